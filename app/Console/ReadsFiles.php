@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Orbek\Core\Measure\OutOfRange;
+
+/** Commands that read an open format from a file or from standard input. */
+trait ReadsFiles
+{
+    /** @throws OutOfRange when there is nothing to read */
+    private function read(string $file): string
+    {
+        if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
+            throw OutOfRange::because('FILE', "\"{$file}\" cannot be read;", 'give a file, or - for standard input');
+        }
+
+        return (string) file_get_contents($file === '-' ? 'php://stdin' : $file);
+    }
+
+    /** One line on standard error, and the exit code for it. */
+    private function refuse(OutOfRange $wrong): int
+    {
+        fwrite(STDERR, $wrong->getMessage().PHP_EOL);
+
+        return self::FAILURE;
+    }
+
+    /** @param array<string, mixed> $result */
+    private function print(array $result): int
+    {
+        $this->output->writeln((string) json_encode($result, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Clock\Task;
+use Orbek\Core\Plan\Plan;
+
+/**
+ * A plan's hours as hung ropes: time runs down to the table, a column for hands, each ring and
+ * what runs on its own. A long stretch without hands at the start is folded.
+ */
+final readonly class ClockDrawing
+{
+    private const TOP = 56;
+
+    private const FOLD_PX = 54;
+
+    private const COLUMN_GAP = 14;
+
+    private const LABEL_PX = 17;
+
+    private const DETAIL_PX = 15;
+
+    public float $width;
+
+    public float $height;
+
+    /** Minutes to the table where the unfolded part begins. */
+    private int $unfoldedFrom;
+
+    private float $pxPerMin;
+
+    public function __construct(public Plan $plan, float $width = 930, float $height = 640)
+    {
+        $this->width = $width;
+        $first = $plan->schedule->firstStart();
+        $attended = min(-30, $plan->schedule->attendedFrom());
+        $this->unfoldedFrom = $attended - $first > 40 ? $attended - 4 : $first;
+        // Two minutes of work must be as tall as a finger is thick, or nothing can be told apart.
+        $fold = $this->isFolded() ? self::FOLD_PX : 0;
+        $this->pxPerMin = max(4.4, ($height - self::TOP - $fold - 40) / -$this->unfoldedFrom);
+        $this->height = self::TOP + $fold + $this->pxPerMin * -$this->unfoldedFrom + 40;
+    }
+
+    public function isFolded(): bool
+    {
+        return $this->unfoldedFrom > $this->plan->schedule->firstStart();
+    }
+
+    public function foldY(): float
+    {
+        return self::TOP + self::FOLD_PX - 8;
+    }
+
+    public function tableY(): float
+    {
+        return $this->y(0);
+    }
+
+    /** The y of a moment, in minutes to the table. */
+    public function y(int $minutes): float
+    {
+        $first = $this->plan->schedule->firstStart();
+        if (! $this->isFolded()) {
+            return round(self::TOP + ($minutes - $first) * $this->pxPerMin, 1);
+        }
+
+        return $minutes >= $this->unfoldedFrom
+            ? round(self::TOP + self::FOLD_PX + ($minutes - $this->unfoldedFrom) * $this->pxPerMin, 1)
+            : round(self::TOP + ($minutes - $first) / ($this->unfoldedFrom - $first) * self::FOLD_PX, 1);
+    }
+
+    /** @return list<array{y: float, time: string}> the half hours that are drawn */
+    public function halfHours(): array
+    {
+        $lines = [];
+        for ($minutes = $this->unfoldedFrom; $minutes < -8; $minutes++) {
+            if ((int) $this->plan->timeAt($minutes)->format('i') % 30 === 0) {
+                $lines[] = ['y' => $this->y($minutes), 'time' => $this->plan->timeAt($minutes)->format('H:i')];
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Columns with their ropes.
+     *
+     * @return list<array{key: string, title: string, x: float, width: float, ropes: list<array{task: Task, y: float, height: float, labelY: float, kind: string, time: string}>}>
+     */
+    public function columns(): array
+    {
+        $keys = ['hands' => 'Hands'];
+        foreach ($this->plan->kitchen->burners as $burner) {
+            $keys["ring:{$burner->id}"] = $burner->label();
+        }
+        $keys['own'] = 'On its own';
+
+        $left = 104.0;
+        $each = ($this->width - $left - self::COLUMN_GAP * (count($keys) - 1)) / (count($keys) + 0.35);
+        $columns = [];
+        foreach ($keys as $key => $title) {
+            $width = $key === 'hands' ? 1.35 * $each : $each;
+            $columns[] = ['key' => $key, 'title' => $title, 'x' => round($left, 1), 'width' => round($width, 1), 'ropes' => $this->ropes($key)];
+            $left += $width + self::COLUMN_GAP;
+        }
+
+        return $columns;
+    }
+
+    /** @return list<array{task: Task, y: float, height: float, labelY: float, kind: string, time: string}> */
+    private function ropes(string $key): array
+    {
+        $ropes = [];
+        $free = 0.0;
+        foreach ($this->plan->schedule->tasks as $id => $task) {
+            $mine = match (true) {
+                $key === 'hands' => $task->attention === Attention::Throughout && $task->burner() === null,
+                $key === 'own' => $task->burner() === null && $task->attention !== Attention::Throughout,
+                default => in_array($key, $task->holds, true),
+            };
+            if (! $mine && ! ($key === 'hands' && $task->attention === Attention::Throughout)) {
+                continue;
+            }
+            $start = $this->plan->schedule->start($id);
+            $y = $this->y($start);
+            $labelY = max($y + 4, $free);
+            $free = $labelY + self::LABEL_PX + ($mine && $task->detail !== null ? self::DETAIL_PX : 0);
+            $ropes[] = [
+                'task' => $task,
+                'y' => $y,
+                'height' => max(4.0, round($this->y($this->plan->schedule->end($id)) - $y, 1)),
+                'labelY' => round($labelY, 1),
+                'kind' => match (true) {
+                    $key === 'hands' => 'hands',
+                    $key === 'own' => 'own',
+                    str_starts_with($id, 'boil') || $id === 'heat-water' => 'water',
+                    default => 'heat',
+                },
+                'time' => $this->plan->timeAt($start)->format('H:i'),
+            ];
+        }
+
+        return $ropes;
+    }
+}

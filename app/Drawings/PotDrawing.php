@@ -1,0 +1,291 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Pot\Layer;
+use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Section;
+
+/**
+ * A planned pot in section as SVG paths, to scale: one centimetre is the same length in every
+ * drawing of one scale. The strokes are seeded by what is drawn, so a change shows where it is.
+ */
+final readonly class PotDrawing
+{
+    /** Room round the pot, in px: left for the rule, top for the lid, right for handles, below for the flame. */
+    private const LEFT = 74;
+
+    private const TOP = 64;
+
+    private const RIGHT = 44;
+
+    private const BELOW = 52;
+
+    private const LABEL_GAP = 34;
+
+    public float $width;
+
+    public float $height;
+
+    private float $middle;
+
+    private float $baseY;
+
+    private Section $section;
+
+    /** @param float $pxPerCm length of a centimetre */
+    public function __construct(public Plan $plan, private float $pxPerCm)
+    {
+        $this->section = $plan->section;
+        $this->width = self::LEFT + $this->px($this->section->pot->diameterCm) + self::RIGHT;
+        $this->height = self::TOP + $this->px($this->section->pot->heightCm()) + self::BELOW;
+        $this->middle = self::LEFT + $this->px($this->section->pot->diameterCm) / 2;
+        $this->baseY = self::TOP + $this->px($this->section->pot->heightCm());
+    }
+
+    public function left(): float
+    {
+        return self::LEFT;
+    }
+
+    public function rim(): float
+    {
+        return self::TOP;
+    }
+
+    public function base(): float
+    {
+        return $this->baseY;
+    }
+
+    public function middle(): float
+    {
+        return $this->middle;
+    }
+
+    /** Half the pot's inner width, px. */
+    public function half(): float
+    {
+        return $this->px($this->section->pot->diameterCm) / 2;
+    }
+
+    public function wall(): float
+    {
+        return max(3.0, $this->px($this->section->pot->material->wallMm() / 10) * 1.6);
+    }
+
+    /** Height above the base as a y. */
+    public function y(float $cm): float
+    {
+        return round($this->baseY - $this->px($cm), 1);
+    }
+
+    /**
+     * The layers with their outline, strokes and place for a label.
+     *
+     * @return list<array{layer: Layer, outline: string, top: float, strokes: string, dots: string, labelY: float}>
+     */
+    public function layers(): array
+    {
+        $drawn = [];
+        $from = 0.0;
+        $labels = [];
+        foreach ($this->section->layers as $index => $layer) {
+            $to = $this->section->topsCm[$index];
+            $random = new Strewing($layer->matter->value.$index.round($layer->mass->kg, 3).$layer->doneness);
+            $drawn[] = [
+                'layer' => $layer,
+                'outline' => $this->outline($from, $to),
+                'top' => $this->y($to),
+                'strokes' => match ($layer->matter) {
+                    Matter::Rice => $this->grains($random, $from, $to, $layer->doneness ?? 0.0, 1.0),
+                    Matter::Crust => $this->weave($from, $to),
+                    Matter::Filling => $this->pieces($random, $from, $to, 0.62),
+                },
+                'dots' => match (true) {
+                    $layer->matter === Matter::Filling => $this->pieces($random, $from, $to, 0.2),
+                    $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $layer->doneness ?? 0.0, 0.12),
+                    default => '',
+                },
+                'labelY' => 0.0,
+            ];
+            $labels[] = ($this->y($from) + $this->y($to)) / 2;
+            $from = $to;
+        }
+
+        // Labels stand beside their layer, pushed apart from the base up where layers are thin.
+        $floor = $this->baseY + 12;
+        foreach ($labels as $index => $wanted) {
+            $drawn[$index]['labelY'] = round(min($wanted, $floor), 1);
+            $floor = $drawn[$index]['labelY'] - self::LABEL_GAP;
+        }
+
+        return array_values($drawn);
+    }
+
+    /** @return list<array{y: float, cm: int}> ticks of the rule, one a centimetre */
+    public function rule(): array
+    {
+        $ticks = [];
+        for ($cm = 0; $cm <= floor($this->section->pot->heightCm()); $cm++) {
+            $ticks[] = ['y' => $this->y($cm), 'cm' => $cm];
+        }
+
+        return $ticks;
+    }
+
+    /** @return list<float> the x of each steam hole */
+    public function holes(): array
+    {
+        $count = $this->plan->dish->steamHoles;
+        $reach = $this->px($this->section->plateauRadiusCm) * 0.7 + $this->half() * 0.12;
+        $xs = [];
+        for ($i = 0; $i < $count; $i++) {
+            $xs[] = round($this->middle + ($count === 1 ? 0 : (2 * $i / ($count - 1) - 1) * $reach), 1);
+        }
+
+        return $xs;
+    }
+
+    /** The y up to which the food stands at an x. */
+    public function surface(float $x): float
+    {
+        $fromMiddle = abs($x - $this->middle) / $this->pxPerCm;
+        $low = $this->section->shoulderCm;
+        $high = $this->section->topCm();
+        for ($i = 0; $i < 20; $i++) {
+            $try = ($low + $high) / 2;
+            $this->section->halfWidthCm($try) >= $fromMiddle ? $low = $try : $high = $try;
+        }
+
+        return $this->y($low);
+    }
+
+    /** Wavy rules of steam in the free space: none where there is no room for steam to turn. */
+    public function steam(): string
+    {
+        $free = $this->px($this->section->freeCm());
+        if ($this->section->isTooFull()) {
+            return '';
+        }
+
+        $path = '';
+        $wave = 'q4,-5 8,0 t8,0 t8,0 t8,0 t8,0';
+        foreach ([[-0.72, 0.34], [-0.12, 0.2], [0.38, 0.38], [-0.46, 0.62], [0.55, 0.66]] as [$x, $down]) {
+            $path .= sprintf('M%.1f,%.1f %s ', $this->middle + $x * $this->half(), self::TOP + 14 + $down * ($free - 22), $wave);
+        }
+
+        return $path;
+    }
+
+    /** @return list<float> the x of each flame */
+    public function flames(): array
+    {
+        $count = (int) max(4, round($this->section->pot->diameterCm / 2.8));
+
+        return array_map(fn (int $i): float => round($this->middle + ($i - ($count - 1) / 2) * 1.55 * $this->half() / $count, 1), range(0, $count - 1));
+    }
+
+    private function px(float $cm): float
+    {
+        return $cm * $this->pxPerCm;
+    }
+
+    /** A closed path round the food between two heights, following the mound's edge. */
+    private function outline(float $fromCm, float $toCm): string
+    {
+        $heights = [$fromCm];
+        foreach ([$this->section->shoulderCm, $this->section->shoulderCm + 0.001] as $step) {
+            if ($step > $fromCm && $step < $toCm) {
+                $heights[] = $step;
+            }
+        }
+        $heights[] = $toCm;
+
+        $left = [];
+        $right = [];
+        foreach ($heights as $height) {
+            $half = $this->px($this->section->halfWidthCm(min($height, $this->section->topCm())));
+            // A slope that begins on the shoulder belongs to what lies above it.
+            if ($height === $fromCm && abs($fromCm - $this->section->shoulderCm) < 1e-6 && $this->section->topCm() > $fromCm + 0.01) {
+                $half = $this->px($this->section->footRadiusCm);
+            }
+            $left[] = sprintf('%.1f,%.1f', $this->middle - $half, $this->y($height));
+            $right[] = sprintf('%.1f,%.1f', $this->middle + $half, $this->y($height));
+        }
+
+        return 'M'.implode(' L', $left).' L'.implode(' L', array_reverse($right)).' Z';
+    }
+
+    /**
+     * Rice: short strokes that grow longer and softer as the grain cooks.
+     */
+    private function grains(Strewing $random, float $fromCm, float $toCm, float $doneness, float $share): string
+    {
+        $length = 5.5 + 6 * $doneness;
+        $bend = 1 + 4 * $doneness;
+        $path = '';
+        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.0115) as [$x, $y]) {
+            $angle = $random->between(0, M_PI);
+            $dx = $length * cos($angle);
+            $dy = $length * sin($angle) * 0.7;
+            $curve = ($random->between(0, 1) - 0.5) * 2 * $bend;
+            $path .= sprintf('M%.1f,%.1fq%.1f,%.1f %.1f,%.1f', $x - $dx / 2, $y - $dy / 2, $dx / 2 - $curve * sin($angle), $dy / 2 + $curve * cos($angle), $dx, $dy);
+        }
+
+        return $path;
+    }
+
+    /** Filling: coarse stipple of rounded pieces. */
+    private function pieces(Strewing $random, float $fromCm, float $toCm, float $share): string
+    {
+        $path = '';
+        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.0125) as [$x, $y]) {
+            $rx = $random->between(2.2, 4.4);
+            $ry = $random->between(1.8, 3.2);
+            $path .= sprintf('M%.1f,%.1fa%.1f,%.1f %d 1 0 %.1f,0a%.1f,%.1f %d 1 0 -%.1f,0', $x - $rx, $y, $rx, $ry, (int) $random->between(-40, 40), 2 * $rx, $rx, $ry, 0, 2 * $rx);
+        }
+
+        return $path;
+    }
+
+    /** Crust: a dense weave. */
+    private function weave(float $fromCm, float $toCm): string
+    {
+        $step = 5.0;
+        $height = $this->px($toCm - $fromCm);
+        $left = $this->middle - $this->half();
+        $right = $this->middle + $this->half();
+        $y = $this->y($toCm);
+        $path = '';
+        for ($x = $left - $height; $x < $right; $x += $step) {
+            $path .= sprintf('M%.1f,%.1fl%.1f,%.1fM%.1f,%.1fl%.1f,-%.1f', $x, $y, $height, $height, $x, $y + $height, $height, $height);
+        }
+
+        return $path;
+    }
+
+    /**
+     * Points strewn evenly over the food between two heights: one in each cell of a jittered grid.
+     *
+     * @param float $density points per px²
+     * @return list<array{float, float}>
+     */
+    private function scatter(Strewing $random, float $fromCm, float $toCm, float $density): array
+    {
+        $cell = 1 / sqrt($density);
+        $points = [];
+        for ($y = $this->y($toCm) + 3; $y < $this->y($fromCm) - 1; $y += $cell) {
+            $jitteredY = min($this->y($fromCm) - 2, $y + $random->between(0, 1) * $cell * 0.9);
+            $half = $this->px($this->section->halfWidthCm(($this->baseY - $jitteredY) / $this->pxPerCm)) - 4;
+            for ($x = $this->middle - $half; $x < $this->middle + $half; $x += $cell) {
+                $points[] = [$x + $random->between(0, 1) * min($cell, $this->middle + $half - $x), $jitteredY + ($random->between(0, 1) - 0.5) * $cell * 0.9];
+            }
+        }
+
+        return $points;
+    }
+}

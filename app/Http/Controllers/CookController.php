@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use App\StandIns\PracticeClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Orbek\Core\Cook\Cook as CoreCook;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\Stage;
+
+/** A cook at the stove: begun once, shown as it stands, told what happens. */
+final class CookController
+{
+    /** Events a lost connection may have kept back. */
+    private const MOST_EVENTS = 500;
+
+    private const COURSE_STEP_S = 5;
+
+    public function __construct(private readonly PracticeClock $clock) {}
+
+    public function begin(Request $request, Dish $dish): RedirectResponse
+    {
+        return redirect()->route('cook', Cook::begin($request->string('cook')->toString(), $dish, $this->clock->now()));
+    }
+
+    public function current(): View|RedirectResponse
+    {
+        $cook = Cook::onTheStove();
+
+        return $cook === null ? view('stove.none') : redirect()->route('cook', $cook);
+    }
+
+    public function show(Cook $cook): View
+    {
+        return view('stove.show', $this->data($cook) + ['standIns' => config('orbek.stand_ins') === true]);
+    }
+
+    public function body(Cook $cook): Response
+    {
+        $face = $this->clock->face();
+
+        return response()->view('stove.body', $this->data($cook))
+            ->header('X-Shown', (string) ($face['shown'] + (microtime(true) - $face['real']) * $face['speed']))
+            ->header('X-Speed', (string) $face['speed']);
+    }
+
+    /** Takes events in, each once, all or none, and answers with the stove as it then stands. */
+    public function events(Request $request, Cook $cook): Response
+    {
+        $sent = $request->input('events');
+        if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST_EVENTS) {
+            throw OutOfRange::because('events', is_array($sent) ? count($sent).' will not do;' : 'is missing;', 'give a list of 1 to '.self::MOST_EVENTS);
+        }
+        $events = array_map(static fn (Fields $fields): Event => Event::fromFields($fields), Fields::of(['events' => $sent])->each('events'));
+        $cook->record($events, array_values($sent), $this->clock->now());
+
+        return $this->body($cook);
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Cook $cook): array
+    {
+        $now = $this->clock->now();
+        $fold = $cook->fold($now);
+        $face = $this->clock->face();
+
+        return [
+            'cook' => $cook,
+            'fold' => $fold,
+            'situation' => $fold->situation(),
+            'course' => $fold->boiling() === null ? [] : self::course($fold),
+            'live' => [
+                'cook' => $cook->id,
+                'events' => route('cook.events', $cook),
+                'body' => route('cook.body', $cook),
+                'clock' => route('practice-clock'),
+                'shown' => $face['shown'] + (microtime(true) - $face['real']) * $face['speed'],
+                'speed' => $face['speed'],
+                'steps' => array_values(array_map(static fn ($task): array => ['id' => $task->id, 'name' => $task->name, 'begin' => $task->begin, 'finish' => $task->finish, 'minutes' => $task->minutes], $fold->plan->schedule->tasks)),
+            ],
+        ];
+    }
+
+    /**
+     * The grain's course while it boils, for a page that goes on drawing it alone.
+     *
+     * @return list<array{int, float, string}> seconds, core radius over grain radius, stage in words
+     */
+    private static function course(CoreCook $fold): array
+    {
+        $course = [];
+        for ($s = 0; $s <= $fold->plan->boil->courseEndsS() + 600; $s += self::COURSE_STEP_S) {
+            $doneness = $fold->plan->boil->donenessAfter($s);
+            $course[] = [$s, round(CookingFront::coreRadius($doneness), 4), Stage::at($doneness)->words()];
+        }
+
+        return $course;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Formats\OpenFile;
+use App\Models\Dish;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Planner;
+
+/** One dish, seen as its pot or as its clock, and changed a word at a time. */
+final class DishController
+{
+    private const LAST = 'last-dish';
+
+    /** The dish last looked at. */
+    public function last(Request $request, string $place): RedirectResponse
+    {
+        $dish = Dish::query()->find($request->session()->get(self::LAST)) ?? Dish::query()->orderBy('name')->first();
+
+        return $dish === null ? redirect()->route('shelf') : redirect()->route($place, $dish);
+    }
+
+    public function pot(Request $request, Dish $dish, Planner $planner): View
+    {
+        return $this->show($request, $dish, $planner, 'pot');
+    }
+
+    public function clock(Request $request, Dish $dish, Planner $planner): View
+    {
+        return $this->show($request, $dish, $planner, 'clock');
+    }
+
+    /**
+     * Changes one word of the dish and answers with the page's body as it follows from it.
+     *
+     * A window that still shows an older version is told so and changes nothing.
+     */
+    public function change(Request $request, Dish $dish, Planner $planner): Response|JsonResponse
+    {
+        $path = $request->string('path')->toString();
+        $changed = $dish->core()->changed($path, $request->input('value'));
+        OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
+        $plan = $planner->plan($changed);
+
+        $saved = DB::transaction(static function () use ($dish, $changed, $request): bool {
+            $row = Dish::query()->lockForUpdate()->findOrFail($dish->id);
+
+            return $row->version === $request->integer('version')
+                && $row->take($changed)->fill(['version' => $row->version + 1])->save();
+        });
+        if (! $saved) {
+            return response()->json(['message' => 'This dish was changed in another window meanwhile. Nothing of yours was saved; the page now shows it as it is. Change it again if you still want to.'], 409);
+        }
+
+        return response()
+            ->view(($request->input('view') === 'clock' ? 'clock' : 'pot').'.body', $this->body($dish->refresh(), $plan))
+            ->header('X-Dish-Version', (string) $dish->version);
+    }
+
+    private function show(Request $request, Dish $dish, Planner $planner, string $place): View
+    {
+        $request->session()->put(self::LAST, $dish->id);
+
+        return view("{$place}.show", $this->body($dish, $planner->plan($dish->core())));
+    }
+
+    /** @return array<string, mixed> */
+    private function body(Dish $dish, Plan $plan): array
+    {
+        // The next cook's id comes with the page, so that a button pressed twice begins one cook.
+        return ['dish' => $dish, 'plan' => $plan, 'nextCook' => (string) Str::ulid()];
+    }
+}

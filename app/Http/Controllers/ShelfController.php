@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use Illuminate\Contracts\View\View;
+use Orbek\Core\Plan\Planner;
+
+final class ShelfController
+{
+    public function __invoke(Planner $planner): View
+    {
+        return view('shelf.index', [
+            'dishes' => Dish::query()->orderBy('name')->get()->map(static fn (Dish $dish): array => [$dish, $planner->plan($dish->core())]),
+            'cooking' => Cook::onTheStove(),
+        ]);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Measure\Fields;
+
+/**
+ * @property string $id
+ * @property string $cook_id
+ * @property string $type
+ * @property array<string, mixed> $document
+ */
+final class CookEvent extends Model
+{
+    use BelongsToHousehold;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['document' => 'array', 'received_at' => 'datetime'];
+
+    public function core(): Event
+    {
+        return Event::fromFields(Fields::of($this->document));
+    }
+}

@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+namespace League\Config\Exception;
+
+use OutOfBoundsException;
+
+final class UnknownOptionException extends OutOfBoundsException implements ConfigurationExceptionInterface {}

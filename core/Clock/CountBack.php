@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Clock;
+
+use LogicException;
+
+/**
+ * Counts back from the table: every task as late as what follows it and what it holds allow.
+ *
+ * Tasks are placed from the table backwards, the one that may end latest first. Where a greatest
+ * gap is broken (a task had to go too early for what follows it), the follower is told to start
+ * earlier and all are laid again, until the gaps hold.
+ */
+final class CountBack
+{
+    private const ROUNDS = 400;
+
+    /**
+     * @param list<Task> $tasks
+     * @param array<string, int> $latest latest start in minutes to the table, by task, where what has happened sets one
+     *
+     * @throws CannotBeLaid
+     */
+    public static function lay(array $tasks, array $latest = []): Schedule
+    {
+        $byId = [];
+        foreach ($tasks as $task) {
+            $byId[$task->id] = $task;
+        }
+
+        $round = 0;
+        do {
+            $starts = self::place($byId, $latest);
+            $broken = self::firstBroken($byId, $starts);
+            if ($broken === null) {
+                asort($starts);
+
+                return new Schedule(array_replace($starts, $byId), $starts);
+            }
+            [$task, $gap] = $broken;
+            $latest[$task->id] = $starts[$gap->task] + $byId[$gap->task]->minutes + (int) $gap->mostMin;
+        } while (++$round < self::ROUNDS);
+
+        throw CannotBeLaid::gap($task, $byId[$gap->task], (int) $gap->mostMin);
+    }
+
+    /**
+     * @param array<string, Task> $tasks
+     * @param array<string, int> $latest latest start by id, where one was told
+     * @return array<string, int> start by id
+     */
+    private static function place(array $tasks, array $latest): array
+    {
+        $followers = array_fill_keys(array_keys($tasks), []);
+        foreach ($tasks as $task) {
+            foreach ($task->after as $gap) {
+                if (! isset($tasks[$gap->task])) {
+                    throw new LogicException("Task {$task->id} comes after {$gap->task}, which is not in the plan.");
+                }
+                $followers[$gap->task][] = [$task->id, $gap->leastMin];
+            }
+        }
+
+        $starts = [];
+        /** @var array<string, list<array{int, int}>> $taken */
+        $taken = [];
+        while (count($starts) < count($tasks)) {
+            $next = null;
+            $nextEnd = PHP_INT_MIN;
+            foreach ($tasks as $id => $task) {
+                if (isset($starts[$id])) {
+                    continue;
+                }
+                $end = isset($latest[$id]) ? min(0, $latest[$id] + $task->minutes) : 0;
+                foreach ($followers[$id] as [$follower, $least]) {
+                    $end = isset($starts[$follower]) ? min($end, $starts[$follower] - $least) : null;
+                    if ($end === null) {
+                        continue 2;
+                    }
+                }
+                if ($end > $nextEnd) {
+                    $next = $task;
+                    $nextEnd = $end;
+                }
+            }
+            if ($next === null) {
+                throw new LogicException('Tasks wait for one another in a ring.');
+            }
+
+            $start = self::latestFree($next, $nextEnd - $next->minutes, $taken);
+            $starts[$next->id] = $start;
+            foreach ($next->claims() as [$thing, $from, $to]) {
+                $taken[$thing][] = [$start + $from, $start + $to];
+            }
+        }
+
+        return $starts;
+    }
+
+    /** @param array<string, list<array{int, int}>> $taken */
+    private static function latestFree(Task $task, int $start, array $taken): int
+    {
+        do {
+            $moved = false;
+            foreach ($task->claims() as [$thing, $from, $to]) {
+                foreach ($taken[$thing] ?? [] as [$busyFrom, $busyTo]) {
+                    if ($start + $from < $busyTo && $start + $to > $busyFrom) {
+                        $start = $busyFrom - $to;
+                        $moved = true;
+                    }
+                }
+            }
+        } while ($moved);
+
+        return $start;
+    }
+
+    /**
+     * @param array<string, Task> $tasks
+     * @param array<string, int> $starts
+     * @return array{Task, After}|null
+     */
+    private static function firstBroken(array $tasks, array $starts): ?array
+    {
+        foreach ($tasks as $task) {
+            foreach ($task->after as $gap) {
+                if ($gap->mostMin !== null && $starts[$task->id] - $starts[$gap->task] - $tasks[$gap->task]->minutes > $gap->mostMin) {
+                    return [$task, $gap];
+                }
+            }
+        }
+
+        return null;
+    }
+}

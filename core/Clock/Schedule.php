@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Clock;
+
+/** Tasks with their places, in minutes before the table (0 is the table, −60 an hour before). */
+final readonly class Schedule
+{
+    /**
+     * @param array<string, Task> $tasks by id, in the order in which they start
+     * @param array<string, int> $starts minutes, by id
+     */
+    public function __construct(public array $tasks, public array $starts) {}
+
+    public function start(string $id): int
+    {
+        return $this->starts[$id];
+    }
+
+    public function end(string $id): int
+    {
+        return $this->starts[$id] + $this->tasks[$id]->minutes;
+    }
+
+    /** When the first task begins. */
+    public function firstStart(): int
+    {
+        return $this->starts === [] ? 0 : min($this->starts);
+    }
+
+    /** When the first task that needs hands in the kitchen without a long break begins. */
+    public function attendedFrom(int $longestBreakMin = 45): int
+    {
+        $busy = [];
+        foreach ($this->tasks as $id => $task) {
+            $hands = $task->attention->hands($task->minutes);
+            if ($hands !== null) {
+                $busy[] = [$this->starts[$id] + $hands[0], $this->starts[$id] + $hands[1]];
+            }
+        }
+        usort($busy, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        $from = 0;
+        foreach ($busy as [$start, $end]) {
+            if ($from - $end > $longestBreakMin) {
+                break;
+            }
+            $from = min($from, $start);
+        }
+
+        return $from;
+    }
+
+    /** Minutes for which a thing is held. */
+    public function heldMinutes(string $thing): int
+    {
+        $minutes = 0;
+        foreach ($this->tasks as $task) {
+            foreach ($task->claims() as [$held, $from, $to]) {
+                $minutes += $held === $thing ? $to - $from : 0;
+            }
+        }
+
+        return $minutes;
+    }
+}

@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Clock\CannotBeLaid;
+use Orbek\Core\Clock\CountBack;
+use Orbek\Core\Clock\Schedule;
+use Orbek\Core\Clock\Task;
+use Orbek\Core\Plan\Plan;
+
+/**
+ * cook = fold(events): what has happened so far, and so what is next.
+ *
+ * Events are taken in the order in which they happened, each once, so that an event sent twice or
+ * late after a lost connection ends in the same cook.
+ */
+final readonly class Cook
+{
+    /**
+     * @param array<string, Progress> $progress by task
+     * @param list<string> $cautionsRead
+     */
+    private function __construct(
+        public Plan $plan,
+        public array $progress,
+        public array $cautionsRead,
+        public ?DateTimeImmutable $servedAt,
+        public ?Outcome $outcome,
+        /** The event that an undo would take back. */
+        public ?Event $last,
+        /** The moment up to which it is folded. */
+        private DateTimeImmutable $now,
+    ) {}
+
+    /** @param list<Event> $events in any order */
+    public static function fold(Plan $plan, array $events, DateTimeImmutable $now): self
+    {
+        $byId = [];
+        foreach ($events as $event) {
+            $byId[$event->id] = $event;
+        }
+        $ordered = array_values($byId);
+        usort($ordered, static fn (Event $a, Event $b): int => [$a->at->getTimestamp(), $a->id] <=> [$b->at->getTimestamp(), $b->id]);
+
+        $undone = [];
+        foreach ($ordered as $event) {
+            if ($event->type === EventType::Undone) {
+                $undone[(string) $event->subject] = true;
+            }
+        }
+
+        /** @var array<string, Progress> $progress */
+        $progress = array_map(static fn (Task $task): Progress => new Progress, $plan->schedule->tasks);
+        $read = [];
+        $servedAt = null;
+        $outcome = null;
+        $last = null;
+        foreach ($ordered as $event) {
+            if ($event->type === EventType::Undone || isset($undone[$event->id])) {
+                continue;
+            }
+            $at = $event->at;
+            $before = $progress[(string) $event->subject] ?? null;
+            switch ($event->type) {
+                case EventType::Started:
+                    if ($before !== null && $before->startedAt === null) {
+                        $progress[(string) $event->subject] = new Progress($at, null, $before->lengthenedMin);
+                        $last = $event;
+                    }
+                    break;
+                case EventType::Done:
+                    if ($before !== null && $before->doneAt === null) {
+                        $progress[(string) $event->subject] = new Progress($before->startedAt ?? $at, $at, $before->lengthenedMin);
+                        $progress = self::startWhatFollowsAtOnce($plan, $progress, (string) $event->subject, $at);
+                        $last = $event;
+                    }
+                    break;
+                case EventType::Lengthened:
+                    if ($before !== null) {
+                        $progress[(string) $event->subject] = new Progress($before->startedAt, $before->doneAt, $before->lengthenedMin + $event->minutes);
+                        $last = $event;
+                    }
+                    break;
+                case EventType::CautionRead:
+                    $read[] = (string) $event->subject;
+                    break;
+                case EventType::Served:
+                    $servedAt ??= $at;
+                    $last = $event;
+                    break;
+                case EventType::Noted:
+                    $outcome = $event->outcome;
+                    break;
+            }
+        }
+
+        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $servedAt, $outcome, $last, $now);
+    }
+
+    /** Its minutes as planned and lengthened. */
+    public function minutes(string $task): int
+    {
+        return max(0, $this->plan->schedule->tasks[$task]->minutes + $this->progress[$task]->lengthenedMin);
+    }
+
+    /** When a running task's minutes are up. */
+    public function endsAt(string $task): ?DateTimeImmutable
+    {
+        $startedAt = $this->progress[$task]->startedAt;
+
+        return $startedAt?->modify("+{$this->minutes($task)} minutes");
+    }
+
+    /** The boil that is running, if one is. */
+    public function boiling(): ?string
+    {
+        foreach ($this->progress as $task => $progress) {
+            if ($progress->isRunning() && str_starts_with($task, 'boil')) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    /** Seconds the rice was in the water when it was lifted, once it has been. */
+    public function liftedAfterS(): ?int
+    {
+        $boil = $this->progress['boil'];
+
+        return $boil->startedAt !== null && $boil->doneAt !== null ? $boil->doneAt->getTimestamp() - $boil->startedAt->getTimestamp() : null;
+    }
+
+    /**
+     * What the notebook keeps of it: forecast and fact, and how it came out.
+     *
+     * @return array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int}
+     */
+    public function summary(): array
+    {
+        $summary = [];
+        $lifted = $this->liftedAfterS();
+        if ($lifted !== null) {
+            $summary['lifted_s'] = $lifted;
+            $summary['lift_forecast_s'] = (int) round($this->plan->boil->liftAt->amount);
+        }
+        if ($this->servedAt !== null) {
+            $summary['late_min'] = (int) round(($this->servedAt->getTimestamp() - $this->plan->tableAt->getTimestamp()) / 60);
+        }
+        if ($this->outcome !== null) {
+            $summary += ['rice' => $this->outcome->rice->value, 'crust' => $this->outcome->crust->value, 'filling' => $this->outcome->filling->value, 'line' => $this->outcome->line];
+        }
+
+        return $summary;
+    }
+
+    /** What to do now, next, and what runs beside; laid again round what has happened. */
+    public function situation(): Situation
+    {
+        [$schedule, $tableAt] = $this->layAgain();
+
+        $waiting = [];
+        $running = [];
+        foreach (array_keys($schedule->tasks) as $id) {
+            $this->progress[$id]->isRunning() ? $running[] = $id : $waiting[] = $id;
+        }
+
+        $current = null;
+        foreach ($running as $id) {
+            if ($this->plan->schedule->tasks[$id]->attention === Attention::Throughout) {
+                $current = $id;
+                break;
+            }
+        }
+        if ($current === null) {
+            foreach ($running as $id) {
+                if ($this->endsAt($id) <= $this->now) {
+                    $current = $id;
+                    break;
+                }
+            }
+        }
+        $next = array_values(array_filter($waiting, fn (string $id): bool => $this->isReady($id, $current)));
+        if ($current === null) {
+            $current = array_shift($next);
+        }
+
+        return new Situation(
+            $current,
+            $next[0] ?? null,
+            array_values(array_filter($running, static fn (string $id): bool => $id !== $current)),
+            $schedule,
+            $tableAt,
+        );
+    }
+
+    /** Whether what it comes after is done, or is what is being done. */
+    private function isReady(string $id, ?string $current): bool
+    {
+        $task = $this->plan->schedule->tasks[$id];
+        if ($task->attention === Attention::None) {
+            return false;
+        }
+        foreach ($task->after as $gap) {
+            if ($gap->task !== $current && ! $this->progress[$gap->task]->isDone()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * What is still to do, counted back from the table; the table moves when it cannot be met.
+     *
+     * @return array{Schedule, DateTimeImmutable}
+     */
+    private function layAgain(): array
+    {
+        $left = array_keys(array_filter($this->progress, static fn (Progress $progress): bool => ! $progress->isDone()));
+        $tasks = [];
+        foreach ($left as $id) {
+            $task = $this->plan->schedule->tasks[$id]->minding($left);
+            $endsAt = $this->endsAt($id);
+            $tasks[] = $endsAt === null ? $task : $task->shortenedTo(max(0, (int) ceil(($endsAt->getTimestamp() - $this->now->getTimestamp()) / 60)));
+        }
+
+        $tableAt = $this->plan->tableAt;
+        $schedule = $this->layFor($tasks, $tableAt);
+        $lateS = $this->now->getTimestamp() - $tableAt->modify("{$schedule->firstStart()} minutes")->getTimestamp();
+        if ($tasks !== [] && $lateS > 0) {
+            $tableAt = $tableAt->modify('+'.(int) ceil($lateS / 60).' minutes');
+            $schedule = $this->layFor($tasks, $tableAt);
+        }
+
+        return [$schedule, $tableAt];
+    }
+
+    /** @param list<Task> $tasks */
+    private function layFor(array $tasks, DateTimeImmutable $tableAt): Schedule
+    {
+        // Drained rice does not wait because the rest has time: gaps to what is done still count.
+        $latest = [];
+        foreach ($tasks as $task) {
+            foreach ($this->plan->schedule->tasks[$task->id]->after as $gap) {
+                $doneAt = $this->progress[$gap->task]->doneAt;
+                if ($gap->mostMin !== null && $doneAt !== null && $this->progress[$task->id]->startedAt === null) {
+                    $latestAt = max($doneAt->getTimestamp() + 60 * $gap->mostMin, $this->now->getTimestamp());
+                    $latest[$task->id] = min($latest[$task->id] ?? PHP_INT_MAX, intdiv($latestAt - $tableAt->getTimestamp(), 60));
+                }
+            }
+        }
+
+        try {
+            return CountBack::lay($tasks, $latest);
+        } catch (CannotBeLaid) {
+            return CountBack::lay(array_map(static fn (Task $task): Task => $task->withoutMost(), $tasks));
+        }
+    }
+
+    /**
+     * @param array<string, Progress> $progress
+     * @return array<string, Progress>
+     */
+    private static function startWhatFollowsAtOnce(Plan $plan, array $progress, string $done, DateTimeImmutable $at): array
+    {
+        foreach ($plan->schedule->tasks as $id => $task) {
+            foreach ($task->after as $gap) {
+                if ($gap->task === $done && $gap->isAtOnce() && $progress[$id]->startedAt === null) {
+                    $progress[$id] = new Progress($at, null, $progress[$id]->lengthenedMin);
+                }
+            }
+        }
+
+        return $progress;
+    }
+
+    /**
+     * What needs no hand ends when its minutes are up.
+     *
+     * @param array<string, Progress> $progress
+     * @return array<string, Progress>
+     */
+    private static function endWhatRanOut(Plan $plan, array $progress, DateTimeImmutable $now): array
+    {
+        foreach ($progress as $id => $state) {
+            if ($state->startedAt === null || $state->doneAt !== null || $plan->schedule->tasks[$id]->attention !== Attention::None) {
+                continue;
+            }
+            $endsAt = $state->startedAt->modify('+'.max(0, $plan->schedule->tasks[$id]->minutes + $state->lengthenedMin).' minutes');
+            if ($endsAt <= $now) {
+                $progress[$id] = new Progress($state->startedAt, $endsAt, $state->lengthenedMin);
+            }
+        }
+
+        return $progress;
+    }
+}

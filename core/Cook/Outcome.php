@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+
+/** How a cook came out: three taps and a line. */
+final readonly class Outcome
+{
+    private const LONGEST_LINE = 200;
+
+    private function __construct(public RiceOutcome $rice, public CrustOutcome $crust, public FillingOutcome $filling, public string $line) {}
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        $line = $fields->has('line') ? trim($fields->text('line')) : '';
+
+        return new self(
+            $fields->one('rice', RiceOutcome::class),
+            $fields->one('crust', CrustOutcome::class),
+            $fields->one('filling', FillingOutcome::class),
+            mb_substr($line, 0, self::LONGEST_LINE),
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use DateTimeImmutable;
+
+/** How far one task is: its true start and end where they have been, and by how much it was lengthened. */
+final readonly class Progress
+{
+    public function __construct(public ?DateTimeImmutable $startedAt = null, public ?DateTimeImmutable $doneAt = null, public int $lengthenedMin = 0) {}
+
+    public function isRunning(): bool
+    {
+        return $this->startedAt !== null && $this->doneAt === null;
+    }
+
+    public function isDone(): bool
+    {
+        return $this->doneAt !== null;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+
+/** The base of the pot: crust or none, and its fat. */
+final readonly class Base
+{
+    private function __construct(public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2) {}
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        $kind = $fields->one('kind', BaseKind::class);
+
+        return new self(
+            $kind,
+            $kind->takesRice() ? $fields->number('rice_share', 0.05, 0.6) : 0.0,
+            $fields->number('fat_ml_per_cm2', 0, 0.4, 'ml per cm²', 0.075),
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+/** What the crust (tahdig) is made of. */
+enum BaseKind: string
+{
+    case Rice = 'rice';
+    case YogurtRice = 'yogurt-rice';
+    case Potato = 'potato';
+    case FlatBread = 'flat-bread';
+    case None = 'none';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Rice => 'plain rice',
+            self::YogurtRice => 'saffron-yogurt rice',
+            self::Potato => 'potato slices',
+            self::FlatBread => 'flat bread',
+            self::None => 'no crust',
+        };
+    }
+
+    public function takesRice(): bool
+    {
+        return $this === self::Rice || $this === self::YogurtRice;
+    }
+
+    /**
+     * Mass of what is laid over the base, g per cm²; 0 where it is rice or nothing.
+     *
+     * Slices 3.5 mm thick, overlapping by 10 %, bulk .90 kg/L (docs/model.md, section E); bread one
+     * sheet of 0.15 g per cm².
+     */
+    public function gramsPerCm2(): float
+    {
+        return match ($this) {
+            self::Potato => 0.35 * 1.10 * 0.90,
+            self::FlatBread => 0.15,
+            default => 0.0,
+        };
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Pot\Matter;
+
+/** Everything a cook decides about one dish; its document is what is stored and exported. */
+final readonly class Dish
+{
+    public const FORMAT = 'orbek-dish/1';
+
+    private const SHARES_CLOSE = 0.005;
+
+    /**
+     * @param non-empty-list<LayerChoice> $layers from the base up
+     * @param list<Extra> $extras
+     * @param list<Step> $sides
+     * @param array<string, mixed> $document
+     */
+    private function __construct(
+        public string $name,
+        public School $school,
+        public Table $table,
+        public RiceChoice $rice,
+        public WaterChoice $water,
+        public Filling $filling,
+        public Base $base,
+        public array $layers,
+        public bool $mound,
+        public int $steamHoles,
+        public LidChoice $lid,
+        public array $extras,
+        public array $sides,
+        public Serving $serving,
+        private array $document,
+    ) {}
+
+    /**
+     * @param array<string, mixed> $document as schema/dish.json describes it
+     *
+     * @throws OutOfRange naming the field
+     */
+    public static function fromArray(array $document): self
+    {
+        $fields = Fields::of($document);
+        if ($fields->text('format') !== self::FORMAT) {
+            throw OutOfRange::unknown('format', $fields->text('format'), [self::FORMAT]);
+        }
+
+        $base = Base::fromFields($fields->object('base'));
+        $layers = array_map(LayerChoice::fromFields(...), $fields->each('layers'));
+        if ($layers === []) {
+            throw OutOfRange::because('layers', 'the list is empty;', 'give at least one layer of rice and one of filling');
+        }
+        self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
+        self::closes('layers', 'filling', 0.0, $layers, Matter::Filling);
+
+        return new self(
+            $fields->text('name'),
+            $fields->one('school', School::class),
+            Table::fromFields($fields->object('table')),
+            RiceChoice::fromFields($fields->object('rice')),
+            WaterChoice::fromFields($fields->object('water')),
+            Filling::fromFields($fields->object('filling')),
+            $base,
+            $layers,
+            $fields->flag('mound', false),
+            $fields->whole('steam_holes', 0, 9, 0),
+            LidChoice::fromFields($fields->object('lid')),
+            array_map(Extra::fromFields(...), $fields->each('extras')),
+            array_map(Step::fromFields(...), $fields->each('sides')),
+            $fields->one('serve', Serving::class, Serving::Scooped),
+            $document,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return $this->document;
+    }
+
+    /**
+     * The same dish with one choice changed.
+     *
+     * @param string $path field names joined by slashes, as errors name them
+     *
+     * @throws OutOfRange when the dish cannot be so
+     */
+    public function changed(string $path, mixed $value): self
+    {
+        $document = $this->document;
+        $at = &$document;
+        foreach (explode('/', $path) as $name) {
+            if (! is_array($at)) {
+                throw OutOfRange::because($path, 'is not part of a dish;', 'name a field of the dish');
+            }
+            $at = &$at[$name];
+        }
+        $at = $value;
+        unset($at);
+
+        return self::fromArray($document);
+    }
+
+    /** @param list<LayerChoice> $layers */
+    private static function closes(string $field, string $what, float $sum, array $layers, Matter $matter): void
+    {
+        foreach ($layers as $layer) {
+            $sum += $layer->matter === $matter ? $layer->share : 0.0;
+        }
+        if (abs($sum - 1) > self::SHARES_CLOSE) {
+            throw OutOfRange::because($field, sprintf('the shares of %s add up to %s;', $what, round($sum, 3)), 'let base and layers add up to 1');
+        }
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\OutOfRange;
+
+/** Who eats, how much and when. */
+final readonly class Table
+{
+    public const MOST_EATERS = 60;
+
+    private const CHILD = 0.5;
+
+    /** Past this many people each further one takes less: more side dishes, more is left. */
+    private const FULL_SHARES = 8;
+
+    private const FURTHER = 0.85;
+
+    private function __construct(
+        public int $eaters,
+        public int $children,
+        public Plates $plates,
+        public int $leftovers,
+        public string $serveAt,
+    ) {}
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        $eaters = $fields->whole('eaters', 1, self::MOST_EATERS);
+        $serveAt = $fields->text('serve_at');
+        $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $serveAt);
+        if ($read === false || $read->format('Y-m-d\TH:i') !== $serveAt) {
+            throw OutOfRange::because($fields->at('serve_at'), "\"{$serveAt}\" is no day and time;", 'give one such as 2026-11-28T19:30');
+        }
+
+        return new self(
+            $eaters,
+            $fields->whole('children', 0, $eaters, 0),
+            $fields->one('plates', Plates::class, Plates::Usual),
+            $fields->whole('leftovers', 0, 20, 0),
+            $serveAt,
+        );
+    }
+
+    public function serveAt(DateTimeZone $timezone): DateTimeImmutable
+    {
+        return new DateTimeImmutable($this->serveAt, $timezone);
+    }
+
+    /** Adult shares of rice: children half, people past eight 85 %, leftovers in full. */
+    public function shares(): float
+    {
+        $shares = (float) $this->leftovers;
+        for ($person = 1; $person <= $this->eaters; $person++) {
+            // Adults are counted first, so that the rule of eight falls on the children.
+            $share = $person <= $this->eaters - $this->children ? 1.0 : self::CHILD;
+            $shares += $person <= self::FULL_SHARES ? $share : $share * self::FURTHER;
+        }
+
+        return $shares;
+    }
+
+    public function rawRice(): Mass
+    {
+        return Mass::grams($this->shares() * $this->plates->gramsPerAdult());
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Filling;
+
+/** What goes between the rice, as far as its heat and juice differ (docs/model.md, section C). */
+enum FillingKind: string
+{
+    case ChickenThigh = 'chicken-thigh';
+    case ChickenBreast = 'chicken-breast';
+    case TurkeyThigh = 'turkey-thigh';
+    case LambCubes = 'lamb-cubes';
+    case MuttonCubes = 'mutton-cubes';
+    case Meatballs = 'meatballs';
+    case Fish = 'fish';
+    case Ready = 'ready';
+    case RootVegetables = 'root-vegetables';
+    case TenderVegetables = 'tender-vegetables';
+
+    /** Share of the raw weight given off as juice when cooked through. */
+    public function juiceShare(): float
+    {
+        return match ($this) {
+            self::ChickenThigh, self::ChickenBreast, self::TurkeyThigh => 0.18,
+            self::LambCubes, self::MuttonCubes, self::TenderVegetables => 0.25,
+            self::Meatballs => 0.20,
+            self::Fish => 0.15,
+            self::Ready => 0.02,
+            self::RootVegetables => 0.08,
+        };
+    }
+
+    /** Core temperature that makes it safe, °C; null where there is none to reach. */
+    public function safeCoreC(): ?float
+    {
+        return match ($this) {
+            self::ChickenThigh, self::ChickenBreast, self::TurkeyThigh => 74.0,
+            self::Meatballs => 71.0,
+            self::LambCubes, self::MuttonCubes, self::Fish => 63.0,
+            self::Ready, self::RootVegetables, self::TenderVegetables => null,
+        };
+    }
+
+    public function isPoultry(): bool
+    {
+        return in_array($this, [self::ChickenThigh, self::ChickenBreast, self::TurkeyThigh], true);
+    }
+
+    public function isMeatOrFish(): bool
+    {
+        return $this->safeCoreC() !== null;
+    }
+
+    /** Bulk density when layered, kg per litre: meat in gravy or vegetables (section E). */
+    public function bulkKgPerLitre(): float
+    {
+        return match ($this) {
+            self::RootVegetables, self::TenderVegetables => 0.75,
+            self::Ready => 0.80,
+            default => 1.0,
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Lid;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+
+/** One ring of the stove. */
+final readonly class Burner
+{
+    private function __construct(public string $id, public string $name, public BurnerKind $kind, public float $watts) {}
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        return new self(
+            $fields->text('id'),
+            $fields->text('name'),
+            $fields->one('kind', BurnerKind::class),
+            $fields->number('watts', 200, 15000, 'W'),
+        );
+    }
+
+    /** Power that reaches the pot at full setting, W. */
+    public function netW(): float
+    {
+        return $this->watts * $this->kind->efficiency();
+    }
+
+    public function label(): string
+    {
+        return sprintf('%s, %s kW', $this->name, number_format($this->watts / 1000, 1));
+    }
+}

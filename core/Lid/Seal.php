@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Lid;
+
+/** How the pot is closed. */
+enum Seal: string
+{
+    case Dough = 'dough';
+    case Foil = 'foil';
+    case Cloth = 'cloth';
+    case DampCloth = 'damp-cloth';
+    case TightLid = 'tight-lid';
+    case LooseLid = 'loose-lid';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Dough => 'dough round the rim',
+            self::Foil => 'foil and lid',
+            self::Cloth => 'cloth and lid',
+            self::DampCloth => 'damp cloth and lid',
+            self::TightLid => 'a tight lid',
+            self::LooseLid => 'a loose lid',
+        };
+    }
+
+    /** Share of the steam reaching the lid that gets out (docs/model.md, section F). */
+    public function leakShare(): float
+    {
+        return match ($this) {
+            self::Dough => 0.05,
+            self::Foil => 0.12,
+            self::Cloth => 0.20,
+            self::DampCloth => 0.15,
+            self::TightLid => 0.40,
+            self::LooseLid => 0.60,
+        };
+    }
+
+    public function hasCloth(): bool
+    {
+        return $this === self::Cloth || $this === self::DampCloth;
+    }
+
+    /**
+     * Length of a dough rope for a rim, cm: π (d + 2 cm) (section E).
+     *
+     * @return float|null null for a seal without dough
+     */
+    public function doughRopeCm(float $diameterCm): ?float
+    {
+        return $this === self::Dough ? M_PI * ($diameterCm + 2) : null;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Measure;
+
+/** An amount by volume, never negative. */
+final readonly class Volume
+{
+    private const TEASPOON_L = 0.005;
+
+    private const TABLESPOON_L = 0.015;
+
+    private function __construct(public float $litres) {}
+
+    /** @throws OutOfRange below zero or past 200 L */
+    public static function litres(float $litres): self
+    {
+        return new self(OutOfRange::unlessBetween('volume', $litres, 0.0, 200.0, 'L'));
+    }
+
+    /** @throws OutOfRange */
+    public static function millilitres(float $millilitres): self
+    {
+        return self::litres($millilitres / 1000);
+    }
+
+    /** @throws OutOfRange */
+    public static function cups(float $cups, Cup $cup): self
+    {
+        return self::litres($cups * $cup->millilitres() / 1000);
+    }
+
+    /** @throws OutOfRange */
+    public static function teaspoons(float $spoons): self
+    {
+        return self::litres($spoons * self::TEASPOON_L);
+    }
+
+    /** @throws OutOfRange */
+    public static function tablespoons(float $spoons): self
+    {
+        return self::litres($spoons * self::TABLESPOON_L);
+    }
+
+    public function inMillilitres(): float
+    {
+        return $this->litres * 1000;
+    }
+
+    public function inCups(Cup $cup): float
+    {
+        return $this->inMillilitres() / $cup->millilitres();
+    }
+
+    public function inTablespoons(): float
+    {
+        return $this->litres / self::TABLESPOON_L;
+    }
+}

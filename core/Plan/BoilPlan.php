@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Learning\LotBelief;
+use Orbek\Core\Lid\Burner;
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Pot\Pot;
+use Orbek\Core\Rice\Boil;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Uptake;
+use Orbek\Core\Water\SaltKept;
+
+/** The boil: its water, its batches, and when to lift. */
+final readonly class BoilPlan
+{
+    /** The whole must boil back within this, or the batch is split. */
+    public const MOST_BACK_S = 210.0;
+
+    /** Share of the pot kept free for froth. */
+    private const FREE = 0.25;
+
+    /** Volume a raw grain displaces, L per kg: true density 1.45 kg/L. */
+    private const DISPLACED_L_PER_KG = 1 / 1.45;
+
+    private const MOST_BATCHES = 4;
+
+    private const WATER_J_PER_KG_K = 4186.0;
+
+    private function __construct(
+        public RiceKind $kind,
+        public LotBelief $belief,
+        public Pot $pot,
+        public Burner $burner,
+        public Boil $boil,
+        public float $targetDoneness,
+        public float $carryOverS,
+        public int $batches,
+        public int $heatUpMin,
+        /** Doneness when the drained rice leaves the water. */
+        public float $drainedDoneness,
+        public Figure $tau,
+        public Figure $water,
+        public Figure $salt,
+        public Figure $saltKept,
+        public Figure $backAtBoil,
+        public Figure $liftAt,
+    ) {}
+
+    public static function of(Dish $dish, Kitchen $kitchen, LotBelief $belief, Mass $raw, int $waitMin): self
+    {
+        $lot = $kitchen->lot($dish->rice->lot, 'rice/lot');
+        $pot = $kitchen->pot($dish->water->pot, 'water/pot');
+        $burner = $kitchen->burner($dish->water->burner, 'water/burner');
+        $kind = $lot->kind;
+        $soak = $dish->rice->soak;
+        $front = CookingFront::of($kind, $soak);
+        $boilC = $kitchen->boilC();
+        $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->roomC;
+        $waterKg = $raw->kg * $dish->water->perRice;
+
+        $netW = $burner->netW();
+        $inOne = Boil::of($front, Boil::soaked($raw, $kind, $soak), Mass::kilograms($waterKg), $netW, $boilC, $riceC);
+        $fullL = $waterKg + $raw->kg * self::DISPLACED_L_PER_KG;
+        $batches = max(
+            (int) ceil($inOne->backAtBoilS / self::MOST_BACK_S - 1e-9),
+            (int) ceil($fullL / ((1 - self::FREE) * $pot->litres) - 1e-9),
+        );
+        $batch = $raw->times(1 / $batches);
+        $boil = $batches === 1 ? $inOne : Boil::of($front, Boil::soaked($batch, $kind, $soak), Mass::kilograms($waterKg / $batches), $netW, $boilC, $riceC);
+
+        $stage = $dish->water->stage;
+        $uptake = Uptake::of($kind, $soak);
+        $drained = $batch->times($uptake->at($stage->doneness()) + Uptake::SURFACE);
+        $carryOver = $dish->water->draining->carryOverS($drained, $boilC, $kitchen->roomC, 60 * $waitMin);
+        $likely = $boil->liftAt($stage->doneness(), $carryOver, $belief->likely());
+        $outOfWater = $boil->donenessAfter($likely + Draining::HAND_DELAY_S, $belief->likely());
+        $salt = SaltKept::in($raw, $kind, $soak, $outOfWater, $dish->water->saltGPerL, $dish->water->draining === Draining::Rinse);
+        $saltG = $dish->water->saltGPerL * $waterKg / $batches;
+
+        $inBatches = $batches === 1 ? '' : sprintf(', in %d batches of %.1f L in the same water', $batches, $waterKg / $batches);
+
+        return new self(
+            $kind, $belief, $pot, $burner, $boil, $stage->doneness(), $carryOver, $batches,
+            (int) ceil(self::WATER_J_PER_KG_K * $waterKg / $batches * ($boilC - $kitchen->tapC) / $netW / 60),
+            $outOfWater,
+            Figure::of($front->tauS * $belief->likely() / 60, 'min', 1,
+                sprintf('Raw to done in water at 100 °C: %s takes %s min dry; %s it is %d %% full, which takes off %d %%.',
+                    $kind->label(), round($kind->unsoakedTauS() / 60, 1), $soak->words(), (int) round(100 * $soak->saturation($kind)), (int) round(100 * $kind->soakGain() * $soak->saturation($kind))),
+                ucfirst($belief->words()).'.'),
+            Figure::of($waterKg / $batches, 'L', 1,
+                sprintf('%s times %s of rice%s.', round($dish->water->perRice, 1), Figure::of($raw->inGrams(), 'g', 0, '-')->text(), $inBatches),
+                sprintf('With the rice it fills %d %% of %s; a quarter is kept free for froth.', (int) round(100 * $fullL / $batches / $pot->litres), $pot->name)),
+            Figure::of($saltG, 'g', 0,
+                sprintf('%s g a litre in %.1f L: %.1f teaspoons of %s salt at %s g each.', round($dish->water->saltGPerL, 1), $waterKg / $batches, $kitchen->salt->teaspoons(Mass::grams($saltG)), $kitchen->salt->value, $kitchen->salt->gramsPerTeaspoon())),
+            Figure::of($salt->grams(), 'g', 1,
+                sprintf('The rice keeps %.2f L of the salted water, 85 %% of its strength: %.1f g%s.', $salt->keptWaterL, $salt->boilG, $salt->soakG > 0 ? sprintf(', and %.1f g from the soak', $salt->soakG) : ''),
+                $salt->rinsedOffG > 0 ? sprintf('The cold rinse takes %.1f g off again. The rest goes down the sink.', $salt->rinsedOffG) : 'The rest goes down the sink.'),
+            Figure::seconds($boil->backAtBoilS,
+                sprintf('The rice takes the water from %.1f to %.1f °C; %s brings %d W to it.', $boilC, $boil->afterRiceC, $burner->name, (int) round($netW))),
+            Figure::seconds($likely,
+                sprintf('%s, at %d m water boils at %.1f °C; %s.', ucfirst($soak->words()), (int) round($kitchen->altitudeM), $boilC, $belief->words()),
+                sprintf('Counted back from %d %% done: %d s in hand to the colander, then %s it cooks on for as much as %d s of boiling.',
+                    (int) round(100 * $stage->doneness()), (int) Draining::HAND_DELAY_S, $dish->water->draining->label(), (int) round($carryOver / CookingFront::speed($boilC))))
+                ->within(
+                    $boil->liftAt($stage->doneness(), $carryOver, $belief->fast()),
+                    $boil->liftAt($stage->doneness(), $carryOver, $belief->slow()),
+                ),
+        );
+    }
+
+    /** More batches than anyone would boil: the pot or the ring is too small for this rice. */
+    public function isHopeless(): bool
+    {
+        return $this->batches > self::MOST_BATCHES;
+    }
+
+    /** Seconds in the water after which even the slowest grain to reckon with is past the target. */
+    public function courseEndsS(): float
+    {
+        return 1.25 * ($this->liftAt->by ?? $this->liftAt->amount) + 120;
+    }
+
+    /** Doneness of the likely grain so many seconds after the rice went in. */
+    public function donenessAfter(float $seconds): float
+    {
+        return $this->boil->donenessAfter($seconds, $this->belief->likely());
+    }
+
+    /**
+     * How likely the moment to lift falls at each second, for the hill on the time line.
+     *
+     * @return list<array{float, float}> seconds, density with its highest point at 1
+     */
+    public function hill(int $points = 60): array
+    {
+        $hill = [];
+        $highest = 0.0;
+        for ($i = 0; $i <= $points; $i++) {
+            $z = -2.8 + 5.6 * $i / $points;
+            $at = fn (float $z): float => $this->boil->liftAt($this->targetDoneness, $this->carryOverS, exp($this->belief->meanLn + $z * $this->belief->sdLn));
+            $width = $at($z + 0.05) - $at($z - 0.05);
+            $density = $width > 0 ? exp(-$z * $z / 2) / $width : 0.0;
+            $highest = max($highest, $density);
+            $hill[] = [$at($z), $density];
+        }
+
+        return array_map(static fn (array $point): array => [$point[0], $highest > 0 ? $point[1] / $highest : 0.0], $hill);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+/** A change of the dish that ends a clash. */
+final readonly class Mend
+{
+    public function __construct(public string $label, public string $path, public string|int|float $value) {}
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Pot;
+
+use Orbek\Core\Measure\Mass;
+
+/** One layer as it goes into the pot. */
+final readonly class Layer
+{
+    public function __construct(
+        public Matter $matter,
+        public string $label,
+        public Mass $mass,
+        /** Bulk density once steamed, kg per litre: what the finished layer takes up. */
+        public float $kgPerLitre,
+        /** Doneness of its rice when layered; null for other matter. */
+        public ?float $doneness = null,
+        public bool $saffron = false,
+    ) {}
+
+    public function litres(): float
+    {
+        return $this->mass->volume($this->kgPerLitre)->litres;
+    }
+}

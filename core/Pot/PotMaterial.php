@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Pot;
+
+/** What a pot is made of; its wall is drawn, and named, by it. */
+enum PotMaterial: string
+{
+    case Steel = 'steel';
+    case CastIron = 'cast-iron';
+    case Aluminium = 'aluminium';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Steel => 'steel',
+            self::CastIron => 'cast iron',
+            self::Aluminium => 'aluminium',
+        };
+    }
+
+    /** A usual wall, mm. */
+    public function wallMm(): float
+    {
+        return match ($this) {
+            self::Steel => 2.5,
+            self::CastIron => 4.5,
+            self::Aluminium => 3.0,
+        };
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Rice;
+
+/** W: what a grain weighs over its raw weight, as it cooks. */
+final readonly class Uptake
+{
+    /** Dry matter of raw rice. */
+    public const DRY_SHARE = 0.88;
+
+    /** Water that clings to drained rice after a good shake, kg per kg raw. */
+    public const SURFACE = 0.11;
+
+    private function __construct(public float $soaked, public float $full) {}
+
+    public static function of(RiceKind $kind, Soak $soak): self
+    {
+        return new self(1 + Soak::FULL_GAIN * $soak->saturation($kind), $kind->fullUptake());
+    }
+
+    /** W(D) = W_s + (W_full − W_s)·D. */
+    public function at(float $doneness): float
+    {
+        return $this->soaked + ($this->full - $this->soaked) * $doneness;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Water;
+
+use Orbek\Core\Measure\OutOfRange;
+
+/**
+ * Where water boils at an altitude.
+ *
+ * Pressure of the standard atmosphere, then Antoine's equation for water. The rise from salt
+ * (under 0.6 °C) is left out.
+ */
+final class BoilingPoint
+{
+    private const PASCAL_PER_MMHG = 133.322;
+
+    /**
+     * @param float $altitudeM metres above the sea
+     * @return float °C
+     *
+     * @throws OutOfRange
+     */
+    public static function at(float $altitudeM): float
+    {
+        OutOfRange::unlessBetween('altitude', $altitudeM, -430.0, 5500.0, 'm');
+        $pascal = 101325 * (1 - 2.25577e-5 * $altitudeM) ** 5.25588;
+
+        return 1730.63 / (8.07131 - log10($pascal / self::PASCAL_PER_MMHG)) - 233.426;
+    }
+}

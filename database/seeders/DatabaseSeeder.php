@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Formats\OpenFile;
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\Household;
+use App\Models\Kitchen;
+use DateTimeImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Str;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Measure\Fields;
+use Psr\Clock\ClockInterface;
+
+/** The sample kitchen: a made-up two-ring flat over a boathouse, its dish and the cooks made of it. */
+final class DatabaseSeeder extends Seeder
+{
+    /**
+     * Past cooks: weeks ago, eaters, soak in minutes, seconds lifted after the likely moment,
+     * minutes late, how it came out.
+     */
+    private const PAST = [
+        [14, 3, 30, -70, 12, 'hard', 'straw', 'right', 'Lifted too soon: the rice stayed hard in the middle. Wait for two or three pieces.'],
+        [11, 3, 120, 95, 31, 'soft', 'golden', 'right', 'Half an hour late and the rice soft. Count back from the table.'],
+        [9, 4, 120, 20, 8, 'right', 'burnt', 'dry', 'The first heat ran on while the salad was made.'],
+        [6, 3, 60, -25, 4, 'firm', 'pale', 'wet', 'Too much gravy under the rice, and the flame too low for a crust.'],
+        [4, 6, 120, 5, 6, 'right', 'dark', 'right', 'Two minutes less at the first heat.'],
+        [2, 3, 120, -5, 0, 'right', 'golden', 'right', 'As it should be. Two hours of soak.'],
+    ];
+
+    public function run(ClockInterface $clock): void
+    {
+        $now = $clock->now();
+        $household = Household::query()->create(['name' => 'Boathouse']);
+        app()->instance(Household::class, $household);
+
+        $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')))->toArray();
+        $kitchen['timezone'] = config('orbek.timezone');
+        Kitchen::query()->create(['document' => $kitchen]);
+
+        $supper = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
+        $zone = Kitchen::core()->timezone;
+        $dish = new Dish(['version' => 1]);
+        $dish->take($supper->changed('table/serve_at', $now->setTimezone($zone)->modify('next saturday 19:30')->format('Y-m-d\TH:i')))->save();
+
+        foreach (self::PAST as [$weeks, $eaters, $soak, $liftedLate, $late, $rice, $crust, $filling, $line]) {
+            $tableAt = $now->setTimezone($zone)->modify("-{$weeks} weeks wednesday 19:00");
+            $past = $dish->core()->changed('table/eaters', $eaters)->changed('rice/soak/minutes', $soak)
+                ->changed('lid/pot', 'steel-24')->changed('water/pot', 'steel-24')
+                ->changed('table/serve_at', $tableAt->format('Y-m-d\TH:i'));
+            $this->cooked($dish, $past->toArray(), $tableAt, $liftedLate, $late, ['rice' => $rice, 'crust' => $crust, 'filling' => $filling, 'line' => $line]);
+        }
+    }
+
+    /**
+     * Walks a cook through the stove's own events.
+     *
+     * @param array<string, mixed> $document
+     * @param array{rice: string, crust: string, filling: string, line: string} $outcome
+     */
+    private function cooked(Dish $dish, array $document, DateTimeImmutable $tableAt, int $liftedLate, int $late, array $outcome): void
+    {
+        $cook = Cook::query()->create([
+            'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $document, 'kitchen' => Kitchen::core()->toArray(),
+            'started_at' => $tableAt->modify('-4 hours'),
+        ]);
+        $plan = $cook->plan();
+        $events = [];
+        $add = static function (string $type, DateTimeImmutable $at, array $more) use (&$events): void {
+            $events[] = ['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $more;
+        };
+        foreach ($plan->schedule->tasks as $id => $task) {
+            $start = $plan->timeAt($plan->schedule->start($id))->modify("+{$late} minutes");
+            $seconds = $id === 'boil' ? (int) round($plan->boil->liftAt->amount) + $liftedLate : 60 * $task->minutes;
+            $add('started', $start, ['subject' => $id]);
+            $add('done', $start->modify("+{$seconds} seconds"), ['subject' => $id]);
+        }
+        $served = $tableAt->modify("+{$late} minutes");
+        $add('served', $served, []);
+        $add('noted', $served->modify('+1 hour'), ['outcome' => $outcome]);
+        $cook->record(array_map(static fn (array $event): Event => Event::fromFields(Fields::of($event)), $events), $events, $served->modify('+1 hour'));
+    }
+}

@@ -1,0 +1,105 @@
+import { redraw, token } from './body.js';
+
+/** The Pot and the Clock: words of a dish that are changed in place. */
+export default ({ url, view = 'pot' }) => ({
+    message: '',
+    open: 'water',
+    sending: Promise.resolve(),
+
+    init() {
+        this.open = location.hash.slice(1) || 'water';
+        this.showOpen();
+        window.addEventListener('keydown', (event) => {
+            if (event.target.closest('input, select, dialog') || !['[', ']'].includes(event.key)) return;
+            const stations = [...document.querySelectorAll('[data-station]')].map((station) => station.dataset.station);
+            const index = stations.indexOf(this.open) + (event.key === ']' ? 1 : -1);
+            if (stations[index]) this.openStation(stations[index]);
+        });
+    },
+
+    openStation(name) {
+        this.open = name;
+        history.replaceState(null, '', `#${name}`);
+        this.showOpen();
+        document.querySelector(`[data-open="${name}"]`)?.focus();
+    },
+
+    showOpen() {
+        document.querySelectorAll('[data-station]').forEach((station) => {
+            const open = station.dataset.station === this.open;
+            station.classList.toggle('is-open', open);
+            station.querySelector('.more').hidden = !open;
+            station.querySelector('[data-open]').setAttribute('aria-expanded', String(open));
+        });
+    },
+
+    change(event) {
+        const word = event.target.closest('[data-path]');
+        if (!word) return;
+        if (word.value === '' || !word.checkValidity()) {
+            this.message = `${word.getAttribute('aria-label')}: ${word.validationMessage || 'is empty.'}${word.min ? ` Give ${word.min} to ${word.max}.` : ''}`;
+            word.value = word.defaultValue ?? word.value;
+            return;
+        }
+        const value = { number: Number(word.value), flag: word.value === '1' }[word.dataset.type] ?? word.value;
+        this.send(word.dataset.path, value);
+    },
+
+    act(event) {
+        const opener = event.target.closest('[data-open]');
+        if (opener) return this.openStation(opener.dataset.open);
+        const mend = event.target.closest('[data-mend]');
+        if (mend) this.send(mend.dataset.path, JSON.parse(mend.dataset.value));
+    },
+
+    // One change after another, so that each is made to the version the one before left.
+    send(path, value) {
+        this.sending = this.sending.then(() => this.deliver(path, value));
+    },
+
+    async deliver(path, value) {
+        const body = document.getElementById('body');
+        let answer;
+        try {
+            answer = await fetch(url, {
+                method: 'PATCH',
+                headers: { 'Content-Type': 'application/json', Accept: 'application/json, text/html', 'X-CSRF-TOKEN': token() },
+                body: JSON.stringify({ path, value, view, version: Number(body.dataset.version) }),
+            });
+        } catch {
+            this.message = 'The server does not answer. Nothing was changed; start it again and repeat the change.';
+            return this.reset();
+        }
+        if (!answer.ok) {
+            this.message = (await answer.json()).message;
+            return answer.status === 409 ? this.reload() : this.reset();
+        }
+        this.message = '';
+        redraw(await answer.text());
+        body.dataset.version = answer.headers.get('X-Dish-Version');
+        this.showOpen();
+        document.dispatchEvent(new CustomEvent('orbek:drawn'));
+    },
+
+    /** Words that were not taken go back to what is saved. */
+    reset() {
+        document.querySelectorAll('input.word').forEach((word) => { word.value = word.defaultValue; });
+        document.querySelectorAll('select.word').forEach((word) => {
+            word.value = [...word.options].find((option) => option.defaultSelected)?.value ?? word.value;
+        });
+    },
+
+    async reload() {
+        const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html').getElementById('body');
+        redraw(page.innerHTML);
+        document.getElementById('body').dataset.version = page.dataset.version;
+        this.showOpen();
+    },
+
+    beginOnce(event) {
+        const button = event.target.querySelector('button');
+        if (button.disabled) return event.preventDefault();
+        button.disabled = true;
+    },
+
+});

@@ -1,0 +1,9 @@
+<x-layouts.place title="Clock" place="clock" :$dish>
+    <div x-data="pot(@js(['url' => route('dish.change', $dish), 'view' => 'clock']))" x-on:change="change($event)" x-on:click="act($event)">
+        <div class="message" role="alert" x-show="message" x-cloak>
+            <span x-text="message"></span>
+            <button type="button" class="quiet" x-on:click="message = ''">Close</button>
+        </div>
+        <div class="clock-page" id="body" data-version="{{ $dish->version }}">@include('clock.body')</div>
+    </div>
+</x-layouts.place>

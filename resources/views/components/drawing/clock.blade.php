@@ -1,0 +1,30 @@
+@props(['plan'])
+@php
+    $drawing = new App\Drawings\ClockDrawing($plan);
+    $tableY = $drawing->tableY();
+@endphp
+<svg class="drawing clock" viewBox="0 0 {{ $drawing->width }} {{ round($drawing->height) }}" width="{{ $drawing->width }}" height="{{ round($drawing->height) }}" aria-hidden="true">
+    @foreach ($drawing->halfHours() as $line)
+        <path class="hour" d="M96,{{ $line['y'] }}H{{ $drawing->width }}"/>
+        <text class="time" x="86" y="{{ $line['y'] + 5 }}" text-anchor="end">{{ $line['time'] }}</text>
+    @endforeach
+    @if ($drawing->isFolded())
+        <path class="fold" d="M96,{{ $drawing->foldY() }}{{ str_repeat('q6,-4 12,0t12,0', (int) (($drawing->width - 100) / 24)) }}"/>
+        <text class="time" x="86" y="62" text-anchor="end">{{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</text>
+    @endif
+    @foreach ($drawing->columns() as $column)
+        <text class="head" x="{{ $column['x'] }}" y="26">{{ $column['title'] }}</text>
+        <path class="rail" d="M{{ $column['x'] }},36h{{ $column['width'] }}"/>
+        @foreach ($column['ropes'] as $rope)
+            <rect class="rope {{ $rope['kind'] }}" x="{{ $column['x'] }}" y="{{ $rope['y'] }}" width="15" height="{{ $rope['height'] }}"/>
+            <path class="leader" d="M{{ $column['x'] + 15 }},{{ $rope['y'] + 0.5 }}h6L{{ $column['x'] + 26 }},{{ $rope['labelY'] - 3.5 }}h4"/>
+            <text class="label" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 1 }}">{{ Str::limit($rope['task']->name, (int) (($column['width'] - 34) / 6.3)) }}</text>
+            @if ($rope['task']->detail !== null && ($column['key'] !== 'hands' || $rope['task']->burner() === null))
+                <text class="detail" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 15 }}">{{ Str::limit($rope['task']->detail, (int) (($column['width'] - 34) / 5.4)) }}</text>
+            @endif
+        @endforeach
+    @endforeach
+    <path class="table" d="M96,{{ $tableY }}H{{ $drawing->width }}"/>
+    <text class="table-time" x="86" y="{{ $tableY + 6 }}" text-anchor="end">{{ $plan->tableAt->format('H:i') }}</text>
+    <text class="label" x="104" y="{{ $tableY + 24 }}">Table, {{ $plan->dish->table->eaters === 1 ? 'one' : $plan->dish->table->eaters }} of you</text>
+</svg>

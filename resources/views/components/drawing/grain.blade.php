@@ -1,0 +1,21 @@
+@props(['doneness', 'size' => 104, 'live' => false])
+{{-- A grain cut across: the cooked ring round its raw core, core radius / grain radius = √(1 − D). --}}
+@php
+    $core = Orbek\Core\Rice\CookingFront::coreRadius($doneness);
+    $random = new App\Drawings\Strewing('grain');
+    $dots = '';
+    for ($i = 0; $i < 34; $i++) {
+        $angle = $random->between(0, 2 * M_PI);
+        $far = 42 * sqrt($random->between(0, 1));
+        $dots .= sprintf('M%.1f,%.1fh.01', $far * cos($angle), $far * sin($angle));
+    }
+    $id = 'grain-'.substr(md5($doneness.$size.microtime()), 0, 8);
+@endphp
+<svg class="drawing grain" viewBox="-52 -52 104 104" width="{{ $size }}" height="{{ $size }}" role="img" aria-labelledby="{{ $id }}" @if ($live) data-live-grain @endif>
+    <title id="{{ $id }}">A grain cut across, {{ round(100 * $doneness) }} % cooked</title>
+    <circle class="ring" r="48"/>
+    <g class="core" style="transform: scale({{ round($core, 4) }})">
+        <circle class="raw" r="48" vector-effect="non-scaling-stroke"/>
+        <path class="dots" d="{{ $dots }}" vector-effect="non-scaling-stroke"/>
+    </g>
+</svg>

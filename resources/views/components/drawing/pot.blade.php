@@ -1,0 +1,97 @@
+@props(['plan', 'scale' => 13.2, 'labels' => true])
+@php
+    $drawing = new App\Drawings\PotDrawing($plan, $scale);
+    $wide = $drawing->width + ($labels ? 96 : 0);
+    $id = 'pot-'.substr(md5($plan->dish->name.$scale.microtime()), 0, 8);
+    $layers = $drawing->layers();
+    $left = $drawing->middle() - $drawing->half();
+    $right = $drawing->middle() + $drawing->half();
+    $wall = $drawing->wall();
+    $rim = $drawing->rim();
+    $base = $drawing->base();
+    $onPlate = collect($plan->heat->blocks)->contains(fn ($block) => $block->plate);
+    $told = collect($layers)->map(fn ($drawn) => $drawn['layer']->label.' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
+@endphp
+<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="img" aria-labelledby="{{ $id }}-t {{ $id }}-d">
+    <title id="{{ $id }}-t">{{ $plan->dish->name }} in section</title>
+    <desc id="{{ $id }}-d">{{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->free->text() }} free under the lid, {{ $plan->dish->lid->seal->label() }}.</desc>
+
+    @if ($labels)
+        <g class="rule">
+            @foreach ($drawing->rule() as $tick)
+                <path d="M{{ $left - $wall - ($tick['cm'] % 5 === 0 ? 34 : 30) }},{{ $tick['y'] }}h{{ $tick['cm'] % 5 === 0 ? 10 : 5 }}"/>
+                @if ($tick['cm'] % 5 === 0)
+                    <text x="{{ $left - $wall - 39 }}" y="{{ $tick['y'] + 4 }}" text-anchor="end">{{ $tick['cm'] }}</text>
+                @endif
+            @endforeach
+            <text x="{{ $left - $wall - 24 }}" y="{{ $rim - 8 }}" text-anchor="end">cm</text>
+        </g>
+    @endif
+
+    @foreach ($layers as $index => $drawn)
+        <g class="matter {{ $drawn['layer']->matter->value }}">
+            <path class="body" d="{{ $drawn['outline'] }}"/>
+            <clipPath id="{{ $id }}-c{{ $index }}"><path d="{{ $drawn['outline'] }}"/></clipPath>
+            <g clip-path="url(#{{ $id }}-c{{ $index }})">
+                <path class="strokes" d="{{ $drawn['strokes'] }}"/>
+                @if ($drawn['dots'] !== '')
+                    <path class="dots" d="{{ $drawn['dots'] }}"/>
+                @endif
+            </g>
+            <path class="edge" d="{{ $drawn['outline'] }}"/>
+        </g>
+    @endforeach
+
+    @foreach ($drawing->holes() as $x)
+        <path class="hole" d="M{{ $x - 3 }},{{ $drawing->surface($x) }}V{{ $base - 6 }}M{{ $x + 3 }},{{ $drawing->surface($x) }}V{{ $base - 6 }}"/>
+    @endforeach
+
+    <path class="fat" d="M{{ $left + 2 }},{{ $base - 1.5 }}H{{ $right - 2 }}"/>
+    <path class="steam" d="{{ $drawing->steam() }}"/>
+
+    @if ($labels)
+        @php $mark = $drawing->y($plan->pot()->heightCm() - 5); @endphp
+        <g class="mark {{ $plan->section->isTooFull() ? 'broken' : 'kept' }}">
+            <path d="M{{ $left + 3 }},{{ $mark }}h14M{{ $right - 17 }},{{ $mark }}h14"/>
+            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $plan->section->isTooFull() ? '5 cm free, broken' : '5 cm free, kept' }}</text>
+        </g>
+    @endif
+
+    {{-- The pot's wall, its handles and lid. --}}
+    <path class="pot-wall" stroke-width="{{ $wall }}" d="M{{ $left - $wall / 2 }},{{ $rim }}V{{ $base - 8 }}q0,{{ 8 + $wall / 2 }} 10,{{ 8 + $wall / 2 }}H{{ $right - 10 + $wall / 2 }}q10,0 10,-{{ 8 + $wall / 2 }}V{{ $rim }}"/>
+    <path class="pot-handle" d="M{{ $left - $wall }},{{ $rim + 26 }}h-18q-10,0 -10,10t10,10h18M{{ $right + $wall }},{{ $rim + 26 }}h18q10,0 10,10t-10,10h-18"/>
+    <path class="pot-lid" d="M{{ $left - $wall - 4 }},{{ $rim - 9 }}Q{{ $drawing->middle() }},{{ $rim - 9 - $drawing->half() * 0.24 }} {{ $right + $wall + 4 }},{{ $rim - 9 }}Z"/>
+    <path class="pot-knob" d="M{{ $drawing->middle() - 14 }},{{ $rim - 10 - $drawing->half() * 0.12 }}v-7q0,-8 8,-8h12q8,0 8,8v7"/>
+    @switch($plan->dish->lid->seal->value)
+        @case('cloth')
+        @case('damp-cloth')
+            <path class="seal cloth" d="M{{ $left - $wall - 5 }},{{ $rim - 5 }}Q{{ $drawing->middle() }},{{ $rim + 3 }} {{ $right + $wall + 5 }},{{ $rim - 5 }}"/>
+            @break
+        @case('dough')
+            <path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall - 8 }},{{ $rim - 5 }}h14"/>
+            @break
+        @case('foil')
+            <path class="seal foil" d="M{{ $left - $wall - 6 }},{{ $rim + 12 }}v-15H{{ $right + $wall + 6 }}v15"/>
+            @break
+    @endswitch
+
+    @if ($onPlate)
+        <path class="plate" d="M{{ $left + 20 }},{{ $base + $wall + 7 }}H{{ $right - 20 }}"/>
+    @endif
+    <g class="flames">
+        @foreach ($drawing->flames() as $x)
+            <path d="M{{ $x }},{{ $base + $wall + 12 }}q5,9 0,16q-5,-7 0,-16"/>
+        @endforeach
+        <path class="ring" d="M{{ $left + 30 }},{{ $base + $wall + 32 }}H{{ $right - 30 }}"/>
+    </g>
+
+    @if ($labels)
+        <g class="labels">
+            @foreach ($layers as $drawn)
+                <path class="leader" d="M{{ $right + $wall + 3 }},{{ $drawn['labelY'] }}h8"/>
+                <text x="{{ $right + $wall + 15 }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($drawn['layer']->label, 18) }}</text>
+                <text class="strong" x="{{ $right + $wall + 15 }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
+            @endforeach
+        </g>
+    @endif
+</svg>

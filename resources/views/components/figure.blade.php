@@ -1,0 +1,3 @@
+@props(['figure', 'plain' => false])
+{{-- A figure that opens to where it came from. --}}
+<details {{ $attributes->class(['figure', 'plain' => $plain]) }} data-keep-open><summary>{{ $slot->isEmpty() ? $figure->text() : $slot }}</summary><span class="why">@foreach ($figure->why as $line)<span>{{ $line }}</span>@endforeach</span></details>

@@ -1,0 +1,47 @@
+@props(['title', 'place', 'dish' => null])
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="color-scheme" content="light dark">
+    <title>{{ $title }} · Orbek</title>
+    <link rel="icon" href="/orbek.svg" type="image/svg+xml">
+    @vite(['resources/css/orbek.scss', 'resources/js/orbek.js'])
+</head>
+<body class="place-{{ $place }}">
+    <a class="visually-hidden-focusable skip" href="#main">To the work</a>
+    <header class="masthead">
+        <a class="wordmark" href="{{ route('shelf') }}">orbek</a>
+        <nav aria-label="Places">
+            <ul>
+                @foreach (['shelf' => 'Shelf', 'pot' => 'Pot', 'clock' => 'Clock', 'stove' => 'Stove', 'notebook' => 'Notebook'] as $key => $name)
+                    @php $href = in_array($key, ['pot', 'clock'], true) && $dish === null ? route($key.'.last') : ($key === 'pot' || $key === 'clock' ? route($key, $dish) : route($key)); @endphp
+                    <li><a href="{{ $href }}" data-place="{{ $loop->iteration }}" @if ($key === $place) aria-current="page" @endif>{{ $name }}</a></li>
+                @endforeach
+            </ul>
+        </nav>
+        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ number_format($kitchen->boilC(), 1) }} °C</p>
+    </header>
+    @if ($practice !== null)
+        <aside class="practice" aria-label="Practice clock">
+            Practice clock: {{ $practice }}
+            <form method="post" action="{{ route('practice-clock') }}">@csrf<button name="real" value="1">Back to the real time</button></form>
+        </aside>
+    @endif
+    <main id="main" tabindex="-1">{{ $slot }}</main>
+    <dialog class="keys" id="keys" aria-labelledby="keys-title">
+        <h2 id="keys-title">Keys</h2>
+        <dl>
+            <div><dt><kbd>1</kbd> to <kbd>5</kbd></dt><dd>places, left to right</dd></div>
+            <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>on the Pot: station before, after</dd></div>
+            <div><dt><kbd>Space</kbd></dt><dd>on the Stove: done, next</dd></div>
+            <div><dt><kbd>+</kbd> <kbd>−</kbd></dt><dd>on the Stove: a minute more, a minute less</dd></div>
+            <div><dt><kbd>z</kbd></dt><dd>on the Stove: undo</dd></div>
+            <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
+        </dl>
+        <form method="dialog"><button class="act">Close</button></form>
+    </dialog>
+</body>
+</html>

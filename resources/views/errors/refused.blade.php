@@ -1,0 +1,7 @@
+<x-layouts.place title="Not taken" place="none">
+    <div class="page">
+        <h1>Not taken</h1>
+        <p class="lead">{{ $message }}</p>
+        <p><a href="{{ url()->previous() }}">Back</a></p>
+    </div>
+</x-layouts.place>

@@ -1,0 +1,134 @@
+@php
+    use Orbek\Core\Plan\Station;
+    $d = $plan->dish;
+    $boil = $plan->boil;
+    $options = fn ($cases, $words = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $case->{$words}()]);
+    $pots = collect($plan->kitchen->pots)->map(fn ($pot) => $pot->name);
+    $rings = collect($plan->kitchen->burners)->map(fn ($burner) => $burner->label());
+    $lots = collect($plan->kitchen->lots)->map(fn ($lot) => $lot->name);
+    $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
+@endphp
+<section class="picture" aria-label="The pot">
+    <h1>{{ $d->name }}</h1>
+    <p class="under">{{ $d->school->label() }} · {{ $plan->tableAt->format('l j F') }}</p>
+    <x-drawing.pot :$plan />
+    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $d->lid->seal->label() }}, {{ $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
+    <x-drawing.heat :$plan />
+    <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin" x-on:submit="beginOnce($event)">
+        @csrf
+        <input type="hidden" name="cook" value="{{ $nextCook }}">
+        <button class="act">Start the cook</button>
+        <span>first task at {{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</span>
+    </form>
+</section>
+
+<div class="stations">
+    @foreach (Station::cases() as $station)
+        @php $clashes = $plan->clashesAt($station); @endphp
+        <section class="station {{ $clashes ? 'clashes' : '' }}" id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
+            <div class="line">
+                <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station === Station::Water ? 'true' : 'false' }}">{{ $station->label() }}</button></h2>
+                <div class="sentence">
+                    @switch($station)
+                        @case(Station::Table)
+                            For <x-word.number path="table/eaters" :value="$d->table->eaters" label="People eating" min="1" max="60" />
+                            people, <x-word.number path="table/children" :value="$d->table->children" label="Children among them" min="0" :max="$d->table->eaters" /> of them children,
+                            <x-word.choice path="table/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$d->table->plates->value" label="Plates" /> plates,
+                            <x-word.number path="table/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0" max="20" /> portions for later,
+                            on the table <x-word.moment path="table/serve_at" :value="$d->table->serveAt" label="On the table at" />.
+                            @break
+                        @case(Station::Rice)
+                            <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,
+                            soaked <x-word.number path="rice/soak/minutes" :value="round($d->rice->soak->minutes)" label="Soak, minutes" min="0" max="2880" step="5" /> min
+                            at <x-word.number path="rice/soak/celsius" :value="round($d->rice->soak->celsius, 1)" label="Soak, °C" min="0" max="60" /> °C
+                            with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->rice->soak->saltGPerL, 1)" label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
+                            @break
+                        @case(Station::Water)
+                            Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot to boil in" />
+                            on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring to boil on" />
+                            with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
+                            <x-figure :figure="$boil->salt" /> in all, of which <x-figure :figure="$boil->saltKept" /> stays.
+                            Lift so that in the pot a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />,
+                            <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
+                            @break
+                        @case(Station::Filling)
+                            @foreach ($parts[$station->value] ?? [] as $ingredient) {{ $loop->first ? '' : ($loop->last ? ' and ' : ', ') }}{{ $loop->first ? Str::ucfirst($ingredient->name) : $ingredient->name }} <x-figure :figure="$ingredient->amount" /> @endforeach;
+                            {{ $d->filling->ready >= 1 ? 'cooked through' : ($d->filling->ready > 0 ? 'cooked to '.round(100 * $d->filling->ready).' %' : 'raw') }} when layered.
+                            @break
+                        @case(Station::Layers)
+                            {{ $d->base->kind->takesRice() ? 'A crust (tahdig) of '.$d->base->kind->label() : Str::ucfirst($d->base->kind->label()) }} in <x-figure :figure="collect($parts[$station->value])->first()->amount" /> of fat,
+                            then {{ collect($d->layers)->map(fn ($layer) => $layer->matter->value)->implode(', ') }}
+                            as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']" :value="$d->mound ? '1' : '0'" label="Shape" />
+                            with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam holes.
+                            @break
+                        @case(Station::Lid)
+                            <x-word.choice path="lid/seal" :options="$options(Orbek\Core\Lid\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the
+                            <x-word.choice path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.
+                            @break
+                        @case(Station::Heat)
+                            On <x-word.choice path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />:
+                            {{ collect($plan->heat->blocks)->map(fn ($block) => round($block->minutes).' min '.($block->isRest() ? 'rest' : 'at '.$block->words()).($block->until ? ' till '.$block->until : ''))->implode(', ') }}.
+                            @break
+                        @case(Station::Serve)
+                            Pot to table <x-word.choice path="serve" :options="$options(Orbek\Core\Dish\Serving::cases())" :value="$d->serving->value" label="Serving" />,
+                            <x-figure :figure="$plan->weight" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient) <x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }} on top. @endforeach
+                            @break
+                    @endswitch
+                </div>
+                <div class="result">
+                    <x-figure :figure="$plan->result($station)" plain />
+                    <span>{{ match ($station) {
+                        Station::Table => 'rice, raw',
+                        Station::Rice => 'raw to done',
+                        Station::Water => 'lift at',
+                        Station::Filling => 'filling, raw',
+                        Station::Layers => 'free under the lid',
+                        Station::Lid => 'of the steam',
+                        Station::Heat => 'sealed',
+                        Station::Serve => 'lid off',
+                    } }}</span>
+                </div>
+            </div>
+            @foreach ($clashes as $clash)
+                <div class="clash" role="status"><p>{{ $clash->says }}</p>
+                    @foreach ($clash->mends as $mend)
+                        <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{ $mend->label }}</button>
+                    @endforeach
+                </div>
+            @endforeach
+            <div class="more" @if ($station !== Station::Water) hidden @endif>
+                @if ($station === Station::Water)
+                    <div class="boil-view">
+                        <x-drawing.grain :doneness="$boil->donenessAfter($boil->liftAt->amount)" />
+                        <div>
+                            <p class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>lift at, most likely<br>test from <strong>{{ $boil->liftAt->fromText() }}</strong>, by <strong>{{ $boil->liftAt->byText() }}</strong> at the latest</span></p>
+                            <x-drawing.boil :$boil />
+                            <p class="small">The grain as it is lifted: {{ round(100 * $boil->drainedDoneness) }} % out of the water, {{ round(100 * $boil->targetDoneness) }} % in the pot. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</p>
+                        </div>
+                    </div>
+                @else
+                    @if (isset($parts[$station->value]) && ! in_array($station, [Station::Filling], true))
+                        <ul class="amounts">
+                            @foreach ($parts[$station->value] as $ingredient)
+                                <li><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}</li>
+                            @endforeach
+                        </ul>
+                    @endif
+                    @if ($station === Station::Filling)
+                        <ul class="amounts">
+                            @foreach ($d->filling->steps as $step)
+                                <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->burner === null ? '' : ', '.$plan->kitchen->burner($step->burner, 'burner')->name }}</li>
+                            @endforeach
+                        </ul>
+                    @endif
+                    @if ($station === Station::Table)
+                        <p class="small">{{ $d->school->label() }}: {{ $d->school->gloss() }}.</p>
+                    @endif
+                @endif
+                @foreach ($plan->cautions[$station->value] ?? [] as $caution)
+                    <x-caution :$caution />
+                @endforeach
+            </div>
+        </section>
+    @endforeach
+</div>

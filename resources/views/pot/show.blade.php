@@ -1,0 +1,11 @@
+<x-layouts.place :title="$dish->name" place="pot" :$dish>
+    <div x-data="pot(@js(['url' => route('dish.change', $dish)]))" x-on:change="change($event)" x-on:click="act($event)">
+        <div class="message" role="alert" x-show="message" x-cloak>
+            <span x-text="message"></span>
+            <button type="button" class="quiet" x-on:click="message = ''">Close</button>
+        </div>
+        <div class="pot-page" id="body" data-version="{{ $dish->version }}">
+            @include('pot.body')
+        </div>
+    </div>
+</x-layouts.place>

@@ -1,0 +1,26 @@
+<x-layouts.place title="Shelf" place="shelf">
+    <div class="page">
+        <h1>{{ $cooking === null ? 'What is next' : 'On the stove' }}</h1>
+        @if ($cooking !== null)
+            <p class="lead"><a class="act" href="{{ route('cook', $cooking) }}">Back to {{ $cooking->name }}</a></p>
+        @endif
+        <ul class="shelf">
+            @forelse ($dishes as [$dish, $plan])
+                <li>
+                    <a href="{{ route('pot', $dish) }}" class="dish">
+                        <x-drawing.pot :$plan :scale="9.4" :labels="false" />
+                        <h2>{{ $dish->name }}</h2>
+                    </a>
+                    <p>{{ $plan->dish->school->label() }}</p>
+                    <p class="facts">for <strong>{{ $plan->dish->table->eaters }}</strong>, <strong>{{ $plan->rice->text() }}</strong> of rice in the <strong>{{ $plan->pot()->name }}</strong>;
+                        start <strong>{{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</strong> for the table at <strong>{{ $plan->tableAt->format('D H:i') }}</strong></p>
+                    @foreach ($plan->clashes as $clash)
+                        <p class="clash">{{ $clash->says }}</p>
+                    @endforeach
+                </li>
+            @empty
+                <li><p>No dish yet. <code>./orbek start --fresh</code> loads the demo kitchen.</p></li>
+            @endforelse
+        </ul>
+    </div>
+</x-layouts.place>

@@ -1,0 +1,17 @@
+<x-layouts.place :title="$cook->name" place="stove">
+    <div class="stove" x-data="stove(@js($live))" x-on:click="act($event)" x-on:submit.prevent="note($event)" x-on:keydown.window="onKey($event)">
+        <div class="unsent" role="status" x-show="queue.length > 0 && away" x-cloak>The server does not answer. <span x-text="queue.length"></span> noted here, sent when it is back.</div>
+        <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
+        <div id="body">@include('stove.body')</div>
+        @if ($standIns)
+            <form class="clock-hands" x-on:submit.stop aria-label="Practice clock">
+                <span>Practice clock</span>
+                <button type="button" data-forward="60">+1 min</button>
+                <button type="button" data-forward="600">+10 min</button>
+                <button type="button" data-speed="1">×1</button>
+                <button type="button" data-speed="10">×10</button>
+                <button type="button" data-speed="60">×60</button>
+            </form>
+        @endif
+    </div>
+</x-layouts.place>

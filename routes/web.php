@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CookController;
+use App\Http\Controllers\DishController;
+use App\Http\Controllers\NotebookController;
+use App\Http\Controllers\PracticeClockController;
+use App\Http\Controllers\ShelfController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/shelf');
+Route::get('/shelf', ShelfController::class)->name('shelf');
+
+Route::get('/pot', [DishController::class, 'last'])->defaults('place', 'pot')->name('pot.last');
+Route::get('/clock', [DishController::class, 'last'])->defaults('place', 'clock')->name('clock.last');
+Route::get('/dishes/{dish}', [DishController::class, 'pot'])->name('pot');
+Route::get('/dishes/{dish}/clock', [DishController::class, 'clock'])->name('clock');
+Route::patch('/dishes/{dish}', [DishController::class, 'change'])->name('dish.change');
+
+Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('cook.begin');
+Route::get('/stove', [CookController::class, 'current'])->name('stove');
+Route::get('/cooks/{cook}', [CookController::class, 'show'])->name('cook');
+Route::get('/cooks/{cook}/body', [CookController::class, 'body'])->name('cook.body');
+Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('cook.events');
+
+Route::get('/notebook', NotebookController::class)->name('notebook');
+
+Route::post('/practice-clock', PracticeClockController::class)->name('practice-clock');
