@@ -36,7 +36,8 @@ final class ParboilCommand extends Command
     public function handle(): int
     {
         try {
-            $rice = (string) $this->option('rice');
+            $rice = $this->option('rice');
+            $rice = is_string($rice) ? $rice : '';
             $kind = RiceKind::tryFrom($rice) ?? throw OutOfRange::unknown('--rice', $rice, array_column(RiceKind::cases(), 'value'));
             $soak = Soak::of($this->number('soak', 0, 2880, 'min'), $this->number('soak-temp', 0, 60, '°C'));
             $raw = Mass::grams($this->number('raw', 10, 20000, 'g'));

@@ -10,10 +10,10 @@ use Orbek\Core\Measure\OutOfRange;
 trait ReadsFiles
 {
     /** @throws OutOfRange when there is nothing to read */
-    private function read(string $file): string
+    private function read(mixed $file): string
     {
-        if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
-            throw OutOfRange::because('FILE', "\"{$file}\" cannot be read;", 'give a file, or - for standard input');
+        if (! is_string($file) || ($file !== '-' && (! is_file($file) || ! is_readable($file)))) {
+            throw OutOfRange::because('FILE', '"'.(is_string($file) ? $file : '').'" cannot be read;', 'give a file, or - for standard input');
         }
 
         return (string) file_get_contents($file === '-' ? 'php://stdin' : $file);
@@ -27,7 +27,7 @@ trait ReadsFiles
         return self::FAILURE;
     }
 
-    /** @param array<string, mixed> $result */
+    /** @param  array<string, mixed>  $result */
     private function print(array $result): int
     {
         $this->output->writeln((string) json_encode($result, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));

@@ -24,6 +24,8 @@ final readonly class ClockDrawing
 
     private const DETAIL_PX = 15;
 
+    private const LETTER_PX = 6.2;
+
     public float $width;
 
     public float $height;
@@ -33,7 +35,7 @@ final readonly class ClockDrawing
 
     private float $pxPerMin;
 
-    public function __construct(public Plan $plan, float $width = 930, float $height = 640)
+    public function __construct(public Plan $plan, float $width = 930, float $height = 620)
     {
         $this->width = $width;
         $first = $plan->schedule->firstStart();
@@ -41,7 +43,7 @@ final readonly class ClockDrawing
         $this->unfoldedFrom = $attended - $first > 40 ? $attended - 4 : $first;
         // Two minutes of work must be as tall as a finger is thick, or nothing can be told apart.
         $fold = $this->isFolded() ? self::FOLD_PX : 0;
-        $this->pxPerMin = max(4.4, ($height - self::TOP - $fold - 40) / -$this->unfoldedFrom);
+        $this->pxPerMin = max(4.0, ($height - self::TOP - $fold - 40) / -$this->unfoldedFrom);
         $this->height = self::TOP + $fold + $this->pxPerMin * -$this->unfoldedFrom + 40;
     }
 
@@ -89,7 +91,7 @@ final readonly class ClockDrawing
     /**
      * Columns with their ropes.
      *
-     * @return list<array{key: string, title: string, x: float, width: float, ropes: list<array{task: Task, y: float, height: float, labelY: float, kind: string, time: string}>}>
+     * @return list<array{key: string, title: string, x: float, width: float, ropes: list<array{task: Task, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string}>}>
      */
     public function columns(): array
     {
@@ -104,15 +106,15 @@ final readonly class ClockDrawing
         $columns = [];
         foreach ($keys as $key => $title) {
             $width = $key === 'hands' ? 1.35 * $each : $each;
-            $columns[] = ['key' => $key, 'title' => $title, 'x' => round($left, 1), 'width' => round($width, 1), 'ropes' => $this->ropes($key)];
+            $columns[] = ['key' => $key, 'title' => $title, 'x' => round($left, 1), 'width' => round($width, 1), 'ropes' => $this->ropes($key, (int) (($width - 34) / self::LETTER_PX))];
             $left += $width + self::COLUMN_GAP;
         }
 
         return $columns;
     }
 
-    /** @return list<array{task: Task, y: float, height: float, labelY: float, kind: string, time: string}> */
-    private function ropes(string $key): array
+    /** @return list<array{task: Task, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string}> */
+    private function ropes(string $key, int $letters): array
     {
         $ropes = [];
         $free = 0.0;
@@ -128,9 +130,14 @@ final readonly class ClockDrawing
             $start = $this->plan->schedule->start($id);
             $y = $this->y($start);
             $labelY = max($y + 4, $free);
-            $free = $labelY + self::LABEL_PX + ($mine && $task->detail !== null ? self::DETAIL_PX : 0);
+            $lines = explode("\n", wordwrap($task->name, $letters, "\n", true));
+            // What would run into the table's line is left to the list below the drawing.
+            $detail = $mine && $labelY + self::LABEL_PX * count($lines) < $this->tableY() - 6 ? $task->detail : null;
+            $free = $labelY + self::LABEL_PX * count($lines) + ($detail === null ? 0 : self::DETAIL_PX);
             $ropes[] = [
                 'task' => $task,
+                'lines' => $lines,
+                'detail' => $detail === null ? null : mb_strimwidth($detail, 0, (int) ($letters * 1.2), '…'),
                 'y' => $y,
                 'height' => max(4.0, round($this->y($this->plan->schedule->end($id)) - $y, 1)),
                 'labelY' => round($labelY, 1),
@@ -140,7 +147,6 @@ final readonly class ClockDrawing
                     str_starts_with($id, 'boil') || $id === 'heat-water' => 'water',
                     default => 'heat',
                 },
-                'time' => $this->plan->timeAt($start)->format('H:i'),
             ];
         }
 

@@ -16,13 +16,13 @@ use Orbek\Core\Pot\Section;
 final readonly class PotDrawing
 {
     /** Room round the pot, in px: left for the rule, top for the lid, right for handles, below for the flame. */
-    private const LEFT = 74;
+    private const LEFT = 62;
 
-    private const TOP = 64;
+    private const TOP = 58;
 
-    private const RIGHT = 44;
+    private const RIGHT = 40;
 
-    private const BELOW = 52;
+    private const BELOW = 46;
 
     private const LABEL_GAP = 34;
 
@@ -36,7 +36,7 @@ final readonly class PotDrawing
 
     private Section $section;
 
-    /** @param float $pxPerCm length of a centimetre */
+    /** @param  float  $pxPerCm length of a centimetre */
     public function __construct(public Plan $plan, private float $pxPerCm)
     {
         $this->section = $plan->section;
@@ -90,9 +90,9 @@ final readonly class PotDrawing
      */
     public function layers(): array
     {
+        $labels = $this->labelYs();
         $drawn = [];
         $from = 0.0;
-        $labels = [];
         foreach ($this->section->layers as $index => $layer) {
             $to = $this->section->topsCm[$index];
             $random = new Strewing($layer->matter->value.$index.round($layer->mass->kg, 3).$layer->doneness);
@@ -107,23 +107,15 @@ final readonly class PotDrawing
                 },
                 'dots' => match (true) {
                     $layer->matter === Matter::Filling => $this->pieces($random, $from, $to, 0.2),
-                    $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $layer->doneness ?? 0.0, 0.12),
+                    $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $layer->doneness ?? 0.0, 0.3),
                     default => '',
                 },
-                'labelY' => 0.0,
+                'labelY' => $labels[$index],
             ];
-            $labels[] = ($this->y($from) + $this->y($to)) / 2;
             $from = $to;
         }
 
-        // Labels stand beside their layer, pushed apart from the base up where layers are thin.
-        $floor = $this->baseY + 12;
-        foreach ($labels as $index => $wanted) {
-            $drawn[$index]['labelY'] = round(min($wanted, $floor), 1);
-            $floor = $drawn[$index]['labelY'] - self::LABEL_GAP;
-        }
-
-        return array_values($drawn);
+        return $drawn;
     }
 
     /** @return list<array{y: float, cm: int}> ticks of the rule, one a centimetre */
@@ -189,6 +181,26 @@ final readonly class PotDrawing
         return array_map(fn (int $i): float => round($this->middle + ($i - ($count - 1) / 2) * 1.55 * $this->half() / $count, 1), range(0, $count - 1));
     }
 
+    /**
+     * Labels stand beside their layer, pushed apart from the base up where layers are thin.
+     *
+     * @return list<float>
+     */
+    private function labelYs(): array
+    {
+        $ys = [];
+        $floor = $this->baseY + 12;
+        $from = 0.0;
+        foreach ($this->section->topsCm as $to) {
+            $y = round(min(($this->y($from) + $this->y($to)) / 2, $floor), 1);
+            $ys[] = $y;
+            $floor = $y - self::LABEL_GAP;
+            $from = $to;
+        }
+
+        return $ys;
+    }
+
     private function px(float $cm): float
     {
         return $cm * $this->pxPerCm;
@@ -205,7 +217,6 @@ final readonly class PotDrawing
         }
         $heights[] = $toCm;
 
-        $left = [];
         $right = [];
         foreach ($heights as $height) {
             $half = $this->px($this->section->halfWidthCm(min($height, $this->section->topCm())));
@@ -213,11 +224,26 @@ final readonly class PotDrawing
             if ($height === $fromCm && abs($fromCm - $this->section->shoulderCm) < 1e-6 && $this->section->topCm() > $fromCm + 0.01) {
                 $half = $this->px($this->section->footRadiusCm);
             }
-            $left[] = sprintf('%.1f,%.1f', $this->middle - $half, $this->y($height));
-            $right[] = sprintf('%.1f,%.1f', $this->middle + $half, $this->y($height));
+            $right[] = [$half, $this->y($height)];
         }
 
-        return 'M'.implode(' L', $left).' L'.implode(' L', array_reverse($right)).' Z';
+        // Heaped rice has no sharp edge: corners between base and top are drawn round.
+        $rounds = $toCm > $this->section->topCm() - 0.01 && $this->section->topCm() > $this->section->shoulderCm + 0.3;
+        $path = [];
+        foreach ([1, -1] as $side) {
+            $points = $side === 1 ? $right : array_reverse($right);
+            foreach ($points as $index => [$half, $y]) {
+                $x = $this->middle + $side * $half;
+                $isTop = $index === ($side === 1 ? count($points) - 1 : 0);
+                $path[] = $rounds && $isTop
+                    ? ($side === 1
+                        ? sprintf('L%.1f,%.1f Q%.1f,%.1f %.1f,%.1f', $x + 9, $y + 6.3, $x, $y, $x - 14, $y)
+                        : sprintf('L%.1f,%.1f Q%.1f,%.1f %.1f,%.1f', $x + 14, $y, $x, $y, $x - 9, $y + 6.3))
+                    : sprintf('%s%.1f,%.1f', $path === [] ? 'M' : 'L', $x, $y);
+            }
+        }
+
+        return implode(' ', $path).' Z';
     }
 
     /**
@@ -228,7 +254,7 @@ final readonly class PotDrawing
         $length = 5.5 + 6 * $doneness;
         $bend = 1 + 4 * $doneness;
         $path = '';
-        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.0115) as [$x, $y]) {
+        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.02) as [$x, $y]) {
             $angle = $random->between(0, M_PI);
             $dx = $length * cos($angle);
             $dy = $length * sin($angle) * 0.7;
@@ -243,7 +269,7 @@ final readonly class PotDrawing
     private function pieces(Strewing $random, float $fromCm, float $toCm, float $share): string
     {
         $path = '';
-        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.0125) as [$x, $y]) {
+        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.019) as [$x, $y]) {
             $rx = $random->between(2.2, 4.4);
             $ry = $random->between(1.8, 3.2);
             $path .= sprintf('M%.1f,%.1fa%.1f,%.1f %d 1 0 %.1f,0a%.1f,%.1f %d 1 0 -%.1f,0', $x - $rx, $y, $rx, $ry, (int) $random->between(-40, 40), 2 * $rx, $rx, $ry, 0, 2 * $rx);
@@ -271,7 +297,7 @@ final readonly class PotDrawing
     /**
      * Points strewn evenly over the food between two heights: one in each cell of a jittered grid.
      *
-     * @param float $density points per px²
+     * @param  float  $density points per px²
      * @return list<array{float, float}>
      */
     private function scatter(Strewing $random, float $fromCm, float $toCm, float $density): array

@@ -7,7 +7,9 @@ namespace App\Drawings;
 /** Places along a line of seconds. */
 final readonly class TimeAxis
 {
-    public function __construct(public float $endS, public float $left, public float $width) {}
+    public function __construct(public float $endS, public float $left, public float $width)
+    {
+    }
 
     public function x(float $seconds): float
     {

@@ -37,7 +37,11 @@ final class Cook extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['dish' => 'array', 'kitchen' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['dish' => 'array', 'kitchen' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array'];
+    }
 
     /** @return HasMany<CookEvent, $this> */
     public function events(): HasMany
@@ -55,7 +59,7 @@ final class Cook extends Model
     /** The cook that is going on, if one is: the newest that has not been served. */
     public static function onTheStove(): ?self
     {
-        return self::query()->whereNull('served_at')->latest('started_at')->first();
+        return self::query()->where('served_at', null)->latest('started_at')->first();
     }
 
     /**
@@ -71,7 +75,7 @@ final class Cook extends Model
         }
 
         return DB::transaction(static function () use ($id, $dish, $now): self {
-            $there = self::query()->find(strtolower($id)) ?? self::query()->where('dish_id', $dish->id)->whereNull('served_at')->first();
+            $there = self::query()->find(strtolower($id)) ?? self::query()->where('dish_id', $dish->id)->where('served_at', null)->first();
 
             return $there ?? self::query()->create([
                 'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish->name,
@@ -83,8 +87,8 @@ final class Cook extends Model
     /**
      * Appends what happened and brings the columns that lists read up to date, all or nothing.
      *
-     * @param list<Event> $events
-     * @param list<array<string, mixed>> $documents the same events as sent
+     * @param  list<Event>  $events
+     * @param  list<array<string, mixed>>  $documents the same events as sent
      */
     public function record(array $events, array $documents, DateTimeImmutable $now): void
     {
@@ -102,8 +106,8 @@ final class Cook extends Model
 
     public function fold(DateTimeImmutable $now): CoreCook
     {
-        $events = $this->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->values()->all();
+        $events = $this->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all();
 
-        return CoreCook::fold($this->plan(), $events, $now);
+        return CoreCook::fold($this->plan(), array_values($events), $now);
     }
 }

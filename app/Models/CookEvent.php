@@ -22,7 +22,11 @@ final class CookEvent extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['document' => 'array', 'received_at' => 'datetime'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'received_at' => 'datetime'];
+    }
 
     public function core(): Event
     {

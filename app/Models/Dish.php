@@ -20,7 +20,11 @@ final class Dish extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['document' => 'array', 'version' => 'integer'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'version' => 'integer'];
+    }
 
     public function core(): CoreDish
     {

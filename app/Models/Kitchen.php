@@ -16,7 +16,11 @@ final class Kitchen extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['document' => 'array'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array'];
+    }
 
     /** The household's kitchen. */
     public static function core(): CoreKitchen

@@ -21,7 +21,9 @@ final readonly class PracticeClock implements ClockInterface
 
     private const FURTHEST_S = 14 * 86400;
 
-    public function __construct(private Repository $cache) {}
+    public function __construct(private Repository $cache)
+    {
+    }
 
     public function now(): DateTimeImmutable
     {

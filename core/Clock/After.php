@@ -7,7 +7,9 @@ namespace Orbek\Core\Clock;
 /** What a task must come after, and how long may lie between. */
 final readonly class After
 {
-    private function __construct(public string $task, public int $leastMin, public ?int $mostMin) {}
+    private function __construct(public string $task, public int $leastMin, public ?int $mostMin)
+    {
+    }
 
     public static function anyTime(string $task): self
     {

@@ -18,8 +18,8 @@ final class CountBack
     private const ROUNDS = 400;
 
     /**
-     * @param list<Task> $tasks
-     * @param array<string, int> $latest latest start in minutes to the table, by task, where what has happened sets one
+     * @param  list<Task>  $tasks
+     * @param  array<string, int>  $latest latest start in minutes to the table, by task, where what has happened sets one
      *
      * @throws CannotBeLaid
      */
@@ -37,7 +37,7 @@ final class CountBack
             if ($broken === null) {
                 asort($starts);
 
-                return new Schedule(array_replace($starts, $byId), $starts);
+                return new Schedule(array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($starts), array_keys($starts))), $starts);
             }
             [$task, $gap] = $broken;
             $latest[$task->id] = $starts[$gap->task] + $byId[$gap->task]->minutes + (int) $gap->mostMin;
@@ -47,8 +47,8 @@ final class CountBack
     }
 
     /**
-     * @param array<string, Task> $tasks
-     * @param array<string, int> $latest latest start by id, where one was told
+     * @param  array<string, Task>  $tasks
+     * @param  array<string, int>  $latest latest start by id, where one was told
      * @return array<string, int> start by id
      */
     private static function place(array $tasks, array $latest): array
@@ -99,7 +99,7 @@ final class CountBack
         return $starts;
     }
 
-    /** @param array<string, list<array{int, int}>> $taken */
+    /** @param  array<string, list<array{int, int}>>  $taken */
     private static function latestFree(Task $task, int $start, array $taken): int
     {
         do {
@@ -118,15 +118,15 @@ final class CountBack
     }
 
     /**
-     * @param array<string, Task> $tasks
-     * @param array<string, int> $starts
+     * @param  array<string, Task>  $tasks
+     * @param  array<string, int>  $starts
      * @return array{Task, After}|null
      */
     private static function firstBroken(array $tasks, array $starts): ?array
     {
         foreach ($tasks as $task) {
             foreach ($task->after as $gap) {
-                if ($gap->mostMin !== null && $starts[$task->id] - $starts[$gap->task] - $tasks[$gap->task]->minutes > $gap->mostMin) {
+                if ($gap->mostMin !== null && $gap->mostMin < $starts[$task->id] - $starts[$gap->task] - $tasks[$gap->task]->minutes) {
                     return [$task, $gap];
                 }
             }

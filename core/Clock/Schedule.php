@@ -8,10 +8,12 @@ namespace Orbek\Core\Clock;
 final readonly class Schedule
 {
     /**
-     * @param array<string, Task> $tasks by id, in the order in which they start
-     * @param array<string, int> $starts minutes, by id
+     * @param  array<string, Task>  $tasks by id, in the order in which they start
+     * @param  array<string, int>  $starts minutes, by id
      */
-    public function __construct(public array $tasks, public array $starts) {}
+    public function __construct(public array $tasks, public array $starts)
+    {
+    }
 
     public function start(string $id): int
     {

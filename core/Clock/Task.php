@@ -10,8 +10,8 @@ final readonly class Task
     public const HANDS = 'hands';
 
     /**
-     * @param list<string> $holds things it has to itself throughout, hands aside: "sink", "ring:ID", "pot:ID"
-     * @param list<After> $after
+     * @param  list<string>  $holds things it has to itself throughout, hands aside: "sink", "ring:ID", "pot:ID"
+     * @param  list<After>  $after
      */
     public function __construct(
         public string $id,
@@ -24,7 +24,8 @@ final readonly class Task
         /** What the cook says when it begins, and when it is done. */
         public string $begin = 'Start',
         public string $finish = 'Done',
-    ) {}
+    ) {
+    }
 
     /** How long it takes from here, when some of it has passed. */
     public function shortenedTo(int $minutes): self
@@ -35,7 +36,7 @@ final readonly class Task
     /**
      * The same task, minding only tasks that are still to come.
      *
-     * @param list<string> $ids
+     * @param  list<string>  $ids
      */
     public function minding(array $ids): self
     {

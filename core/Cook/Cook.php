@@ -21,8 +21,8 @@ use Orbek\Core\Plan\Plan;
 final readonly class Cook
 {
     /**
-     * @param array<string, Progress> $progress by task
-     * @param list<string> $cautionsRead
+     * @param  array<string, Progress>  $progress by task
+     * @param  list<string>  $cautionsRead
      */
     private function __construct(
         public Plan $plan,
@@ -34,9 +34,10 @@ final readonly class Cook
         public ?Event $last,
         /** The moment up to which it is folded. */
         private DateTimeImmutable $now,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Event> $events in any order */
+    /** @param  list<Event>  $events in any order */
     public static function fold(Plan $plan, array $events, DateTimeImmutable $now): self
     {
         $byId = [];
@@ -112,7 +113,7 @@ final readonly class Cook
     {
         $startedAt = $this->progress[$task]->startedAt;
 
-        return $startedAt?->modify("+{$this->minutes($task)} minutes");
+        return $startedAt?->setTimestamp($startedAt->getTimestamp() + 60 * $this->minutes($task));
     }
 
     /** The boil that is running, if one is. */
@@ -169,33 +170,64 @@ final readonly class Cook
             $this->progress[$id]->isRunning() ? $running[] = $id : $waiting[] = $id;
         }
 
-        $current = null;
-        foreach ($running as $id) {
-            if ($this->plan->schedule->tasks[$id]->attention === Attention::Throughout) {
-                $current = $id;
-                break;
-            }
-        }
-        if ($current === null) {
-            foreach ($running as $id) {
-                if ($this->endsAt($id) <= $this->now) {
-                    $current = $id;
-                    break;
-                }
-            }
-        }
+        $current = $this->inHand($running);
         $next = array_values(array_filter($waiting, fn (string $id): bool => $this->isReady($id, $current)));
         if ($current === null) {
-            $current = array_shift($next);
+            // Between two things to do, whatever comes first is next: a start, or something to turn down.
+            $first = $this->firstToEnd($running);
+            $startsAt = isset($next[0]) ? $tableAt->modify("{$schedule->start($next[0])} minutes") : null;
+            $current = $first !== null && ($startsAt === null || $this->endsAt($first) < $startsAt) ? $first : array_shift($next);
         }
 
         return new Situation(
             $current,
             $next[0] ?? null,
+            isset($next[0]) && $this->followsAtOnce($next[0], $current),
             array_values(array_filter($running, static fn (string $id): bool => $id !== $current)),
             $schedule,
             $tableAt,
         );
+    }
+
+    /**
+     * The running task that has the hands, or whose minutes are up.
+     *
+     * @param  list<string>  $running
+     */
+    private function inHand(array $running): ?string
+    {
+        foreach ($running as $id) {
+            if ($this->plan->schedule->tasks[$id]->attention === Attention::Throughout) {
+                return $id;
+            }
+        }
+        $first = $this->firstToEnd($running);
+
+        return $first !== null && $this->endsAt($first) <= $this->now ? $first : null;
+    }
+
+    /**
+     * The running task that will call for a hand first.
+     *
+     * @param  list<string>  $running
+     */
+    private function firstToEnd(array $running): ?string
+    {
+        $calling = array_filter($running, fn (string $id): bool => $this->plan->schedule->tasks[$id]->attention !== Attention::None);
+        usort($calling, fn (string $a, string $b): int => $this->endsAt($a) <=> $this->endsAt($b));
+
+        return $calling[0] ?? null;
+    }
+
+    private function followsAtOnce(string $id, ?string $current): bool
+    {
+        foreach ($this->plan->schedule->tasks[$id]->after as $gap) {
+            if ($gap->task === $current && $gap->isAtOnce()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether what it comes after is done, or is what is being done. */
@@ -240,7 +272,7 @@ final readonly class Cook
         return [$schedule, $tableAt];
     }
 
-    /** @param list<Task> $tasks */
+    /** @param  list<Task>  $tasks */
     private function layFor(array $tasks, DateTimeImmutable $tableAt): Schedule
     {
         // Drained rice does not wait because the rest has time: gaps to what is done still count.
@@ -263,7 +295,7 @@ final readonly class Cook
     }
 
     /**
-     * @param array<string, Progress> $progress
+     * @param  array<string, Progress>  $progress
      * @return array<string, Progress>
      */
     private static function startWhatFollowsAtOnce(Plan $plan, array $progress, string $done, DateTimeImmutable $at): array
@@ -282,7 +314,7 @@ final readonly class Cook
     /**
      * What needs no hand ends when its minutes are up.
      *
-     * @param array<string, Progress> $progress
+     * @param  array<string, Progress>  $progress
      * @return array<string, Progress>
      */
     private static function endWhatRanOut(Plan $plan, array $progress, DateTimeImmutable $now): array

@@ -20,10 +20,11 @@ final readonly class Event
         /** Minutes a task is lengthened by. */
         public int $minutes,
         public ?Outcome $outcome,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param Fields $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome
+     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome
      *
      * @throws OutOfRange
      */

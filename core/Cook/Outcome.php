@@ -12,7 +12,9 @@ final readonly class Outcome
 {
     private const LONGEST_LINE = 200;
 
-    private function __construct(public RiceOutcome $rice, public CrustOutcome $crust, public FillingOutcome $filling, public string $line) {}
+    private function __construct(public RiceOutcome $rice, public CrustOutcome $crust, public FillingOutcome $filling, public string $line)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -9,7 +9,9 @@ use DateTimeImmutable;
 /** How far one task is: its true start and end where they have been, and by how much it was lengthened. */
 final readonly class Progress
 {
-    public function __construct(public ?DateTimeImmutable $startedAt = null, public ?DateTimeImmutable $doneAt = null, public int $lengthenedMin = 0) {}
+    public function __construct(public ?DateTimeImmutable $startedAt = null, public ?DateTimeImmutable $doneAt = null, public int $lengthenedMin = 0)
+    {
+    }
 
     public function isRunning(): bool
     {

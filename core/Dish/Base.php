@@ -10,7 +10,9 @@ use Orbek\Core\Measure\OutOfRange;
 /** The base of the pot: crust or none, and its fat. */
 final readonly class Base
 {
-    private function __construct(public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2) {}
+    private function __construct(public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -16,10 +16,10 @@ final readonly class Dish
     private const SHARES_CLOSE = 0.005;
 
     /**
-     * @param non-empty-list<LayerChoice> $layers from the base up
-     * @param list<Extra> $extras
-     * @param list<Step> $sides
-     * @param array<string, mixed> $document
+     * @param  non-empty-list<LayerChoice>  $layers from the base up
+     * @param  list<Extra>  $extras
+     * @param  list<Step>  $sides
+     * @param  array<string, mixed>  $document
      */
     private function __construct(
         public string $name,
@@ -37,10 +37,11 @@ final readonly class Dish
         public array $sides,
         public Serving $serving,
         private array $document,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param array<string, mixed> $document as schema/dish.json describes it
+     * @param  array<string, mixed>  $document as schema/dish.json describes it
      *
      * @throws OutOfRange naming the field
      */
@@ -87,7 +88,7 @@ final readonly class Dish
     /**
      * The same dish with one choice changed.
      *
-     * @param string $path field names joined by slashes, as errors name them
+     * @param  string  $path field names joined by slashes, as errors name them
      *
      * @throws OutOfRange when the dish cannot be so
      */
@@ -107,7 +108,7 @@ final readonly class Dish
         return self::fromArray($document);
     }
 
-    /** @param list<LayerChoice> $layers */
+    /** @param  list<LayerChoice>  $layers */
     private static function closes(string $field, string $what, float $sum, array $layers, Matter $matter): void
     {
         foreach ($layers as $layer) {

@@ -17,7 +17,8 @@ final readonly class Extra
         public bool $atTable,
         public int $prepMinutes,
         public int $waitMinutes,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -13,10 +13,12 @@ use Orbek\Core\Measure\OutOfRange;
 final readonly class Filling
 {
     /**
-     * @param non-empty-list<array{name: string, kind: FillingKind, ofRice: float}> $parts
-     * @param list<Step> $steps in order
+     * @param  non-empty-list<array{name: string, kind: FillingKind, ofRice: float}>  $parts
+     * @param  list<Step>  $steps in order
      */
-    private function __construct(public string $name, public float $ready, public array $parts, public array $steps) {}
+    private function __construct(public string $name, public float $ready, public array $parts, public array $steps)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

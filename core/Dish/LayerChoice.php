@@ -11,7 +11,9 @@ use Orbek\Core\Pot\Matter;
 /** One layer over the base, as a share of all the rice or all the filling. */
 final readonly class LayerChoice
 {
-    private function __construct(public Matter $matter, public float $share, public bool $saffron) {}
+    private function __construct(public Matter $matter, public float $share, public bool $saffron)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -11,7 +11,9 @@ use Orbek\Core\Measure\OutOfRange;
 /** A stretch of work that a dish brings along: browning, simmering, a salad. */
 final readonly class Step
 {
-    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner) {}
+    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -28,7 +28,8 @@ final readonly class Table
         public Plates $plates,
         public int $leftovers,
         public string $serveAt,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -19,7 +19,8 @@ final readonly class WaterChoice
         public float $saltGPerL,
         public Stage $stage,
         public Draining $draining,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -19,10 +19,10 @@ final readonly class Kitchen
     public const FORMAT = 'orbek-kitchen/1';
 
     /**
-     * @param non-empty-array<string, Pot> $pots by id
-     * @param non-empty-array<string, Burner> $burners by id
-     * @param non-empty-array<string, Lot> $lots by id
-     * @param array<string, mixed> $document
+     * @param  non-empty-array<string, Pot>  $pots by id
+     * @param  non-empty-array<string, Burner>  $burners by id
+     * @param  non-empty-array<string, Lot>  $lots by id
+     * @param  array<string, mixed>  $document
      */
     private function __construct(
         public string $name,
@@ -36,10 +36,11 @@ final readonly class Kitchen
         public array $burners,
         public array $lots,
         private array $document,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param array<string, mixed> $document as schema/kitchen.json describes it
+     * @param  array<string, mixed>  $document as schema/kitchen.json describes it
      *
      * @throws OutOfRange naming the field
      */
@@ -50,23 +51,9 @@ final readonly class Kitchen
             throw OutOfRange::unknown('format', $fields->text('format'), [self::FORMAT]);
         }
 
-        $pots = [];
-        foreach ($fields->each('pots') as $pot) {
-            $pots[$pot->text('id')] = Pot::fromFields($pot);
-        }
-        $burners = [];
-        foreach ($fields->each('burners') as $burner) {
-            $burners[$burner->text('id')] = Burner::fromFields($burner);
-        }
-        $lots = [];
-        foreach ($fields->each('lots') as $lot) {
-            $lots[$lot->text('id')] = Lot::fromFields($lot);
-        }
-        foreach (['pots' => $pots, 'burners' => $burners, 'lots' => $lots] as $name => $list) {
-            if ($list === []) {
-                throw OutOfRange::because($name, 'the list is empty;', 'give at least one');
-            }
-        }
+        $pots = self::byId($fields, 'pots', Pot::fromFields(...));
+        $burners = self::byId($fields, 'burners', Burner::fromFields(...));
+        $lots = self::byId($fields, 'lots', Lot::fromFields(...));
 
         try {
             $timezone = new DateTimeZone($fields->text('timezone'));
@@ -74,7 +61,7 @@ final readonly class Kitchen
             throw OutOfRange::because('timezone', '"'.$fields->text('timezone').'" is not known;', 'give a name such as Europe/Zurich');
         }
 
-        $kitchen = new self(
+        return new self(
             $fields->text('name'),
             $fields->number('altitude_m', -430, 5500, 'm'),
             $fields->number('room_c', 5, 45, '°C', 20),
@@ -84,8 +71,6 @@ final readonly class Kitchen
             $fields->one('salt', Salt::class, Salt::Fine),
             $pots, $burners, $lots, $document,
         );
-
-        return $kitchen;
     }
 
     /** @return array<string, mixed> */
@@ -124,5 +109,25 @@ final readonly class Kitchen
         usort($burners, static fn (Burner $a, Burner $b): int => $b->netW() <=> $a->netW());
 
         return $burners[0];
+    }
+
+    /**
+     * @template T of Pot|Burner|Lot
+     *
+     * @param  callable(Fields): T  $read
+     * @return non-empty-array<string, T>
+     */
+    private static function byId(Fields $fields, string $name, callable $read): array
+    {
+        $list = [];
+        foreach ($fields->each($name) as $entry) {
+            $thing = $read($entry);
+            if (isset($list[$thing->id])) {
+                throw OutOfRange::because($entry->at('id'), "\"{$thing->id}\" is there twice;", 'give each its own');
+            }
+            $list[$thing->id] = $thing;
+        }
+
+        return $list !== [] ? $list : throw OutOfRange::because($name, 'the list is empty;', 'give at least one');
     }
 }

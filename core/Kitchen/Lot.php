@@ -11,7 +11,9 @@ use Orbek\Core\Rice\RiceKind;
 /** A bag of rice on the shelf. */
 final readonly class Lot
 {
-    private function __construct(public string $id, public string $name, public RiceKind $kind) {}
+    private function __construct(public string $id, public string $name, public RiceKind $kind)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

@@ -7,8 +7,10 @@ namespace Orbek\Core\Learning;
 /** What earlier cooks have taught: so far, of each bag of rice. */
 final readonly class Knowledge
 {
-    /** @param array<string, LotBelief> $lots by lot id */
-    private function __construct(private array $lots) {}
+    /** @param  array<string, LotBelief>  $lots by lot id */
+    private function __construct(private array $lots)
+    {
+    }
 
     public static function none(): self
     {

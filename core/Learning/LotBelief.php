@@ -21,7 +21,9 @@ final readonly class LotBelief
     /** z of the 10 and 90 % points of the normal distribution. */
     private const Z90 = 1.2815515655446;
 
-    private function __construct(public float $meanLn, public float $sdLn) {}
+    private function __construct(public float $meanLn, public float $sdLn)
+    {
+    }
 
     public static function ofItsKind(): self
     {

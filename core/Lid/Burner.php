@@ -10,7 +10,9 @@ use Orbek\Core\Measure\OutOfRange;
 /** One ring of the stove. */
 final readonly class Burner
 {
-    private function __construct(public string $id, public string $name, public BurnerKind $kind, public float $watts) {}
+    private function __construct(public string $id, public string $name, public BurnerKind $kind, public float $watts)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

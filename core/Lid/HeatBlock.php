@@ -16,7 +16,8 @@ final readonly class HeatBlock
         public ?string $until,
         /** Share it would take to give the heat the school asks for: over 1 the ring is too weak. */
         public float $wanted,
-    ) {}
+    ) {
+    }
 
     public function isRest(): bool
     {

@@ -20,8 +20,10 @@ final readonly class HeatLine
 {
     private const LONGEST_MIN = 240.0;
 
-    /** @param non-empty-list<HeatBlock> $blocks */
-    private function __construct(public array $blocks, public bool $isStock) {}
+    /** @param  non-empty-list<HeatBlock>  $blocks */
+    private function __construct(public array $blocks, public bool $isStock)
+    {
+    }
 
     public static function ofSchool(School $school, Pot $pot, Burner $burner): self
     {
@@ -37,7 +39,7 @@ final readonly class HeatLine
     /**
      * A heat line the cook has set.
      *
-     * @param non-empty-list<Fields> $blocks
+     * @param  non-empty-list<Fields>  $blocks
      *
      * @throws OutOfRange
      */

@@ -14,10 +14,12 @@ final readonly class Fields
 {
     private const LONGEST_TEXT = 200;
 
-    /** @param array<array-key, mixed> $data */
-    private function __construct(private array $data, private string $path) {}
+    /** @param  array<array-key, mixed>  $data */
+    private function __construct(private array $data, private string $path)
+    {
+    }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public static function of(array $data, string $path = ''): self
     {
         return new self($data, $path);
@@ -97,8 +99,8 @@ final readonly class Fields
     /**
      * @template T of BackedEnum
      *
-     * @param class-string<T> $enum
-     * @param T|null $default
+     * @param  class-string<T>  $enum
+     * @param  T|null  $default
      * @return T
      *
      * @throws OutOfRange when it is none of the enum's values

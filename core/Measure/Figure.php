@@ -10,7 +10,7 @@ namespace Orbek\Core\Measure;
  */
 final readonly class Figure
 {
-    /** @param non-empty-list<string> $why */
+    /** @param  non-empty-list<string>  $why */
     private function __construct(
         public float $amount,
         public string $unit,
@@ -18,7 +18,8 @@ final readonly class Figure
         public array $why,
         public ?float $from,
         public ?float $by,
-    ) {}
+    ) {
+    }
 
     /** An amount shown with so many decimals. */
     public static function of(float $amount, string $unit, int $decimals, string ...$why): self
@@ -94,7 +95,7 @@ final readonly class Figure
     }
 
     /**
-     * @param array<int|string, string> $why
+     * @param  array<int|string, string>  $why
      * @return non-empty-list<string>
      */
     private static function reasons(array $why): array

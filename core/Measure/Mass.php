@@ -9,7 +9,9 @@ final readonly class Mass
 {
     private const OUNCE_KG = 0.028349523125;
 
-    private function __construct(public float $kg) {}
+    private function __construct(public float $kg)
+    {
+    }
 
     /** @throws OutOfRange below zero or past 200 kg */
     public static function kilograms(float $kg): self
@@ -32,7 +34,7 @@ final readonly class Mass
     /**
      * What a measured volume weighs.
      *
-     * @param float $kgPerLitre bulk density, e.g. RiceKind::bulkKgPerLitre()
+     * @param  float  $kgPerLitre bulk density, e.g. RiceKind::bulkKgPerLitre()
      *
      * @throws OutOfRange
      */

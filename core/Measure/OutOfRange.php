@@ -19,7 +19,7 @@ final class OutOfRange extends InvalidArgumentException
      *
      * @template T of int|float
      *
-     * @param T $value
+     * @param  T  $value
      * @return T
      *
      * @throws self
@@ -36,7 +36,7 @@ final class OutOfRange extends InvalidArgumentException
         ));
     }
 
-    /** @param list<string> $allowed */
+    /** @param  list<string>  $allowed */
     public static function unknown(string $field, string $value, array $allowed): self
     {
         return new self($field, sprintf('%s: "%s" is not known; give one of %s.', $field, $value, implode(', ', $allowed)));

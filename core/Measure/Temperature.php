@@ -7,7 +7,9 @@ namespace Orbek\Core\Measure;
 /** A temperature a kitchen can have: -40 to 400 °C. */
 final readonly class Temperature
 {
-    private function __construct(public float $celsius) {}
+    private function __construct(public float $celsius)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function celsius(float $celsius): self

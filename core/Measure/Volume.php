@@ -11,7 +11,9 @@ final readonly class Volume
 
     private const TABLESPOON_L = 0.015;
 
-    private function __construct(public float $litres) {}
+    private function __construct(public float $litres)
+    {
+    }
 
     /** @throws OutOfRange below zero or past 200 L */
     public static function litres(float $litres): self

@@ -52,7 +52,8 @@ final readonly class BoilPlan
         public Figure $saltKept,
         public Figure $backAtBoil,
         public Figure $liftAt,
-    ) {}
+    ) {
+    }
 
     public static function of(Dish $dish, Kitchen $kitchen, LotBelief $belief, Mass $raw, int $waitMin): self
     {

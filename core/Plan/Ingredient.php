@@ -9,5 +9,7 @@ use Orbek\Core\Measure\Figure;
 /** Something to be measured out. */
 final readonly class Ingredient
 {
-    public function __construct(public Station $station, public string $name, public Figure $amount) {}
+    public function __construct(public Station $station, public string $name, public Figure $amount)
+    {
+    }
 }

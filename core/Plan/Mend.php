@@ -7,5 +7,7 @@ namespace Orbek\Core\Plan;
 /** A change of the dish that ends a clash. */
 final readonly class Mend
 {
-    public function __construct(public string $label, public string $path, public string|int|float $value) {}
+    public function __construct(public string $label, public string $path, public string|int|float $value)
+    {
+    }
 }

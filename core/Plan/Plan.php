@@ -20,9 +20,9 @@ use Orbek\Core\Pot\Section;
 final readonly class Plan
 {
     /**
-     * @param list<Ingredient> $ingredients
-     * @param list<Clash> $clashes
-     * @param array<value-of<Station>, list<Caution>> $cautions by station
+     * @param  list<Ingredient>  $ingredients
+     * @param  list<Clash>  $clashes
+     * @param  array<value-of<Station>, list<Caution>>  $cautions by station
      */
     public function __construct(
         public Dish $dish,
@@ -42,7 +42,8 @@ final readonly class Plan
         public array $ingredients,
         public array $clashes,
         public array $cautions,
-    ) {}
+    ) {
+    }
 
     /** The pot that is layered and sealed. */
     public function pot(): Pot

@@ -42,7 +42,9 @@ final readonly class Planner
 
     private const MOST_HEAT_UP_MIN = 60;
 
-    private function __construct(private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now) {}
+    private function __construct(private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now)
+    {
+    }
 
     public static function in(Kitchen $kitchen, Knowledge $knowledge, DateTimeImmutable $now): self
     {
@@ -213,7 +215,7 @@ final readonly class Planner
     /**
      * The smallest other pot that would do, as a mend.
      *
-     * @param callable(Dish): bool $fits
+     * @param  callable(Dish): bool  $fits
      * @return list<Mend>
      */
     private function otherPots(Dish $dish, string $path, callable $fits): array
@@ -232,7 +234,7 @@ final readonly class Planner
     /**
      * The most people, fewer than now, for whom it would do.
      *
-     * @param callable(Dish): bool $fits
+     * @param  callable(Dish): bool  $fits
      */
     private function mostEaters(Dish $dish, callable $fits): ?int
     {
@@ -246,7 +248,7 @@ final readonly class Planner
     }
 
     /**
-     * @param list<Task> $tasks
+     * @param  list<Task>  $tasks
      * @return array{Schedule, list<Clash>}
      */
     private function lay(Dish $dish, array $tasks): array

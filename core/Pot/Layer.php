@@ -18,7 +18,8 @@ final readonly class Layer
         /** Doneness of its rice when layered; null for other matter. */
         public ?float $doneness = null,
         public bool $saffron = false,
-    ) {}
+    ) {
+    }
 
     public function litres(): float
     {

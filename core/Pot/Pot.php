@@ -16,7 +16,8 @@ final readonly class Pot
         public PotMaterial $material,
         public float $diameterCm,
         public float $litres,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self

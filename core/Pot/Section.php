@@ -21,8 +21,8 @@ final readonly class Section
     private const SLOPE_DEGREES = 35.0;
 
     /**
-     * @param list<Layer> $layers bottom to top
-     * @param list<float> $topsCm each layer's upper limit above the base
+     * @param  list<Layer>  $layers bottom to top
+     * @param  list<float>  $topsCm each layer's upper limit above the base
      */
     private function __construct(
         public Pot $pot,
@@ -31,9 +31,10 @@ final readonly class Section
         public float $shoulderCm,
         public float $footRadiusCm,
         public float $plateauRadiusCm,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Layer> $layers bottom to top */
+    /** @param  list<Layer>  $layers bottom to top */
     public static function of(Pot $pot, array $layers, bool $mound): self
     {
         $areaCm2 = $pot->baseCm2();

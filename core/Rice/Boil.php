@@ -22,7 +22,7 @@ final readonly class Boil
     private const SOAKED_RICE_J_PER_KG_K = 2600.0;
 
     /**
-     * @param list<float> $rising exposure at each whole second until the water is back at the boil
+     * @param  list<float>  $rising exposure at each whole second until the water is back at the boil
      */
     private function __construct(
         public CookingFront $front,
@@ -31,13 +31,14 @@ final readonly class Boil
         public float $backAtBoilS,
         private array $rising,
         private float $speedAtBoil,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param CookingFront $front the grain as it goes in, soak and lot counted
-     * @param float $netW power that really reaches the water, W
-     * @param float $boilC boiling point at this altitude, °C
-     * @param float $riceC temperature of the rice as it goes in, °C
+     * @param  CookingFront  $front the grain as it goes in, soak and lot counted
+     * @param  float  $netW power that really reaches the water, W
+     * @param  float  $boilC boiling point at this altitude, °C
+     * @param  float  $riceC temperature of the rice as it goes in, °C
      *
      * @throws OutOfRange
      */

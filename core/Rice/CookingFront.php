@@ -23,10 +23,12 @@ final readonly class CookingFront
     /** Below this starch does not swell and the front stands still. */
     private const LEAST_C = 55.0;
 
-    private function __construct(public float $tauS) {}
+    private function __construct(public float $tauS)
+    {
+    }
 
     /**
-     * @param float $tauS seconds from raw to done in water at 100 °C, > 0
+     * @param  float  $tauS seconds from raw to done in water at 100 °C, > 0
      *
      * @throws OutOfRange
      */

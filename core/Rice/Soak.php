@@ -20,7 +20,9 @@ final readonly class Soak
 
     private const FRIDGE_C = 8.0;
 
-    private function __construct(public float $minutes, public float $celsius, public float $saltGPerL) {}
+    private function __construct(public float $minutes, public float $celsius, public float $saltGPerL)
+    {
+    }
 
     /** @throws OutOfRange */
     public static function of(float $minutes, float $celsius, float $saltGPerL = 0.0): self

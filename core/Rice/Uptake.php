@@ -13,7 +13,9 @@ final readonly class Uptake
     /** Water that clings to drained rice after a good shake, kg per kg raw. */
     public const SURFACE = 0.11;
 
-    private function __construct(public float $soaked, public float $full) {}
+    private function __construct(public float $soaked, public float $full)
+    {
+    }
 
     public static function of(RiceKind $kind, Soak $soak): self
     {

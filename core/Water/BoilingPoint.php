@@ -17,7 +17,7 @@ final class BoilingPoint
     private const PASCAL_PER_MMHG = 133.322;
 
     /**
-     * @param float $altitudeM metres above the sea
+     * @param  float  $altitudeM metres above the sea
      * @return float °C
      *
      * @throws OutOfRange

@@ -24,12 +24,14 @@ final readonly class SaltKept
 
     private const RINSED_OFF_INSIDE = 0.10;
 
-    private function __construct(public float $soakG, public float $boilG, public float $rinsedOffG, public float $keptWaterL) {}
+    private function __construct(public float $soakG, public float $boilG, public float $rinsedOffG, public float $keptWaterL)
+    {
+    }
 
     /**
-     * @param float $donenessOutOfWater doneness when the rice leaves the salted water
-     * @param float $saltGPerL salt in the boiling water
-     * @param float $surfaceKgPerKg water clinging to the drained rice, kg per kg raw
+     * @param  float  $donenessOutOfWater doneness when the rice leaves the salted water
+     * @param  float  $saltGPerL salt in the boiling water
+     * @param  float  $surfaceKgPerKg water clinging to the drained rice, kg per kg raw
      */
     public static function in(Mass $raw, RiceKind $kind, Soak $soak, float $donenessOutOfWater, float $saltGPerL, bool $rinsed, float $surfaceKgPerKg = Uptake::SURFACE): self
     {

@@ -59,8 +59,8 @@ final class DatabaseSeeder extends Seeder
     /**
      * Walks a cook through the stove's own events.
      *
-     * @param array<string, mixed> $document
-     * @param array{rice: string, crust: string, filling: string, line: string} $outcome
+     * @param  array<string, mixed>  $document
+     * @param  array{rice: string, crust: string, filling: string, line: string}  $outcome
      */
     private function cooked(Dish $dish, array $document, DateTimeImmutable $tableAt, int $liftedLate, int $late, array $outcome): void
     {

@@ -37,9 +37,13 @@ export default ({ url, view = 'pot' }) => ({
         const word = event.target.closest('[data-path]');
         if (!word) return;
         if (word.value === '' || !word.checkValidity()) {
-            this.message = `${word.getAttribute('aria-label')}: ${word.validationMessage || 'is empty.'}${word.min ? ` Give ${word.min} to ${word.max}.` : ''}`;
+            this.message = `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}${word.min ? ` Give ${word.min} to ${word.max}.` : ''}`;
             word.value = word.defaultValue ?? word.value;
             return;
+        }
+        if (word.dataset.part) {
+            const part = (name) => document.querySelector(`[data-path="${word.dataset.path}"][data-part="${name}"]`).value;
+            return this.send(word.dataset.path, `${part('day')}T${part('time').padStart(5, '0')}`);
         }
         const value = { number: Number(word.value), flag: word.value === '1' }[word.dataset.type] ?? word.value;
         this.send(word.dataset.path, value);

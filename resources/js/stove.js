@@ -3,6 +3,7 @@ import { redraw, token } from './body.js';
 
 const clock = (seconds) => {
     const whole = Math.abs(Math.round(seconds));
+    if (whole >= 172_800) return `${Math.round(whole / 86_400)} days`;
     const hours = Math.floor(whole / 3600);
     const rest = String(Math.floor((whole % 3600) / 60)).padStart(hours ? 2 : 1, '0');
     return `${seconds < 0 ? '−' : ''}${hours ? `${hours}:` : ''}${rest}:${String(whole % 60).padStart(2, '0')}`;

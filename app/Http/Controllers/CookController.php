@@ -26,7 +26,9 @@ final class CookController
 
     private const COURSE_STEP_S = 5;
 
-    public function __construct(private readonly PracticeClock $clock) {}
+    public function __construct(private readonly PracticeClock $clock)
+    {
+    }
 
     public function begin(Request $request, Dish $dish): RedirectResponse
     {
@@ -62,7 +64,7 @@ final class CookController
             throw OutOfRange::because('events', is_array($sent) ? count($sent).' will not do;' : 'is missing;', 'give a list of 1 to '.self::MOST_EVENTS);
         }
         $events = array_map(static fn (Fields $fields): Event => Event::fromFields($fields), Fields::of(['events' => $sent])->each('events'));
-        $cook->record($events, array_values($sent), $this->clock->now());
+        $cook->record($events, $sent, $this->clock->now());
 
         return $this->body($cook);
     }

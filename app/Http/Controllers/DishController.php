@@ -15,16 +15,21 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
+use Psr\Clock\ClockInterface;
 
 /** One dish, seen as its pot or as its clock, and changed a word at a time. */
 final class DishController
 {
     private const LAST = 'last-dish';
 
+    public function __construct(private readonly ClockInterface $clock)
+    {
+    }
+
     /** The dish last looked at. */
     public function last(Request $request, string $place): RedirectResponse
     {
-        $dish = Dish::query()->find($request->session()->get(self::LAST)) ?? Dish::query()->orderBy('name')->first();
+        $dish = Dish::query()->find($request->session()->get(self::LAST)) ?? Dish::query()->get()->sortBy('name')->first();
 
         return $dish === null ? redirect()->route('shelf') : redirect()->route($place, $dish);
     }
@@ -52,7 +57,7 @@ final class DishController
         $plan = $planner->plan($changed);
 
         $saved = DB::transaction(static function () use ($dish, $changed, $request): bool {
-            $row = Dish::query()->lockForUpdate()->findOrFail($dish->id);
+            $row = Dish::query()->findOrFail($dish->id);
 
             return $row->version === $request->integer('version')
                 && $row->take($changed)->fill(['version' => $row->version + 1])->save();
@@ -77,6 +82,11 @@ final class DishController
     private function body(Dish $dish, Plan $plan): array
     {
         // The next cook's id comes with the page, so that a button pressed twice begins one cook.
-        return ['dish' => $dish, 'plan' => $plan, 'nextCook' => (string) Str::ulid()];
+        return [
+            'dish' => $dish,
+            'plan' => $plan,
+            'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
+            'nextCook' => (string) Str::ulid(),
+        ];
     }
 }

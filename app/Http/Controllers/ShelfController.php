@@ -14,7 +14,7 @@ final class ShelfController
     public function __invoke(Planner $planner): View
     {
         return view('shelf.index', [
-            'dishes' => Dish::query()->orderBy('name')->get()->map(static fn (Dish $dish): array => [$dish, $planner->plan($dish->core())]),
+            'dishes' => Dish::query()->get()->sortBy('name')->map(static fn (Dish $dish): array => [$dish, $planner->plan($dish->core())]),
             'cooking' => Cook::onTheStove(),
         ]);
     }

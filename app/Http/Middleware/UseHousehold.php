@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Until there are accounts, the one household of this installation is in use. */
 final class UseHousehold
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         app()->instance(Household::class, Household::query()->oldest('id')->firstOrFail());

@@ -19,7 +19,7 @@ final class Configuration implements ConfigurationBuilderInterface, Configuratio
 
     private ?Data $checked = null;
 
-    /** @param array<string, Schema> $schemas */
+    /** @param  array<string, Schema>  $schemas */
     public function __construct(private array $schemas = [])
     {
         $this->given = new Data;
@@ -81,7 +81,7 @@ final class Configuration implements ConfigurationBuilderInterface, Configuratio
     /**
      * Structures inside structures come back as objects; paths need arrays.
      *
-     * @param array<array-key, mixed> $values
+     * @param  array<array-key, mixed>  $values
      * @return array<array-key, mixed>
      */
     private static function asArrays(array $values): array

@@ -12,8 +12,8 @@ use LogicException;
  */
 final class CorsService
 {
-    /** @param array<string, mixed> $options */
-    public function __construct(array $options = [])
+    /** @param  array<string, mixed>  $options */
+    public function __construct()
     {
         throw new LogicException('Cross-origin requests are not served: keep HandleCors out of the middleware.');
     }

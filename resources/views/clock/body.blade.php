@@ -15,7 +15,7 @@
 <aside class="beside" aria-label="What the clock says">
     <p class="strong-figure">{{ intdiv(-$attended, 60) }}:{{ sprintf('%02d', -$attended % 60) }}</p>
     <p>in the kitchen, from {{ $plan->timeAt($attended)->format('H:i') }}@if ($first < $attended); first work at {{ $plan->timeAt($first)->format('H:i') }}@endif</p>
-    <p class="ruled">On the table <x-word.moment path="table/serve_at" :value="$plan->dish->table->serveAt" label="On the table at" /></p>
+    <p class="ruled">On the table <x-word.moment path="table/serve_at" :$plan :$today />.</p>
     @foreach ($plan->clashes as $clash)
         <div class="clash ruled" role="status"><p>{{ $clash->says }}</p>
             @foreach ($clash->mends as $mend)

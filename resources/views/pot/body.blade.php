@@ -14,12 +14,18 @@
     <x-drawing.pot :$plan />
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $d->lid->seal->label() }}, {{ $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
     <x-drawing.heat :$plan />
-    <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin" x-on:submit="beginOnce($event)">
+    <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin-cook" x-on:submit="beginOnce($event)">
         @csrf
         <input type="hidden" name="cook" value="{{ $nextCook }}">
         <button class="act">Start the cook</button>
-        <span>first task at {{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</span>
+        <span>first work at {{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</span>
     </form>
+    <h2 class="measured">To measure out</h2>
+    <ul class="measure">
+        @foreach ($plan->ingredients as $ingredient)
+            <li><span>{{ $ingredient->name }}</span> <strong>{{ $ingredient->amount->text() }}</strong></li>
+        @endforeach
+    </ul>
 </section>
 
 <div class="stations">
@@ -35,7 +41,7 @@
                             people, <x-word.number path="table/children" :value="$d->table->children" label="Children among them" min="0" :max="$d->table->eaters" /> of them children,
                             <x-word.choice path="table/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$d->table->plates->value" label="Plates" /> plates,
                             <x-word.number path="table/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0" max="20" /> portions for later,
-                            on the table <x-word.moment path="table/serve_at" :value="$d->table->serveAt" label="On the table at" />.
+                            on the table <x-word.moment path="table/serve_at" :$plan :$today />.
                             @break
                         @case(Station::Rice)
                             <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,
@@ -52,7 +58,7 @@
                             <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
                             @break
                         @case(Station::Filling)
-                            @foreach ($parts[$station->value] ?? [] as $ingredient) {{ $loop->first ? '' : ($loop->last ? ' and ' : ', ') }}{{ $loop->first ? Str::ucfirst($ingredient->name) : $ingredient->name }} <x-figure :figure="$ingredient->amount" /> @endforeach;
+                            @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? '' : ($loop->last ? ' and ' : ', ') }}{{ $loop->first ? Str::ucfirst($ingredient->name) : $ingredient->name }} <x-figure :figure="$ingredient->amount" />@endforeach;
                             {{ $d->filling->ready >= 1 ? 'cooked through' : ($d->filling->ready > 0 ? 'cooked to '.round(100 * $d->filling->ready).' %' : 'raw') }} when layered.
                             @break
                         @case(Station::Layers)
@@ -101,9 +107,9 @@
                     <div class="boil-view">
                         <x-drawing.grain :doneness="$boil->donenessAfter($boil->liftAt->amount)" />
                         <div>
-                            <p class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>lift at, most likely<br>test from <strong>{{ $boil->liftAt->fromText() }}</strong>, by <strong>{{ $boil->liftAt->byText() }}</strong> at the latest</span></p>
+                            <div class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>lift at, most likely<br>test from <strong>{{ $boil->liftAt->fromText() }}</strong>, by <strong>{{ $boil->liftAt->byText() }}</strong> at the latest</span></div>
                             <x-drawing.boil :$boil />
-                            <p class="small">The grain as it is lifted: {{ round(100 * $boil->drainedDoneness) }} % out of the water, {{ round(100 * $boil->targetDoneness) }} % in the pot. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</p>
+                            <div class="small">As lifted the grain is {{ round(100 * $boil->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->targetDoneness) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
                         </div>
                     </div>
                 @else

@@ -91,7 +91,7 @@
             <div class="row next">
                 <p class="small">Next, at {{ $local($situation->startsAt($situation->next)) }}</p>
                 <p><strong>{{ $tasks[$situation->next]->name }}</strong>{{ $tasks[$situation->next]->detail === null ? '' : ', '.$tasks[$situation->next]->detail }}</p>
-                @if ($task !== null && $progress->isRunning())
+                @if ($task !== null && $progress->isRunning() && ! $situation->nextFollows)
                     <button type="button" class="beside" data-event="started" data-subject="{{ $situation->next }}">{{ $tasks[$situation->next]->begin }}</button>
                 @endif
             </div>

@@ -8,8 +8,8 @@
                 <span>Practice clock</span>
                 <button type="button" data-forward="60">+1 min</button>
                 <button type="button" data-forward="600">+10 min</button>
+                <button type="button" data-forward="7200">+2 h</button>
                 <button type="button" data-speed="1">×1</button>
-                <button type="button" data-speed="10">×10</button>
                 <button type="button" data-speed="60">×60</button>
             </form>
         @endif

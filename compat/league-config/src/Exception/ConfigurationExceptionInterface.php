@@ -6,4 +6,6 @@ namespace League\Config\Exception;
 
 use Throwable;
 
-interface ConfigurationExceptionInterface extends Throwable {}
+interface ConfigurationExceptionInterface extends Throwable
+{
+}

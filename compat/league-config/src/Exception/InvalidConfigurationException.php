@@ -8,7 +8,7 @@ use UnexpectedValueException;
 
 class InvalidConfigurationException extends UnexpectedValueException implements ConfigurationExceptionInterface
 {
-    /** @param string $option the setting that is wrong, as a path */
+    /** @param  string  $option the setting that is wrong, as a path */
     public static function forConfigOption(string $option, mixed $valueGiven, ?string $description = null): self
     {
         return new self(sprintf(

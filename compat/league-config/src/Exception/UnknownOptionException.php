@@ -6,4 +6,6 @@ namespace League\Config\Exception;
 
 use OutOfBoundsException;
 
-final class UnknownOptionException extends OutOfBoundsException implements ConfigurationExceptionInterface {}
+final class UnknownOptionException extends OutOfBoundsException implements ConfigurationExceptionInterface
+{
+}

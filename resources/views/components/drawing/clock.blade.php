@@ -18,9 +18,11 @@
         @foreach ($column['ropes'] as $rope)
             <rect class="rope {{ $rope['kind'] }}" x="{{ $column['x'] }}" y="{{ $rope['y'] }}" width="15" height="{{ $rope['height'] }}"/>
             <path class="leader" d="M{{ $column['x'] + 15 }},{{ $rope['y'] + 0.5 }}h6L{{ $column['x'] + 26 }},{{ $rope['labelY'] - 3.5 }}h4"/>
-            <text class="label" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 1 }}">{{ Str::limit($rope['task']->name, (int) (($column['width'] - 34) / 6.3)) }}</text>
-            @if ($rope['task']->detail !== null && ($column['key'] !== 'hands' || $rope['task']->burner() === null))
-                <text class="detail" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 15 }}">{{ Str::limit($rope['task']->detail, (int) (($column['width'] - 34) / 5.4)) }}</text>
+            @foreach ($rope['lines'] as $line)
+                <text class="label" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 1 + 15 * $loop->index }}">{{ $line }}</text>
+            @endforeach
+            @if ($rope['detail'] !== null)
+                <text class="detail" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 15 * count($rope['lines']) }}">{{ $rope['detail'] }}</text>
             @endif
         @endforeach
     @endforeach

@@ -1,7 +1,7 @@
-@props(['plan', 'scale' => 13.2, 'labels' => true])
+@props(['plan', 'scale' => 12.2, 'labels' => true])
 @php
     $drawing = new App\Drawings\PotDrawing($plan, $scale);
-    $wide = $drawing->width + ($labels ? 96 : 0);
+    $wide = $drawing->width + ($labels ? 56 : 0);
     $id = 'pot-'.substr(md5($plan->dish->name.$scale.microtime()), 0, 8);
     $layers = $drawing->layers();
     $left = $drawing->middle() - $drawing->half();
@@ -89,8 +89,8 @@
         <g class="labels">
             @foreach ($layers as $drawn)
                 <path class="leader" d="M{{ $right + $wall + 3 }},{{ $drawn['labelY'] }}h8"/>
-                <text x="{{ $right + $wall + 15 }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($drawn['layer']->label, 18) }}</text>
-                <text class="strong" x="{{ $right + $wall + 15 }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
+                <text x="{{ $right + $wall + 13 }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($drawn['layer']->label, 18) }}</text>
+                <text class="strong" x="{{ $right + $wall + 13 }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
             @endforeach
         </g>
     @endif

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** A browser on the demo kitchen. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected const WIDTH = 1280;
+
+    protected const HEIGHT = 800;
+
+    private const WAIT_S = 15;
+
+    protected RemoteWebDriver $browser;
+
+    protected Stack $stack;
+
+    protected function setUp(): void
+    {
+        $this->stack = Stack::get();
+        $this->stack->fresh();
+        $this->browser = $this->stack->browser(static::WIDTH, static::HEIGHT);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->browser->quit();
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser->get($this->stack->url.$path);
+    }
+
+    protected function find(string $selector): RemoteWebElement
+    {
+        return $this->browser->findElement(WebDriverBy::cssSelector($selector));
+    }
+
+    protected function text(string $selector): string
+    {
+        return $this->find($selector)->getText();
+    }
+
+    /** Types over what a word says and leaves it. */
+    protected function change(string $selector, string $value): void
+    {
+        $word = $this->find($selector);
+        $word->click();
+        $word->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $word->sendKeys($value.WebDriverKeys::TAB);
+    }
+
+    /** Picks another entry of a select, as a hand would. */
+    protected function choose(string $selector, string $value): void
+    {
+        $this->find("{$selector} option[value='{$value}']")->click();
+    }
+
+    protected function waitFor(callable $holds, string $what): void
+    {
+        $until = microtime(true) + self::WAIT_S;
+        do {
+            try {
+                if ($holds()) {
+                    $this->addToAssertionCount(1);
+
+                    return;
+                }
+            } catch (\Facebook\WebDriver\Exception\WebDriverException) {
+                // Redrawn under our hands: look again.
+            }
+            usleep(50_000);
+        } while (microtime(true) < $until);
+
+        self::fail("Waited in vain: {$what}. The page says: ".mb_strimwidth($this->text('body'), 0, 1500));
+    }
+
+    protected function waitForText(string $selector, string $text): void
+    {
+        $this->waitFor(fn (): bool => str_contains($this->text($selector), $text), "{$selector} says \"{$text}\"");
+    }
+
+    /** Nothing that axe-core can see keeps anyone out. */
+    protected function assertAccessible(string $where): void
+    {
+        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        /** @var list<array{id: string, help: string, nodes: list<array{html: string, failureSummary: string}>}> $violations */
+        $violations = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations));');
+        $told = array_map(static fn (array $violation): string => "{$violation['id']}: {$violation['help']}\n  ".implode("\n  ", array_map(static fn (array $node): string => $node['html'].' '.$node['failureSummary'], array_slice($violation['nodes'], 0, 3))), $violations);
+
+        self::assertSame([], $told, "axe-core on {$where}");
+    }
+
+    /** The numbers of a figure's text: "1.35 kg" → 1.35. */
+    protected static function number(string $text): float
+    {
+        return (float) preg_replace('/[^0-9.\-]/', '', $text);
+    }
+
+    /** Runs the practice clock forward from the page. */
+    protected function forward(int $seconds): void
+    {
+        $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];'
+            .'fetch("/practice-clock", {method: "POST", headers: {"Content-Type": "application/json", Accept: "application/json", "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content}, body: JSON.stringify({forward_s: arguments[0]})}).then(() => done());',
+            [$seconds],
+        );
+    }
+}
