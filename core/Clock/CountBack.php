@@ -10,8 +10,9 @@ use LogicException;
  * Counts back from the table: every task as late as what follows it and what it holds allow.
  *
  * Tasks are placed from the table backwards, the one that may end latest first. Where a greatest
- * gap is broken (a task had to go too early for what follows it), the follower is told to start
- * earlier and all are laid again, until the gaps hold.
+ * gap is broken (a task had to go too early for what follows it), all are laid again: with the
+ * follower told to start earlier, or with the task placed before its rivals. Both ways are gone,
+ * and the later plan is taken.
  */
 final class CountBack
 {
@@ -30,28 +31,64 @@ final class CountBack
             $byId[$task->id] = $task;
         }
 
+        $best = null;
+        $broken = null;
+        foreach ([false, true] as $byUrgency) {
+            try {
+                $starts = self::settle($byId, $latest, $byUrgency);
+                // As late as can be: the first task first, then all of them.
+                if ($best === null || [min([0, ...$starts]), array_sum($starts)] > [min([0, ...$best]), array_sum($best)]) {
+                    $best = $starts;
+                }
+            } catch (CannotBeLaid $wrong) {
+                $broken ??= $wrong;
+            }
+        }
+        if ($best === null) {
+            throw $broken ?? new LogicException('Nothing was tried.');
+        }
+        asort($best);
+
+        return new Schedule(array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($best), array_keys($best))), $best);
+    }
+
+    /**
+     * @param  array<string, Task>  $tasks
+     * @param  array<string, int>  $latest
+     * @param  bool  $byUrgency whether a task whose gap broke goes before its rivals, before its follower is pulled earlier
+     * @return array<string, int> start by id
+     *
+     * @throws CannotBeLaid
+     */
+    private static function settle(array $tasks, array $latest, bool $byUrgency): array
+    {
+        /** @var array<string, true> $urgent */
+        $urgent = [];
         $round = 0;
         do {
-            $starts = self::place($byId, $latest);
-            $broken = self::firstBroken($byId, $starts);
+            $starts = self::place($tasks, $latest, $urgent);
+            $broken = self::firstBroken($tasks, $starts);
             if ($broken === null) {
-                asort($starts);
-
-                return new Schedule(array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($starts), array_keys($starts))), $starts);
+                return $starts;
             }
             [$task, $gap] = $broken;
-            $latest[$task->id] = $starts[$gap->task] + $byId[$gap->task]->minutes + (int) $gap->mostMin;
+            if ($byUrgency && ! isset($urgent[$gap->task])) {
+                $urgent[$gap->task] = true;
+            } else {
+                $latest[$task->id] = $starts[$gap->task] + $tasks[$gap->task]->minutes + (int) $gap->mostMin;
+            }
         } while (++$round < self::ROUNDS);
 
-        throw CannotBeLaid::gap($task, $byId[$gap->task], (int) $gap->mostMin);
+        throw CannotBeLaid::gap($task, $tasks[$gap->task], (int) $gap->mostMin);
     }
 
     /**
      * @param  array<string, Task>  $tasks
      * @param  array<string, int>  $latest latest start by id, where one was told
+     * @param  array<string, true>  $urgent tasks that are placed before their rivals
      * @return array<string, int> start by id
      */
-    private static function place(array $tasks, array $latest): array
+    private static function place(array $tasks, array $latest, array $urgent): array
     {
         $followers = array_fill_keys(array_keys($tasks), []);
         foreach ($tasks as $task) {
@@ -69,6 +106,7 @@ final class CountBack
         while (count($starts) < count($tasks)) {
             $next = null;
             $nextEnd = PHP_INT_MIN;
+            $nextIsUrgent = false;
             foreach ($tasks as $id => $task) {
                 if (isset($starts[$id])) {
                     continue;
@@ -80,8 +118,10 @@ final class CountBack
                         continue 2;
                     }
                 }
-                if ($end > $nextEnd) {
+                $isUrgent = isset($urgent[$id]);
+                if ($next === null || [$isUrgent, $end] > [$nextIsUrgent, $nextEnd]) {
                     $next = $task;
+                    $nextIsUrgent = $isUrgent;
                     $nextEnd = $end;
                 }
             }

@@ -230,7 +230,7 @@ final readonly class Cook
         return false;
     }
 
-    /** Whether what it comes after is done, or is what is being done. */
+    /** Whether what it comes after is done, is being done, or ends without a hand: its start reckons with that. */
     private function isReady(string $id, ?string $current): bool
     {
         $task = $this->plan->schedule->tasks[$id];
@@ -238,7 +238,8 @@ final readonly class Cook
             return false;
         }
         foreach ($task->after as $gap) {
-            if ($gap->task !== $current && ! $this->progress[$gap->task]->isDone()) {
+            $endsByItself = $this->progress[$gap->task]->isRunning() && $this->plan->schedule->tasks[$gap->task]->attention === Attention::None;
+            if ($gap->task !== $current && ! $this->progress[$gap->task]->isDone() && ! $endsByItself) {
                 return false;
             }
         }

@@ -12,7 +12,6 @@ use LogicException;
  */
 final class CorsService
 {
-    /** @param  array<string, mixed>  $options */
     public function __construct()
     {
         throw new LogicException('Cross-origin requests are not served: keep HandleCors out of the middleware.');

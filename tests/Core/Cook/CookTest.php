@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\CrustOutcome;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Plan\Plan;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Sample;
+
+final class CookTest extends TestCase
+{
+    private Plan $plan;
+
+    private int $made = 0;
+
+    protected function setUp(): void
+    {
+        $this->plan = Sample::plan();
+    }
+
+    public function test_it_begins_with_the_first_task_of_the_plan(): void
+    {
+        $situation = $this->at('16:00')->situation();
+
+        self::assertSame('rinse', $situation->now);
+        self::assertSame('filling-1', $situation->next);
+        self::assertSame('19:30', $situation->tableAt->format('H:i'));
+        self::assertSame([], $situation->running);
+    }
+
+    public function test_what_follows_at_once_begins_by_itself_and_what_needs_no_hand_ends_by_itself(): void
+    {
+        $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
+
+        self::assertTrue($this->at('16:07', $events)->progress['soak']->isRunning());
+        self::assertSame(['soak'], $this->at('16:07', $events)->situation()->running);
+        self::assertTrue($this->at('18:07', $events)->progress['soak']->isDone());
+    }
+
+    public function test_between_two_tasks_the_pot_that_calls_first_is_shown(): void
+    {
+        $events = $this->upTo('heat-water');
+
+        $situation = $this->at('17:41', $events)->situation();
+        self::assertSame('extra-1', $situation->now, 'saffron comes before the water boils');
+
+        $events[] = $this->event('started', '18:03', 'extra-1');
+        $events[] = $this->event('done', '18:04', 'extra-1');
+        self::assertSame('heat-water', $this->at('18:05', $events)->situation()->now, 'then the water calls');
+    }
+
+    public function test_hands_in_the_boil_are_not_called_away(): void
+    {
+        $events = $this->upTo('boil');
+        $cook = $this->at('18:20', $events);
+
+        self::assertSame('boil', $cook->boiling());
+        self::assertSame('boil', $cook->situation()->now, 'though the simmer is over its time');
+        self::assertTrue($cook->situation()->nextFollows);
+    }
+
+    public function test_events_sent_twice_or_late_or_in_disorder_end_the_same(): void
+    {
+        $events = [...$this->upTo('heat-water'), $this->event('lengthened', '17:50', 'filling-2', ['minutes' => 5])];
+        $once = $this->at('18:00', $events);
+        $random = new Randomizer(new Mt19937(3));
+        for ($i = 0; $i < 20; $i++) {
+            /** @var list<Event> $shuffled */
+            $shuffled = $random->shuffleArray([...$events, ...array_slice($events, 2, 3)]);
+            self::assertEquals($once, $this->at('18:00', $shuffled));
+        }
+    }
+
+    public function test_an_undo_takes_its_event_back_and_can_come_first(): void
+    {
+        $done = $this->event('done', '16:06', 'rinse');
+        $events = [$this->event('started', '16:00', 'rinse'), $done];
+        $cook = $this->at('16:07', $events);
+        self::assertSame($done->id, $cook->last?->id);
+
+        $undo = $this->event('undone', '16:07', $done->id);
+        $undone = $this->at('16:07', [$undo, ...$events]);
+        self::assertTrue($undone->progress['rinse']->isRunning());
+        self::assertNull($undone->progress['soak']->startedAt);
+        self::assertSame($events[0]->id, $undone->last?->id);
+    }
+
+    public function test_a_task_done_twice_keeps_its_first_end(): void
+    {
+        $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:05', 'rinse'), $this->event('done', '16:09', 'rinse')];
+
+        self::assertSame('16:05', $this->at('16:10', $events)->progress['rinse']->doneAt?->format('H:i'));
+    }
+
+    public function test_being_late_moves_the_table_and_only_as_far_as_it_must(): void
+    {
+        self::assertSame('19:40', $this->at('16:10')->situation()->tableAt->format('H:i'));
+
+        $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
+        // The soak has slack of its own: browning ten minutes late is what counts.
+        self::assertSame('19:40', $this->at('17:34', $events)->situation()->tableAt->format('H:i'));
+        self::assertSame('19:30', $this->at('17:24', $events)->situation()->tableAt->format('H:i'));
+    }
+
+    public function test_drained_rice_does_not_wait_because_the_rest_has_time(): void
+    {
+        $events = [...$this->upTo('boil'), $this->event('done', '18:08', 'boil'), $this->event('done', '18:09', 'drain')];
+        $events[] = $this->event('started', '18:09', 'hot-fat');
+        $events[] = $this->event('done', '18:11', 'hot-fat');
+        $events[] = $this->event('done', '18:11', 'filling-2');
+        $situation = $this->at('18:11', $events)->situation();
+
+        self::assertSame('layer', $situation->now);
+        self::assertSame('18:16', $situation->startsAt('layer')->format('H:i'), 'as soon as the saffron has stood');
+    }
+
+    public function test_a_cook_is_walked_to_the_table_and_remembered(): void
+    {
+        $events = [];
+        foreach ($this->plan->schedule->tasks as $id => $task) {
+            $start = $this->plan->timeAt($this->plan->schedule->start($id));
+            $events[] = $this->event('started', $start->format('H:i'), $id);
+            $events[] = $this->event('done', $start->modify("+{$task->minutes} minutes")->format('H:i'), $id);
+        }
+        $events[] = $this->event('caution-read', '18:00', 'core');
+        $served = $this->at('19:31', $events)->situation();
+        self::assertNull($served->now);
+        self::assertNull($served->next);
+
+        $events[] = $this->event('served', '19:33');
+        $events[] = $this->event('noted', '21:00', null, ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => ' Again. ']]);
+        $cook = $this->at('21:00', $events);
+
+        self::assertSame(CrustOutcome::Golden, $cook->outcome?->crust);
+        self::assertSame(['core'], $cook->cautionsRead);
+        self::assertSame(
+            ['lifted_s' => 420, 'lift_forecast_s' => 359, 'late_min' => 3, 'rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => 'Again.'],
+            $cook->summary(),
+        );
+    }
+
+    public function test_minutes_are_added_and_never_fall_below_none(): void
+    {
+        $events = [$this->event('started', '16:00', 'rinse'), $this->event('lengthened', '16:01', 'rinse', ['minutes' => 4])];
+        self::assertSame('16:10', $this->at('16:02', $events)->endsAt('rinse')?->format('H:i'));
+
+        $events[] = $this->event('lengthened', '16:02', 'rinse', ['minutes' => -60]);
+        self::assertSame(0, $this->at('16:03', $events)->minutes('rinse'));
+    }
+
+    public function test_what_no_stove_can_tell_is_refused(): void
+    {
+        $messages = [];
+        $id = '01JDJ7K0000000000000000001';
+        foreach ([
+            ['id' => 'one', 'type' => 'served', 'at' => 1],
+            ['id' => $id, 'type' => 'exploded', 'at' => 1],
+            ['id' => $id, 'type' => 'done', 'at' => 1],
+            ['id' => $id, 'type' => 'served', 'at' => -5],
+            ['id' => $id, 'type' => 'lengthened', 'at' => 1, 'subject' => 'boil', 'minutes' => 900],
+            ['id' => $id, 'type' => 'noted', 'at' => 1, 'outcome' => ['rice' => 'fine']],
+        ] as $sent) {
+            try {
+                Event::fromFields(Fields::of($sent));
+            } catch (OutOfRange $wrong) {
+                $messages[] = $wrong->getMessage();
+            }
+        }
+
+        self::assertSame([
+            'id: "one" is no ULID; give 26 characters of Crockford\'s base 32.',
+            'type: "exploded" is not known; give one of started, done, lengthened, caution-read, served, noted, undone.',
+            'subject: is missing; give a text of 1 to 200 characters.',
+            'at: -5 is out of range; give 0 to 4000000000 s since 1970.',
+            'minutes: 900 is out of range; give -60 to 60.',
+            'outcome/rice: "fine" is not known; give one of hard, firm, right, soft, wet.',
+        ], $messages);
+    }
+
+    /** @param  list<Event>  $events */
+    private function at(string $time, array $events = []): Cook
+    {
+        return Cook::fold($this->plan, $events, new DateTimeImmutable("2026-11-28 {$time}"));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function event(string $type, string $time, ?string $subject = null, array $more = []): Event
+    {
+        $at = (new DateTimeImmutable("2026-11-28 {$time}"))->getTimestamp();
+
+        return Event::fromFields(Fields::of(['id' => sprintf('01JDJ7K%019d', ++$this->made), 'type' => $type, 'at' => $at] + ($subject === null ? [] : ['subject' => $subject]) + $more));
+    }
+
+    /**
+     * The plan kept to the minute, up to a task that has just begun.
+     *
+     * @return list<Event>
+     */
+    private function upTo(string $last): array
+    {
+        $events = [];
+        $until = $this->plan->schedule->start($last);
+        foreach ($this->plan->schedule->tasks as $id => $task) {
+            if ($this->plan->schedule->start($id) > $until) {
+                break;
+            }
+            $events[] = $this->event('started', $this->plan->timeAt($this->plan->schedule->start($id))->format('H:i'), $id);
+            if ($this->plan->schedule->end($id) <= $until) {
+                $events[] = $this->event('done', $this->plan->timeAt($this->plan->schedule->end($id))->format('H:i'), $id);
+            }
+        }
+
+        return $events;
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Orbek\Core\Care\Caution;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\School;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Plan\Clash;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Station;
+use Orbek\Core\Pot\Layer;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+final class PlannerTest extends TestCase
+{
+    public function test_nine_at_the_lake(): void
+    {
+        $plan = Sample::plan();
+
+        self::assertSame([], $plan->clashes);
+        self::assertSame('797 g', $plan->rice->text());
+        self::assertSame(1, $plan->boil->batches);
+        self::assertSame('28 cm aluminium, 9 L', $plan->pot()->name);
+        self::assertGreaterThanOrEqual(4.95, $plan->free->amount);
+        self::assertSame('16:00', $plan->timeAt($plan->schedule->firstStart())->format('H:i'));
+        self::assertSame('19:26', $plan->lidOff->text());
+        self::assertSame(0, $plan->schedule->end('open'));
+    }
+
+    public function test_layers_hold_all_the_rice_and_all_the_filling(): void
+    {
+        foreach ([1, 2, 5, 9, 13, 24, 60] as $eaters) {
+            $plan = Sample::plan(Sample::polo()->changed('table/eaters', $eaters));
+            $raw = $plan->rice->amount / 1000;
+            $mass = array_map(static fn (Layer $layer): float => $layer->mass->kg, $plan->section->layers);
+            $fat = 0.08 * $plan->pot()->baseCm2() / 1000 * 0.92;
+            $drained = $mass[0] - $fat + $mass[1] + $mass[3];
+
+            // W(0.7) of aged basmati, fully soaked, and the water that clings to it.
+            self::assertEqualsWithDelta((1.28 + (2.65 - 1.28) * 0.7 + 0.11) * $raw, $drained, 0.005 * $raw, "{$eaters} eaters");
+            self::assertEqualsWithDelta($plan->dish->filling->layeredMass($plan->dish->table->rawRice())->kg, $mass[2], 1e-9);
+            self::assertEqualsWithDelta($plan->weight->amount, 1000 * array_sum($mass), 1e-6);
+        }
+    }
+
+    public function test_fewer_people_mean_less_of_everything(): void
+    {
+        $nine = Sample::plan();
+        $five = Sample::plan(Sample::polo()->changed('table/eaters', 5));
+
+        self::assertLessThan($nine->rice->amount, $five->rice->amount);
+        self::assertLessThan($nine->boil->water->amount, $five->boil->water->amount);
+        self::assertLessThan($nine->boil->salt->amount, $five->boil->salt->amount);
+        self::assertLessThan($nine->section->shoulderCm, $five->section->shoulderCm);
+        self::assertGreaterThan($nine->schedule->start('heat-water'), $five->schedule->start('heat-water'));
+        self::assertLessThan($nine->boil->backAtBoil->amount, $five->boil->backAtBoil->amount);
+    }
+
+    public function test_the_window_is_the_bags_scatter_on_the_boil(): void
+    {
+        $boil = Sample::plan()->boil;
+        $lift = $boil->liftAt;
+
+        self::assertLessThan($lift->amount, $lift->from);
+        self::assertGreaterThan($lift->amount, $lift->by);
+        foreach ([[$lift->from, exp(-1.2816 * 0.15)], [$lift->amount, 1.0], [$lift->by, exp(1.2816 * 0.15)]] as [$seconds, $factor]) {
+            $exposure = $boil->boil->exposureAfter((float) $seconds + 45) + $boil->carryOverS;
+            self::assertEqualsWithDelta(0.7, $boil->boil->front->donenessAfter($exposure / $factor), 1e-4);
+        }
+        $hill = $boil->hill();
+        self::assertSame(1.0, max(0.0, ...array_column($hill, 1)));
+        self::assertEqualsWithDelta($lift->amount, $hill[30][0], 1.0);
+    }
+
+    public function test_a_pot_too_small_says_which_pot_or_how_many(): void
+    {
+        $clash = self::clash(Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')), Station::Layers);
+
+        self::assertStringContainsString('24 cm steel, 5.5 L is too small', $clash->says);
+        self::assertSame(['Use the 28 cm aluminium, 9 L', 'Cook for 6'], array_map(static fn ($mend): string => $mend->label, $clash->mends));
+        foreach ($clash->mends as $mend) {
+            $mended = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed($mend->path, $mend->value));
+            self::assertSame([], $mended->clashesAt(Station::Layers), $mend->label);
+        }
+        $seven = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed('table/eaters', 7));
+        self::assertNotSame([], $seven->clashesAt(Station::Layers), 'six is the most');
+    }
+
+    public function test_a_table_time_that_has_passed_or_is_too_near_is_mended(): void
+    {
+        $passed = self::clash(Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-20T19:30')), Station::Table);
+        self::assertSame('19:30 on Friday 20 November has passed.', $passed->says);
+        self::assertSame(['2026-11-24T13:30', '2026-11-25T19:30'], array_map(static fn ($mend): mixed => $mend->value, $passed->mends));
+
+        $near = self::clash(Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T12:00')), Station::Table);
+        self::assertSame('Too little time: the work takes 3 h 30 min, and the table is in 2 h.', $near->says);
+        self::assertSame('2026-11-24T13:30', $near->mends[0]->value);
+        self::assertSame([], Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T13:30'))->clashes);
+    }
+
+    public function test_too_much_for_one_boil_is_split_and_each_part_boils_back_in_time(): void
+    {
+        $plan = Sample::plan(Sample::polo()->changed('table/eaters', 12));
+
+        self::assertSame(2, $plan->boil->batches);
+        self::assertLessThanOrEqual(210.0, $plan->boil->backAtBoil->amount);
+        self::assertArrayHasKey('boil-2', $plan->schedule->tasks);
+        self::assertStringContainsString('2 batches', self::clash($plan, Station::Water)->says);
+        self::assertLessThanOrEqual(10, $plan->schedule->end('layer') - $plan->schedule->end('drain-2'));
+    }
+
+    public function test_a_weak_ring_is_said_where_it_is_weak(): void
+    {
+        $steam = self::clash(Sample::plan(Sample::polo()->changed('lid/burner', 'ring-1')), Station::Heat);
+        self::assertSame('lid/burner', $steam->mends[0]->path);
+        $boil = Sample::plan(Sample::polo()->changed('water/burner', 'ring-1'));
+        self::assertSame('ring-2', self::clash($boil, Station::Water)->mends[0]->value);
+        $hopeless = self::clash(Sample::plan(Sample::polo()->changed('water/burner', 'ring-1')->changed('table/eaters', 30)), Station::Water);
+        self::assertStringContainsString('batches', $hopeless->says);
+    }
+
+    public function test_a_long_warm_soak_is_answered_with_the_fridge(): void
+    {
+        $plan = Sample::plan(Sample::polo()->changed('rice/soak/minutes', 600));
+
+        self::assertStringContainsString('too long out of the fridge', self::clash($plan, Station::Rice)->says);
+        self::assertSame([Caution::LongSoak], $plan->cautions['rice']);
+    }
+
+    public function test_every_figure_says_why(): void
+    {
+        $plan = Sample::plan();
+        $figures = [...array_map($plan->result(...), Station::cases()), $plan->weight, $plan->boil->water, $plan->boil->salt, $plan->boil->saltKept, $plan->boil->backAtBoil];
+        foreach ($plan->ingredients as $ingredient) {
+            $figures[] = $ingredient->amount;
+        }
+
+        self::assertGreaterThan(20, count($figures));
+        foreach ($figures as $figure) {
+            self::assertMatchesRegularExpression('/[a-z].*\.$/', implode(' ', $figure->why));
+            self::assertMatchesRegularExpression('/\d/', $figure->text());
+        }
+        self::assertStringContainsString('at 640 m water boils at 97.9 °C', $plan->boil->liftAt->why[0]);
+    }
+
+    public function test_each_school_has_its_own_heat(): void
+    {
+        $lines = [];
+        foreach (School::cases() as $school) {
+            $plan = Sample::plan(Sample::polo()->changed('school', $school->value));
+            $lines[] = array_map(static fn ($block): string => $block->minutes.' '.$block->words(), $plan->heat->blocks);
+            self::assertTrue($plan->heat->blocks[count($plan->heat->blocks) - 1]->isRest());
+            self::assertSame(0, $plan->schedule->end('open'));
+        }
+        self::assertCount(4, array_unique($lines, SORT_REGULAR));
+    }
+
+    public function test_another_dish_is_planned_from_its_document_alone(): void
+    {
+        $plan = Sample::plan(self::biryani());
+
+        self::assertSame(['filling', 'rice', 'filling', 'rice'], array_map(static fn (Layer $layer): string => $layer->matter->value, $plan->section->layers));
+        self::assertArrayNotHasKey('hot-fat', $plan->schedule->tasks);
+        self::assertArrayNotHasKey('soak', $plan->schedule->tasks);
+        self::assertSame([Caution::DoughGluten], $plan->cautions['lid']);
+        self::assertArrayNotHasKey('filling', $plan->cautions);
+        self::assertSame('38 min sealed', $plan->sealed->text().' sealed');
+    }
+
+    public function test_a_pot_the_kitchen_has_not_is_refused_by_name(): void
+    {
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('lid/pot: "cauldron" is not known; give one of iron-20, steel-24, aluminium-28.');
+        Sample::plan(Sample::polo()->changed('lid/pot', 'cauldron'));
+    }
+
+    public function test_a_ring_of_a_step_the_kitchen_has_not_is_refused(): void
+    {
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('the ring of "Brown the thighs": "ring-9" is not known');
+        Sample::plan(Sample::polo()->changed('filling/steps/0/burner', 'ring-9'));
+    }
+
+    public function test_the_whole_plan_is_plain_data(): void
+    {
+        $plan = Sample::plan()->toArray();
+        $json = json_encode($plan, JSON_THROW_ON_ERROR);
+
+        self::assertEquals($plan, json_decode($json, true));
+        self::assertSame('2026-11-28T19:30:00+00:00', $plan['table_at']);
+    }
+
+    public function test_the_same_inputs_give_the_same_plan(): void
+    {
+        self::assertEquals(Sample::plan(), Sample::plan());
+    }
+
+    private static function biryani(): Dish
+    {
+        return Dish::fromArray([
+            'format' => Dish::FORMAT, 'name' => 'Jackfruit biryani', 'school' => 'cooked-filling',
+            'table' => ['eaters' => 4, 'serve_at' => '2026-11-27T19:00'],
+            'rice' => ['lot' => 'brown-jar', 'soak' => ['minutes' => 0]],
+            'water' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'stage' => 'thread'],
+            'filling' => ['name' => 'jackfruit', 'ready' => 1, 'parts' => [['name' => 'jackfruit', 'kind' => 'root-vegetables', 'of_rice' => 1.1]]],
+            'base' => ['kind' => 'none'],
+            'layers' => [['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5], ['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5]],
+            'lid' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'seal' => 'dough'],
+        ]);
+    }
+
+    private static function clash(Plan $plan, Station $station): Clash
+    {
+        $clashes = $plan->clashesAt($station);
+        self::assertNotSame([], $clashes, "a clash at {$station->label()}");
+
+        return $clashes[0];
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Rice;
+
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Rice\Boil;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Soak;
+use Orbek\Core\Water\BoilingPoint;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class BoilTest extends TestCase
+{
+    /**
+     * The reference table of docs/model.md, section A.
+     *
+     * @return iterable<string, array{RiceKind, float, float, float, float, float, float, float, float, string, string, string, string}>
+     */
+    public static function reference(): iterable
+    {
+        yield 'aged, half an hour' => [RiceKind::AgedBasmati, 30, .50, 3.5, 1000, 0, .81, 13.6, 92.1, '2:07', '4:29', '6:39', '8:50'];
+        yield 'aged, unsoaked' => [RiceKind::AgedBasmati, 0, .50, 3.5, 1000, 0, 0, 19.0, 93.5, '1:44', '5:55', '8:57', '12:00'];
+        yield 'aged, two hours' => [RiceKind::AgedBasmati, 120, .60, 4.0, 1200, 0, 1.00, 12.4, 91.5, '2:13', '4:11', '6:09', '8:08'];
+        yield 'new crop' => [RiceKind::NewBasmati, 30, .40, 3.0, 1000, 0, .85, 11.6, 92.6, '1:43', '3:47', '5:38', '7:30'];
+        yield 'sella' => [RiceKind::SellaBasmati, 60, .60, 4.0, 1200, 0, .82, 20.4, 91.8, '2:08', '6:29', '9:44', '13:00'];
+        yield 'brown' => [RiceKind::BrownBasmati, 60, .30, 2.5, 900, 0, .49, 33.4, 93.8, '1:19', '10:02', '15:21', '20:43'];
+        yield 'small grain' => [RiceKind::SmallGrain, 20, .35, 2.5, 900, 0, .81, 9.3, 92.3, '1:39', '3:07', '4:36', '6:05'];
+        yield 'high up' => [RiceKind::AgedBasmati, 30, .50, 3.5, 1000, 1500, .81, 13.6, 87.7, '1:59', '6:05', '9:09', '12:14'];
+        yield 'much rice' => [RiceKind::AgedBasmati, 30, 1.0, 3.5, 1000, 0, .81, 13.6, 85.7, '4:15', '5:34', '7:44', '9:55'];
+    }
+
+    #[DataProvider('reference')]
+    public function test_it_meets_the_reference_table(RiceKind $kind, float $soakMin, float $rawKg, float $waterL, float $power, float $altitude, float $saturation, float $tauMin, float $afterC, string $back, string $half, string $seventy, string $eightyFive): void
+    {
+        $soak = Soak::of($soakMin, 20);
+        $boil = self::boil($kind, $soak, $rawKg, $waterL, $power, $altitude);
+
+        self::assertEqualsWithDelta($saturation, $soak->saturation($kind), 0.006);
+        self::near($tauMin, $boil->front->tauS / 60);
+        self::assertEqualsWithDelta($afterC, $boil->afterRiceC, 0.1);
+        self::near(self::seconds($back), $boil->backAtBoilS);
+        self::near(self::seconds($half), $boil->secondsTo(0.50));
+        self::near(self::seconds($seventy), $boil->secondsTo(0.70));
+        self::near(self::seconds($eightyFive), $boil->secondsTo(0.85));
+    }
+
+    public function test_time_and_doneness_are_one_curve(): void
+    {
+        $boil = self::boil(RiceKind::Persian, Soak::of(45, 15), .6, 3.6, 900, 400);
+        foreach ([0.05, 0.2, 0.5, 0.9, 0.99] as $doneness) {
+            self::assertEqualsWithDelta($doneness, $boil->donenessAfter($boil->secondsTo($doneness)), 1e-6);
+            self::assertEqualsWithDelta($doneness, $boil->donenessAfter($boil->secondsTo($doneness, 1.2), 1.2), 1e-6);
+        }
+        self::assertSame(0.0, $boil->donenessAfter(-10));
+        self::assertSame(1.0, $boil->donenessAfter(3600));
+    }
+
+    public function test_the_curve_agrees_with_the_front_followed_second_by_second(): void
+    {
+        $boil = self::boil(RiceKind::AgedBasmati, Soak::of(30, 20), 1.0, 3.5, 1000, 900);
+        $core = 1.0;
+        $celsius = $boil->afterRiceC;
+        $rise = ($boil->boilC - $boil->afterRiceC) / $boil->backAtBoilS;
+        for ($s = 0.0; $s < 420; $s += 0.1) {
+            $core = $boil->front->advance($core, min($boil->boilC, $celsius + $rise * ($s + 0.05)), 0.1);
+        }
+
+        self::assertEqualsWithDelta(1 - $core ** 2, $boil->donenessAfter(420), 5e-4);
+    }
+
+    public function test_nothing_that_helps_ever_slows_the_grain(): void
+    {
+        $slowest = INF;
+        foreach ([0, 5, 15, 30, 60, 120, 600] as $minutes) {
+            $seconds = self::boil(RiceKind::AgedBasmati, Soak::of($minutes, 20), .5, 3.5, 1000, 0)->secondsTo(0.7);
+            self::assertLessThanOrEqual($slowest, $seconds, "soaked {$minutes} min");
+            $slowest = $seconds;
+        }
+        $slowest = INF;
+        foreach ([4, 12, 20, 30, 45] as $celsius) {
+            $seconds = self::boil(RiceKind::BrownBasmati, Soak::of(40, $celsius), .5, 3.5, 1000, 0)->secondsTo(0.7);
+            self::assertLessThan($slowest, $seconds, "soaked at {$celsius} °C");
+            $slowest = $seconds;
+        }
+        $fastest = 0.0;
+        foreach ([0, 300, 640, 1500, 3000] as $altitude) {
+            $seconds = self::boil(RiceKind::AgedBasmati, Soak::of(30, 20), .5, 3.5, 1000, $altitude)->secondsTo(0.7);
+            self::assertGreaterThan($fastest, $seconds, "at {$altitude} m");
+            $fastest = $seconds;
+        }
+    }
+
+    public function test_lift_counts_hand_and_carry_over_back_from_the_target(): void
+    {
+        $boil = self::boil(RiceKind::AgedBasmati, Soak::of(120, 20), .6, 4.0, 1200, 0);
+        $carryOver = 80.0;
+        $lift = $boil->liftAt(0.7, $carryOver);
+
+        self::assertEqualsWithDelta(0.7, $boil->front->donenessAfter($boil->exposureAfter($lift + 45) + $carryOver), 1e-9);
+        self::assertSame(0.0, $boil->liftAt(0.1, 600.0), 'too late from the start');
+    }
+
+    public function test_a_boil_without_power_or_water_is_refused(): void
+    {
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('power: 0 is out of range; give 50 to 20000 W.');
+        self::boil(RiceKind::AgedBasmati, Soak::of(30, 20), .5, 3.5, 0, 0);
+    }
+
+    private static function boil(RiceKind $kind, Soak $soak, float $rawKg, float $waterL, float $power, float $altitude): Boil
+    {
+        return Boil::of(CookingFront::of($kind, $soak), Boil::soaked(Mass::kilograms($rawKg), $kind, $soak), Mass::kilograms($waterL), $power, BoilingPoint::at($altitude), 20);
+    }
+
+    private static function seconds(string $clock): float
+    {
+        [$minutes, $seconds] = explode(':', $clock);
+
+        return 60 * (float) $minutes + (float) $seconds;
+    }
+
+    private static function near(float $expected, float $actual): void
+    {
+        self::assertEqualsWithDelta($expected, $actual, 0.03 * $expected);
+    }
+}
