@@ -276,14 +276,23 @@ final readonly class Cook
     /** @param  list<Task>  $tasks */
     private function layFor(array $tasks, DateTimeImmutable $tableAt): Schedule
     {
-        // Drained rice does not wait because the rest has time: gaps to what is done still count.
+        // Drained rice does not wait because the rest has time: gaps to what is done still count,
+        // as far as what is running leaves room.
         $latest = [];
         foreach ($tasks as $task) {
-            foreach ($this->plan->schedule->tasks[$task->id]->after as $gap) {
+            if ($this->progress[$task->id]->startedAt !== null) {
+                continue;
+            }
+            $after = $this->plan->schedule->tasks[$task->id]->after;
+            $earliest = $this->now->getTimestamp();
+            foreach ($after as $gap) {
+                $earliest = max($earliest, $this->progress[$gap->task]->isRunning() ? (int) $this->endsAt($gap->task)?->getTimestamp() : 0);
+            }
+            foreach ($after as $gap) {
                 $doneAt = $this->progress[$gap->task]->doneAt;
-                if ($gap->mostMin !== null && $doneAt !== null && $this->progress[$task->id]->startedAt === null) {
-                    $latestAt = max($doneAt->getTimestamp() + 60 * $gap->mostMin, $this->now->getTimestamp());
-                    $latest[$task->id] = min($latest[$task->id] ?? PHP_INT_MAX, intdiv($latestAt - $tableAt->getTimestamp(), 60));
+                if ($gap->mostMin !== null && $doneAt !== null) {
+                    $latestAt = max($doneAt->getTimestamp() + 60 * $gap->mostMin, $earliest);
+                    $latest[$task->id] = min($latest[$task->id] ?? PHP_INT_MAX, (int) ceil(($latestAt - $tableAt->getTimestamp()) / 60));
                 }
             }
         }
