@@ -10,13 +10,12 @@ use LogicException;
  * Counts back from the table: every task as late as what follows it and what it holds allow.
  *
  * Tasks are placed from the table backwards, the one that may end latest first. Where a greatest
- * gap is broken (a task had to go too early for what follows it), all are laid again: with the
- * follower told to start earlier, or with the task placed before its rivals. Both ways are gone,
- * and the later plan is taken.
+ * gap is broken (a task had to go too early for what follows it), all are laid again with the
+ * follower told to start earlier; where that leads nowhere, with the task placed before its rivals.
  */
 final class CountBack
 {
-    private const ROUNDS = 400;
+    private const ROUNDS = 200;
 
     /**
      * @param  list<Task>  $tasks
@@ -31,21 +30,10 @@ final class CountBack
             $byId[$task->id] = $task;
         }
 
-        $best = null;
-        $broken = null;
-        foreach ([false, true] as $byUrgency) {
-            try {
-                $starts = self::settle($byId, $latest, $byUrgency);
-                // As late as can be: the first task first, then all of them.
-                if ($best === null || [min([0, ...$starts]), array_sum($starts)] > [min([0, ...$best]), array_sum($best)]) {
-                    $best = $starts;
-                }
-            } catch (CannotBeLaid $wrong) {
-                $broken ??= $wrong;
-            }
-        }
-        if ($best === null) {
-            throw $broken ?? new LogicException('Nothing was tried.');
+        try {
+            $best = self::settle($byId, $latest, false);
+        } catch (CannotBeLaid) {
+            $best = self::settle($byId, $latest, true);
         }
         asort($best);
 

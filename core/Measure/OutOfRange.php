@@ -49,6 +49,10 @@ final class OutOfRange extends InvalidArgumentException
 
     private static function number(int|float $value): string
     {
-        return is_int($value) ? (string) $value : rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
+        if (is_int($value) || abs($value) >= 1e9) {
+            return (string) $value;
+        }
+
+        return rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
     }
 }

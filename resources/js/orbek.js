@@ -3,6 +3,7 @@ import morph from '@alpinejs/morph';
 import pot from './pot.js';
 import stove from './stove.js';
 
+window.Alpine = Alpine;
 Alpine.plugin(morph);
 Alpine.data('pot', pot);
 Alpine.data('stove', stove);

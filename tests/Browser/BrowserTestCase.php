@@ -50,6 +50,12 @@ abstract class BrowserTestCase extends TestCase
         return $this->find($selector)->getText();
     }
 
+    /** What a control holds now, as against what the page came with. */
+    protected function value(string $selector, ?RemoteWebDriver $browser = null): string
+    {
+        return (string) ($browser ?? $this->browser)->executeScript('return document.querySelector(arguments[0]).value', [$selector]);
+    }
+
     /** Types over what a word says and leaves it. */
     protected function change(string $selector, string $value): void
     {

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use PDO;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -70,7 +71,7 @@ final class Stack
         ];
         touch("{$folder}/orbek.sqlite");
         (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $env, null, 120))->mustRun();
-        (new Process(['sqlite3', "{$folder}/orbek.sqlite", 'PRAGMA wal_checkpoint(TRUNCATE)']))->run();
+        (new PDO("sqlite:{$folder}/orbek.sqlite"))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         copy("{$folder}/orbek.sqlite", "{$folder}/seeded.sqlite");
 
         $port = self::freePort();

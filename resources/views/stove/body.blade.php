@@ -22,7 +22,7 @@
         default => [],
     })->reject(fn ($caution) => in_array($caution->value, $fold->cautionsRead, true));
 @endphp
-@if ($task !== null)
+@if ($task !== null && $fold->servedAt === null)
     <section class="now" aria-label="Now" data-task="{{ $id }}">
         <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $boiling ? ' · rice in the boil' : '' }}</strong>
             <span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>

@@ -1,6 +1,6 @@
 <x-layouts.place :title="$cook->name" place="stove">
     <div class="stove" x-data="stove(@js($live))" x-on:click="act($event)" x-on:submit.prevent="note($event)" x-on:keydown.window="onKey($event)">
-        <div class="unsent" role="status" x-show="queue.length > 0 && away" x-cloak>The server does not answer. <span x-text="queue.length"></span> noted here, sent when it is back.</div>
+        <div class="unsent" role="status" x-show="queue.length > 0 && away" x-cloak><p>The server does not answer. <span x-text="queue.length"></span> noted here, sent when it is back.</p></div>
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
         <div id="body">@include('stove.body')</div>
         @if ($standIns)

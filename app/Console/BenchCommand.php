@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Formats\OpenFile;
+use App\Models\Dish;
+use App\Models\Household;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Orbek\Core\Clock\CountBack;
+use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Plan\Planner;
+use Orbek\Core\Rice\Boil;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Soak;
+use Psr\Clock\ClockInterface;
+
+/**
+ * How fast it is here. Each line is the median of its runs, beside what design.md asks for, and as
+ * a ratio to a fixed piece of arithmetic measured in the same run: machines are noisy.
+ */
+final class BenchCommand extends Command
+{
+    private const WORK = 200_000;
+
+    protected $signature = 'orbek:bench';
+
+    protected $description = 'Print the benchmark table';
+
+    public function handle(ClockInterface $clock): int
+    {
+        $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')));
+        $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
+        $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
+        $tasks = array_values($planner->plan($dish)->schedule->tasks);
+
+        $unit = self::median(30, static function (): void {
+            $sum = 0.0;
+            for ($i = 1; $i < self::WORK; $i++) {
+                $sum += exp(-1 / $i);
+            }
+        });
+
+        $rows = [
+            ['parboil, one boil timed', 5.0, self::median(200, static function (): void {
+                $soak = Soak::of(30, 20);
+                $raw = Mass::grams(500);
+                Boil::of(CookingFront::of(RiceKind::AgedBasmati, $soak), Boil::soaked($raw, RiceKind::AgedBasmati, $soak), Mass::grams(3500), 1000, 100, 20)->secondsTo(0.7);
+            })],
+            ['clock, one dish', 1000.0, self::median(100, static fn () => CountBack::lay($tasks))],
+            ['plan, one dish', 40.0, self::median(100, static fn () => $planner->plan($dish))],
+            ...$this->pages(),
+        ];
+
+        $this->table(['what', 'median', 'at most', 'ratio to '.number_format(self::WORK).' exp()'], array_map(static fn (array $row): array => [
+            $row[0], sprintf('%.2f ms', $row[2]), sprintf('%d ms', $row[1]), sprintf('%.3f', $row[2] / $unit),
+        ], $rows));
+        $this->line(sprintf('%s exp() take %.2f ms here; PHP %s.', number_format(self::WORK), $unit, PHP_VERSION));
+        $this->line(sprintf('First load, compressed: %d KB of styles, scripts and the Latin font (at most 350 KB).', (int) round($this->firstLoadBytes() / 1024)));
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<array{string, float, float}> */
+    private function pages(): array
+    {
+        config(['database.connections.sqlite.database' => ':memory:', 'session.driver' => 'array', 'cache.default' => 'array']);
+        DB::purge();
+        Artisan::call('migrate', ['--force' => true]);
+        $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']);
+        app()->instance(Household::class, Household::query()->firstOrFail());
+        $dish = Dish::query()->firstOrFail();
+        $kernel = $this->laravel->make(Kernel::class);
+        $get = static fn (string $path) => static function () use ($kernel, $path): void {
+            $answer = $kernel->handle(Request::create($path));
+            if ($answer->getStatusCode() !== 200) {
+                throw new \RuntimeException("{$path} answered {$answer->getStatusCode()}.");
+            }
+        };
+
+        $rows = [];
+        foreach (['Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock", 'Notebook' => '/notebook'] as $name => $path) {
+            $rows[] = ["page {$name}, server side", 40.0, self::median(40, $get($path))];
+        }
+        // The core's and the views' share of a changed word; a browser adds its drawing to it.
+        $eaters = 5;
+        $rows[] = ['change on the Pot, server side', 150.0, self::median(40, function () use ($dish, &$eaters): void {
+            $eaters = $eaters === 5 ? 9 : 5;
+            $changed = OpenFile::dish((string) json_encode($dish->core()->changed('table/eaters', $eaters)->toArray()));
+            $plan = $this->laravel->make(Planner::class)->plan($changed);
+            view('pot.body', ['dish' => $dish, 'plan' => $plan, 'today' => $plan->tableAt, 'nextCook' => (string) Str::ulid()])->render();
+        })];
+
+        return $rows;
+    }
+
+    private function firstLoadBytes(): int
+    {
+        $bytes = 0;
+        foreach (glob(public_path('build/assets/*.{css,js}'), GLOB_BRACE) ?: [] as $file) {
+            $bytes += strlen((string) gzencode((string) file_get_contents($file), 6));
+        }
+        foreach (glob(public_path('build/assets/anek-latin-latin-standard-*.woff2')) ?: [] as $file) {
+            $bytes += (int) filesize($file);
+        }
+
+        return $bytes;
+    }
+
+    /** @return float ms */
+    private static function median(int $runs, callable $run): float
+    {
+        $run();
+        $times = [];
+        for ($i = 0; $i < $runs; $i++) {
+            $start = hrtime(true);
+            $run();
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+
+        return $times[intdiv($runs, 2)];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Models\Household;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Loads the sample kitchen, but never over anything that is there. */
+final class DemoCommand extends Command
+{
+    protected $signature = 'orbek:demo';
+
+    protected $description = 'Load the demo kitchen into an empty database';
+
+    public function handle(): int
+    {
+        if (Household::query()->count() > 0) {
+            $this->line('The database is not empty; nothing was loaded.');
+
+            return self::SUCCESS;
+        }
+        DB::transaction(fn () => $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']));
+        $this->line('The demo kitchen is loaded.');
+
+        return self::SUCCESS;
+    }
+}

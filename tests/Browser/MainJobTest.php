@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The main job as a cook does it: from the shelf to the table and into the notebook. */
+final class MainJobTest extends BrowserTestCase
+{
+    public function test_from_the_shelf_to_the_notebook(): void
+    {
+        $this->visit('/');
+        self::assertSame('What is next', $this->text('h1'));
+        $this->assertAccessible('the Shelf');
+        $this->find('.shelf .dish')->click();
+
+        // Nine become five: rice, water, layers, drawing and clock follow.
+        $this->waitForText('#station-table .result', '797 g');
+        $this->assertAccessible('the Pot');
+        $before = $this->followers();
+        $this->change('#tableeaters', '5');
+        $this->waitForText('#station-table .result', '450 g');
+        $after = $this->followers();
+        foreach ($before as $what => $shown) {
+            self::assertNotSame($shown, $after[$what], "{$what} follows");
+        }
+        self::assertSame(2.7, self::number($this->text('#station-water .sentence details')));
+
+        $this->find('[data-place="3"]')->click();
+        $this->waitForText('.ropes h1', 'for 5');
+        self::assertStringContainsString('2.7 L to the boil', $this->drawn('.drawing.clock'));
+        $this->assertAccessible('the Clock');
+
+        $this->browser->navigate()->back();
+        $this->waitForText('#station-table .result', '450 g');
+        $this->find('.begin-cook button')->click();
+        $this->waitForText('.now h1', 'Rinse and soak');
+        $this->assertAccessible('the Stove');
+
+        $this->cookToTheTable();
+
+        $this->waitForText('.now h1', 'How did it come out?');
+        foreach (['rice' => 'right', 'crust' => 'golden', 'filling' => 'right'] as $name => $value) {
+            $this->find("input[name={$name}][value={$value}]")->click();
+        }
+        $this->assertAccessible('the note');
+        $this->find('#line')->sendKeys('The lake froze; the crust did not.');
+        $this->find('.note .main')->click();
+        $this->waitForText('.now h1', 'Noted');
+        $this->find('a[href$="/notebook"][data-place]')->click();
+        $this->waitForText('.notebook li', 'The lake froze; the crust did not.');
+        self::assertStringContainsString('for 5, 450 g of rice', $this->text('.notebook li'));
+        self::assertMatchesRegularExpression('/lifted at\s+5:\d\d of 5:39 foretold/', $this->text('.notebook li'));
+        $this->assertAccessible('the Notebook');
+    }
+
+    public function test_a_pot_too_small_is_mended_with_a_button(): void
+    {
+        $this->visit('/pot');
+        $this->choose('#lidpot', 'steel-24');
+        $this->waitForText('#station-layers .clash', '24 cm steel, 5.5 L is too small');
+        $this->assertAccessible('the Pot with a clash');
+        $this->find('#station-layers .mend')->click();
+        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-layers .clash')) === [], 'the clash is gone');
+        self::assertSame('aluminium-28', $this->value('#lidpot'));
+    }
+
+    public function test_nobody_and_four_hundred_are_answered_in_the_page(): void
+    {
+        $this->visit('/pot');
+        foreach (['0', '400', ''] as $eaters) {
+            $this->change('#tableeaters', $eaters === '' ? WebDriverKeys::DELETE : $eaters);
+            $this->waitForText('.message', 'Give 1 to 60.');
+            self::assertSame('9', $this->value('#tableeaters'));
+            $this->find('.message button')->click();
+        }
+        $this->change('#tableserve-at-time', '25:99');
+        $this->waitForText('.message', 'Give a time such as 19:30.');
+        $this->change('#tableserve-at-time', '7:05');
+        $this->waitFor(fn (): bool => $this->value('#tableserve-at-time') === '07:05', 'the time is taken');
+    }
+
+    public function test_a_time_that_has_passed_is_mended(): void
+    {
+        $this->visit('/pot');
+        $this->browser->executeScript('const day = document.querySelector("#tableserve-at-day"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));');
+        $this->waitForText('#station-table .clash', 'has passed');
+        $this->find('#station-table .mend')->click();
+        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-table .clash')) === [], 'the clash is gone');
+    }
+
+    public function test_two_windows_on_one_dish(): void
+    {
+        $this->visit('/pot');
+        $second = $this->stack->browser(1280, 800);
+        try {
+            $second->get($this->browser->getCurrentURL());
+            $this->change('#tableeaters', '5');
+            $this->waitForText('#station-table .result', '450 g');
+            $word = $second->findElement(WebDriverBy::cssSelector('#watersalt-g-per-l'));
+            $word->click();
+            $word->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $word->sendKeys('20'.WebDriverKeys::TAB);
+            $this->waitFor(fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('.message'))->getText(), 'another window'), 'the second window is told');
+            self::assertSame('5', $this->value('#tableeaters', $second));
+            $word = $second->findElement(WebDriverBy::cssSelector('#watersalt-g-per-l'));
+            $word->click();
+            $word->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $word->sendKeys('20'.WebDriverKeys::TAB);
+            $this->waitFor(fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('#station-water .sentence'))->getText(), '54 g'), 'and may change it now');
+        } finally {
+            $second->quit();
+        }
+    }
+
+    public function test_figures_open_to_their_reasons_by_keyboard(): void
+    {
+        $this->visit('/pot');
+        $figure = $this->find('#station-table .result summary');
+        $figure->sendKeys(WebDriverKeys::ENTER);
+        $this->waitForText('#station-table .result .why', '8.85 shares of 90 g');
+        $this->find('body')->sendKeys(WebDriverKeys::ESCAPE);
+        $this->waitFor(fn (): bool => ! $this->find('#station-table .result .why')->isDisplayed(), 'closed');
+        $this->find('h1')->click();
+        $this->browser->getKeyboard()->sendKeys(']');
+        $this->waitFor(fn (): bool => $this->find('#station-filling .more')->isDisplayed() && ! $this->find('#station-water .more')->isDisplayed(), 'the next station is open');
+        $this->browser->getKeyboard()->sendKeys('?');
+        $this->waitForText('#keys', 'places, left to right');
+    }
+
+    /** Does each step when it is due, reloading in the middle of the boil. */
+    private function cookToTheTable(): void
+    {
+        $reloaded = false;
+        for ($step = 0; $step < 60; $step++) {
+            if ($this->browser->findElements(WebDriverBy::cssSelector('.noting')) !== []) {
+                self::assertTrue($reloaded, 'the boil was seen');
+
+                return;
+            }
+            $task = $this->find('.now')->getAttribute('data-task');
+            $button = $this->find('.act.main');
+            if ($task === 'boil' && $button->getAttribute('data-event') === 'done') {
+                $core = $this->coreScale();
+                $this->forward(340);
+                $this->browser->navigate()->refresh();
+                $this->waitFor(fn (): bool => $this->coreScale() < $core - 0.2, 'after the reload the grain is drawn as it stands');
+                self::assertStringStartsWith('5:', $this->text('.count'));
+                self::assertStringContainsString('lift at 5:39', $this->text('.window'));
+                $this->assertAccessible('the boil');
+                $reloaded = true;
+                $button = $this->find('.act.main');
+            } elseif ($this->browser->findElements(WebDriverBy::cssSelector('.now .count')) !== []) {
+                $left = (int) $this->browser->executeScript('const at = document.querySelector(".now .count").dataset.until; return at ? Math.ceil(at - Alpine.$data(document.querySelector(".stove")).now()) : 0;');
+                if ($left > 0) {
+                    $this->forward($left);
+                    $this->browser->navigate()->refresh();
+                    $button = $this->find('.act.main');
+                }
+            }
+            $before = $this->inner('#body');
+            $button->click();
+            $this->waitFor(fn (): bool => $this->inner('#body') !== $before && $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove")).queue.length') === 0, "step {$step} ({$task}) is taken");
+        }
+        self::fail('Sixty steps and not at the table: '.$this->text('body'));
+    }
+
+    private function coreScale(): float
+    {
+        return (float) preg_replace('/[^0-9.]/', '', (string) $this->browser->executeScript('return document.querySelector("[data-live-grain] .core").style.transform'));
+    }
+
+    private function inner(string $selector): string
+    {
+        return (string) $this->browser->executeScript('return document.querySelector(arguments[0]).innerHTML', [$selector]);
+    }
+
+    private function drawn(string $selector): string
+    {
+        return (string) $this->browser->executeScript('return document.querySelector(arguments[0]).textContent.replace(/\s+/g, " ")', [$selector]);
+    }
+
+    /** @return array<string, string> what must follow when the table changes */
+    private function followers(): array
+    {
+        return [
+            'rice' => $this->text('#station-table .result summary'),
+            'water' => $this->text('#station-water .sentence details'),
+            'salt' => $this->text('#station-water .sentence details:nth-of-type(2)'),
+            'filling' => $this->text('#station-filling .result summary'),
+            'weight' => $this->text('#station-serve .sentence details'),
+            'layers in the drawing' => $this->drawn('.picture .pot .labels'),
+            'the mound' => (string) $this->find('.picture .pot .matter .edge')->getAttribute('d'),
+            'lift' => $this->text('#station-water .result summary'),
+        ];
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Takes the pictures in docs/screenshots anew, from the demo data: ./orbek shots
+ */
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Stack;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+// The environment of the tests: see phpunit.xml.
+$xml = simplexml_load_file(dirname(__DIR__, 2).'/phpunit.xml');
+foreach ($xml->php->env ?? [] as $env) {
+    $_ENV[(string) $env['name']] = $_SERVER[(string) $env['name']] = (string) $env['value'];
+    putenv("{$env['name']}={$env['value']}");
+}
+
+$stack = Stack::get();
+$folder = dirname(__DIR__, 2).'/docs/screenshots';
+
+$press = static function (RemoteWebDriver $browser, string $selector): void {
+    $browser->findElement(WebDriverBy::cssSelector($selector))->click();
+    usleep(900_000);
+};
+$shot = static function (RemoteWebDriver $browser, string $name) use ($folder): void {
+    usleep(500_000);
+    $browser->takeScreenshot("{$folder}/{$name}.png");
+    echo "docs/screenshots/{$name}.png\n";
+};
+/** Puts the practice clock forward to what the stove waits for, and further. */
+$forward = static function (RemoteWebDriver $browser, int $further = 0): void {
+    $left = (int) $browser->executeScript('const at = document.querySelector(".now .count")?.dataset.until; return at ? Math.max(0, Math.ceil(at - Alpine.$data(document.querySelector(".stove")).now())) : 0;');
+    $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: arguments[0]}).then(done);', [$left + $further]);
+    usleep(400_000);
+};
+
+$wide = $stack->browser(1280, 800);
+foreach (['shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook'] as $name => $path) {
+    $wide->get($stack->url.$path);
+    $shot($wide, $name);
+}
+$wide->quit();
+
+$dark = $stack->browser(1280, 800, dark: true);
+$dark->get($stack->url.'/pot');
+$shot($dark, 'pot-dark');
+$dark->quit();
+
+$phone = $stack->browser(390, 844);
+$phone->get($stack->url.'/pot');
+$shot($phone, 'pot-phone');
+$press($phone, '.begin-cook button');
+$shot($phone, 'stove-waiting');
+for ($step = 0; $step < 40; $step++) {
+    $task = $phone->findElements(WebDriverBy::cssSelector('[data-task]'))[0] ?? null;
+    $button = $phone->findElements(WebDriverBy::cssSelector('.act.main'))[0] ?? null;
+    if ($button === null || $phone->findElements(WebDriverBy::cssSelector('.noting')) !== []) {
+        break;
+    }
+    if ($task?->getAttribute('data-task') === 'boil' && $button->getAttribute('data-event') === 'done') {
+        $forward($phone, 315);
+        $shot($phone, 'stove-boil');
+    } elseif ($task !== null) {
+        $forward($phone);
+        if ($task->getAttribute('data-task') === 'layer') {
+            $shot($phone, 'stove-layer');
+        }
+    }
+    $press($phone, '.act.main');
+}
+$shot($phone, 'stove-note');
+$phone->quit();

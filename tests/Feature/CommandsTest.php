@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** The commands as a shell sees them: what they print where, and their exit codes. */
+final class CommandsTest extends TestCase
+{
+    public function test_parboil_prints_one_object(): void
+    {
+        $answer = self::json(self::ran('orbek:parboil', '--rice=aged-basmati', '--soak=30', '--soak-temp=20', '--raw=500', '--water=3500', '--power=1000', '--altitude=0', '--target=0.6', '--target=0.625', '--json'));
+
+        self::assertSame(['soak_saturation', 'tau_min', 'after_rice_c', 'back_at_boil_s', 'seconds_to'], array_keys($answer));
+        self::assertSame(['0.50', '0.60', '0.625', '0.70', '0.85', '0.95'], array_keys($answer['seconds_to']));
+        self::assertEqualsWithDelta(399, $answer['seconds_to']['0.70'], 0.03 * 399);
+        self::assertEqualsWithDelta(13.6, $answer['tau_min'], 0.1);
+        self::assertStringContainsString('0.70 done at 6:39', self::ran('orbek:parboil')->getOutput());
+    }
+
+    /** @return iterable<string, array{string, non-empty-string}> */
+    public static function badOptions(): iterable
+    {
+        yield '--rice arborio' => ['--rice=arborio', '--rice: "arborio" is not known; give one of aged-basmati, new-basmati, persian, sella-basmati, brown-basmati, small-grain, white-long-grain.'];
+        yield '--soak -1' => ['--soak=-1', '--soak: -1 is out of range; give 0 to 2880 min.'];
+        yield '--soak-temp 90' => ['--soak-temp=90', '--soak-temp: 90 is out of range; give 0 to 60 °C.'];
+        yield '--raw a cup' => ['--raw=a cup', '--raw: "a cup" is no number; give 10 to 20000 g.'];
+        yield '--water 0' => ['--water=0', '--water: 0 is out of range; give 100 to 100000 g.'];
+        yield '--power 1e99' => ['--power=1e99', '--power: 1.0E+99 is out of range; give 50 to 20000 W.'];
+        yield '--altitude 9000' => ['--altitude=9000', '--altitude: 9000 is out of range; give -430 to 5500 m.'];
+        yield '--target 70' => ['--target=70', '--target: 70 is out of range; give 0.01 to 1.'];
+    }
+
+    /** @param  non-empty-string  $line */
+    #[DataProvider('badOptions')]
+    public function test_parboil_refuses_by_name_on_one_line(string $option, string $line): void
+    {
+        $run = self::ran('orbek:parboil', $option, '--json');
+
+        self::assertSame(1, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        self::assertStringStartsWith($line, $run->getErrorOutput());
+        self::assertSame(1, substr_count(trim($run->getErrorOutput())."\n", "\n"));
+    }
+
+    public function test_plan_reads_a_file_or_standard_input(): void
+    {
+        $dish = (string) file_get_contents(self::root().'/database/demo/sour-cherry-polo.json');
+        $fromFile = self::json(self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json', '--json'));
+        $process = self::process('orbek:plan', '-', '--json');
+        $process->setInput($dish)->run();
+
+        self::assertSame($fromFile, self::json($process));
+        self::assertSame('orbek-plan/1', $fromFile['format']);
+        self::assertSame('Turn out', $fromFile['tasks'][array_key_last($fromFile['tasks'])]['name']);
+        self::assertStringContainsString('Lift at 5:59, test from 4:51, by 7:22.', self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json')->getOutput());
+    }
+
+    public function test_plan_takes_another_kitchen(): void
+    {
+        $high = tempnam(sys_get_temp_dir(), 'kitchen');
+        self::assertIsString($high);
+        file_put_contents($high, str_replace('"altitude_m": 640', '"altitude_m": 2400', (string) file_get_contents(self::root().'/database/demo/kitchen.json')));
+        $at640 = self::json(self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json', '--json'));
+        $at2400 = self::json(self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json', "--kitchen={$high}", '--json'));
+        unlink($high);
+
+        self::assertGreaterThan($at640['boil']['lift_at_s']['amount'], $at2400['boil']['lift_at_s']['amount']);
+    }
+
+    /** @return iterable<string, array{string, non-empty-string}> */
+    public static function brokenDishes(): iterable
+    {
+        yield 'no JSON' => ['{"format":', 'file: it is no JSON (syntax error); give an Orbek document'];
+        yield 'a list' => ['[1, 2]', 'file: it is no JSON object; give an Orbek document'];
+        yield 'empty' => ['', 'file: it is no JSON (syntax error);'];
+        yield 'wrong encoding' => ["{\"name\": \"Sauerkirsch\xe4\"}", 'file: the text is not UTF-8; save it as UTF-8.'];
+        yield 'too large' => [str_repeat(' ', 1_000_001), 'file: 1.0 MB is too large; give at most 1 MB.'];
+        yield 'something else' => ['{"hello": "world"}', 'format: is missing; give a text of 1 to 200 characters.'];
+        yield 'too deep' => [str_repeat('{"a":', 40).'1'.str_repeat('}', 40), 'file: it is no JSON (maximum stack depth exceeded);'];
+    }
+
+    /** @param  non-empty-string  $line */
+    #[DataProvider('brokenDishes')]
+    public function test_a_broken_dish_file_gets_one_clear_line(string $text, string $line): void
+    {
+        $process = self::process('orbek:plan', '-', '--json');
+        $process->setInput($text)->run();
+
+        self::assertSame(1, $process->getExitCode());
+        self::assertSame('', $process->getOutput());
+        self::assertStringStartsWith($line, $process->getErrorOutput());
+        self::assertSame(1, substr_count(trim($process->getErrorOutput())."\n", "\n"));
+    }
+
+    public function test_a_misspelt_field_is_named(): void
+    {
+        $process = self::process('orbek:plan', '-');
+        $process->setInput(str_replace('"steam_holes"', '"steam_hoels"', (string) file_get_contents(self::root().'/database/demo/sour-cherry-polo.json')))->run();
+
+        self::assertSame("file: additional object properties are not allowed: steam_hoels; compare schema/dish.json.\n", $process->getErrorOutput());
+    }
+
+    private static function ran(string ...$arguments): Process
+    {
+        $process = self::process(...$arguments);
+        $process->run();
+
+        return $process;
+    }
+
+    private static function process(string ...$arguments): Process
+    {
+        return new Process([PHP_BINARY, 'artisan', ...$arguments], self::root(), null, null, 60);
+    }
+
+    /** @return array<string, mixed> */
+    private static function json(Process $process): array
+    {
+        self::assertSame('', $process->getErrorOutput());
+
+        return json_decode($process->getOutput(), true, 512, JSON_THROW_ON_ERROR);
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\Household;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Str;
+
+/** The application on the demo kitchen, in memory. */
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected bool $seed = true;
+
+    protected string $seeder = DatabaseSeeder::class;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        app()->instance(Household::class, Household::query()->firstOrFail());
+    }
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function dish(): Dish
+    {
+        return Dish::query()->firstOrFail();
+    }
+
+    protected function begun(): Cook
+    {
+        $id = (string) Str::ulid();
+        $this->post(route('cook.begin', $this->dish()), ['cook' => $id])->assertRedirect();
+
+        return Cook::query()->findOrFail(strtolower($id));
+    }
+}

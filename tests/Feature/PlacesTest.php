@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\Household;
+use App\Models\Kitchen;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+final class PlacesTest extends FeatureTestCase
+{
+    public function test_each_place_shows_what_the_core_computed(): void
+    {
+        $this->get('/')->assertRedirect('/shelf');
+        $this->get('/shelf')->assertOk()->assertSee('Sour-cherry polo with chicken thighs')->assertSee('797 g');
+        $this->get('/pot')->assertRedirect(route('pot', $this->dish()));
+        $this->get(route('pot', $this->dish()))->assertOk()
+            ->assertSeeInOrder(['Table', 'Rice', 'Water', 'Filling', 'Layers', 'Lid', 'Heat', 'Serve'])
+            ->assertSee('5:59')->assertSee('4:51')->assertSee('7:22')
+            ->assertSee('9 people, each past the eighth counted 85 %: 8.85 shares of 90 g.')
+            ->assertSee('Tie the cloth');
+        $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee('2:06');
+        $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');
+        $this->get('/notebook')->assertOk()->assertSee('Half an hour late and the rice soft')->assertSee('of 5:');
+    }
+
+    public function test_a_word_changed_changes_everything_that_follows(): void
+    {
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 5, 'version' => 1])
+            ->assertOk()->assertHeader('X-Dish-Version', '2')->assertSee('450 g')->assertDontSee('797 g');
+
+        self::assertSame(5, $this->dish()->core()->table->eaters);
+        self::assertSame(2, $this->dish()->version);
+    }
+
+    public function test_a_pot_too_small_offers_its_mend(): void
+    {
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'lid/pot', 'value' => 'steel-24', 'version' => 1])
+            ->assertOk()->assertSee('24 cm steel, 5.5 L is too small')->assertSee('Use the 28 cm aluminium, 9 L')->assertSee('5 cm free, broken');
+    }
+
+    public function test_the_window_that_comes_second_is_told_and_nothing_is_lost(): void
+    {
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 5, 'version' => 1])->assertOk();
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 7, 'version' => 1])
+            ->assertStatus(409)->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'another window'));
+
+        self::assertSame(5, $this->dish()->core()->table->eaters);
+    }
+
+    public function test_what_no_dish_can_be_is_not_saved(): void
+    {
+        $before = $this->dish()->document;
+        foreach ([
+            ['table/eaters', 0, 'table/eaters: 0 is out of range; give 1 to 60.'],
+            ['table/eaters', 400, 'table/eaters: 400 is out of range; give 1 to 60.'],
+            ['table/eaters', null, 'table/eaters: is missing; give a whole number from 1 to 60.'],
+            ['table/eaters', ['x'], 'table/eaters: a array will not do; give a whole number from 1 to 60.'],
+            ['water/salt_g_per_l', -3, 'water/salt_g_per_l: -3 is out of range; give 0 to 50 g/L.'],
+            ['table/serve_at', '19:30', 'table/serve_at: "19:30" is no day and time; give one such as 2026-11-28T19:30.'],
+            ['lid/pot', 'bucket', 'lid/pot: "bucket" is not known; give one of iron-20, steel-24, aluminium-28.'],
+            ['table/smokers', 3, 'table: additional object properties are not allowed: smokers; compare schema/dish.json.'],
+            ['name', '', 'name: is missing; give a text of 1 to 200 characters.'],
+        ] as [$path, $value, $message]) {
+            $this->patchJson(route('dish.change', $this->dish()), ['path' => $path, 'value' => $value, 'version' => 1])
+                ->assertStatus(422)->assertJsonPath('message', $message);
+        }
+
+        self::assertSame($before, $this->dish()->document);
+        self::assertSame(1, $this->dish()->version);
+    }
+
+    public function test_a_dish_that_is_not_there_is_not_found(): void
+    {
+        $this->get('/dishes/01jdj7k0000000000000000001')->assertNotFound();
+        $this->get('/dishes/%27;drop')->assertNotFound();
+    }
+
+    public function test_another_household_sees_nothing_of_this_one(): void
+    {
+        $dish = $this->dish();
+        $cook = Cook::query()->firstOrFail();
+        $other = Household::query()->create(['name' => 'Next door']);
+        app()->instance(Household::class, $other);
+
+        self::assertSame(0, Dish::query()->count() + Cook::query()->count() + Kitchen::query()->count());
+        self::assertNull(Dish::query()->find($dish->id));
+        Dish::query()->create(['name' => 'Theirs', 'school' => 'x', 'document' => []]);
+        self::assertSame($other->id, Dish::query()->firstOrFail()->getAttribute('household_id'));
+        $this->expectException(ModelNotFoundException::class);
+        Cook::query()->findOrFail($cook->id);
+    }
+
+    public function test_no_query_goes_through_without_a_household(): void
+    {
+        app()->forgetInstance(Household::class);
+        $this->expectExceptionMessage('No household is in use.');
+        Dish::query()->count();
+    }
+}

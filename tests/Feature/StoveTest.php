@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Cook;
+use App\Models\CookEvent;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+final class StoveTest extends FeatureTestCase
+{
+    public function test_start_pressed_twice_begins_one_cook(): void
+    {
+        $before = Cook::query()->count();
+        $id = (string) Str::ulid();
+        $first = $this->post(route('cook.begin', $this->dish()), ['cook' => $id])->headers->get('Location');
+        $second = $this->post(route('cook.begin', $this->dish()), ['cook' => $id])->headers->get('Location');
+        // Another window, another id: the dish is on the stove already.
+        $third = $this->post(route('cook.begin', $this->dish()), ['cook' => (string) Str::ulid()])->headers->get('Location');
+
+        self::assertSame($first, $second);
+        self::assertSame($first, $third);
+        self::assertSame($before + 1, Cook::query()->count());
+        $this->get('/stove')->assertRedirect((string) $first);
+    }
+
+    public function test_a_cook_without_an_id_is_not_begun(): void
+    {
+        $this->post(route('cook.begin', $this->dish()), ['cook' => 'x'])->assertStatus(422)->assertSee('load the page again');
+        $this->get('/stove')->assertSee('Nothing on the stove');
+    }
+
+    public function test_events_are_taken_once_however_often_they_come(): void
+    {
+        $cook = $this->begun();
+        $started = self::event('started', 'rinse', time());
+        $this->send($cook, [$started])->assertOk()->assertSee('Rinsed, soaking');
+        $this->send($cook, [$started, self::event('done', 'rinse', time() + 60)])->assertOk()->assertSee('Rice soaks');
+
+        self::assertSame(2, CookEvent::query()->where('cook_id', $cook->id)->count());
+    }
+
+    public function test_a_bad_event_among_good_ones_saves_none(): void
+    {
+        $cook = $this->begun();
+        $this->send($cook, [self::event('started', 'rinse', 1_790_000_000), ['id' => 'x'] + self::event('done', 'rinse', 1_790_000_000)])
+            ->assertStatus(422)->assertJsonPath('message', 'events/1/id: "x" is no ULID; give 26 characters of Crockford\'s base 32.');
+        $this->send($cook, [])->assertStatus(422);
+        $this->postJson(route('cook.events', $cook), ['events' => 'all'])->assertStatus(422)->assertJsonPath('message', 'events: is missing; give a list of 1 to 500.');
+        $this->postJson(route('cook.events', $cook), [])->assertStatus(422);
+
+        self::assertSame(0, CookEvent::query()->where('cook_id', $cook->id)->count());
+    }
+
+    public function test_the_plan_of_a_cook_stays_as_it_was_when_the_dish_changes(): void
+    {
+        $cook = $this->begun();
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 3, 'version' => 1])->assertOk();
+
+        self::assertSame(9, $cook->refresh()->plan()->dish->table->eaters);
+    }
+
+    public function test_the_grains_course_comes_with_the_boil(): void
+    {
+        $cook = $this->begun();
+        $at = time();
+        $page = $this->send($cook, [self::event('started', 'boil', $at)])->assertOk()->assertSee('Test a grain, then lift')->getContent();
+        self::assertSame(1, preg_match('~data-course>(.*?)</script>~s', (string) $page, $found));
+        $course = json_decode($found[1], true)['course'];
+
+        self::assertSame([0, 1, 'snaps with a dry white body'], $course[0]);
+        self::assertEqualsWithDelta(sqrt(1 - $cook->plan()->boil->donenessAfter(300)), $course[60][1], 1e-3);
+        $this->send($cook, [self::event('done', 'boil', $at + 350), self::event('served', null, $at + 9000)])->assertOk()->assertSee('How did it come out?');
+        self::assertSame(350, $cook->refresh()->summary['lifted_s'] ?? null);
+        self::assertNotNull($cook->served_at);
+    }
+
+    public function test_script_in_a_line_stays_text(): void
+    {
+        $cook = $this->begun();
+        $outcome = ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => '<script>alert(1)</script> سبزی'];
+        $this->send($cook, [self::event('served', null, time()), ['outcome' => $outcome] + self::event('noted', null, time())])->assertOk();
+
+        $this->get('/notebook')->assertOk()->assertSee('<script>alert(1)</script> سبزی')->assertDontSee('<script>alert(1)', false);
+    }
+
+    public function test_the_practice_clock_moves_the_stove_and_is_not_there_without_stand_ins(): void
+    {
+        $this->postJson('/practice-clock', ['forward_s' => 3600])->assertNoContent();
+        $this->get('/shelf')->assertSee('Practice clock');
+        $this->postJson('/practice-clock', ['speed' => 1000])->assertStatus(422)->assertJsonPath('message', 'speed: 1000 is out of range; give 1 to 240 times.');
+        $this->postJson('/practice-clock', ['real' => 1])->assertNoContent();
+        $this->get('/shelf')->assertDontSee('Practice clock');
+
+        config(['orbek.stand_ins' => false]);
+        $this->postJson('/practice-clock', ['forward_s' => 60])->assertNotFound();
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $events
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function send(Cook $cook, array $events): TestResponse
+    {
+        return $this->postJson(route('cook.events', $cook), ['events' => $events]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function event(string $type, ?string $subject, int $at): array
+    {
+        return ['id' => (string) Str::ulid(), 'type' => $type, 'at' => $at] + ($subject === null ? [] : ['subject' => $subject]);
+    }
+}
