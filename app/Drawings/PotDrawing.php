@@ -165,9 +165,11 @@ final readonly class PotDrawing
         }
 
         $path = '';
-        $wave = 'q4,-5 8,0 t8,0 t8,0 t8,0 t8,0';
+        // A wave is as long as three and a half centimetres of pot, so that small pots hold small ones.
+        $w = min(8.0, 0.66 * $this->pxPerCm);
+        $wave = sprintf('q%.1f,-%.1f %.1f,0', $w / 2, $w * 0.6, $w).str_repeat(sprintf('t%.1f,0', $w), 4);
         foreach ([[-0.72, 0.34], [-0.12, 0.2], [0.38, 0.38], [-0.46, 0.62], [0.55, 0.66]] as [$x, $down]) {
-            $path .= sprintf('M%.1f,%.1f %s ', $this->middle + $x * $this->half(), self::TOP + 14 + $down * ($free - 22), $wave);
+            $path .= sprintf('M%.1f,%.1f %s ', $this->middle + $x * $this->half(), self::TOP + 0.6 * $w + 8 + $down * max(0.0, $free - 22), $wave);
         }
 
         return $path;

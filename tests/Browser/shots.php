@@ -66,9 +66,6 @@ for ($step = 0; $step < 40; $step++) {
         $shot($phone, 'stove-boil');
     } elseif ($task !== null) {
         $forward($phone);
-        if ($task->getAttribute('data-task') === 'layer') {
-            $shot($phone, 'stove-layer');
-        }
     }
     $press($phone, '.act.main');
 }
