@@ -45,7 +45,7 @@ final readonly class Cook
             $byId[$event->id] = $event;
         }
         $ordered = array_values($byId);
-        usort($ordered, static fn (Event $a, Event $b): int => [$a->at->getTimestamp(), $a->id] <=> [$b->at->getTimestamp(), $b->id]);
+        usort($ordered, static fn (Event $a, Event $b): int => [$a->at->format('U.u'), $a->id] <=> [$b->at->format('U.u'), $b->id]);
 
         $undone = [];
         foreach ($ordered as $event) {

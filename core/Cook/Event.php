@@ -41,7 +41,7 @@ final readonly class Event
         return new self(
             $id,
             $type,
-            (new DateTimeImmutable('@'.(int) $at)),
+            (new DateTimeImmutable('@'.(int) $at))->modify(sprintf('+%d microseconds', (int) round(1e6 * ($at - floor($at))))),
             $needsSubject ? $fields->text('subject') : null,
             $type === EventType::Lengthened ? $fields->whole('minutes', -60, 60) : 0,
             $type === EventType::Noted ? Outcome::fromFields($fields->object('outcome')) : null,

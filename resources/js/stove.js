@@ -1,5 +1,8 @@
-import { ulid } from 'ulid';
+import { monotonicFactory } from 'ulid';
 import { redraw, token } from './body.js';
+
+// Within one millisecond ids still grow: what was tapped later comes later.
+const ulid = monotonicFactory();
 
 const clock = (seconds) => {
     const whole = Math.abs(Math.round(seconds));
@@ -69,8 +72,8 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
     },
 
     happen(type, more) {
-        const at = Math.floor(this.now());
-        this.queue.push({ id: ulid(Math.round(at * 1000)), type, at, ...more });
+        const at = Math.round(1000 * this.now()) / 1000;
+        this.queue.push({ id: ulid(Math.round(1000 * at)), type, at, ...more });
         this.keep();
         this.deliver();
     },

@@ -148,6 +148,16 @@ final class CookTest extends TestCase
         );
     }
 
+    public function test_taps_within_one_second_keep_their_order(): void
+    {
+        $at = (new DateTimeImmutable('2026-11-28 16:00'))->getTimestamp();
+        $tap = static fn (float $after, string $id, string $type): Event => Event::fromFields(Fields::of(['id' => $id, 'type' => $type, 'at' => $at + $after, 'subject' => 'rinse']));
+        $cook = $this->at('16:01', [$tap(0.7, '01JDJ7K0000000000000000001', 'done'), $tap(0.2, '01JDJ7K0000000000000000002', 'started')]);
+
+        self::assertSame('01JDJ7K0000000000000000001', $cook->last?->id);
+        self::assertTrue($cook->progress['rinse']->isDone());
+    }
+
     public function test_minutes_are_added_and_never_fall_below_none(): void
     {
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('lengthened', '16:01', 'rinse', ['minutes' => 4])];
