@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use Orbek\Core\Learning\BoilForecast;
+use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Learning\Observation;
+use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
+use Orbek\Core\Rice\Stage;
+use Orbek\Core\Rice\Uptake;
 use Orbek\Core\Water\BoilingPoint;
 
 /** One boil of drained rice in plenty of water. */
@@ -29,6 +35,9 @@ final class ParboilCommand extends Command
         {--power=1000 : W that reach the water}
         {--altitude=0 : m above the sea}
         {--target=* : a doneness to time, 0.01 to 1}
+        {--saw=* : a tested grain, as MIN:SEC=STAGE, e.g. 4:00=half}
+        {--weighed=* : a drained spoonful over its raw weight, as MIN:SEC=RATIO, e.g. 5:30=2.05}
+        {--cook=* : an earlier cook of the same lot, boiled the same: its tests with spaces between, e.g. "4:00=half 5:30=2.05"}
         {--json : print JSON}';
 
     protected $description = 'Time a boil: soak, return to the boil, seconds to each doneness';
@@ -48,6 +57,8 @@ final class ParboilCommand extends Command
             foreach ((array) $this->option('target') as $target) {
                 $targets[] = self::checked('target', $target, 0.01, 1.0, '');
             }
+            $tests = [...self::tests('saw', (array) $this->option('saw')), ...self::tests('weighed', (array) $this->option('weighed'))];
+            $cooks = array_map(static fn (mixed $cook): array => self::tests('cook', explode(' ', trim(is_string($cook) ? $cook : ''))), array_values((array) $this->option('cook')));
         } catch (OutOfRange $wrong) {
             return $this->refuse($wrong);
         }
@@ -57,8 +68,7 @@ final class ParboilCommand extends Command
         sort($targets);
         $seconds = [];
         foreach ($targets as $target) {
-            $key = rtrim(number_format($target, 4, '.', ''), '0');
-            $seconds[str_pad($key, 4, '0')] = round($boil->secondsTo($target), 1);
+            $seconds[self::key($target)] = round($boil->secondsTo($target), 1);
         }
         $result = [
             'soak_saturation' => round($soak->saturation($kind), 4),
@@ -68,15 +78,87 @@ final class ParboilCommand extends Command
             'seconds_to' => $seconds,
         ];
 
+        if ($tests !== [] || $cooks !== []) {
+            $result += self::learned($boil, Uptake::of($kind, $soak), $tests, $cooks, $targets);
+        }
+
         if ($this->option('json')) {
             return $this->print($result);
         }
         $this->line(sprintf('Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.', round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'], $result['back_at_boil_s']));
         foreach ($seconds as $doneness => $s) {
-            $this->line(sprintf('  %s done at %d:%02d', $doneness, intdiv((int) round($s), 60), (int) round($s) % 60));
+            $this->line(sprintf('  %s done at %s', $doneness, Figure::clock($s)));
+        }
+        foreach (['before' => 'By the kind and the lot', 'after' => 'With the tests'] as $key => $title) {
+            foreach ($result[$key] ?? [] as $doneness => $times) {
+                $this->line(sprintf('%s %s between %s and %s, likely %s', $title, $doneness, Figure::clock($times['p10']), Figure::clock($times['p90']), Figure::clock($times['p50'])));
+            }
         }
 
         return self::SUCCESS;
+    }
+
+    /**
+     * The 10, 50 and 90 % times to each doneness before and after this boil's tests.
+     *
+     * @param  list<Observation>  $tests
+     * @param  list<list<Observation>>  $cooks tests of earlier cooks, oldest first
+     * @param  list<float>  $targets
+     * @return array{before: array<string, array{p10: float, p50: float, p90: float}>, after: array<string, array{p10: float, p50: float, p90: float}>}
+     */
+    private static function learned(Boil $boil, Uptake $uptake, array $tests, array $cooks, array $targets): array
+    {
+        $taught = array_map(static fn (array $cook): array => ['lot' => 'lot', 'likelihood' => Observation::together($cook, $boil, $uptake)], $cooks);
+        $before = BoilForecast::of($boil, $uptake, 1.0, 0.0, Knowledge::fold($taught)->lot('lot')->today());
+        $after = $before->seeing($tests);
+        $times = static function (BoilForecast $forecast) use ($targets): array {
+            $told = [];
+            foreach ($targets as $target) {
+                $told[self::key($target)] = ['p10' => round($forecast->secondsTo($target, 0.1), 1), 'p50' => round($forecast->secondsTo($target), 1), 'p90' => round($forecast->secondsTo($target, 0.9), 1)];
+            }
+
+            return $told;
+        };
+
+        return ['before' => $times($before), 'after' => $times($after)];
+    }
+
+    /**
+     * Tests told as MIN:SEC=STAGE or MIN:SEC=RATIO, in the order of time.
+     *
+     * @param  array<array-key, mixed>  $told
+     * @return list<Observation>
+     *
+     * @throws OutOfRange
+     */
+    private static function tests(string $option, array $told): array
+    {
+        $tests = [];
+        $last = 0.0;
+        foreach ($told as $test) {
+            $test = is_string($test) ? $test : '';
+            if (preg_match('/^(\d{1,3}):([0-5]\d)=([a-z]+|[0-9.]+)$/', $test, $read) !== 1) {
+                throw OutOfRange::because("--{$option}", "\"{$test}\" cannot be read;", 'give MIN:SEC=STAGE or MIN:SEC=RATIO, such as 4:00=half or 5:30=2.05');
+            }
+            $seconds = 60.0 * (int) $read[1] + (int) $read[2];
+            if ($seconds <= $last) {
+                throw OutOfRange::because("--{$option}", sprintf('%s:%s does not come after %s;', $read[1], $read[2], Figure::clock($last)), 'give the tests in the order of time');
+            }
+            $last = $seconds;
+            $stage = Stage::tryFrom($read[3]);
+            $tests[] = match (true) {
+                is_numeric($read[3]) => Observation::weighed($seconds, self::checked($option, $read[3], 1.0, 3.5, 'times the raw weight')),
+                $stage !== null => Observation::touched($seconds, $stage),
+                default => throw OutOfRange::unknown("--{$option}", $read[3], array_column(Stage::cases(), 'value')),
+            };
+        }
+
+        return $tests;
+    }
+
+    private static function key(float $target): string
+    {
+        return str_pad(rtrim(number_format($target, 4, '.', ''), '0'), 4, '0');
     }
 
     private function number(string $option, float $least, float $most, string $unit): float

@@ -27,9 +27,10 @@ use Orbek\Core\Plan\Planner;
  * @property string $name
  * @property array<string, mixed> $dish
  * @property array<string, mixed> $kitchen
+ * @property array<string, list<float>>|null $knowledge
  * @property Carbon $started_at
  * @property Carbon|null $served_at
- * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int}|null $summary
+ * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}}|null $summary
  */
 final class Cook extends Model
 {
@@ -40,7 +41,7 @@ final class Cook extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dish' => 'array', 'kitchen' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array'];
+        return ['dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array'];
     }
 
     /** @return HasMany<CookEvent, $this> */
@@ -52,7 +53,7 @@ final class Cook extends Model
     /** The plan it began with: the same inputs give the same plan. */
     public function plan(): Plan
     {
-        return Planner::in(CoreKitchen::fromArray($this->kitchen), Knowledge::none(), $this->started_at->toDateTimeImmutable())
+        return Planner::in(CoreKitchen::fromArray($this->kitchen), Knowledge::fromArray($this->knowledge ?? []), $this->started_at->toDateTimeImmutable())
             ->plan(CoreDish::fromArray($this->dish));
     }
 
@@ -60,6 +61,19 @@ final class Cook extends Model
     public static function onTheStove(): ?self
     {
         return self::query()->where('served_at', null)->latest('started_at')->first();
+    }
+
+    /** What all cooks of the household have taught so far. */
+    public static function knowledge(): Knowledge
+    {
+        $taught = [];
+        foreach (self::query()->oldest('started_at')->get(['id', 'summary']) as $cook) {
+            if (isset($cook->summary['taught'])) {
+                $taught[] = $cook->summary['taught'];
+            }
+        }
+
+        return Knowledge::fold($taught);
     }
 
     /**
@@ -79,7 +93,7 @@ final class Cook extends Model
 
             return $there ?? self::query()->create([
                 'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish->name,
-                'dish' => $dish->document, 'kitchen' => Kitchen::core()->toArray(), 'started_at' => $now,
+                'dish' => $dish->document, 'kitchen' => Kitchen::core()->toArray(), 'knowledge' => self::knowledge()->toArray(), 'started_at' => $now,
             ]);
         });
     }

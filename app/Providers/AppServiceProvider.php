@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\StandIns\PracticeClock;
@@ -13,7 +14,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use LogicException;
-use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 
@@ -23,7 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(PracticeClock::class);
         $this->app->alias(PracticeClock::class, ClockInterface::class);
-        $this->app->bind(Planner::class, static fn (Application $app): Planner => Planner::in(Kitchen::core(), Knowledge::none(), $app->make(ClockInterface::class)->now()));
+        $this->app->bind(Planner::class, static fn (Application $app): Planner => Planner::in(Kitchen::core(), Cook::knowledge(), $app->make(ClockInterface::class)->now()));
         $this->app->bind(Household::class, static fn (): never => throw new LogicException('No household is in use.'));
     }
 

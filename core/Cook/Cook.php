@@ -10,7 +10,10 @@ use Orbek\Core\Clock\CannotBeLaid;
 use Orbek\Core\Clock\CountBack;
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
+use Orbek\Core\Learning\BoilForecast;
+use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Rice\Stage;
 
 /**
  * cook = fold(events): what has happened so far, and so what is next.
@@ -20,14 +23,24 @@ use Orbek\Core\Plan\Plan;
  */
 final readonly class Cook
 {
+    private const SOONEST_TEST_S = 5.0;
+
+    private const LATEST_TEST_S = 3600.0;
+
+    private const LATEST_BACK_S = 1800.0;
+
     /**
      * @param  array<string, Progress>  $progress by task
      * @param  list<string>  $cautionsRead
+     * @param  list<Observation>  $observations grains tested and spoonfuls weighed, in order
      */
     private function __construct(
         public Plan $plan,
         public array $progress,
         public array $cautionsRead,
+        public array $observations,
+        /** Seconds after which the water was seen to boil again. */
+        private ?float $backAtBoilS,
         public ?DateTimeImmutable $servedAt,
         public ?Outcome $outcome,
         /** The event that an undo would take back. */
@@ -57,6 +70,8 @@ final readonly class Cook
         /** @var array<string, Progress> $progress */
         $progress = array_map(static fn (Task $task): Progress => new Progress, $plan->schedule->tasks);
         $read = [];
+        $observations = [];
+        $backAtBoilS = null;
         $servedAt = null;
         $outcome = null;
         $last = null;
@@ -86,6 +101,20 @@ final readonly class Cook
                         $last = $event;
                     }
                     break;
+                case EventType::Tested:
+                case EventType::Weighed:
+                case EventType::BackAtBoil:
+                    // Seen before the rice was in, or hours after: a slip of the hand, not a test.
+                    $seconds = $before?->startedAt === null ? 0.0 : (float) $at->format('U.u') - (float) $before->startedAt->format('U.u');
+                    if ($seconds >= self::SOONEST_TEST_S && $seconds <= self::LATEST_TEST_S) {
+                        match ($event->type) {
+                            EventType::Tested => $observations[] = Observation::touched($seconds, $event->stage ?? Stage::first()),
+                            EventType::Weighed => $observations[] = Observation::weighed($seconds, $event->ratio),
+                            default => $backAtBoilS = min($seconds, self::LATEST_BACK_S),
+                        };
+                        $last = $event;
+                    }
+                    break;
                 case EventType::CautionRead:
                     $read[] = (string) $event->subject;
                     break;
@@ -99,7 +128,7 @@ final readonly class Cook
             }
         }
 
-        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $servedAt, $outcome, $last, $now);
+        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $servedAt, $outcome, $last, $now);
     }
 
     /** Its minutes as planned and lengthened. */
@@ -128,6 +157,12 @@ final readonly class Cook
         return null;
     }
 
+    /** When to lift, with all that was seen in this boil. */
+    public function forecast(): BoilForecast
+    {
+        return $this->plan->boil->forecast->seeing($this->observations, $this->backAtBoilS);
+    }
+
     /** Seconds the rice was in the water when it was lifted, once it has been. */
     public function liftedAfterS(): ?int
     {
@@ -139,7 +174,7 @@ final readonly class Cook
     /**
      * What the notebook keeps of it: forecast and fact, and how it came out.
      *
-     * @return array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int}
+     * @return array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}}
      */
     public function summary(): array
     {
@@ -148,6 +183,9 @@ final readonly class Cook
         if ($lifted !== null) {
             $summary['lifted_s'] = $lifted;
             $summary['lift_forecast_s'] = (int) round($this->plan->boil->liftAt->amount);
+        }
+        if ($this->observations !== []) {
+            $summary['taught'] = ['lot' => $this->plan->dish->rice->lot, 'likelihood' => array_map(static fn (float $likely): float => round($likely, 9), $this->forecast()->taught)];
         }
         if ($this->servedAt !== null) {
             $summary['late_min'] = (int) round(($this->servedAt->getTimestamp() - $this->plan->tableAt->getTimestamp()) / 60);

@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook;
 use DateTimeImmutable;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Rice\Stage;
 
 /** Something that happened at the stove: made and dated by the cook's own device, never changed. */
 final readonly class Event
@@ -20,11 +21,15 @@ final readonly class Event
         /** Minutes a task is lengthened by. */
         public int $minutes,
         public ?Outcome $outcome,
+        /** What a tested grain was like. */
+        public ?Stage $stage,
+        /** A drained spoonful's weight over its raw weight. */
+        public float $ratio,
     ) {
     }
 
     /**
-     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome
+     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome, stage, raw_g and drained_g
      *
      * @throws OutOfRange
      */
@@ -36,7 +41,7 @@ final readonly class Event
         }
         $type = $fields->one('type', EventType::class);
         $at = $fields->number('at', 0, 4_000_000_000, 's since 1970');
-        $needsSubject = in_array($type, [EventType::Started, EventType::Done, EventType::Lengthened, EventType::CautionRead, EventType::Undone], true);
+        $needsSubject = ! in_array($type, [EventType::Served, EventType::Noted], true);
 
         return new self(
             $id,
@@ -45,6 +50,16 @@ final readonly class Event
             $needsSubject ? $fields->text('subject') : null,
             $type === EventType::Lengthened ? $fields->whole('minutes', -60, 60) : 0,
             $type === EventType::Noted ? Outcome::fromFields($fields->object('outcome')) : null,
+            $type === EventType::Tested ? $fields->one('stage', Stage::class) : null,
+            $type === EventType::Weighed ? self::ratio($fields) : 0.0,
         );
+    }
+
+    /** A drained spoonful's weight over its raw weight: rice weighs between itself and three and a half times itself. */
+    private static function ratio(Fields $fields): float
+    {
+        $raw = $fields->number('raw_g', 1, 200, 'g');
+
+        return OutOfRange::unlessBetween($fields->at('drained_g').' over raw_g', $fields->number('drained_g', 0, 2000, 'g') / $raw, 1.0, 3.5);
     }
 }

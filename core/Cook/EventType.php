@@ -10,6 +10,9 @@ enum EventType: string
     case Started = 'started';
     case Done = 'done';
     case Lengthened = 'lengthened';
+    case Tested = 'tested';
+    case Weighed = 'weighed';
+    case BackAtBoil = 'back-at-boil';
     case CautionRead = 'caution-read';
     case Served = 'served';
     case Noted = 'noted';

@@ -6,6 +6,7 @@ namespace Orbek\Core\Plan;
 
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\LotBelief;
 use Orbek\Core\Lid\Burner;
 use Orbek\Core\Measure\Figure;
@@ -36,12 +37,10 @@ final readonly class BoilPlan
 
     private function __construct(
         public RiceKind $kind,
-        public LotBelief $belief,
+        /** What is believed before the first grain is tested. */
+        public BoilForecast $forecast,
         public Pot $pot,
         public Burner $burner,
-        public Boil $boil,
-        public float $targetDoneness,
-        public float $carryOverS,
         public int $batches,
         public int $heatUpMin,
         /** Doneness when the drained rice leaves the water. */
@@ -81,15 +80,15 @@ final readonly class BoilPlan
         $uptake = Uptake::of($kind, $soak);
         $drained = $batch->times($uptake->at($stage->doneness()) + Uptake::SURFACE);
         $carryOver = $dish->water->draining->carryOverS($drained, $boilC, $kitchen->roomC, 60 * $waitMin);
-        $likely = $boil->liftAt($stage->doneness(), $carryOver, $belief->likely());
-        $outOfWater = $boil->donenessAfter($likely + Draining::HAND_DELAY_S, $belief->likely());
+        $forecast = BoilForecast::of($boil, $uptake, $stage->doneness(), $carryOver, $belief->today());
+        $outOfWater = $forecast->donenessAfter($forecast->liftAt() + Draining::HAND_DELAY_S);
         $salt = SaltKept::in($raw, $kind, $soak, $outOfWater, $dish->water->saltGPerL, $dish->water->draining === Draining::Rinse);
         $saltG = $dish->water->saltGPerL * $waterKg / $batches;
 
         $inBatches = $batches === 1 ? '' : sprintf(', in %d batches of %.1f L in the same water', $batches, $waterKg / $batches);
 
         return new self(
-            $kind, $belief, $pot, $burner, $boil, $stage->doneness(), $carryOver, $batches,
+            $kind, $forecast, $pot, $burner, $batches,
             (int) ceil(self::WATER_J_PER_KG_K * $waterKg / $batches * ($boilC - $kitchen->tapC) / $netW / 60),
             $outOfWater,
             Figure::of($front->tauS * $belief->likely() / 60, 'min', 1,
@@ -106,14 +105,11 @@ final readonly class BoilPlan
                 $salt->rinsedOffG > 0 ? sprintf('The cold rinse takes %.1f g off again. The rest goes down the sink.', $salt->rinsedOffG) : 'The rest goes down the sink.'),
             Figure::seconds($boil->backAtBoilS,
                 sprintf('The rice takes the water from %.1f to %.1f °C; %s brings %d W to it.', $boilC, $boil->afterRiceC, $burner->name, (int) round($netW))),
-            Figure::seconds($likely,
+            Figure::seconds($forecast->liftAt(),
                 sprintf('%s, at %d m water boils at %.1f °C; %s.', ucfirst($soak->words()), (int) round($kitchen->altitudeM), $boilC, $belief->words()),
                 sprintf('Counted back from %d %% done: %d s in hand to the colander, then %s it cooks on for as much as %d s of boiling.',
                     (int) round(100 * $stage->doneness()), (int) Draining::HAND_DELAY_S, $dish->water->draining->label(), (int) round($carryOver / CookingFront::speed($boilC))))
-                ->within(
-                    $boil->liftAt($stage->doneness(), $carryOver, $belief->fast()),
-                    $boil->liftAt($stage->doneness(), $carryOver, $belief->slow()),
-                ),
+                ->within($forecast->liftAt(0.1), $forecast->liftAt(0.9)),
         );
     }
 
@@ -127,32 +123,5 @@ final readonly class BoilPlan
     public function courseEndsS(): float
     {
         return 1.25 * ($this->liftAt->by ?? $this->liftAt->amount) + 120;
-    }
-
-    /** Doneness of the likely grain so many seconds after the rice went in. */
-    public function donenessAfter(float $seconds): float
-    {
-        return $this->boil->donenessAfter($seconds, $this->belief->likely());
-    }
-
-    /**
-     * How likely the moment to lift falls at each second, for the hill on the time line.
-     *
-     * @return list<array{float, float}> seconds, density with its highest point at 1
-     */
-    public function hill(int $points = 60): array
-    {
-        $hill = [];
-        $highest = 0.0;
-        for ($i = 0; $i <= $points; $i++) {
-            $z = -2.8 + 5.6 * $i / $points;
-            $at = fn (float $z): float => $this->boil->liftAt($this->targetDoneness, $this->carryOverS, exp($this->belief->meanLn + $z * $this->belief->sdLn));
-            $width = $at($z + 0.05) - $at($z - 0.05);
-            $density = $width > 0 ? exp(-$z * $z / 2) / $width : 0.0;
-            $highest = max($highest, $density);
-            $hill[] = [$at($z), $density];
-        }
-
-        return array_map(static fn (array $point): array => [$point[0], $highest > 0 ? $point[1] / $highest : 0.0], $hill);
     }
 }

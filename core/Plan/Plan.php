@@ -83,7 +83,7 @@ final readonly class Plan
     {
         $stages = [];
         foreach ([0.50, 0.60, 0.70, 0.85, 0.95] as $doneness) {
-            $stages[sprintf('%.2f', $doneness)] = round($this->boil->boil->secondsTo($doneness, $this->boil->belief->likely()), 1);
+            $stages[sprintf('%.2f', $doneness)] = round($this->boil->forecast->secondsTo($doneness), 1);
         }
 
         return [
@@ -96,9 +96,9 @@ final readonly class Plan
             'boil' => [
                 'batches' => $this->boil->batches,
                 'target' => $this->dish->water->stage->value,
-                'target_doneness' => $this->boil->targetDoneness,
+                'target_doneness' => $this->boil->forecast->target,
                 'tau_min' => $this->boil->tau->toArray(),
-                'after_rice_c' => round($this->boil->boil->afterRiceC, 2),
+                'after_rice_c' => round($this->boil->forecast->boil->afterRiceC, 2),
                 'back_at_boil_s' => $this->boil->backAtBoil->toArray(),
                 'lift_at_s' => $this->boil->liftAt->toArray(),
                 'in_water_s_to' => $stages,

@@ -108,17 +108,17 @@ final readonly class Planner
 
     private function section(Dish $dish, Pot $pot, Mass $raw, BoilPlan $boil): Section
     {
-        $drained = $raw->times(Uptake::of($boil->kind, $dish->rice->soak)->at($boil->targetDoneness) + Uptake::SURFACE);
+        $drained = $raw->times(Uptake::of($boil->kind, $dish->rice->soak)->at($boil->forecast->target) + Uptake::SURFACE);
         $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * self::FAT_KG_PER_L);
 
         $layers = [];
         if ($dish->base->kind !== BaseKind::None) {
             $base = $dish->base->kind->takesRice() ? $drained->times($dish->base->riceShare) : Mass::grams($dish->base->kind->gramsPerCm2() * $pot->baseCm2());
-            $layers[] = new Layer(Matter::Crust, $dish->base->kind->label(), $base->plus($fat), self::CRUST_KG_PER_L, $dish->base->kind->takesRice() ? $boil->targetDoneness : null);
+            $layers[] = new Layer(Matter::Crust, $dish->base->kind->label(), $base->plus($fat), self::CRUST_KG_PER_L, $dish->base->kind->takesRice() ? $boil->forecast->target : null);
         }
         foreach ($dish->layers as $layer) {
             $layers[] = $layer->matter === Matter::Rice
-                ? new Layer(Matter::Rice, $layer->saffron ? 'rice, saffron' : 'rice', $drained->times($layer->share), self::STEAMED_KG_PER_L, $boil->targetDoneness, $layer->saffron)
+                ? new Layer(Matter::Rice, $layer->saffron ? 'rice, saffron' : 'rice', $drained->times($layer->share), self::STEAMED_KG_PER_L, $boil->forecast->target, $layer->saffron)
                 : new Layer(Matter::Filling, $dish->filling->name, $dish->filling->layeredMass($raw)->times($layer->share), $dish->filling->kgPerLitre());
         }
 

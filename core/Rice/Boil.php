@@ -51,9 +51,26 @@ final readonly class Boil
         $waterJPerK = self::WATER_J_PER_KG_K * $water->kg;
         $riceJPerK = self::SOAKED_RICE_J_PER_KG_K * $soakedRice->kg;
         $afterC = ($waterJPerK * $boilC + $riceJPerK * $riceC) / ($waterJPerK + $riceJPerK);
-        $riseKPerS = $netW / ($waterJPerK + $riceJPerK);
-        $backS = ($boilC - $afterC) / $riseKPerS;
 
+        return self::following($front, $afterC, $boilC, ($boilC - $afterC) * ($waterJPerK + $riceJPerK) / $netW);
+    }
+
+    /**
+     * The same boil, come back to the boil after so many seconds by the cook's own eyes.
+     *
+     * @throws OutOfRange
+     */
+    public function backAfter(float $seconds): self
+    {
+        OutOfRange::unlessBetween('back at the boil', $seconds, 5.0, 1800.0, 's after the rice went in');
+
+        return self::following($this->front, $this->afterRiceC, $this->boilC, $seconds);
+    }
+
+    /** A steady rise from one temperature to the boil. */
+    private static function following(CookingFront $front, float $afterC, float $boilC, float $backS): self
+    {
+        $riseKPerS = $backS > 0 ? ($boilC - $afterC) / $backS : 0.0;
         $exposure = 0.0;
         $rising = [0.0];
         for ($s = 0; $s < $backS; $s++) {

@@ -46,6 +46,20 @@ enum Stage: string
         };
     }
 
+    public static function first(): self
+    {
+        return self::Snaps;
+    }
+
+    /** Doneness at which the stage ends: infinite for the last. */
+    public function ends(): float
+    {
+        $cases = self::cases();
+        $next = $cases[(int) array_search($this, $cases, true) + 1] ?? null;
+
+        return $next === null ? INF : $next->begins();
+    }
+
     public static function at(float $doneness): self
     {
         $reached = self::Snaps;

@@ -22,6 +22,12 @@ final readonly class Uptake
         return new self(1 + Soak::FULL_GAIN * $soak->saturation($kind), $kind->fullUptake());
     }
 
+    /** The doneness of a grain that weighs so many times its raw weight. */
+    public function donenessAt(float $ratio): float
+    {
+        return ($ratio - $this->soaked) / ($this->full - $this->soaked);
+    }
+
     /** W(D) = W_s + (W_full − W_s)·D. */
     public function at(float $doneness): float
     {

@@ -40,10 +40,13 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
     },
 
     act(event) {
-        const button = event.target.closest('[data-event]');
+        const button = event.target.closest('button[data-event]');
         if (button) {
             this.wake();
-            const more = button.dataset.minutes ? { minutes: Number(button.dataset.minutes) } : {};
+            const more = {
+                ...(button.dataset.minutes ? { minutes: Number(button.dataset.minutes) } : {}),
+                ...(button.dataset.stage ? { stage: button.dataset.stage } : {}),
+            };
             // A second tap while the first is under way is the same tap.
             if (!button.disabled) {
                 button.disabled = true;
@@ -55,6 +58,13 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
     },
 
     note(event) {
+        const form = event.target.closest('form[data-event="weighed"]');
+        if (form) {
+            const { raw_g, drained_g } = Object.fromEntries(new FormData(form));
+            form.closest('details').open = false;
+            this.wake();
+            return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g) });
+        }
         const { rice, crust, filling, line } = Object.fromEntries(new FormData(event.target));
         this.happen('noted', { outcome: { rice, crust, filling, ...(line.trim() ? { line: line.trim() } : {}) } });
     },
@@ -68,6 +78,7 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
         if (event.key === ' ' && !event.target.closest('button, a, summary')) press('.act.main');
         if (event.key === '+') press('[data-minutes="1"]');
         if (event.key === '-' || event.key === '−') press('[data-minutes="-1"]');
+        if (event.key === 't') document.querySelector('.stages button')?.focus();
         if (event.key === 'z') press('[data-event="undone"]');
     },
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** The Stove at arm's length, 390 px wide. */
 final class StoveOnThePhoneTest extends BrowserTestCase
@@ -71,6 +72,67 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         }
         self::assertGreaterThanOrEqual(64, (int) $this->find('.count')->getCSSValue('font-size'));
         self::assertLessThanOrEqual(390, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'));
+    }
+
+    public function test_a_live_boil_with_two_touched_stages_a_weighing_and_an_undo(): void
+    {
+        $this->begin();
+
+        $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).happen("started", {subject: "boil"})');
+        $this->waitForText('.now h1', 'Test a grain, then lift');
+        $this->waitForText('.window', 'lift at 5:59');
+
+        $this->turn(290);
+        $this->find('[data-stage=half]')->click();
+        $this->waitForText('.window', 'before the tests 5:59');
+        $once = $this->liftAt();
+        self::assertGreaterThan(359, $once, 'a hard heart at 4:50 is behind the forecast');
+        $this->turn(50);
+        $this->find('[data-stage=half]')->click();
+        $this->waitFor(fn (): bool => $this->liftAt() > $once, 'a second one puts it off further');
+        $twice = $this->liftAt();
+        self::assertCount(2, $this->browser->findElements(WebDriverBy::cssSelector('.boil .notch')));
+        self::assertCount(1, $this->browser->findElements(WebDriverBy::cssSelector('.boil .hill.before')));
+        $this->assertAccessible('the boil with tests');
+
+        $this->find('.weigh summary')->click();
+        $this->find('.weigh [name=drained_g]')->sendKeys('60');
+        $this->find('.weigh form button')->click();
+        $this->waitForText('.message', 'drained_g over raw_g: 6 is out of range; give 1 to 3.5.');
+        self::assertSame($twice, $this->liftAt());
+
+        $this->find('[data-event=undone]')->click();
+        $this->waitFor(fn (): bool => $this->liftAt() === $once, 'the undo takes the second test back');
+
+        // By keyboard alone: t goes to the stages, Enter touches one.
+        $this->find('h1')->click();
+        $this->browser->getKeyboard()->sendKeys('t');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->waitFor(fn (): bool => $this->liftAt() > $once, 'a grain that snaps puts it off');
+    }
+
+    public function test_rice_gone_too_far_is_told_what_to_do_with_it(): void
+    {
+        $this->begin();
+        $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).happen("started", {subject: "boil"})');
+        $this->waitForText('.now h1', 'Test a grain, then lift');
+        self::assertCount(0, $this->browser->findElements(WebDriverBy::cssSelector('.now .clash')));
+        $this->turn(600);
+        $this->waitForText('.now .clash', 'Rinse it cold at once');
+        $this->waitForText('.now .clash', 'less under the lid');
+    }
+
+    private function liftAt(): int
+    {
+        preg_match('/lift at (\d+):(\d\d)/', $this->text('.window'), $found);
+
+        return 60 * (int) ($found[1] ?? 0) + (int) ($found[2] ?? 0);
+    }
+
+    /** The practice clock, turned at the stove. */
+    private function turn(int $seconds): void
+    {
+        $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: arguments[0]}).then(done);', [$seconds]);
     }
 
     private function begin(): void

@@ -32,6 +32,11 @@ final class CommandsTest extends TestCase
         yield '--water 0' => ['--water=0', '--water: 0 is out of range; give 100 to 100000 g.'];
         yield '--power 1e99' => ['--power=1e99', '--power: 1.0E+99 is out of range; give 50 to 20000 W.'];
         yield '--altitude 9000' => ['--altitude=9000', '--altitude: 9000 is out of range; give -430 to 5500 m.'];
+        yield '--saw out of order' => ['--saw=4:00=half --saw=3:00=half', '--saw: "4:00=half --saw=3:00=half" cannot be read; give MIN:SEC=STAGE'];
+        yield '--cook out of order' => ['--cook=4:00=half 3:00=snaps', '--cook: 3:00 does not come after 4:00; give the tests in the order of time.'];
+        yield '--saw a stage nobody knows' => ['--saw=4:00=soggy', '--saw: "soggy" is not known; give one of snaps, half, rises, breaks, thread, point, done.'];
+        yield '--weighed too light' => ['--weighed=4:00=0.9', '--weighed: 0.9 is out of range; give 1 to 3.5 times the raw weight.'];
+        yield '--weighed too heavy' => ['--weighed=4:00=6', '--weighed: 6 is out of range; give 1 to 3.5 times the raw weight.'];
         yield '--target 70' => ['--target=70', '--target: 70 is out of range; give 0.01 to 1.'];
     }
 
@@ -47,6 +52,18 @@ final class CommandsTest extends TestCase
         self::assertSame(1, substr_count(trim($run->getErrorOutput())."\n", "\n"));
     }
 
+    public function test_parboil_learns_from_tests_and_from_earlier_cooks(): void
+    {
+        $seen = self::json(self::ran('orbek:parboil', '--saw=4:00=half', '--saw=5:00=rises', '--weighed=5:30=2.05', '--json'));
+        self::assertGreaterThan($seen['before']['0.70']['p10'], $seen['before']['0.70']['p50']);
+        self::assertLessThan($seen['before']['0.70']['p90'] - $seen['before']['0.70']['p10'], $seen['after']['0.70']['p90'] - $seen['after']['0.70']['p10']);
+
+        $slow = self::json(self::ran('orbek:parboil', '--cook=5:00=snaps 7:00=half', '--cook=7:00=half', '--json'));
+        self::assertGreaterThan($seen['before']['0.70']['p50'] + 20, $slow['before']['0.70']['p50']);
+        self::assertSame($slow['before'], $slow['after']);
+        self::assertStringContainsString('With the tests 0.70 between', self::ran('orbek:parboil', '--saw=4:00=half')->getOutput());
+    }
+
     public function test_plan_reads_a_file_or_standard_input(): void
     {
         $dish = (string) file_get_contents(self::root().'/database/demo/sour-cherry-polo.json');
@@ -57,7 +74,7 @@ final class CommandsTest extends TestCase
         self::assertSame($fromFile, self::json($process));
         self::assertSame('orbek-plan/1', $fromFile['format']);
         self::assertSame('Turn out', $fromFile['tasks'][array_key_last($fromFile['tasks'])]['name']);
-        self::assertStringContainsString('Lift at 5:59, test from 4:51, by 7:22.', self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json')->getOutput());
+        self::assertStringContainsString('Lift at 5:59, test from 4:48, by 7:27.', self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json')->getOutput());
     }
 
     public function test_plan_takes_another_kitchen(): void

@@ -19,7 +19,7 @@ final class PlacesTest extends FeatureTestCase
         $this->get('/pot')->assertRedirect(route('pot', $this->dish()));
         $this->get(route('pot', $this->dish()))->assertOk()
             ->assertSeeInOrder(['Table', 'Rice', 'Water', 'Filling', 'Layers', 'Lid', 'Heat', 'Serve'])
-            ->assertSee('5:59')->assertSee('4:51')->assertSee('7:22')
+            ->assertSee('5:59')->assertSee('4:48')->assertSee('7:27')
             ->assertSee('9 people, each past the eighth counted 85 %: 8.85 shares of 90 g.')
             ->assertSee('Tie the cloth');
         $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee('2:06');

@@ -7,12 +7,14 @@ namespace App\Http\Controllers;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\StandIns\PracticeClock;
+use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\LiftAdvice;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Rice\CookingFront;
@@ -81,6 +83,7 @@ final class CookController
             'fold' => $fold,
             'situation' => $fold->situation(),
             'course' => $fold->boiling() === null ? [] : self::course($fold),
+            'advice' => self::advice($fold, $now),
             'live' => [
                 'cook' => $cook->id,
                 'events' => route('cook.events', $cook),
@@ -93,6 +96,14 @@ final class CookController
         ];
     }
 
+    /** @return list<string> what to do where the rice has gone too far */
+    private static function advice(CoreCook $fold, DateTimeImmutable $now): array
+    {
+        $startedAt = $fold->boiling() === null ? null : $fold->progress[$fold->boiling()]->startedAt;
+
+        return $startedAt === null ? [] : LiftAdvice::at($fold->plan, $fold->forecast(), $now->getTimestamp() - $startedAt->getTimestamp());
+    }
+
     /**
      * The grain's course while it boils, for a page that goes on drawing it alone.
      *
@@ -101,8 +112,9 @@ final class CookController
     private static function course(CoreCook $fold): array
     {
         $course = [];
+        $forecast = $fold->forecast();
         for ($s = 0; $s <= $fold->plan->boil->courseEndsS() + 600; $s += self::COURSE_STEP_S) {
-            $doneness = $fold->plan->boil->donenessAfter($s);
+            $doneness = $forecast->donenessAfter($s);
             $course[] = [$s, round(CookingFront::coreRadius($doneness), 4), Stage::at($doneness)->words()];
         }
 

@@ -105,11 +105,11 @@
             <div class="more" @if ($station !== Station::Water) hidden @endif>
                 @if ($station === Station::Water)
                     <div class="boil-view">
-                        <x-drawing.grain :doneness="$boil->donenessAfter($boil->liftAt->amount)" />
+                        <x-drawing.grain :doneness="$boil->forecast->donenessAfter($boil->liftAt->amount)" />
                         <div>
                             <div class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>lift at, most likely<br>test from <strong>{{ $boil->liftAt->fromText() }}</strong>, by <strong>{{ $boil->liftAt->byText() }}</strong> at the latest</span></div>
                             <x-drawing.boil :$boil />
-                            <div class="small">As lifted the grain is {{ round(100 * $boil->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->targetDoneness) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
+                            <div class="small">As lifted the grain is {{ round(100 * $boil->forecast->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->forecast->target) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
                         </div>
                     </div>
                 @else

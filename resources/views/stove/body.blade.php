@@ -12,6 +12,9 @@
     $progress = $id === null ? null : $fold->progress[$id];
     $boiling = $id !== null && $id === $fold->boiling();
     $boil = $plan->boil;
+    $forecast = $fold->forecast();
+    $seen = $fold->observations !== [] || $forecast->boil !== $boil->forecast->boil;
+    $clock = Orbek\Core\Measure\Figure::clock(...);
     $cautions = collect($id === null ? [] : match (true) {
         str_starts_with($id, 'filling') => $plan->cautions['filling'] ?? [],
         $id === 'rinse' => $plan->cautions['rice'] ?? [],
@@ -32,8 +35,17 @@
                 <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" aria-live="off">0:00</p>
                 <x-drawing.grain :doneness="0" :size="116" live />
             </div>
-            <p class="window">lift at <strong>{{ $boil->liftAt->text() }}</strong>, test from {{ $boil->liftAt->fromText() }}, by {{ $boil->liftAt->byText() }} at the latest. <span data-live-words></span></p>
-            <x-drawing.boil :$boil :width="350" live />
+            <p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{ $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$boil->liftAt->text() : '' }}. <span data-live-words></span></p>
+            <x-drawing.boil :$boil :width="350" live :$forecast :tests="$fold->observations" />
+            @if ($advice !== [])
+                <div class="clash" role="status">@foreach ($advice as $line)<p>{{ $line }}</p>@endforeach</div>
+            @endif
+            <h2 id="feel">What do you feel?</h2>
+            <div class="stages" role="group" aria-labelledby="feel">
+                @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
+                    <button type="button" data-event="tested" data-subject="{{ $id }}" data-stage="{{ $stage->value }}" title="a grain {{ $stage->words() }}"><x-drawing.pressed :$stage />{{ $stage->label() }}</button>
+                @endforeach
+            </div>
             <script type="application/json" data-course>@json(['startedAt' => $progress->startedAt->getTimestamp(), 'course' => $course])</script>
         @elseif ($progress->isRunning())
             <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" aria-live="off">0:00</p>
@@ -46,6 +58,20 @@
             <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $caution->says() }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
         @endforeach
         @if ($progress->isRunning())
+            @if ($boiling)
+                <div class="boil-tools">
+                    @if ($forecast->boil === $boil->forecast->boil)
+                        <button type="button" data-event="back-at-boil" data-subject="{{ $id }}">It boils again</button>
+                    @endif
+                    <details class="weigh" data-keep-open><summary>Weigh a spoonful</summary>
+                        <form data-event="weighed" data-subject="{{ $id }}">
+                            <label>raw <input name="raw_g" type="number" inputmode="decimal" min="1" max="200" step="0.1" value="10" required> g</label>
+                            <label>drained <input name="drained_g" type="number" inputmode="decimal" min="1" max="700" step="0.1" required> g</label>
+                            <button>Weighed</button>
+                        </form>
+                    </details>
+                </div>
+            @endif
             <button type="button" class="act main" data-event="done" data-subject="{{ $id }}">{{ $task->finish }}</button>
         @else
             <button type="button" class="act main begin" data-event="started" data-subject="{{ $id }}">{{ $task->begin }}</button>

@@ -62,16 +62,16 @@ final class PlannerTest extends TestCase
 
     public function test_the_window_is_the_bags_scatter_on_the_boil(): void
     {
-        $boil = Sample::plan()->boil;
-        $lift = $boil->liftAt;
+        $forecast = Sample::plan()->boil->forecast;
+        $lift = Sample::plan()->boil->liftAt;
 
         self::assertLessThan($lift->amount, $lift->from);
         self::assertGreaterThan($lift->amount, $lift->by);
-        foreach ([[$lift->from, exp(-1.2816 * 0.15)], [$lift->amount, 1.0], [$lift->by, exp(1.2816 * 0.15)]] as [$seconds, $factor]) {
-            $exposure = $boil->boil->exposureAfter((float) $seconds + 45) + $boil->carryOverS;
-            self::assertEqualsWithDelta(0.7, $boil->boil->front->donenessAfter($exposure / $factor), 1e-4);
+        foreach ([[$lift->from, exp(-1.2816 * hypot(0.15, 0.05))], [$lift->amount, 1.0], [$lift->by, exp(1.2816 * hypot(0.15, 0.05))]] as [$seconds, $factor]) {
+            $exposure = $forecast->boil->exposureAfter((float) $seconds + 45) + $forecast->carryOverS;
+            self::assertEqualsWithDelta(0.7, $forecast->boil->front->donenessAfter($exposure / $factor), 2e-3);
         }
-        $hill = $boil->hill();
+        $hill = $forecast->hill();
         self::assertSame(1.0, max(0.0, ...array_column($hill, 1)));
         self::assertEqualsWithDelta($lift->amount, $hill[30][0], 1.0);
     }

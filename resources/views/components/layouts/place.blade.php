@@ -38,6 +38,7 @@
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>on the Pot: station before, after</dd></div>
             <div><dt><kbd>Space</kbd></dt><dd>on the Stove: done, next</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd></dt><dd>on the Stove: a minute more, a minute less</dd></div>
+            <div><dt><kbd>t</kbd></dt><dd>on the Stove: test a grain</dd></div>
             <div><dt><kbd>z</kbd></dt><dd>on the Stove: undo</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
         </dl>

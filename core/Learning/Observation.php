@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Learning;
+
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Rice\Boil;
+use Orbek\Core\Rice\Stage;
+use Orbek\Core\Rice\Uptake;
+
+/** A grain tested, or a drained spoonful weighed, so many seconds after the rice went in. */
+final readonly class Observation
+{
+    /** How far the pressed grain misleads the eye, in doneness. */
+    private const STAGE_NOISE = 0.06;
+
+    private const WEIGHT_NOISE = 0.05;
+
+    private function __construct(public float $seconds, public ?Stage $stage, public float $ratio)
+    {
+    }
+
+    /** @throws OutOfRange */
+    public static function touched(float $seconds, Stage $stage): self
+    {
+        return new self(self::time($seconds), $stage, 0.0);
+    }
+
+    /**
+     * @param  float  $ratio drained weight over raw weight
+     *
+     * @throws OutOfRange
+     */
+    public static function weighed(float $seconds, float $ratio): self
+    {
+        return new self(self::time($seconds), null, OutOfRange::unlessBetween('weight ratio', $ratio, 1.0, 3.5, 'times the raw weight'));
+    }
+
+    /**
+     * How likely each factor of the grid makes it.
+     *
+     * @return list<float>
+     */
+    public function likelihood(Boil $boil, Uptake $uptake): array
+    {
+        return array_map(function (float $ln) use ($boil, $uptake): float {
+            $doneness = $boil->donenessAfter($this->seconds, exp($ln));
+            if ($this->stage === null) {
+                return Normal::bell(($uptake->donenessAt($this->ratio) - $doneness) / self::WEIGHT_NOISE);
+            }
+            $from = $this->stage === Stage::first() ? -INF : $this->stage->begins();
+
+            return Normal::below(($this->stage->ends() - $doneness) / self::STAGE_NOISE) - Normal::below(($from - $doneness) / self::STAGE_NOISE);
+        }, LotBelief::grid());
+    }
+
+    /**
+     * What several say together.
+     *
+     * @param  list<self>  $observations
+     * @return list<float>
+     */
+    public static function together(array $observations, Boil $boil, Uptake $uptake): array
+    {
+        $together = array_fill(0, LotBelief::POINTS, 1.0);
+        foreach ($observations as $observation) {
+            $together = array_map(static fn (float $so, float $far): float => $so * $far, $together, $observation->likelihood($boil, $uptake));
+        }
+
+        return $together;
+    }
+
+    private static function time(float $seconds): float
+    {
+        return OutOfRange::unlessBetween('time of the test', $seconds, 1.0, 7200.0, 's after the rice went in');
+    }
+}
