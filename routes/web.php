@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
+use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
 use App\Http\Controllers\ShelfController;
@@ -25,5 +26,11 @@ Route::get('/cooks/{cook}/body', [CookController::class, 'body'])->name('cook.bo
 Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('cook.events');
 
 Route::get('/notebook', NotebookController::class)->name('notebook');
+
+Route::get('/kitchen', [KitchenController::class, 'index'])->name('kitchen');
+Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots');
+Route::get('/kitchen/lots/{id}', [KitchenController::class, 'lot'])->name('lot');
+Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
+Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
 Route::post('/practice-clock', PracticeClockController::class)->name('practice-clock');

@@ -108,7 +108,7 @@ final class ParboilCommand extends Command
      */
     private static function learned(Boil $boil, Uptake $uptake, array $tests, array $cooks, array $targets): array
     {
-        $taught = array_map(static fn (array $cook): array => ['lot' => 'lot', 'likelihood' => Observation::together($cook, $boil, $uptake)], $cooks);
+        $taught = array_map(static fn (array $cook): array => ['taught' => ['lot' => 'lot', 'likelihood' => Observation::together($cook, $boil, $uptake)]], $cooks);
         $before = BoilForecast::of($boil, $uptake, 1.0, 0.0, Knowledge::fold($taught)->lot('lot')->today());
         $after = $before->seeing($tests);
         $times = static function (BoilForecast $forecast) use ($targets): array {

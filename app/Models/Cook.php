@@ -27,10 +27,10 @@ use Orbek\Core\Plan\Planner;
  * @property string $name
  * @property array<string, mixed> $dish
  * @property array<string, mixed> $kitchen
- * @property array<string, list<float>>|null $knowledge
+ * @property array<string, mixed>|null $knowledge
  * @property Carbon $started_at
  * @property Carbon|null $served_at
- * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}}|null $summary
+ * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}}|null $summary
  */
 final class Cook extends Model
 {
@@ -63,15 +63,17 @@ final class Cook extends Model
         return self::query()->where('served_at', null)->latest('started_at')->first();
     }
 
-    /** What all cooks of the household have taught so far. */
+    /** What all cooks and test boils of the household have taught so far, in the order in which they were made. */
     public static function knowledge(): Knowledge
     {
         $taught = [];
-        foreach (self::query()->oldest('started_at')->get(['id', 'summary']) as $cook) {
-            if (isset($cook->summary['taught'])) {
-                $taught[] = $cook->summary['taught'];
-            }
+        foreach (self::query()->get(['id', 'started_at', 'summary']) as $cook) {
+            $taught[$cook->started_at->getTimestamp().$cook->id] = $cook->summary ?? [];
         }
+        foreach (LotTest::query()->get() as $test) {
+            $taught[$test->tested_at->getTimestamp().$test->id] = ['taught' => ['lot' => $test->lot, 'likelihood' => $test->likelihood]];
+        }
+        ksort($taught);
 
         return Knowledge::fold($taught);
     }

@@ -174,7 +174,7 @@ final readonly class Cook
     /**
      * What the notebook keeps of it: forecast and fact, and how it came out.
      *
-     * @return array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}}
+     * @return array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}}
      */
     public function summary(): array
     {
@@ -183,6 +183,9 @@ final readonly class Cook
         if ($lifted !== null) {
             $summary['lifted_s'] = $lifted;
             $summary['lift_forecast_s'] = (int) round($this->plan->boil->liftAt->amount);
+        }
+        if ($this->progress['boil']->startedAt !== null) {
+            $summary['used'] = ['lot' => $this->plan->dish->rice->lot, 'g' => round($this->plan->rice->amount, 1)];
         }
         if ($this->observations !== []) {
             $summary['taught'] = ['lot' => $this->plan->dish->rice->lot, 'likelihood' => array_map(static fn (float $likely): float => round($likely, 9), $this->forecast()->taught)];

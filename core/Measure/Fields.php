@@ -121,6 +121,26 @@ final readonly class Fields
         );
     }
 
+    /**
+     * @return list<int|float>
+     *
+     * @throws OutOfRange when it is no list of numbers
+     */
+    public function numbers(string $name): array
+    {
+        $value = $this->data[$name] ?? null;
+        if (! is_array($value)) {
+            throw $this->wrong($name, 'a list of numbers');
+        }
+
+        $numbers = [];
+        foreach ($value as $number) {
+            $numbers[] = is_int($number) || is_float($number) ? $number : throw $this->wrong($name, 'a list of numbers');
+        }
+
+        return $numbers;
+    }
+
     /** The field's path from the document's root, as errors name it. */
     public function at(string $name): string
     {

@@ -177,6 +177,20 @@ final readonly class Planner
         if ($boil->liftAt->amount <= 0) {
             $clashes[] = new Clash(Station::Water, 'The rice would be past this stage before a hand could lift it.', [new Mend('Rinse it cold after draining', 'water/drain', 'rinse')]);
         }
+        $lot = $this->kitchen->lot($dish->rice->lot, 'rice/lot');
+        $left = $lot->leftG($this->knowledge);
+        $wanted = $dish->table->rawRice()->inGrams();
+        if ($left !== null && $left < $wanted - 0.5) {
+            $mends = [];
+            foreach ($this->kitchen->lots as $other) {
+                if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
+                    $mends[] = new Mend("Take the {$other->name}", 'rice/lot', $other->id);
+                }
+            }
+            $fits = $this->mostEaters($dish, static fn (Dish $fewer): bool => $fewer->table->rawRice()->inGrams() <= $left);
+            $clashes[] = new Clash(Station::Rice, sprintf('%s has %s left; this takes %s.', ucfirst($lot->name), Figure::of($left, 'g', 0, '-')->text(), Figure::of($wanted, 'g', 0, '-')->text()),
+                $fits === null ? $mends : [...$mends, new Mend("Cook for {$fits}", 'table/eaters', $fits)]);
+        }
         if ($dish->rice->soak->belongsInTheFridge()) {
             $clashes[] = new Clash(Station::Rice, sprintf('%s at %s °C is too long out of the fridge.', Words::minutes($dish->rice->soak->minutes), round($dish->rice->soak->celsius, 1)), [
                 new Mend('Soak in the fridge, 4 °C', 'rice/soak/celsius', 4), new Mend('Soak 2 h', 'rice/soak/minutes', 120),

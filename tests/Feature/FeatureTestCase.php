@@ -13,6 +13,8 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Str;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Planner;
 
 /** The application on the demo kitchen, in memory. */
 abstract class FeatureTestCase extends TestCase
@@ -42,6 +44,12 @@ abstract class FeatureTestCase extends TestCase
     protected function dish(): Dish
     {
         return Dish::query()->firstOrFail();
+    }
+
+    /** The demo dish's plan, as the pages show it. */
+    protected function plan(): Plan
+    {
+        return app(Planner::class)->plan($this->dish()->core());
     }
 
     protected function begun(): Cook

@@ -143,7 +143,7 @@ final class CookTest extends TestCase
         self::assertSame(CrustOutcome::Golden, $cook->outcome?->crust);
         self::assertSame(['core'], $cook->cautionsRead);
         self::assertSame(
-            ['lifted_s' => 420, 'lift_forecast_s' => 359, 'late_min' => 3, 'rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => 'Again.'],
+            ['lifted_s' => 420, 'lift_forecast_s' => 359, 'used' => ['lot' => 'september-bag', 'g' => 796.5], 'late_min' => 3, 'rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => 'Again.'],
             $cook->summary(),
         );
     }

@@ -75,7 +75,7 @@ final class LearningTest extends TestCase
                     $seen = $forecast->boil->donenessAfter($seconds, $truth) + 0.06 * self::normal($random);
                     $seenToday[] = Observation::touched($seconds, Stage::at(max(0.0, min(1.0, $seen))));
                 }
-                $taught[] = ['lot' => 'bag', 'likelihood' => $forecast->seeing($seenToday)->taught];
+                $taught[] = ['taught' => ['lot' => 'bag', 'likelihood' => $forecast->seeing($seenToday)->taught]];
             }
             $truth = exp($lnLot + LotBelief::DAY_SD * self::normal($random));
             $lift = self::forecast(LotBelief::ofItsKind())->boil->liftAt(self::TARGET, self::CARRY_OVER_S, $truth);
@@ -122,6 +122,10 @@ final class LearningTest extends TestCase
         $belief = LotBelief::ofItsKind()->given(array_map(static fn (float $ln): float => Normal::bell(($ln - 0.1) / 0.05), LotBelief::grid()));
 
         self::assertEqualsWithDelta($belief->likely(), LotBelief::fromArray($belief->toArray())->likely(), 1e-4);
+        $knowledge = Knowledge::fold([['used' => ['lot' => 'bag', 'g' => 450.0]], ['taught' => ['lot' => 'bag', 'likelihood' => $belief->toArray()], 'used' => ['lot' => 'bag', 'g' => 300.0]]]);
+        $again = Knowledge::fromArray(json_decode((string) json_encode($knowledge->toArray()), true));
+        self::assertEqualsWithDelta($knowledge->lot('bag')->likely(), $again->lot('bag')->likely(), 1e-4);
+        self::assertSame([750.0, 750.0, 0.0], [$knowledge->usedG('bag'), $again->usedG('bag'), $again->usedG('other')]);
         self::assertStringContainsString('% slower than its kind', $belief->words());
         self::assertSame('nothing learned of this bag yet, so it counts as its kind', LotBelief::ofItsKind()->words());
         self::assertEqualsWithDelta(0.15, LotBelief::ofItsKind()->sd(), 0.002);

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Learning;
+
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Rice\Boil;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Soak;
+use Orbek\Core\Rice\Stage;
+use Orbek\Core\Rice\Uptake;
+
+/** A spoonful of a bag in a litre of boiling water, tested at noted minutes: ten minutes that teach a new bag. */
+final class TestBoil
+{
+    private const SPOON_G = 10.0;
+
+    private const WATER_G = 1000.0;
+
+    private const POWER_W = 1000.0;
+
+    /**
+     * What the tests say of the day's factor, on the grid of LotBelief.
+     *
+     * @param  list<array{seconds: float, stage: Stage}>  $tests in the order of time
+     * @return list<float>
+     *
+     * @throws OutOfRange when there is none, or they are out of order
+     */
+    public static function likelihood(RiceKind $kind, Soak $soak, float $boilC, float $roomC, array $tests): array
+    {
+        if ($tests === []) {
+            throw OutOfRange::because('tests', 'there is none;', 'note at least one grain');
+        }
+        $boil = Boil::of(CookingFront::of($kind, $soak), Boil::soaked(Mass::grams(self::SPOON_G), $kind, $soak), Mass::grams(self::WATER_G), self::POWER_W, $boilC, $soak->minutes > 0 ? $soak->celsius : $roomC);
+
+        $seen = [];
+        $last = 0.0;
+        foreach ($tests as $index => ['seconds' => $seconds, 'stage' => $stage]) {
+            if ($seconds <= $last) {
+                throw OutOfRange::because("tests/{$index}", sprintf('%s s does not come after %s s;', round($seconds), round($last)), 'give the tests in the order of time');
+            }
+            $last = $seconds;
+            $seen[] = Observation::touched($seconds, $stage);
+        }
+
+        return Observation::together($seen, $boil, Uptake::of($kind, $soak));
+    }
+}

@@ -1,0 +1,44 @@
+<x-layouts.place title="Kitchen" place="kitchen">
+    <div class="page kitchen-page">
+        <section>
+            <h1>The rice shelf</h1>
+            <ul class="lots">
+                @foreach ($home->lots as $lot)
+                    @php $belief = $knowledge->lot($lot->id); $left = $lot->leftG($knowledge); @endphp
+                    <li>
+                        <x-drawing.belief :$belief :width="260" />
+                        <div>
+                            <h2><a href="{{ route('lot', $lot->id) }}">{{ Str::ucfirst($lot->name) }}</a></h2>
+                            <p class="under">{{ $lot->kind->label() }}{{ $lot->boughtOn === null ? '' : ', bought '.Carbon\CarbonImmutable::parse($lot->boughtOn)->format('j F Y') }}</p>
+                            <p>{{ Str::ucfirst($belief->words()) }}.</p>
+                            <p>@if ($left === null) Nobody weighed it. @else <strong>{{ Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')->text() }}</strong> left of {{ Orbek\Core\Measure\Figure::of($lot->boughtG, 'g', 0, '-')->text() }}.@endif</p>
+                        </div>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+        <div>
+            <section>
+                <h2>A new bag</h2>
+                <form method="post" action="{{ route('lots') }}" class="plain">
+                    @csrf
+                    <label>Its name <input name="name" maxlength="80" required autocomplete="off"></label>
+                    <label>Kind of rice
+                        <select name="kind">@foreach (Orbek\Core\Rice\RiceKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select>
+                    </label>
+                    <label>In the bag, g <input name="bought_g" type="number" min="1" max="100000" step="1"></label>
+                    <label>Bought on <input name="bought_on" type="date"></label>
+                    <button class="act">Put it on the shelf</button>
+                </form>
+            </section>
+            <section>
+                <h2>Pots and rings</h2>
+                <ul class="amounts">
+                    @foreach ($home->pots as $pot)<li><strong>{{ $pot->name }}</strong>, {{ number_format($pot->heightCm(), 1) }} cm high inside</li>@endforeach
+                    @foreach ($home->burners as $burner)<li><strong>{{ $burner->label() }}</strong>, {{ round($burner->netW()) }} W of it reach the pot</li>@endforeach
+                    <li>{{ round($home->altitudeM) }} m above the sea: water boils at <strong>{{ number_format($home->boilC(), 1) }} °C</strong></li>
+                </ul>
+            </section>
+        </div>
+    </div>
+</x-layouts.place>
