@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
+use App\Http\Controllers\DrillController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
@@ -32,5 +33,9 @@ Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots')
 Route::get('/kitchen/lots/{id}', [KitchenController::class, 'lot'])->name('lot');
 Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
+
+Route::get('/drill', [DrillController::class, 'show'])->name('drill');
+Route::post('/drill/name', [DrillController::class, 'name'])->name('drill.name');
+Route::post('/drill/lift', [DrillController::class, 'lift'])->name('drill.lift');
 
 Route::post('/practice-clock', PracticeClockController::class)->name('practice-clock');

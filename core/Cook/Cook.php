@@ -12,6 +12,7 @@ use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\Observation;
+use Orbek\Core\Plan\Lift;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Rice\Stage;
 
@@ -41,6 +42,8 @@ final readonly class Cook
         public array $observations,
         /** Seconds after which the water was seen to boil again. */
         private ?float $backAtBoilS,
+        /** First scoops lifted from the boil that is on, or was last. */
+        public int $scoops,
         public ?DateTimeImmutable $servedAt,
         public ?Outcome $outcome,
         /** The event that an undo would take back. */
@@ -72,6 +75,7 @@ final readonly class Cook
         $read = [];
         $observations = [];
         $backAtBoilS = null;
+        $scoops = 0;
         $servedAt = null;
         $outcome = null;
         $last = null;
@@ -85,6 +89,7 @@ final readonly class Cook
                 case EventType::Started:
                     if ($before !== null && $before->startedAt === null) {
                         $progress[(string) $event->subject] = new Progress($at, null, $before->lengthenedMin);
+                        $scoops = str_starts_with((string) $event->subject, 'boil') ? 0 : $scoops;
                         $last = $event;
                     }
                     break;
@@ -115,6 +120,12 @@ final readonly class Cook
                         $last = $event;
                     }
                     break;
+                case EventType::Scooped:
+                    if ($before !== null && $before->isRunning() && $scoops < count($plan->boil->lifts) - 1) {
+                        $scoops++;
+                        $last = $event;
+                    }
+                    break;
                 case EventType::CautionRead:
                     $read[] = (string) $event->subject;
                     break;
@@ -128,7 +139,7 @@ final readonly class Cook
             }
         }
 
-        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $servedAt, $outcome, $last, $now);
+        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $scoops, $servedAt, $outcome, $last, $now);
     }
 
     /** Its minutes as planned and lengthened. */
@@ -157,10 +168,22 @@ final readonly class Cook
         return null;
     }
 
+    /** The lift that comes next in the boil, or was the last. */
+    public function lift(): Lift
+    {
+        return $this->plan->boil->lifts[$this->scoops];
+    }
+
+    /** Whether a scoop is lifted while the rest boils on. */
+    public function isScoopNext(): bool
+    {
+        return $this->scoops < count($this->plan->boil->lifts) - 1;
+    }
+
     /** When to lift, with all that was seen in this boil. */
     public function forecast(): BoilForecast
     {
-        return $this->plan->boil->forecast->seeing($this->observations, $this->backAtBoilS);
+        return $this->lift()->forecast->seeing($this->observations, $this->backAtBoilS);
     }
 
     /** Seconds the rice was in the water when it was lifted, once it has been. */

@@ -13,6 +13,7 @@ enum EventType: string
     case Tested = 'tested';
     case Weighed = 'weighed';
     case BackAtBoil = 'back-at-boil';
+    case Scooped = 'scooped';
     case CautionRead = 'caution-read';
     case Served = 'served';
     case Noted = 'noted';

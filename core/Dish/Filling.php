@@ -12,11 +12,13 @@ use Orbek\Core\Measure\OutOfRange;
 /** What lies between the rice, by weight of the raw rice, and the work it takes before. */
 final readonly class Filling
 {
+    private const USUAL_SALT_G_PER_KG = 10.0;
+
     /**
      * @param  non-empty-list<array{name: string, kind: FillingKind, ofRice: float}>  $parts
      * @param  list<Step>  $steps in order
      */
-    private function __construct(public string $name, public float $ready, public array $parts, public array $steps)
+    private function __construct(public string $name, public float $ready, public float $saltGPerKg, public array $parts, public array $steps)
     {
     }
 
@@ -35,6 +37,7 @@ final readonly class Filling
         return new self(
             $fields->text('name'),
             $fields->number('ready', 0, 1),
+            $fields->number('salt_g_per_kg', 0, 40, 'g per kg', self::USUAL_SALT_G_PER_KG),
             $parts,
             array_map(Step::fromFields(...), $fields->each('steps')),
         );

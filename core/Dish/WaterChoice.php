@@ -19,6 +19,8 @@ final readonly class WaterChoice
         public float $saltGPerL,
         public Stage $stage,
         public Draining $draining,
+        public bool $oil,
+        public bool $lemon,
     ) {
     }
 
@@ -32,6 +34,8 @@ final readonly class WaterChoice
             $fields->number('salt_g_per_l', 0, 50, 'g/L', 17),
             $fields->one('stage', Stage::class),
             $fields->one('drain', Draining::class, Draining::Heap),
+            $fields->flag('oil', false),
+            $fields->flag('lemon', false),
         );
     }
 }

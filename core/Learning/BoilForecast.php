@@ -90,10 +90,11 @@ final readonly class BoilForecast
         foreach (range(0, 60) as $i) {
             // Even steps of z, so that the flanks are as smooth as the top.
             $share = Normal::below(-2.75 + 5.5 * $i / 60);
-            $before = $this->liftAt(max(0.0005, $share - self::SMOOTH));
-            $after = $this->liftAt(min(0.9995, $share + self::SMOOTH));
+            $around = min(self::SMOOTH, $share / 2, (1 - $share) / 2);
+            $before = $this->liftAt($share - $around);
+            $after = $this->liftAt($share + $around);
             $width = $after - $before;
-            $density = $width > 0 ? (min(0.9995, $share + self::SMOOTH) - max(0.0005, $share - self::SMOOTH)) / $width : 0.0;
+            $density = $width > 0 ? 2 * $around / $width : 0.0;
             $highest = max($highest, $density);
             $hill[] = [$this->liftAt($share), $density];
         }

@@ -11,11 +11,13 @@ use Orbek\Core\Learning\LotBelief;
 use Orbek\Core\Lid\Burner;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Draining;
 use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
 use Orbek\Core\Water\SaltKept;
 
@@ -35,16 +37,19 @@ final readonly class BoilPlan
 
     private const WATER_J_PER_KG_K = 4186.0;
 
+    /** @param  non-empty-list<Lift>  $lifts */
     private function __construct(
         public RiceKind $kind,
         /** What is believed before the first grain is tested. */
         public BoilForecast $forecast,
+        /** In the order in which they are lifted; the last is the dish's own stage or the furthest. */
+        public array $lifts,
         public Pot $pot,
         public Burner $burner,
         public int $batches,
         public int $heatUpMin,
-        /** Doneness when the drained rice leaves the water. */
-        public float $drainedDoneness,
+        /** Salt the rice keeps of each g/L in the boil, g. */
+        public float $keptPerGPerL,
         public Figure $tau,
         public Figure $water,
         public Figure $salt,
@@ -76,21 +81,32 @@ final readonly class BoilPlan
         $batch = $raw->times(1 / $batches);
         $boil = $batches === 1 ? $inOne : Boil::of($front, Boil::soaked($batch, $kind, $soak), Mass::kilograms($waterKg / $batches), $netW, $boilC, $riceC);
 
-        $stage = $dish->water->stage;
         $uptake = Uptake::of($kind, $soak);
-        $drained = $batch->times($uptake->at($stage->doneness()) + Uptake::SURFACE);
-        $carryOver = $dish->water->draining->carryOverS($drained, $boilC, $kitchen->roomC, 60 * $waitMin);
-        $forecast = BoilForecast::of($boil, $uptake, $stage->doneness(), $carryOver, $belief->today());
-        $outOfWater = $forecast->donenessAfter($forecast->liftAt() + Draining::HAND_DELAY_S);
-        $salt = SaltKept::in($raw, $kind, $soak, $outOfWater, $dish->water->saltGPerL, $dish->water->draining === Draining::Rinse);
+        $lifts = [];
+        foreach (self::shares($dish) as $value => $share) {
+            $stage = Stage::from($value);
+            $drained = $batch->times($share * ($uptake->at($stage->doneness()) + Uptake::SURFACE));
+            $carryOver = $dish->water->draining->carryOverS($drained, $boilC, $kitchen->roomC, 60 * $waitMin);
+            $forecast = BoilForecast::of($boil, $uptake, $stage->doneness(), $carryOver, $belief->today());
+            $lifts[] = new Lift($stage, $share, $forecast, self::liftFigure($dish, $kitchen, $belief, $forecast), $forecast->donenessAfter($forecast->liftAt() + Draining::HAND_DELAY_S));
+        }
+        $last = $lifts[count($lifts) - 1];
+        $forecast = $last->forecast;
+
+        $kept = static function (float $gPerL) use ($lifts, $raw, $kind, $soak, $dish): SaltKept {
+            $parts = array_map(static fn (Lift $lift): SaltKept => SaltKept::in($raw->times($lift->share), $kind, $soak, $lift->outOfWater, $gPerL, $dish->water->draining === Draining::Rinse), $lifts);
+
+            return array_reduce(array_slice($parts, 1), static fn (SaltKept $sum, SaltKept $part): SaltKept => $sum->plus($part), $parts[0]);
+        };
+        $salt = $kept($dish->water->saltGPerL);
         $saltG = $dish->water->saltGPerL * $waterKg / $batches;
 
         $inBatches = $batches === 1 ? '' : sprintf(', in %d batches of %.1f L in the same water', $batches, $waterKg / $batches);
 
         return new self(
-            $kind, $forecast, $pot, $burner, $batches,
+            $kind, $forecast, $lifts, $pot, $burner, $batches,
             (int) ceil(self::WATER_J_PER_KG_K * $waterKg / $batches * ($boilC - $kitchen->tapC) / $netW / 60),
-            $outOfWater,
+            $kept(1.0)->grams() - $kept(0.0)->grams(),
             Figure::of($front->tauS * $belief->likely() / 60, 'min', 1,
                 sprintf('Raw to done in water at 100 °C: %s takes %s min dry; %s it is %d %% full, which takes off %d %%.',
                     $kind->label(), round($kind->unsoakedTauS() / 60, 1), $soak->words(), (int) round(100 * $soak->saturation($kind)), (int) round(100 * $kind->soakGain() * $soak->saturation($kind))),
@@ -105,12 +121,36 @@ final readonly class BoilPlan
                 $salt->rinsedOffG > 0 ? sprintf('The cold rinse takes %.1f g off again. The rest goes down the sink.', $salt->rinsedOffG) : 'The rest goes down the sink.'),
             Figure::seconds($boil->backAtBoilS,
                 sprintf('The rice takes the water from %.1f to %.1f °C; %s brings %d W to it.', $boilC, $boil->afterRiceC, $burner->name, (int) round($netW))),
-            Figure::seconds($forecast->liftAt(),
-                sprintf('%s, at %d m water boils at %.1f °C; %s.', ucfirst($soak->words()), (int) round($kitchen->altitudeM), $boilC, $belief->words()),
-                sprintf('Counted back from %d %% done: %d s in hand to the colander, then %s it cooks on for as much as %d s of boiling.',
-                    (int) round(100 * $stage->doneness()), (int) Draining::HAND_DELAY_S, $dish->water->draining->label(), (int) round($carryOver / CookingFront::speed($boilC))))
-                ->within($forecast->liftAt(0.1), $forecast->liftAt(0.9)),
+            $last->at,
         );
+    }
+
+    /**
+     * How much of the rice is wanted at each stage, the least done first.
+     *
+     * @return non-empty-array<string, float> share of all the rice, by stage
+     */
+    private static function shares(Dish $dish): array
+    {
+        $shares = $dish->base->riceShare > 0 ? [$dish->water->stage->value => $dish->base->riceShare] : [];
+        foreach ($dish->layers as $layer) {
+            if ($layer->matter === Matter::Rice) {
+                $stage = ($layer->stage ?? $dish->water->stage)->value;
+                $shares[$stage] = ($shares[$stage] ?? 0.0) + $layer->share;
+            }
+        }
+        uksort($shares, static fn (string $a, string $b): int => Stage::from($a)->doneness() <=> Stage::from($b)->doneness());
+
+        return $shares === [] ? [$dish->water->stage->value => 1.0] : $shares;
+    }
+
+    private static function liftFigure(Dish $dish, Kitchen $kitchen, LotBelief $belief, BoilForecast $forecast): Figure
+    {
+        return Figure::seconds($forecast->liftAt(),
+            sprintf('%s, at %d m water boils at %.1f °C; %s.', ucfirst($dish->rice->soak->words()), (int) round($kitchen->altitudeM), $forecast->boil->boilC, $belief->words()),
+            sprintf('Counted back from %d %% done: %d s in hand to the colander, then %s it cooks on for as much as %d s of boiling.',
+                (int) round(100 * $forecast->target), (int) Draining::HAND_DELAY_S, $dish->water->draining->label(), (int) round($forecast->carryOverS / CookingFront::speed($forecast->boil->boilC))))
+            ->within($forecast->liftAt(0.1), $forecast->liftAt(0.9));
     }
 
     /** More batches than anyone would boil: the pot or the ring is too small for this rice. */

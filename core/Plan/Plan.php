@@ -20,6 +20,7 @@ use Orbek\Core\Pot\Section;
 final readonly class Plan
 {
     /**
+     * @param  list<Mend>  $tastes the water's salt for each taste
      * @param  list<Ingredient>  $ingredients
      * @param  list<Clash>  $clashes
      * @param  array<value-of<Station>, list<Caution>>  $cautions by station
@@ -35,6 +36,9 @@ final readonly class Plan
         public Figure $steam,
         public Figure $sealed,
         public Figure $lidOff,
+        /** Salt in all that is eaten, %. */
+        public Figure $saltiness,
+        public array $tastes,
         public BoilPlan $boil,
         public Section $section,
         public HeatLine $heat,
@@ -103,6 +107,8 @@ final readonly class Plan
                 'lift_at_s' => $this->boil->liftAt->toArray(),
                 'in_water_s_to' => $stages,
                 'salt_kept_g' => $this->boil->saltKept->toArray(),
+                'salt_in_dish_percent' => $this->saltiness->toArray(),
+                'lifts' => array_map(static fn (Lift $lift): array => ['stage' => $lift->stage->value, 'share' => round($lift->share, 3), 'at_s' => $lift->at->toArray()], $this->boil->lifts),
             ],
             'pot' => [
                 'id' => $this->pot()->id,

@@ -24,7 +24,10 @@ use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
+use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
+use Orbek\Core\Water\Taste;
 
 /** plan = f(dish, kitchen, knowledge), seen from a moment. */
 final readonly class Planner
@@ -41,6 +44,14 @@ final readonly class Planner
     private const SOAK_WATER = 2.0;
 
     private const MOST_HEAT_UP_MIN = 60;
+
+    private const MOST_SALT_G_PER_L = 50.0;
+
+    private const SODIUM_MG_PER_G = 393.0;
+
+    private const OIL_ML_PER_L = 3.0;
+
+    private const LEMON_ML_PER_L = 5.0;
 
     private function __construct(private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now)
     {
@@ -79,6 +90,7 @@ final readonly class Planner
         $clashes = [...$clashes, ...$clockClash, ...$this->timeClashes($dish, $tableAt, $schedule)];
         $lidOff = $tableAt->modify($schedule->start('open').' minutes');
 
+        [$saltiness, $tastes] = $this->salting($dish, $raw, $boil, $section);
         $weight = array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $section->layers));
 
         return new Plan(
@@ -94,6 +106,7 @@ final readonly class Planner
                 implode(', ', array_map(static fn ($block): string => Words::minutes($block->minutes).' '.$block->words(), $heat->blocks)).'.',
                 $heat->isStock ? sprintf('The school\'s own heat, set for the %d cm² of this base on %s.', (int) round($pot->baseCm2()), $burner->name) : 'Your own heat line.'),
             Figure::timeOfDay($lidOff, sprintf('%d min to open and carry, counted back from the table at %s.', -$schedule->start('open'), $tableAt->format('H:i'))),
+            $saltiness, $tastes,
             $boil, $section, $heat, $schedule,
             $this->ingredients($dish, $raw, $boil, $section),
             $clashes,
@@ -108,21 +121,53 @@ final readonly class Planner
 
     private function section(Dish $dish, Pot $pot, Mass $raw, BoilPlan $boil): Section
     {
-        $drained = $raw->times(Uptake::of($boil->kind, $dish->rice->soak)->at($boil->forecast->target) + Uptake::SURFACE);
+        $uptake = Uptake::of($boil->kind, $dish->rice->soak);
+        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * ($uptake->at($stage->doneness()) + Uptake::SURFACE));
         $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * self::FAT_KG_PER_L);
 
         $layers = [];
         if ($dish->base->kind !== BaseKind::None) {
-            $base = $dish->base->kind->takesRice() ? $drained->times($dish->base->riceShare) : Mass::grams($dish->base->kind->gramsPerCm2() * $pot->baseCm2());
-            $layers[] = new Layer(Matter::Crust, $dish->base->kind->label(), $base->plus($fat), self::CRUST_KG_PER_L, $dish->base->kind->takesRice() ? $boil->forecast->target : null);
+            $base = $dish->base->kind->takesRice() ? $rice($dish->water->stage, $dish->base->riceShare) : Mass::grams($dish->base->kind->gramsPerCm2() * $pot->baseCm2());
+            $layers[] = new Layer(Matter::Crust, $dish->base->kind->label(), $base->plus($fat), self::CRUST_KG_PER_L, $dish->base->kind->takesRice() ? $dish->water->stage->doneness() : null);
         }
         foreach ($dish->layers as $layer) {
+            $stage = $layer->stage ?? $dish->water->stage;
+            $label = ($layer->saffron ? 'rice, saffron' : 'rice').($layer->stage === null ? '' : ', '.$stage->label());
             $layers[] = $layer->matter === Matter::Rice
-                ? new Layer(Matter::Rice, $layer->saffron ? 'rice, saffron' : 'rice', $drained->times($layer->share), self::STEAMED_KG_PER_L, $boil->forecast->target, $layer->saffron)
+                ? new Layer(Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(), $layer->saffron)
                 : new Layer(Matter::Filling, $dish->filling->name, $dish->filling->layeredMass($raw)->times($layer->share), $dish->filling->kgPerLitre());
         }
 
         return Section::of($pot, $layers, $dish->mound);
+    }
+
+    /**
+     * Salt in all that is eaten, and the water's salt for each taste, solved backwards.
+     *
+     * @return array{Figure, list<Mend>}
+     */
+    private function salting(Dish $dish, Mass $raw, BoilPlan $boil, Section $section): array
+    {
+        $eatenG = array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $section->layers));
+        $fillingG = $dish->filling->saltGPerKg * $dish->filling->rawMass($raw)->kg;
+        $riceG = $boil->saltKept->amount;
+        $percent = 100 * ($fillingG + $riceG) / $eatenG;
+        $servings = $dish->table->eaters + $dish->table->leftovers;
+
+        $tastes = [];
+        foreach ([Taste::Mild, Taste::Usual, Taste::Full] as $taste) {
+            $gPerL = $dish->water->saltGPerL + ($taste->percent() / 100 * $eatenG - $fillingG - $riceG) / $boil->keptPerGPerL;
+            if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
+                $tastes[] = new Mend(sprintf('Salt it %s: %d g a litre', $taste->label(), (int) round($gPerL)), 'water/salt_g_per_l', round($gPerL, 1));
+            }
+        }
+
+        return [
+            Figure::of($percent, '% salt', 2,
+                sprintf('%.1f g stay in the rice, %.1f g are in the filling (%s g a kg), in %s that are eaten: %s.', $riceG, $fillingG, round($dish->filling->saltGPerKg, 1), Figure::of($eatenG, 'g', 0, '-')->text(), Taste::of($percent)->label()),
+                sprintf('%d mg of sodium a serving, of %d. Under 0.6 %% is flat, 0.7 to 1.0 %% usual, over 1.2 %% salty.', (int) round(self::SODIUM_MG_PER_G * ($fillingG + $riceG) / $servings), $servings)),
+            $tastes,
+        ];
     }
 
     private function riceFigure(Dish $dish, Mass $raw): Figure
@@ -174,8 +219,10 @@ final readonly class Planner
                 ...$this->otherPots($dish, 'water/pot', fn (Dish $other): bool => $this->boil($other, $other->table->rawRice())->batches === 1),
             ]);
         }
-        if ($boil->liftAt->amount <= 0) {
-            $clashes[] = new Clash(Station::Water, 'The rice would be past this stage before a hand could lift it.', [new Mend('Rinse it cold after draining', 'water/drain', 'rinse')]);
+        foreach ($boil->lifts as $lift) {
+            if ($lift->at->amount <= 0) {
+                $clashes[] = new Clash(Station::Water, sprintf('Rice that %s would be past it before a hand could lift it.', $lift->stage->words()), $dish->water->draining === Draining::Rinse ? [] : [new Mend('Rinse it cold after draining', 'water/drain', 'rinse')]);
+            }
         }
         $lot = $this->kitchen->lot($dish->rice->lot, 'rice/lot');
         $left = $lot->leftG($this->knowledge);
@@ -318,6 +365,12 @@ final readonly class Planner
         }
         $list[] = new Ingredient(Station::Water, 'water to boil in', $boil->water);
         $list[] = new Ingredient(Station::Water, 'salt for the boil', $boil->salt);
+        if ($dish->water->oil) {
+            $list[] = new Ingredient(Station::Water, 'oil for the boil', Figure::of(self::OIL_ML_PER_L * $boil->water->amount, 'ml', 0, 'A spoonful or so: it keeps froth down and grains apart. The times are reckoned the same.'));
+        }
+        if ($dish->water->lemon) {
+            $list[] = new Ingredient(Station::Water, 'lemon juice for the boil', Figure::of(self::LEMON_ML_PER_L * $boil->water->amount, 'ml', 0, 'A squeeze: it keeps the grain white and firm. The times are reckoned the same.'));
+        }
         foreach ($dish->filling->parts as $part) {
             $list[] = new Ingredient(Station::Filling, $part['name'], Figure::of($raw->inGrams() * $part['ofRice'], 'g', 0, sprintf('%s times the raw rice.', round($part['ofRice'], 2))));
         }

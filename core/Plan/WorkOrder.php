@@ -10,6 +10,7 @@ use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\BaseKind;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\Seal;
 use Orbek\Core\Rice\Draining;
 
 /** The tasks of a dish whose rice is boiled, drained and layered, with what each must follow. */
@@ -29,6 +30,11 @@ final class WorkOrder
     private const MOUND_MIN = 1;
 
     private const OPEN_MIN = 4;
+
+    private const DOUGH_MIN = 8;
+
+    /** A dough rope dries out. */
+    private const DOUGH_WAITS_MIN = 60;
 
     /** Cooked filling keeps warm under its lid so long. */
     private const FILLING_WAITS_MIN = 60;
@@ -62,7 +68,7 @@ final class WorkOrder
         for ($batch = 1; $batch <= $boil->batches; $batch++) {
             $suffix = $batch === 1 ? '' : "-{$batch}";
             $name = $boil->batches === 1 ? 'Boil the rice' : "Boil batch {$batch} of {$boil->batches}";
-            $tasks[] = new Task("boil{$suffix}", $name, $boilMin, Attention::Throughout, $waterHolds, $beforeBoil, 'test from '.$boil->liftAt->fromText().', likely '.$boil->liftAt->text(), 'Rice is in', 'Lifted, draining');
+            $tasks[] = new Task("boil{$suffix}", $name, $boilMin, Attention::Throughout, $waterHolds, $beforeBoil, self::liftWords($boil), 'Rice is in', 'Lifted, draining');
             $tasks[] = new Task("drain{$suffix}", $batch < $boil->batches ? 'Lift, keep the water' : 'Drain', self::DRAIN_MIN, Attention::Throughout, ['sink', "pot:{$dish->water->pot}"], [After::atOnce("boil{$suffix}")], $dish->water->draining->label(), finish: 'Drained');
             $beforeBoil = [After::within("drain{$suffix}", 3)];
         }
@@ -102,6 +108,11 @@ final class WorkOrder
             }
         }
 
+        if ($dish->lid->seal === Seal::Dough) {
+            $tasks[] = new Task('dough', 'Roll the dough for the rim', self::DOUGH_MIN, Attention::Throughout);
+            $beforeLayers[] = After::within('dough', self::DOUGH_WAITS_MIN);
+        }
+
         $tasks[] = new Task('layer', $dish->mound ? 'Layer, heap, poke holes, close' : 'Layer and close', $layerMin, Attention::Throughout, ["pot:{$dish->lid->pot}"], $beforeLayers, $dish->lid->seal->label(), finish: 'Closed, heat on');
 
         $last = 'layer';
@@ -138,6 +149,17 @@ final class WorkOrder
         $tasks[] = new Task('open', $dish->serving->task(), self::OPEN_MIN, Attention::Throughout, ["pot:{$dish->lid->pot}"], [After::within($last, 7), ...$beforeOpening], $dish->serving->label(), 'Open it', 'On the table');
 
         return $tasks;
+    }
+
+    private static function liftWords(BoilPlan $boil): string
+    {
+        $words = 'test from '.$boil->lifts[0]->at->fromText();
+        foreach ($boil->lifts as $index => $lift) {
+            $words .= count($boil->lifts) > 1 && $index === 0 ? ', first scoop likely ' : ($index > 0 ? ', the rest ' : ', likely ');
+            $words .= $lift->at->text();
+        }
+
+        return $words;
     }
 
     private static function hotFatMin(Dish $dish): int

@@ -46,6 +46,11 @@ final readonly class SaltKept
         return new self($soakG, $insideG + $surfaceG, $rinsedOff, $insideL + $surfaceL);
     }
 
+    public function plus(self $other): self
+    {
+        return new self($this->soakG + $other->soakG, $this->boilG + $other->boilG, $this->rinsedOffG + $other->rinsedOffG, $this->keptWaterL + $other->keptWaterL);
+    }
+
     public function grams(): float
     {
         return $this->soakG + $this->boilG - $this->rinsedOffG;

@@ -50,6 +50,8 @@ final class DatabaseSeeder extends Seeder
         $zone = Kitchen::core()->timezone;
         $dish = new Dish(['version' => 1]);
         $dish->take($supper->changed('table/serve_at', $now->setTimezone($zone)->modify('next saturday 19:30')->format('Y-m-d\TH:i')))->save();
+        $biryani = OpenFile::dish((string) file_get_contents(database_path('demo/turkey-plum-biryani.json')));
+        (new Dish(['version' => 1]))->take($biryani->changed('table/serve_at', $now->setTimezone($zone)->modify('next wednesday 19:00')->format('Y-m-d\TH:i')))->save();
 
         foreach (self::PAST as [$weeks, $eaters, $soak, $liftedLate, $late, $rice, $crust, $filling, $line]) {
             $tableAt = $now->setTimezone($zone)->modify("-{$weeks} weeks wednesday 19:00");

@@ -1,10 +1,12 @@
 import Alpine from 'alpinejs';
 import morph from '@alpinejs/morph';
+import drill from './drill.js';
 import pot from './pot.js';
 import stove from './stove.js';
 
 window.Alpine = Alpine;
 Alpine.plugin(morph);
+Alpine.data('drill', drill);
 Alpine.data('pot', pot);
 Alpine.data('stove', stove);
 Alpine.start();

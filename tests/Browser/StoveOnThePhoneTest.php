@@ -111,6 +111,30 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->liftAt() > $once, 'a grain that snaps puts it off');
     }
 
+    public function test_a_two_stage_lift_shows_its_second_window_after_the_first_scoop(): void
+    {
+        $this->visit('/shelf');
+        $this->browser->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
+        $this->waitForText('h1', 'Turkey and plum biryani');
+        $this->find('.begin-cook button')->click();
+        $this->waitForText('.now h1', 'Mix the marinade');
+        $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).happen("started", {subject: "boil"})');
+        $this->waitForText('.now h1', 'lift a first scoop');
+        $this->waitForText('.now', 'First scoop, 35 % of the rice');
+        $first = $this->liftAt();
+
+        $this->turn(45);
+        self::assertSame('First scoop lifted', $this->text('.act.main'));
+        $this->find('.act.main')->click();
+        $this->waitForText('.now h1', 'lift the rest');
+        self::assertGreaterThan($first + 120, $this->liftAt());
+        self::assertSame('Lifted, draining', $this->text('.act.main'));
+
+        $this->find('[data-event=undone]')->click();
+        $this->waitForText('.now h1', 'lift a first scoop');
+        self::assertSame($first, $this->liftAt());
+    }
+
     public function test_rice_gone_too_far_is_told_what_to_do_with_it(): void
     {
         $this->begin();
@@ -124,7 +148,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
 
     private function liftAt(): int
     {
-        preg_match('/lift at (\d+):(\d\d)/', $this->text('.window'), $found);
+        preg_match('/lift at (\d+):(\d\d)/', $this->text('.now'), $found);
 
         return 60 * (int) ($found[1] ?? 0) + (int) ($found[2] ?? 0);
     }

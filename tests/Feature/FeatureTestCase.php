@@ -43,7 +43,7 @@ abstract class FeatureTestCase extends TestCase
 
     protected function dish(): Dish
     {
-        return Dish::query()->firstOrFail();
+        return Dish::query()->where('name', 'Sour-cherry polo with chicken thighs')->firstOrFail();
     }
 
     /** The demo dish's plan, as the pages show it. */

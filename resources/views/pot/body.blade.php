@@ -53,7 +53,9 @@
                             Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot to boil in" />
                             on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring to boil on" />
                             with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
-                            <x-figure :figure="$boil->salt" /> in all, of which <x-figure :figure="$boil->saltKept" /> stays.
+                            <x-figure :figure="$boil->salt" /> in all, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish comes to <x-figure :figure="$plan->saltiness" />.
+                            <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']" :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
+                            <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']" :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />.
                             Lift so that in the pot a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />,
                             <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
                             @break
@@ -62,8 +64,8 @@
                             {{ $d->filling->ready >= 1 ? 'cooked through' : ($d->filling->ready > 0 ? 'cooked to '.round(100 * $d->filling->ready).' %' : 'raw') }} when layered.
                             @break
                         @case(Station::Layers)
-                            {{ $d->base->kind->takesRice() ? 'A crust (tahdig) of '.$d->base->kind->label() : Str::ucfirst($d->base->kind->label()) }} in <x-figure :figure="collect($parts[$station->value])->first()->amount" /> of fat,
-                            then {{ collect($d->layers)->map(fn ($layer) => $layer->matter->value)->implode(', ') }}
+                            {{ $d->base->kind->takesRice() ? 'A crust (tahdig) of '.$d->base->kind->label() : Str::ucfirst($d->base->kind->label()) }} in <x-figure :figure="$parts[$station->value]->firstWhere('name', 'fat for the base')->amount" /> of fat,
+                            then @foreach ($d->layers as $index => $layer){{ $layer->matter->value }}@if ($layer->matter->value === 'rice' && count($d->layers) > 2) that <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index + 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach
                             as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']" :value="$d->mound ? '1' : '0'" label="Shape" />
                             with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam holes.
                             @break
@@ -109,9 +111,13 @@
                         <div>
                             <div class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>lift at, most likely<br>test from <strong>{{ $boil->liftAt->fromText() }}</strong>, by <strong>{{ $boil->liftAt->byText() }}</strong> at the latest</span></div>
                             <x-drawing.boil :$boil />
+                            @foreach (array_slice($boil->lifts, 0, -1) as $lift)
+                                <div class="small">Before that a first scoop, {{ round(100 * $lift->share) }} % of the rice, when a grain {{ $lift->stage->words() }}: <x-figure :figure="$lift->at" />, test from <strong>{{ $lift->at->fromText() }}</strong>.</div>
+                            @endforeach
                             <div class="small">As lifted the grain is {{ round(100 * $boil->forecast->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->forecast->target) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
                         </div>
                     </div>
+                    <div class="tastes">@foreach ($plan->tastes as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
                 @else
                     @if (isset($parts[$station->value]) && ! in_array($station, [Station::Filling], true))
                         <ul class="amounts">

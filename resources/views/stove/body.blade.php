@@ -13,6 +13,7 @@
     $boiling = $id !== null && $id === $fold->boiling();
     $boil = $plan->boil;
     $forecast = $fold->forecast();
+    $lift = $fold->lift();
     $seen = $fold->observations !== [] || $forecast->boil !== $boil->forecast->boil;
     $clock = Orbek\Core\Measure\Figure::clock(...);
     $cautions = collect($id === null ? [] : match (true) {
@@ -29,14 +30,17 @@
     <section class="now" aria-label="Now" data-task="{{ $id }}">
         <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $boiling ? ' · rice in the boil' : '' }}</strong>
             <span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
-        <h1>{{ $boiling ? 'Test a grain, then lift' : $task->name }}</h1>
+        <h1>{{ $boiling ? ($fold->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($boil->lifts) > 1 ? 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $task->name }}</h1>
         @if ($boiling)
             <div class="boil-now">
                 <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" aria-live="off">0:00</p>
                 <x-drawing.grain :doneness="0" :size="116" live />
             </div>
-            <p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{ $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$boil->liftAt->text() : '' }}. <span data-live-words></span></p>
-            <x-drawing.boil :$boil :width="350" live :$forecast :tests="$fold->observations" />
+            @if (count($boil->lifts) > 1)
+                <p class="window"><strong>{{ $fold->isScoopNext() ? 'First scoop, '.round(100 * $lift->share).' % of the rice' : 'The rest' }}</strong>: a grain that {{ $lift->stage->words() }}.</p>
+            @endif
+            <p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{ $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span data-live-words></span></p>
+            <x-drawing.boil :$boil :width="350" live :$lift :$forecast :tests="$fold->observations" />
             @if ($advice !== [])
                 <div class="clash" role="status">@foreach ($advice as $line)<p>{{ $line }}</p>@endforeach</div>
             @endif
@@ -72,7 +76,11 @@
                     </details>
                 </div>
             @endif
-            <button type="button" class="act main" data-event="done" data-subject="{{ $id }}">{{ $task->finish }}</button>
+            @if ($boiling && $fold->isScoopNext())
+                <button type="button" class="act main" data-event="scooped" data-subject="{{ $id }}">First scoop lifted</button>
+            @else
+                <button type="button" class="act main" data-event="done" data-subject="{{ $id }}">{{ $task->finish }}</button>
+            @endif
         @else
             <button type="button" class="act main begin" data-event="started" data-subject="{{ $id }}">{{ $task->begin }}</button>
         @endif

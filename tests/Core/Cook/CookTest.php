@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\CrustOutcome;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Dish\Dish;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Plan\Plan;
@@ -158,6 +159,22 @@ final class CookTest extends TestCase
         self::assertTrue($cook->progress['rinse']->isDone());
     }
 
+    public function test_a_first_scoop_moves_the_stove_to_the_rest_and_no_further(): void
+    {
+        $this->plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
+        $events = [$this->event('started', '17:30', 'boil')];
+        $cook = $this->at('17:31', $events);
+        self::assertTrue($cook->isScoopNext());
+        self::assertSame(0.20, $cook->forecast()->target);
+
+        $events[] = $this->event('scooped', '17:31', 'boil');
+        $events[] = $this->event('scooped', '17:32', 'boil');
+        $cook = $this->at('17:33', $events);
+        self::assertFalse($cook->isScoopNext());
+        self::assertSame(0.60, $cook->forecast()->target);
+        self::assertSame(1, $cook->scoops);
+    }
+
     public function test_minutes_are_added_and_never_fall_below_none(): void
     {
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('lengthened', '16:01', 'rinse', ['minutes' => 4])];
@@ -188,7 +205,7 @@ final class CookTest extends TestCase
 
         self::assertSame([
             'id: "one" is no ULID; give 26 characters of Crockford\'s base 32.',
-            'type: "exploded" is not known; give one of started, done, lengthened, tested, weighed, back-at-boil, caution-read, served, noted, undone.',
+            'type: "exploded" is not known; give one of started, done, lengthened, tested, weighed, back-at-boil, scooped, caution-read, served, noted, undone.',
             'subject: is missing; give a text of 1 to 200 characters.',
             'at: -5 is out of range; give 0 to 4000000000 s since 1970.',
             'minutes: 900 is out of range; give -60 to 60.',

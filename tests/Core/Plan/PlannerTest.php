@@ -171,6 +171,47 @@ final class PlannerTest extends TestCase
         self::assertSame('38 min sealed', $plan->sealed->text().' sealed');
     }
 
+    public function test_two_stage_rice_is_two_lifts_with_two_windows(): void
+    {
+        $plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
+        [$first, $rest] = $plan->boil->lifts;
+
+        self::assertCount(2, $plan->boil->lifts);
+        self::assertSame(['snaps', 'rises'], [$first->stage->value, $rest->stage->value]);
+        self::assertEqualsWithDelta(1.0, $first->share + $rest->share, 1e-9);
+        self::assertGreaterThan(0, $first->at->amount);
+        self::assertGreaterThan($first->at->by, $rest->at->from);
+        self::assertEqualsWithDelta(0.20, $first->forecast->donenessInPot($first->at->amount), 1e-6);
+        self::assertSame([0.20, 0.60], [$plan->section->layers[1]->doneness, $plan->section->layers[2]->doneness]);
+        self::assertStringContainsString('first scoop likely', (string) $plan->schedule->tasks['boil']->detail);
+        self::assertSame($plan->boil->liftAt, $rest->at);
+        self::assertLessThanOrEqual(60, $plan->schedule->start('layer') - $plan->schedule->end('dough'));
+    }
+
+    public function test_salt_in_the_dish_is_reckoned_and_solved_backwards(): void
+    {
+        $plan = Sample::plan();
+        $saltG = $plan->boil->saltKept->amount + 10 * $plan->dish->filling->rawMass($plan->dish->table->rawRice())->kg;
+        self::assertEqualsWithDelta(100 * $saltG / $plan->weight->amount, $plan->saltiness->amount, 1e-9);
+        self::assertStringContainsString(sprintf('%d mg of sodium a serving', round(393 * $saltG / 9)), $plan->saltiness->why[1]);
+
+        self::assertNotSame([], $plan->tastes);
+        foreach ($plan->tastes as $taste) {
+            $salted = Sample::plan(Sample::polo()->changed($taste->path, $taste->value));
+            $wanted = ['mild' => 0.65, 'as usual' => 0.85, 'well salted' => 1.1][(string) preg_replace('/^Salt it (.*):.*$/', '$1', $taste->label)] ?? null;
+            self::assertEqualsWithDelta($wanted, $salted->saltiness->amount, 0.005, $taste->label);
+        }
+    }
+
+    public function test_oil_and_lemon_are_measured_and_change_no_time(): void
+    {
+        $plain = Sample::plan();
+        $both = Sample::plan(Sample::polo()->changed('water/oil', true)->changed('water/lemon', true));
+
+        self::assertSame(count($plain->ingredients) + 2, count($both->ingredients));
+        self::assertEquals($plain->boil->liftAt, $both->boil->liftAt);
+    }
+
     public function test_a_pot_the_kitchen_has_not_is_refused_by_name(): void
     {
         $this->expectException(OutOfRange::class);

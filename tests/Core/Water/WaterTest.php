@@ -10,6 +10,7 @@ use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Water\BoilingPoint;
 use Orbek\Core\Water\SaltKept;
+use Orbek\Core\Water\Taste;
 use PHPUnit\Framework\TestCase;
 
 final class WaterTest extends TestCase
@@ -35,6 +36,17 @@ final class WaterTest extends TestCase
 
         self::assertEqualsWithDelta(8.1, $kept->grams(), 0.08);
         self::assertEqualsWithDelta(0.558, $kept->keptWaterL, 0.001);
+    }
+
+    public function test_tastes_are_bands_of_the_whole_dish(): void
+    {
+        self::assertSame(
+            [Taste::Flat, Taste::Mild, Taste::Usual, Taste::Usual, Taste::Full, Taste::Salty],
+            array_map(Taste::of(...), [0.5, 0.65, 0.7, 1.0, 1.2, 1.25]),
+        );
+        foreach (Taste::cases() as $taste) {
+            self::assertSame($taste, Taste::of($taste->percent()), $taste->label());
+        }
     }
 
     public function test_salt_is_neither_made_nor_lost(): void

@@ -1,20 +1,21 @@
-@props(['boil', 'width' => 530, 'live' => false, 'forecast' => null, 'tests' => []])
+@props(['boil', 'width' => 530, 'live' => false, 'lift' => null, 'forecast' => null, 'tests' => []])
 {{-- The boil as one hill on a time line: where the moment to lift is likely to fall. --}}
 @php
     $axis = new App\Drawings\TimeAxis($boil->courseEndsS(), 6, $width - 12);
     $floor = 76;
     $hill = fn ($points) => 'M'.$axis->x($points[0][0]).','.$floor.' L'.collect($points)->map(fn ($point) => $axis->x($point[0]).','.round($floor - 44 * $point[1], 1))->implode(' L').' L'.$axis->x($points[count($points) - 1][0]).','.$floor.' Z';
-    $now = $forecast ?? $boil->forecast;
-    $learned = $forecast !== null && ($tests !== [] || $forecast->boil !== $boil->forecast->boil);
+    $lift ??= $boil->lifts[count($boil->lifts) - 1];
+    $now = $forecast ?? $lift->forecast;
+    $learned = $forecast !== null && ($tests !== [] || $forecast->boil !== $lift->forecast->boil);
     [$from, $likely, $by] = [$now->liftAt(0.1), $now->liftAt(), $now->liftAt(0.9)];
     $clock = Orbek\Core\Measure\Figure::clock(...);
     $id = 'boil-'.substr(md5((string) microtime()), 0, 8);
     $every = $width < 400 && $axis->endS > 480 ? 2 : 1;
 @endphp
 <svg class="drawing boil" viewBox="0 0 {{ $width }} 112" width="{{ $width }}" height="112" role="img" aria-labelledby="{{ $id }}" @if ($live) data-live-boil data-left="{{ $axis->left }}" data-width="{{ $axis->width }}" data-end="{{ $axis->endS }}" @endif>
-    <title id="{{ $id }}">Lift likely at {{ $clock($likely) }}, test from {{ $clock($from) }}, by {{ $clock($by) }}; back at the boil at {{ $clock($now->boil->backAtBoilS) }}{{ $learned ? '; before the tests likely at '.$boil->liftAt->text() : '' }}</title>
+    <title id="{{ $id }}">Lift likely at {{ $clock($likely) }}, test from {{ $clock($from) }}, by {{ $clock($by) }}; back at the boil at {{ $clock($now->boil->backAtBoilS) }}{{ $learned ? '; before the tests likely at '.$lift->at->text() : '' }}</title>
     @if ($learned)
-        <path class="hill before" d="{{ $hill($boil->forecast->hill()) }}"/>
+        <path class="hill before" d="{{ $hill($lift->forecast->hill()) }}"/>
         <text class="small soft" x="6" y="14">dashed: before the tests</text>
     @endif
     <path class="hill" d="{{ $hill($now->hill()) }}"/>

@@ -1,4 +1,4 @@
-@props(['doneness', 'size' => 104, 'live' => false])
+@props(['doneness', 'size' => 104, 'live' => false, 'told' => true])
 {{-- A grain cut across: the cooked ring round its raw core, core radius / grain radius = √(1 − D). --}}
 @php
     $core = Orbek\Core\Rice\CookingFront::coreRadius($doneness);
@@ -12,7 +12,7 @@
     $id = 'grain-'.substr(md5($doneness.$size.microtime()), 0, 8);
 @endphp
 <svg class="drawing grain" viewBox="-52 -52 104 104" width="{{ $size }}" height="{{ $size }}" role="img" aria-labelledby="{{ $id }}" @if ($live) data-live-grain @endif>
-    <title id="{{ $id }}">A grain cut across, {{ round(100 * $doneness) }} % cooked</title>
+    <title id="{{ $id }}">{{ $told ? 'A grain cut across, '.round(100 * $doneness).' % cooked' : 'A grain cut across: its raw core takes up '.round(100 * $core).' % of its width' }}</title>
     <circle class="ring" r="48"/>
     <g class="core" style="transform: scale({{ round($core, 4) }})">
         <circle class="raw" r="48" vector-effect="non-scaling-stroke"/>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** What the rice teaches: the shelf's bags, and the Drill. */
+final class KitchenAndDrillTest extends BrowserTestCase
+{
+    public function test_a_new_bag_learns_from_a_test_boil(): void
+    {
+        $this->visit('/kitchen');
+        $this->assertAccessible('the Kitchen');
+        $this->find('input[name=name]')->sendKeys('Small grain, market');
+        $this->choose('select[name=kind]', 'small-grain');
+        $this->find('input[name=bought_g]')->sendKeys('1000');
+        $this->find('.plain .act')->click();
+        $this->waitForText('h1', 'Small grain, market');
+        $this->waitForText('.lead', 'Nothing learned of this bag yet');
+        $this->assertAccessible('a bag');
+
+        $this->find('input[name="tests[0][minutes]"]')->sendKeys('5');
+        $this->choose('select[name="tests[0][stage]"]', 'half');
+        $this->find('input[name="tests[1][minutes]"]')->sendKeys('7.5');
+        $this->choose('select[name="tests[1][stage]"]', 'breaks');
+        $this->find('.plain .act')->click();
+        $this->waitForText('.lead', 'slower than its kind');
+        $this->find('.taken button')->click();
+        $this->waitForText('.lead', 'Nothing learned of this bag yet');
+    }
+
+    public function test_a_round_of_the_drill_by_keyboard_and_by_touch(): void
+    {
+        $this->visit('/drill');
+        $this->assertAccessible('the Drill');
+        $this->find('.answers button')->sendKeys(WebDriverKeys::ENTER);
+        $this->waitForText('.said', '% cooked');
+        $this->waitForText('.scores', 'of 1 right');
+
+        $this->find('.drill-page section:nth-of-type(2) .act')->click();
+        $this->waitFor(fn (): bool => $this->text('.drill-page .count') > '0:10', 'the clock runs');
+        $this->find('.drill-page .test')->click();
+        $this->waitForText('.felt', 'a grain snaps');
+        $this->browser->findElements(WebDriverBy::cssSelector('.drill-page .act'))[2]->click();
+        $this->waitForText('.said', 'short of its stage');
+        self::assertMatchesRegularExpression('/1\s+\d+ points/', $this->text('.scores'));
+    }
+}
