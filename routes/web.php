@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AbsorptionController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\DrillController;
@@ -33,6 +34,8 @@ Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots')
 Route::get('/kitchen/lots/{id}', [KitchenController::class, 'lot'])->name('lot');
 Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
+
+Route::get('/kitchen/absorption', AbsorptionController::class)->name('absorption');
 
 Route::get('/drill', [DrillController::class, 'show'])->name('drill');
 Route::post('/drill/name', [DrillController::class, 'name'])->name('drill.name');

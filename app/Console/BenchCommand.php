@@ -16,12 +16,14 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Clock\CountBack;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Learning\Observation;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
+use Orbek\Core\Rice\Stage;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -42,6 +44,7 @@ final class BenchCommand extends Command
         $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
         $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
         $tasks = array_values($planner->plan($dish)->schedule->tasks);
+        $boil = $planner->plan($dish)->boil;
 
         $unit = self::median(30, static function (): void {
             $sum = 0.0;
@@ -55,6 +58,10 @@ final class BenchCommand extends Command
                 $soak = Soak::of(30, 20);
                 $raw = Mass::grams(500);
                 Boil::of(CookingFront::of(RiceKind::AgedBasmati, $soak), Boil::soaked($raw, RiceKind::AgedBasmati, $soak), Mass::grams(3500), 1000, 100, 20)->secondsTo(0.7);
+            })],
+            ['parboil forecast with learning, two tests', 5.0, self::median(100, static function () use ($boil): void {
+                $forecast = $boil->forecast->seeing([Observation::touched(270, Stage::HardHeart), Observation::weighed(330, 2.05)]);
+                array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
             ['clock, one dish', 1000.0, self::median(100, static fn () => CountBack::lay($tasks))],
             ['plan, one dish', 40.0, self::median(100, static fn () => $planner->plan($dish))],

@@ -12,6 +12,7 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
@@ -59,6 +60,22 @@ final readonly class Plan
     public function timeAt(int $minutes): DateTimeImmutable
     {
         return $this->tableAt->modify("{$minutes} minutes");
+    }
+
+    /**
+     * The dish with one word changed, as a cook says it: most words are fields of the dish, and
+     * spoons of salt become grams a litre by the spoon and the water of this plan.
+     *
+     * @throws OutOfRange when the dish cannot be so
+     */
+    public function changed(string $path, mixed $value): Dish
+    {
+        if ($path !== 'water/salt_teaspoons') {
+            return $this->dish->changed($path, $value);
+        }
+        $spoons = is_int($value) || is_float($value) ? OutOfRange::unlessBetween($path, $value, 0, 200, 'teaspoons') : throw OutOfRange::because($path, 'is no number;', 'give 0 to 200 teaspoons');
+
+        return $this->dish->changed('water/salt_g_per_l', round($this->kitchen->salt->mass($spoons)->inGrams() / $this->boil->water->amount, 2));
     }
 
     /** The figure that sums a station up in its line. */

@@ -32,6 +32,28 @@ final class KitchenAndDrillTest extends BrowserTestCase
         $this->waitForText('.lead', 'Nothing learned of this bag yet');
     }
 
+    public function test_water_by_absorption_follows_its_words(): void
+    {
+        $this->visit('/kitchen/absorption');
+        $this->assertAccessible('absorption');
+        $before = $this->text('.strong-figure summary');
+        $this->change('#raw_g', '600');
+        $this->waitFor(fn (): bool => $this->text('.strong-figure summary') !== $before, 'the water follows the rice');
+        self::assertSame('600', $this->value('#raw_g'));
+    }
+
+    public function test_the_scale_of_doneness_is_read_and_aimed_by(): void
+    {
+        $this->visit('/pot');
+        $this->find('.scale summary')->click();
+        $this->waitForText('.stages-scale', 'times its raw weight');
+        $this->assertAccessible('the scale');
+        $before = $this->text('#station-water .result summary');
+        $this->browser->findElements(WebDriverBy::cssSelector('.stages-scale button'))[4]->click();
+        $this->waitFor(fn (): bool => $this->text('#station-water .result summary') > $before, 'a later stage is lifted later');
+        self::assertSame('thread', $this->value('#waterstage'));
+    }
+
     public function test_a_round_of_the_drill_by_keyboard_and_by_touch(): void
     {
         $this->visit('/drill');

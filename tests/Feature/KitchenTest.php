@@ -84,6 +84,16 @@ final class KitchenTest extends FeatureTestCase
             ->assertOk()->assertSee('Last handful has 400 g left; this takes 797 g.')->assertSee('Take the aged basmati, September bag')->assertSee('Cook for 4');
     }
 
+    public function test_water_by_absorption_is_reckoned_and_bad_words_refused(): void
+    {
+        $this->get('/kitchen/absorption')->assertOk()->assertSee('its line');
+        $this->get('/kitchen/absorption?raw_g=500&soak_min=0&open_min=0&covered_min=0')->assertOk()->assertSee('675 g');
+        $this->get('/kitchen/absorption?raw_g=500&filling_g=5000')->assertOk()->assertSee('more water than this rice can take');
+        $this->get('/kitchen/absorption?raw_g=much')->assertStatus(422)->assertSee('raw_g: "much" will not do; give a number from 20 to 10000 g.');
+        $this->get('/kitchen/absorption?raw_g=-5')->assertStatus(422);
+        $this->get('/kitchen/absorption?cup=mug')->assertStatus(422)->assertSee('cup: "mug" is not known;');
+    }
+
     public function test_a_weighed_spoonful_nobody_can_have_is_refused(): void
     {
         $cook = $this->begun();

@@ -36,6 +36,23 @@ final class PlacesTest extends FeatureTestCase
         self::assertSame(2, $this->dish()->version);
     }
 
+    public function test_salt_may_be_told_in_spoons_of_the_salt_at_hand(): void
+    {
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/salt_teaspoons', 'value' => 10, 'version' => 1])->assertOk()->assertSee('60 g');
+        self::assertEqualsWithDelta(60 / 4.779, $this->dish()->core()->water->saltGPerL, 0.01);
+
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/salt_teaspoons', 'value' => 'a heap', 'version' => 2])
+            ->assertStatus(422)->assertJsonPath('message', 'water/salt_teaspoons: is no number; give 0 to 200 teaspoons.');
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/salt_teaspoons', 'value' => 150, 'version' => 2])
+            ->assertStatus(422)->assertJsonPath('message', 'water/salt_g_per_l: 188.32 is out of range; give 0 to 50 g/L.');
+    }
+
+    public function test_a_soak_of_forty_hours_in_the_warm_is_answered_with_the_caution(): void
+    {
+        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'rice/soak/minutes', 'value' => 2400, 'version' => 1])
+            ->assertOk()->assertSee('40 h at 20 °C is too long out of the fridge.')->assertSee('Soak in the fridge, 4 °C')->assertSee('Soaking past 4 h belongs in the fridge');
+    }
+
     public function test_a_pot_too_small_offers_its_mend(): void
     {
         $this->patchJson(route('dish.change', $this->dish()), ['path' => 'lid/pot', 'value' => 'steel-24', 'version' => 1])

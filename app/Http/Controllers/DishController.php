@@ -52,7 +52,7 @@ final class DishController
     public function change(Request $request, Dish $dish, Planner $planner): Response|JsonResponse
     {
         $path = $request->string('path')->toString();
-        $changed = $dish->core()->changed($path, $request->input('value'));
+        $changed = $planner->plan($dish->core())->changed($path, $request->input('value'));
         OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
         $plan = $planner->plan($changed);
 

@@ -31,6 +31,9 @@ final class DrillController
 
     private const DAYS = 14;
 
+    /** A grain is shown cut, pressed, or as it swims. */
+    private const FORMS = ['cut', 'pressed', 'pot'];
+
     public function __construct(private readonly ClockInterface $clock)
     {
     }
@@ -44,7 +47,7 @@ final class DrillController
         $asked = $session->get('drill.stage');
         if (! is_array($asked)) {
             $round = NameTheStage::ask($named, self::chance(), self::chance());
-            $asked = ['stage' => $round->stage->value, 'doneness' => $round->doneness];
+            $asked = ['stage' => $round->stage->value, 'doneness' => $round->doneness, 'form' => self::FORMS[(int) floor(count(self::FORMS) * self::chance())]];
             $session->put('drill.stage', $asked);
         }
         $chances = $session->get('drill.lift');
@@ -57,6 +60,8 @@ final class DrillController
 
         return view('drill.show', [
             'doneness' => (float) $asked['doneness'],
+            'form' => (string) $asked['form'],
+            'asked' => Stage::from((string) $asked['stage']),
             'lift' => $lift,
             'course' => self::course($lift),
             'said' => $session->get('drill.said'),

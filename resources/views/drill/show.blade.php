@@ -3,11 +3,17 @@
         @if ($said !== null)<p class="said" role="status">{{ $said }}</p>@endif
         <section>
             <h1>What is this grain?</h1>
-            <div class="asked"><x-drawing.grain :$doneness :size="190" :told="false" /><x-drawing.boiling-grains :$doneness /></div>
+            <div class="asked">
+                @switch($form)
+                    @case('cut') <x-drawing.grain :$doneness :size="190" :told="false" /><p>cut across</p> @break
+                    @case('pressed') <x-drawing.pressed :stage="$asked" /><p>pressed between thumb and finger</p> @break
+                    @default <x-drawing.boiling-grains :$doneness :width="420" /><p>as they swim in the pot</p>
+                @endswitch
+            </div>
             <form method="post" action="{{ route('drill.name') }}" class="answers">
                 @csrf
                 @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
-                    <button name="stage" value="{{ $stage->value }}"><x-drawing.pressed :$stage />{{ $stage->label() }}</button>
+                    <button name="stage" value="{{ $stage->value }}">@if ($form !== 'pressed')<x-drawing.pressed :$stage />@endif{{ $stage->label() }}</button>
                 @endforeach
             </form>
         </section>

@@ -32,6 +32,10 @@
                 </form>
             </section>
             <section>
+                <h2>Without draining</h2>
+                <p><a href="{{ route('absorption') }}">Rice by absorption</a>: how much water for one pot or a cooker.</p>
+            </section>
+            <section>
                 <h2>Pots and rings</h2>
                 <ul class="amounts">
                     @foreach ($home->pots as $pot)<li><strong>{{ $pot->name }}</strong>, {{ number_format($pot->heightCm(), 1) }} cm high inside</li>@endforeach

@@ -53,7 +53,8 @@
                             Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot to boil in" />
                             on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring to boil on" />
                             with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
-                            <x-figure :figure="$boil->salt" /> in all, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish comes to <x-figure :figure="$plan->saltiness" />.
+                            <x-figure :figure="$boil->salt" /> in all or
+                            <x-word.number path="water/salt_teaspoons" :value="round($plan->kitchen->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)), 1)" label="Salt in the water, teaspoons" min="0" max="200" step="0.5" /> teaspoons of {{ $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish comes to <x-figure :figure="$plan->saltiness" />.
                             <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']" :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
                             <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']" :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />.
                             Lift so that in the pot a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />,
@@ -117,6 +118,18 @@
                             <div class="small">As lifted the grain is {{ round(100 * $boil->forecast->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->forecast->target) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
                         </div>
                     </div>
+                    <details class="scale" data-keep-open><summary>The scale of doneness</summary>
+                        <div class="stages-scale">
+                            @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
+                                <button type="button" data-mend data-path="water/stage" data-value='@json($stage->value)' @class(['aimed' => $stage === $d->water->stage])>
+                                    <x-drawing.grain :doneness="$stage->doneness()" :size="52" /><x-drawing.pressed :$stage />
+                                    <strong>{{ $stage->label() }}</strong>
+                                    <span>{{ $stage->words() }}</span>
+                                    <span>weighs {{ number_format($boil->forecast->uptake->at($stage->doneness()), 2) }} times its raw weight; {{ Orbek\Core\Measure\Figure::clock($boil->forecast->secondsTo($stage->doneness())) }} in this water</span>
+                                </button>
+                            @endforeach
+                        </div>
+                    </details>
                     <div class="tastes">@foreach ($plan->tastes as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
                 @else
                     @if (isset($parts[$station->value]) && ! in_array($station, [Station::Filling], true))
@@ -132,6 +145,15 @@
                                 <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->burner === null ? '' : ', '.$plan->kitchen->burner($step->burner, 'burner')->name }}</li>
                             @endforeach
                         </ul>
+                    @endif
+                    @if ($station === Station::Rice)
+                        @php $full = $d->rice->soak->saturation($boil->kind); @endphp
+                        <div class="soaked">
+                            <svg class="drawing grain" viewBox="-52 -52 104 104" width="84" height="84" role="img" aria-label="A soaked grain, {{ round(100 * $full) }} % full of water">
+                                <circle class="ring" r="48"/><circle class="wet" r="{{ round(24 * (1 + sqrt(1 - $full)), 1) }}" stroke-width="{{ round(48 * (1 - sqrt(1 - $full)), 1) }}"/><circle class="rim" r="48"/>
+                            </svg>
+                            <p class="small">{{ Str::ucfirst($d->rice->soak->words()) }} the grain is {{ round(100 * $full) }} % full: it goes in weighing {{ number_format($boil->forecast->uptake->soaked, 2) }} times its raw weight, and the boil is {{ round(100 * $boil->kind->soakGain() * $full) }} % shorter.</p>
+                        </div>
                     @endif
                     @if ($station === Station::Table)
                         <p class="small">{{ $d->school->label() }}: {{ $d->school->gloss() }}.</p>

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Water;
+
+use Orbek\Core\Lid\Burner;
+use Orbek\Core\Lid\Seal;
+use Orbek\Core\Measure\Cup;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Soak;
+use Orbek\Core\Water\Absorption;
+use PHPUnit\Framework\TestCase;
+
+final class AbsorptionTest extends TestCase
+{
+    public function test_water_for_the_grain_lies_where_cooks_say(): void
+    {
+        // 1.2–1.3 parts by weight soaked, 1.35 of it taken by unsoaked grain, before anything boils off.
+        self::assertEqualsWithDelta(1.35, self::add(soakMin: 0)->water->amount / 400, 0.001);
+        self::assertEqualsWithDelta(1.35 - 0.28 * 0.811, self::add(soakMin: 30)->water->amount / 400, 0.001);
+        self::assertEqualsWithDelta(1.5, self::add(RiceKind::SellaBasmati, soakMin: 0)->water->amount / 400, 0.001);
+        self::assertEqualsWithDelta(1.2, self::add(soakMin: 0, folded: true)->water->amount / 400, 0.001);
+    }
+
+    public function test_what_boils_off_is_heat_and_not_a_constant(): void
+    {
+        $closed = self::add()->water->amount;
+        // 1 kW of gas at half: 210 W for ten minutes over 2257 J a gram.
+        self::assertEqualsWithDelta(210 * 600 / 2257, self::add(openMin: 10)->water->amount - $closed, 0.01);
+        self::assertGreaterThan(self::add(coveredMin: 20, seal: Seal::Dough)->water->amount, self::add(coveredMin: 20, seal: Seal::LooseLid)->water->amount);
+    }
+
+    public function test_broth_and_filling_are_counted(): void
+    {
+        $plain = self::add();
+        self::assertEqualsWithDelta($plain->water->amount - 120, self::add(fillingG: 120)->water->amount, 1e-9);
+        $broth = self::add(brothG: 300);
+        self::assertSame($plain->water->amount, $broth->water->amount);
+        self::assertEqualsWithDelta($plain->water->amount - 300, $broth->beside->amount, 1e-9);
+        self::assertTrue(self::add(fillingG: 2000)->isTooWet);
+        self::assertSame(0.0, self::add(fillingG: 2000)->water->amount);
+        self::assertFalse($plain->isTooWet);
+    }
+
+    public function test_cups_of_any_size_hold_the_same_water_and_the_cookers_line_counts_its_own(): void
+    {
+        foreach (Cup::cases() as $cup) {
+            $add = self::add(cup: $cup);
+            self::assertEqualsWithDelta($add->beside->amount, $add->inCups->amount * $cup->millilitres(), 1e-6);
+        }
+        // Two cooker cups of plain unsoaked rice, and what the steam hole takes: line two.
+        $two = self::add(soakMin: 0, rawG: 2 * 180 * 0.85, kind: RiceKind::WhiteLongGrain, fillingG: 0);
+        self::assertEqualsWithDelta(2 - 30 / (180 * 0.85 * 1.35), $two->cookerMark->amount, 1e-6);
+    }
+
+    public function test_no_rice_is_refused(): void
+    {
+        $this->expectException(OutOfRange::class);
+        $this->expectExceptionMessage('rice: 0 is out of range; give 20 to 10000 g.');
+        self::add(rawG: 0);
+    }
+
+    private static function add(RiceKind $kind = RiceKind::AgedBasmati, float $soakMin = 30, float $rawG = 400, float $openMin = 0, Seal $seal = Seal::TightLid, float $coveredMin = 0, bool $folded = false, float $fillingG = 0, float $brothG = 0, Cup $cup = Cup::Metric): Absorption
+    {
+        $burner = Burner::fromFields(Fields::of(['id' => 'r', 'name' => 'Ring', 'kind' => 'gas', 'watts' => 1000]));
+
+        return Absorption::of($kind, Soak::of($soakMin, 20), Mass::grams($rawG), $burner, $openMin, 0.5, $seal, $coveredMin, $folded, $fillingG, $brothG, $cup);
+    }
+}
