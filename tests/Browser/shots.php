@@ -39,10 +39,16 @@ $forward = static function (RemoteWebDriver $browser, int $further = 0): void {
 };
 
 $wide = $stack->browser(1280, 800);
-foreach (['shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook'] as $name => $path) {
+foreach (['shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen', 'bag' => '/kitchen/lots/september-bag', 'absorption' => '/kitchen/absorption', 'drill' => '/drill'] as $name => $path) {
     $wide->get($stack->url.$path);
     $shot($wide, $name);
 }
+$wide->get($stack->url.'/shelf');
+$wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
+$shot($wide, 'pot-two-stage');
+$wide->get($stack->url.'/shelf');
+$wide->executeScript('document.querySelector(".shelf .dish").click()');
+usleep(500_000);
 $wide->quit();
 
 $dark = $stack->browser(1280, 800, dark: true);
@@ -62,7 +68,9 @@ for ($step = 0; $step < 40; $step++) {
         break;
     }
     if ($task?->getAttribute('data-task') === 'boil' && $button->getAttribute('data-event') === 'done') {
-        $forward($phone, 315);
+        $forward($phone, 280);
+        $press($phone, '[data-stage=half]');
+        $forward($phone, 25);
         $shot($phone, 'stove-boil');
     } elseif ($task !== null) {
         $forward($phone);
