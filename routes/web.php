@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AbsorptionController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
+use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\NotebookController;
@@ -20,6 +21,13 @@ Route::get('/clock', [DishController::class, 'last'])->defaults('place', 'clock'
 Route::get('/dishes/{dish}', [DishController::class, 'pot'])->name('pot');
 Route::get('/dishes/{dish}/clock', [DishController::class, 'clock'])->name('clock');
 Route::patch('/dishes/{dish}', [DishController::class, 'change'])->name('dish.change');
+
+Route::get('/dishes/{dish}/file', [DishFileController::class, 'export'])->name('dish.export');
+Route::post('/dishes/{dish}/copy', [DishFileController::class, 'copy'])->name('dish.copy');
+Route::post('/dishes/{dish}/away', [DishFileController::class, 'putAway'])->name('dish.away');
+Route::post('/dishes/{id}/back', [DishFileController::class, 'takeOut'])->name('dish.back');
+Route::post('/files', [DishFileController::class, 'preview'])->name('dish.preview');
+Route::post('/dishes', [DishFileController::class, 'import'])->name('dish.import');
 
 Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('cook.begin');
 Route::get('/stove', [CookController::class, 'current'])->name('stove');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Orbek\Core\Dish\Dish as CoreDish;
 
 /**
@@ -17,6 +18,7 @@ use Orbek\Core\Dish\Dish as CoreDish;
 final class Dish extends Model
 {
     use BelongsToHousehold;
+    use SoftDeletes;
 
     protected $guarded = [];
 

@@ -20,6 +20,9 @@ use Psr\Clock\ClockInterface;
 /** The sample kitchen: a made-up two-ring flat over a boathouse, its dish and the cooks made of it. */
 final class DatabaseSeeder extends Seeder
 {
+    /** Weekday dinners, so many days ahead. */
+    private const WEEKDAYS = ['turkey-plum-biryani' => 1, 'lentil-date-walnut-polo' => 2, 'trout-fenugreek-polo' => 3, 'jackfruit-cashew-biryani' => 6];
+
     /** How the September bag really runs, for the cooks it is tested in: 7 % faster than its kind. */
     private const BAG_FACTOR = 0.93;
 
@@ -50,8 +53,10 @@ final class DatabaseSeeder extends Seeder
         $zone = Kitchen::core()->timezone;
         $dish = new Dish(['version' => 1]);
         $dish->take($supper->changed('table/serve_at', $now->setTimezone($zone)->modify('next saturday 19:30')->format('Y-m-d\TH:i')))->save();
-        $biryani = OpenFile::dish((string) file_get_contents(database_path('demo/turkey-plum-biryani.json')));
-        (new Dish(['version' => 1]))->take($biryani->changed('table/serve_at', $now->setTimezone($zone)->modify('next wednesday 19:00')->format('Y-m-d\TH:i')))->save();
+        foreach (self::WEEKDAYS as $name => $inDays) {
+            $weekday = OpenFile::dish((string) file_get_contents(database_path("demo/{$name}.json")));
+            (new Dish(['version' => 1]))->take($weekday->changed('table/serve_at', $now->setTimezone($zone)->modify("+{$inDays} days")->setTime(19, 0)->format('Y-m-d\TH:i')))->save();
+        }
 
         foreach (self::PAST as [$weeks, $eaters, $soak, $liftedLate, $late, $rice, $crust, $filling, $line]) {
             $tableAt = $now->setTimezone($zone)->modify("-{$weeks} weeks wednesday 19:00");

@@ -47,7 +47,7 @@ $wide->get($stack->url.'/shelf');
 $wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
 $shot($wide, 'pot-two-stage');
 $wide->get($stack->url.'/shelf');
-$wide->executeScript('document.querySelector(".shelf .dish").click()');
+$wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()');
 usleep(500_000);
 $wide->quit();
 

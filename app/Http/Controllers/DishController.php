@@ -29,7 +29,7 @@ final class DishController
     /** The dish last looked at. */
     public function last(Request $request, string $place): RedirectResponse
     {
-        $dish = Dish::query()->find($request->session()->get(self::LAST)) ?? Dish::query()->get()->sortBy('name')->first();
+        $dish = Dish::query()->find($request->session()->get(self::LAST)) ?? Dish::query()->oldest('id')->first();
 
         return $dish === null ? redirect()->route('shelf') : redirect()->route($place, $dish);
     }

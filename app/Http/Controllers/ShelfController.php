@@ -14,7 +14,7 @@ final class ShelfController
     public function __invoke(Planner $planner): View
     {
         return view('shelf.index', [
-            'dishes' => Dish::query()->get()->sortBy('name')->map(static fn (Dish $dish): array => [$dish, $planner->plan($dish->core())]),
+            'dishes' => Dish::query()->get()->map(static fn (Dish $dish): array => [$dish, $planner->plan($dish->core())])->sortBy(static fn (array $pair): int => $pair[1]->tableAt->getTimestamp()),
             'cooking' => Cook::onTheStove(),
         ]);
     }

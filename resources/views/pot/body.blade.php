@@ -20,6 +20,11 @@
         <button class="act">Start the cook</button>
         <span>first work at {{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</span>
     </form>
+    <div class="dish-tools">
+        <a href="{{ route('dish.export', $dish) }}" download>Save as a file</a>
+        <form method="post" action="{{ route('dish.copy', $dish) }}">@csrf<button>Copy</button></form>
+        <form method="post" action="{{ route('dish.away', $dish) }}">@csrf<button>Put away</button></form>
+    </div>
     <h2 class="measured">To measure out</h2>
     <ul class="measure">
         @foreach ($plan->ingredients as $ingredient)

@@ -4,6 +4,9 @@
         @if ($cooking !== null)
             <p class="lead"><a class="act" href="{{ route('cook', $cooking) }}">Back to {{ $cooking->name }}</a></p>
         @endif
+        @if (session('put-away'))
+            <form method="post" action="{{ route('dish.back', session('put-away')['id']) }}" class="taken" role="status">@csrf<p>{{ session('put-away')['name'] }} is put away.</p><button class="quiet">Take it out again</button></form>
+        @endif
         <ul class="shelf">
             @forelse ($dishes as [$dish, $plan])
                 <li>
@@ -22,5 +25,11 @@
                 <li><p>No dish yet. <code>./orbek start --fresh</code> loads the demo kitchen.</p></li>
             @endforelse
         </ul>
+        <form method="post" action="{{ route('dish.preview') }}" enctype="multipart/form-data" class="from-file">
+            @csrf
+            <label for="file">A dish from a file</label>
+            <input id="file" type="file" name="file" accept=".json,application/json" required>
+            <button class="quiet">Look at it</button>
+        </form>
     </div>
 </x-layouts.place>
