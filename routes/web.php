@@ -37,6 +37,8 @@ Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('co
 
 Route::get('/notebook', NotebookController::class)->name('notebook');
 
+Route::view('/care', 'care.index')->name('care');
+
 Route::get('/kitchen', [KitchenController::class, 'index'])->name('kitchen');
 Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots');
 Route::get('/kitchen/lots/{id}', [KitchenController::class, 'lot'])->name('lot');

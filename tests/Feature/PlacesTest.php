@@ -24,6 +24,7 @@ final class PlacesTest extends FeatureTestCase
             ->assertSee('Tie the cloth');
         $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(sprintf('%d:%02d', intdiv(-$this->plan()->schedule->attendedFrom(), 60), -$this->plan()->schedule->attendedFrom() % 60));
         $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');
+        $this->get('/care')->assertOk()->assertSee('never proof of safety')->assertSee('74 °C poultry');
         $this->get('/notebook')->assertOk()->assertSee('Half an hour late and the rice soft')->assertSee('of 5:');
     }
 

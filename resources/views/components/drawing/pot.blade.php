@@ -88,9 +88,10 @@
     @if ($labels)
         <g class="labels">
             @foreach ($layers as $drawn)
-                <path class="leader" d="M{{ $right + $wall + 3 }},{{ $drawn['labelY'] }}h8"/>
-                <text x="{{ $right + $wall + 13 }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($drawn['layer']->label, 18) }}</text>
-                <text class="strong" x="{{ $right + $wall + 13 }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
+                @php $past = $drawn['labelY'] < $rim + 66 ? 32 : 0; @endphp
+                <path class="leader" d="M{{ $right + $wall + 3 + $past }},{{ $drawn['labelY'] }}h8"/>
+                <text x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($drawn['layer']->label, 18) }}</text>
+                <text class="strong" x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
             @endforeach
         </g>
     @endif

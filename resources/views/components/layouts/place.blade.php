@@ -16,7 +16,7 @@
         <a class="wordmark" href="{{ route('shelf') }}">orbek</a>
         <nav aria-label="Places">
             <ul>
-                @foreach (['shelf' => 'Shelf', 'pot' => 'Pot', 'clock' => 'Clock', 'stove' => 'Stove', 'notebook' => 'Notebook', 'kitchen' => 'Kitchen', 'drill' => 'Drill'] as $key => $name)
+                @foreach (['shelf' => 'Shelf', 'pot' => 'Pot', 'clock' => 'Clock', 'stove' => 'Stove', 'notebook' => 'Notebook', 'kitchen' => 'Kitchen', 'drill' => 'Drill', 'care' => 'Care'] as $key => $name)
                     @php $href = in_array($key, ['pot', 'clock'], true) && $dish === null ? route($key.'.last') : ($key === 'pot' || $key === 'clock' ? route($key, $dish) : route($key)); @endphp
                     <li><a href="{{ $href }}" data-place="{{ $loop->iteration }}" @if ($key === $place) aria-current="page" @endif>{{ $name }}</a></li>
                 @endforeach
@@ -34,7 +34,7 @@
     <dialog class="keys" id="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>
-            <div><dt><kbd>1</kbd> to <kbd>7</kbd></dt><dd>places, left to right</dd></div>
+            <div><dt><kbd>1</kbd> to <kbd>8</kbd></dt><dd>places, left to right</dd></div>
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>on the Pot: station before, after</dd></div>
             <div><dt><kbd>Space</kbd></dt><dd>on the Stove: done, next</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd></dt><dd>on the Stove: a minute more, a minute less</dd></div>

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Station;
+use Orbek\Core\Pot\Section;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+/** Each dish of the sample kitchen, from two eaters to twenty-four. */
+final class DemoDishesTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function dishes(): iterable
+    {
+        foreach (['sour-cherry-polo', 'turkey-plum-biryani', 'lentil-date-walnut-polo', 'trout-fenugreek-polo', 'jackfruit-cashew-biryani'] as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    #[DataProvider('dishes')]
+    public function test_its_sums_hold_nothing_is_negative_and_headspace_is_told_truly(string $name): void
+    {
+        $dish = Dish::fromArray(Sample::json($name));
+        $before = null;
+        for ($eaters = 2; $eaters <= 24; $eaters += 2) {
+            $plan = Sample::plan($dish->changed('table/children', 0)->changed('table/eaters', $eaters));
+            $this->sumsHold($plan, "{$name} for {$eaters}");
+            if ($before !== null) {
+                self::assertGreaterThan($before->rice->amount, $plan->rice->amount);
+                self::assertGreaterThan($before->weight->amount, $plan->weight->amount);
+            }
+            $before = $plan;
+        }
+    }
+
+    #[DataProvider('dishes')]
+    public function test_scaled_up_and_back_it_is_the_same_dish(string $name): void
+    {
+        $dish = Dish::fromArray(Sample::json($name));
+        $there = $dish->changed('table/eaters', 24);
+
+        self::assertEquals(Sample::plan($dish)->toArray(), Sample::plan($there->changed('table/eaters', $dish->table->eaters))->toArray());
+    }
+
+    #[DataProvider('dishes')]
+    public function test_as_shipped_it_has_no_clash(string $name): void
+    {
+        self::assertSame([], Sample::plan(Dish::fromArray(Sample::json($name)))->clashes);
+    }
+
+    private function sumsHold(Plan $plan, string $which): void
+    {
+        $height = 0.0;
+        $mass = 0.0;
+        foreach ($plan->section->layers as $index => $layer) {
+            self::assertGreaterThan(0, $layer->mass->kg, $which);
+            self::assertGreaterThan($height, $plan->section->topsCm[$index], $which);
+            $height = $plan->section->topsCm[$index];
+            $mass += $layer->mass->inGrams();
+        }
+        self::assertEqualsWithDelta($mass, $plan->weight->amount, 1e-6, $which);
+        self::assertEqualsWithDelta($plan->pot()->heightCm() - $height, $plan->free->amount, 1e-9, $which);
+        self::assertSame($plan->free->amount < Section::FREE_CM - 0.05, $plan->clashesAt(Station::Layers) !== [], "{$which}: the clash says what the figure says");
+
+        foreach ([...array_map(static fn ($ingredient): Figure => $ingredient->amount, $plan->ingredients), $plan->boil->saltKept, $plan->boil->tau, $plan->boil->backAtBoil] as $figure) {
+            self::assertGreaterThan(0, $figure->amount, $which);
+        }
+        $share = array_sum(array_map(static fn ($lift): float => $lift->share, $plan->boil->lifts));
+        self::assertEqualsWithDelta(1.0, $share, 0.005, $which);
+        foreach ($plan->schedule->tasks as $id => $task) {
+            self::assertLessThanOrEqual(0, $plan->schedule->end($id), $which);
+        }
+    }
+}
