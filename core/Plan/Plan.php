@@ -9,6 +9,7 @@ use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Layering;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Measure\Figure;
@@ -63,13 +64,17 @@ final readonly class Plan
     }
 
     /**
-     * The dish with one word changed, as a cook says it: most words are fields of the dish, and
-     * spoons of salt become grams a litre by the spoon and the water of this plan.
+     * The dish with one word changed, as a cook says it: most words are fields of the dish; layers
+     * are moved and shared out anew; spoons of salt become grams a litre by the spoon and the
+     * water of this plan.
      *
      * @throws OutOfRange when the dish cannot be so
      */
     public function changed(string $path, mixed $value): Dish
     {
+        if (Layering::understands($path)) {
+            return Layering::changed($this->dish, $path, $value);
+        }
         if ($path !== 'water/salt_teaspoons') {
             return $this->dish->changed($path, $value);
         }

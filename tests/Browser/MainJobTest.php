@@ -87,6 +87,21 @@ final class MainJobTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->value('#tableserve-at-time') === '07:05', 'the time is taken');
     }
 
+    public function test_a_layer_is_moved_and_halved_by_keyboard_and_the_drawing_follows(): void
+    {
+        $this->visit('/pot#layers');
+        $this->waitForText('.layer-list li', 'Rice, saffron');
+        $this->assertAccessible('the layers');
+        $before = $this->drawn('.picture .pot .labels');
+        $this->find('[data-path="layers:down:2"]')->sendKeys(WebDriverKeys::ENTER);
+        $this->waitForText('.layer-list li', 'Chicken, cherries');
+        self::assertNotSame($before, $this->drawn('.picture .pot .labels'));
+        $this->find('[data-path="layers:halve:2"]')->sendKeys(WebDriverKeys::ENTER);
+        $this->waitFor(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.layer-list li'))) === 4, 'four layers');
+        $this->change('[data-path="layers:share:3"]', '30');
+        $this->waitFor(fn (): bool => $this->value('[data-path="layers:share:2"]') === '70', 'the other half takes the rest');
+    }
+
     public function test_a_time_that_has_passed_is_mended(): void
     {
         $this->visit('/pot');

@@ -144,6 +144,24 @@
                             @endforeach
                         </ul>
                     @endif
+                    @if ($station === Station::Layers)
+                        <ol class="layer-list" reversed>
+                            @foreach (array_reverse($d->layers, true) as $index => $layer)
+                                @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->filling->name; @endphp
+                                <li>
+                                    <span class="name">{{ Str::ucfirst($name) }}</span>
+                                    <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value }}</span>
+                                    <span class="moves">
+                                        <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index === count($d->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
+                                        <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0) aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
+                                        <button type="button" data-mend data-path="layers:halve:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1 }}, {{ $name }}: halve">Halve</button>
+                                        <button type="button" data-mend data-path="layers:remove:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1 }}, {{ $name }}: remove">Remove</button>
+                                    </span>
+                                </li>
+                            @endforeach
+                        </ol>
+                        <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button><button type="button" class="mend" data-mend data-path="layers:add-filling" data-value="null">Filling on top</button></p>
+                    @endif
                     @if ($station === Station::Filling)
                         <ul class="amounts">
                             @foreach ($d->filling->steps as $step)
