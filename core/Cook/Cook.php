@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\CannotBeLaid;
 use Orbek\Core\Clock\CountBack;
@@ -14,6 +15,7 @@ use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Lift;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Station;
 use Orbek\Core\Rice\Stage;
 
 /**
@@ -221,6 +223,30 @@ final readonly class Cook
         }
 
         return $summary;
+    }
+
+    /**
+     * What to mind at a task, as far as it has not been read in this cook.
+     *
+     * @return list<Caution>
+     */
+    public function cautions(?string $task): array
+    {
+        $station = match (true) {
+            $task === null => null,
+            $task === 'rinse' => Station::Rice,
+            $task === 'hot-fat' => Station::Layers,
+            $task === 'layer' => Station::Lid,
+            $task === 'open' => Station::Serve,
+            str_starts_with($task, 'filling-') => Station::Filling,
+            preg_match('/^heat-\d/', $task) === 1 => Station::Heat,
+            default => null,
+        };
+
+        return $station === null ? [] : array_values(array_filter(
+            $this->plan->cautions[$station->value] ?? [],
+            fn (Caution $caution): bool => ! in_array($caution->value, $this->cautionsRead, true),
+        ));
     }
 
     /** What to do now, next, and what runs beside; laid again round what has happened. */

@@ -24,7 +24,7 @@ final readonly class Observation
     /** @throws OutOfRange */
     public static function touched(float $seconds, Stage $stage): self
     {
-        return new self(self::time($seconds), $stage, 0.0);
+        return new self(self::moment($seconds), $stage, 0.0);
     }
 
     /**
@@ -34,7 +34,7 @@ final readonly class Observation
      */
     public static function weighed(float $seconds, float $ratio): self
     {
-        return new self(self::time($seconds), null, OutOfRange::unlessBetween('weight ratio', $ratio, 1.0, 3.5, 'times the raw weight'));
+        return new self(self::moment($seconds), null, OutOfRange::unlessBetween('weight ratio', $ratio, 1.0, 3.5, 'times the raw weight'));
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class Observation
         return $together;
     }
 
-    private static function time(float $seconds): float
+    private static function moment(float $seconds): float
     {
         return OutOfRange::unlessBetween('time of the test', $seconds, 1.0, 7200.0, 's after the rice went in');
     }

@@ -16,15 +16,7 @@
     $lift = $fold->lift();
     $seen = $fold->observations !== [] || $forecast->boil !== $boil->forecast->boil;
     $clock = Orbek\Core\Measure\Figure::clock(...);
-    $cautions = collect($id === null ? [] : match (true) {
-        str_starts_with($id, 'filling') => $plan->cautions['filling'] ?? [],
-        $id === 'rinse' => $plan->cautions['rice'] ?? [],
-        $id === 'hot-fat' => $plan->cautions['layers'] ?? [],
-        $id === 'layer' => $plan->cautions['lid'] ?? [],
-        str_starts_with($id, 'heat-') && $id !== 'heat-water' => $plan->cautions['heat'] ?? [],
-        $id === 'open' => $plan->cautions['serve'] ?? [],
-        default => [],
-    })->reject(fn ($caution) => in_array($caution->value, $fold->cautionsRead, true));
+    $cautions = $fold->cautions($id);
 @endphp
 @if ($task !== null && $fold->servedAt === null)
     <section class="now" aria-label="Now" data-task="{{ $id }}">

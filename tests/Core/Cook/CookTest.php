@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Cook;
 
 use DateTimeImmutable;
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\CrustOutcome;
 use Orbek\Core\Cook\Event;
@@ -173,6 +174,22 @@ final class CookTest extends TestCase
         self::assertFalse($cook->isScoopNext());
         self::assertSame(0.60, $cook->forecast()->target);
         self::assertSame(1, $cook->scoops);
+    }
+
+    public function test_cautions_stand_at_their_step_until_they_are_read(): void
+    {
+        $cook = $this->at('17:24');
+        self::assertSame([Caution::RawPoultry, Caution::Core], $cook->cautions('filling-1'));
+        self::assertSame([Caution::HotFat], $cook->cautions('hot-fat'));
+        self::assertSame([Caution::Cloth], $cook->cautions('layer'));
+        self::assertSame([Caution::Steam, Caution::CookedRice], $cook->cautions('open'));
+        self::assertSame([], [...$cook->cautions('heat-water'), ...$cook->cautions('boil'), ...$cook->cautions(null)]);
+
+        $read = $this->at('17:25', [$this->event('caution-read', '17:24', 'raw-poultry')]);
+        self::assertSame([Caution::Core], $read->cautions('filling-1'));
+
+        $this->plan = Sample::plan(Sample::polo()->changed('school', 'long-seal'));
+        self::assertSame([Caution::LongFlame], $this->at('17:24')->cautions('heat-2'));
     }
 
     public function test_minutes_are_added_and_never_fall_below_none(): void
