@@ -48,6 +48,13 @@ final class PlacesTest extends FeatureTestCase
             ->assertStatus(422)->assertJsonPath('message', 'water/salt_g_per_l: 188.32 is out of range; give 0 to 50 g/L.');
     }
 
+    public function test_oil_and_lemon_say_what_they_do_where_they_are_chosen(): void
+    {
+        $page = $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/oil', 'value' => true, 'version' => 1])->assertOk();
+
+        $page->assertSee('oil for the boil. A spoonful or so: it keeps froth down')->assertDontSee('salt for the boil. ')->assertDontSee('keeps the grain white');
+    }
+
     public function test_a_soak_of_forty_hours_in_the_warm_is_answered_with_the_caution(): void
     {
         $this->patchJson(route('dish.change', $this->dish()), ['path' => 'rice/soak/minutes', 'value' => 2400, 'version' => 1])

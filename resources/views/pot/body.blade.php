@@ -123,6 +123,9 @@
                             <div class="small">As lifted the grain is {{ round(100 * $boil->forecast->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->forecast->target) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
                         </div>
                     </div>
+                    @foreach ($parts[$station->value] as $ingredient)
+                        @if (Str::startsWith($ingredient->name, ['oil', 'lemon']))<div class="small added"><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif
+                    @endforeach
                     <details class="scale" data-keep-open><summary>The scale of doneness</summary>
                         <div class="stages-scale">
                             @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
