@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
+use Orbek\Core\Care\Allergen;
+use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Pot\Matter;
@@ -83,6 +86,44 @@ final readonly class Dish
     public function toArray(): array
     {
         return $this->document;
+    }
+
+    /**
+     * What guests must be told of, each with where it is: in filling, extras, sides, base or seal.
+     *
+     * @return array<string, list<string>> names of what holds it, by allergen, in the enum's order
+     */
+    public function allergens(): array
+    {
+        $found = [];
+        foreach ($this->filling->parts as $part) {
+            foreach ([...$part['holds'], ...($part['kind'] === FillingKind::Fish && $part['holds'] === [] ? [Allergen::Fish] : [])] as $allergen) {
+                $found[$allergen->value][] = $part['name'];
+            }
+        }
+        foreach ([...$this->extras, ...$this->sides] as $thing) {
+            foreach ($thing->holds as $allergen) {
+                $found[$allergen->value][] = $thing->name;
+            }
+        }
+        if ($this->base->kind === BaseKind::YogurtRice) {
+            $found[Allergen::Milk->value][] = 'the yogurt in the base';
+        }
+        if ($this->base->kind === BaseKind::FlatBread) {
+            $found[Allergen::Gluten->value][] = 'the bread base';
+        }
+        if ($this->lid->seal === Seal::Dough) {
+            $found[Allergen::Gluten->value][] = 'the dough seal';
+        }
+
+        $ordered = [];
+        foreach (Allergen::cases() as $allergen) {
+            if (isset($found[$allergen->value])) {
+                $ordered[$allergen->value] = $found[$allergen->value];
+            }
+        }
+
+        return $ordered;
     }
 
     /**

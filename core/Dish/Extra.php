@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
+use Orbek\Core\Care\Allergen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 
 /** What is measured out beside rice and filling: saffron, butter, nuts. */
 final readonly class Extra
 {
+    /** @param  list<Allergen>  $holds */
     private function __construct(
         public string $name,
         public float $gramsPerKgRice,
@@ -17,6 +19,7 @@ final readonly class Extra
         public bool $atTable,
         public int $prepMinutes,
         public int $waitMinutes,
+        public array $holds,
     ) {
     }
 
@@ -29,6 +32,7 @@ final readonly class Extra
             $fields->flag('at_table', false),
             $fields->whole('prep_min', 0, 120, 0),
             $fields->whole('wait_min', 0, 1440, 0),
+            $fields->many('holds', Allergen::class),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
+use Orbek\Core\Care\Allergen;
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
@@ -15,7 +16,7 @@ final readonly class Filling
     private const USUAL_SALT_G_PER_KG = 10.0;
 
     /**
-     * @param  non-empty-list<array{name: string, kind: FillingKind, ofRice: float}>  $parts
+     * @param  non-empty-list<array{name: string, kind: FillingKind, ofRice: float, holds: list<Allergen>}>  $parts
      * @param  list<Step>  $steps in order
      */
     private function __construct(public string $name, public float $ready, public float $saltGPerKg, public array $parts, public array $steps)
@@ -29,6 +30,7 @@ final readonly class Filling
             'name' => $part->text('name'),
             'kind' => $part->one('kind', FillingKind::class),
             'ofRice' => $part->number('of_rice', 0.01, 4, 'times the rice'),
+            'holds' => $part->many('holds', Allergen::class),
         ], $fields->each('parts'));
         if ($parts === []) {
             throw OutOfRange::because($fields->at('parts'), 'the list is empty;', 'give at least one part');

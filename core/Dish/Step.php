@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
+use Orbek\Core\Care\Allergen;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
@@ -11,7 +12,8 @@ use Orbek\Core\Measure\OutOfRange;
 /** A stretch of work that a dish brings along: browning, simmering, a salad. */
 final readonly class Step
 {
-    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner)
+    /** @param  list<Allergen>  $holds of what is made, for a side */
+    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner, public array $holds)
     {
     }
 
@@ -23,6 +25,7 @@ final readonly class Step
             $fields->whole('minutes', 1, 2880),
             $fields->one('attention', Attention::class, Attention::Throughout),
             $fields->has('burner') ? $fields->text('burner') : null,
+            $fields->many('holds', Allergen::class),
         );
     }
 }

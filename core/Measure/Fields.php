@@ -122,6 +122,24 @@ final readonly class Fields
     }
 
     /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>
+     *
+     * @throws OutOfRange when one is none of the enum's values
+     */
+    public function many(string $name, string $enum): array
+    {
+        $value = $this->data[$name] ?? [];
+        if (! is_array($value)) {
+            throw $this->wrong($name, 'a list');
+        }
+
+        return array_map(fn (mixed $entry): BackedEnum => self::of([$name => $entry], $this->path)->one($name, $enum), array_values($value));
+    }
+
+    /**
      * @return list<int|float>
      *
      * @throws OutOfRange when it is no list of numbers

@@ -155,6 +155,7 @@ final readonly class Plan
                 'attention' => $task->attention->value,
                 'holds' => $task->holds,
             ], array_values($this->schedule->tasks)),
+            'allergens' => $this->dish->allergens(),
             'clashes' => array_map(static fn (Clash $clash): array => [
                 'station' => $clash->station->value,
                 'says' => $clash->says,

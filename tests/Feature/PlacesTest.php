@@ -21,7 +21,7 @@ final class PlacesTest extends FeatureTestCase
             ->assertSeeInOrder(['Table', 'Rice', 'Water', 'Filling', 'Layers', 'Lid', 'Heat', 'Serve'])
             ->assertSee($this->plan()->boil->liftAt->text())->assertSee($this->plan()->boil->liftAt->fromText())->assertSee($this->plan()->boil->liftAt->byText())->assertSee('faster than its kind')
             ->assertSee('9 people, each past the eighth counted 85 %: 8.85 shares of 90 g.')
-            ->assertSee('Tie the cloth');
+            ->assertSee('Tie the cloth')->assertSee('Tell your guests')->assertSee('pistachio slivers');
         $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(sprintf('%d:%02d', intdiv(-$this->plan()->schedule->attendedFrom(), 60), -$this->plan()->schedule->attendedFrom() % 60));
         $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');
         $this->get('/care')->assertOk()->assertSee('never proof of safety')->assertSee('74 °C poultry');

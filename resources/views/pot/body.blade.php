@@ -181,6 +181,9 @@
                             <p class="small">{{ Str::ucfirst($d->rice->soak->words()) }} the grain is {{ round(100 * $full) }} % full: it goes in weighing {{ number_format($boil->forecast->uptake->soaked, 2) }} times its raw weight, and the boil is {{ round(100 * $boil->kind->soakGain() * $full) }} % shorter.</p>
                         </div>
                     @endif
+                    @if ($station === Station::Serve && $d->allergens() !== [])
+                        <p class="caution"><span class="visually-hidden">Caution: </span>Tell your guests: @foreach ($d->allergens() as $allergen => $where)<strong>{{ Orbek\Core\Care\Allergen::from($allergen)->label() }}</strong> ({{ implode(', ', $where) }}){{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    @endif
                     @if ($station === Station::Table)
                         <p class="small">{{ $d->school->label() }}: {{ $d->school->gloss() }}.</p>
                     @endif
