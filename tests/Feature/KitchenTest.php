@@ -22,7 +22,7 @@ final class KitchenTest extends FeatureTestCase
         $this->get('/kitchen')->assertOk()
             ->assertSee('faster than its kind')->assertSee('Nothing learned of this bag yet')
             ->assertSee(number_format($left / 1000, 2).' kg');
-        $this->get('/kitchen/lots/september-bag')->assertOk()->assertSee('11 November')->assertSee('Forecast and fact');
+        $this->get('/kitchen/lots/september-bag')->assertOk()->assertSee(Cook::query()->latest('started_at')->firstOrFail()->started_at->format('j F Y'))->assertSee('Forecast and fact');
         $this->get('/kitchen/lots/nobodys')->assertNotFound();
     }
 
