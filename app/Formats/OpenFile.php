@@ -8,6 +8,9 @@ use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 
 /** Orbek's own open formats, read from their JSON text: the one door for documents from outside. */
@@ -31,6 +34,21 @@ final class OpenFile
         self::check($json, 'kitchen');
 
         return $kitchen;
+    }
+
+    /**
+     * A sealed pot and its heat line.
+     *
+     * @return array{SealedPot, non-empty-list<HeatBlock>}
+     *
+     * @throws OutOfRange naming what is wrong with the text
+     */
+    public static function lid(string $json): array
+    {
+        $case = SealedPot::fromFields(Fields::of(self::decode($json)));
+        self::check($json, 'lid');
+
+        return $case;
     }
 
     /** @return array<string, mixed> */

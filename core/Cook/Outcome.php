@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Cook;
 
+use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 
@@ -12,7 +13,7 @@ final readonly class Outcome
 {
     private const LONGEST_LINE = 200;
 
-    private function __construct(public RiceOutcome $rice, public CrustOutcome $crust, public FillingOutcome $filling, public string $line)
+    private function __construct(public RiceOutcome $rice, public CrustColour $crust, public FillingOutcome $filling, public string $line)
     {
     }
 
@@ -23,7 +24,7 @@ final readonly class Outcome
 
         return new self(
             $fields->one('rice', RiceOutcome::class),
-            $fields->one('crust', CrustOutcome::class),
+            $fields->one('crust', CrustColour::class),
             $fields->one('filling', FillingOutcome::class),
             mb_substr($line, 0, self::LONGEST_LINE),
         );

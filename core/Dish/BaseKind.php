@@ -24,6 +24,23 @@ enum BaseKind: string
         };
     }
 
+    /** How readily it browns against plain rice at 0.9 (docs/model.md, section F). */
+    public function browning(): float
+    {
+        return match ($this) {
+            self::Rice, self::None => 0.9,
+            self::YogurtRice => 1.25,
+            self::Potato => 1.0,
+            self::FlatBread => 1.7,
+        };
+    }
+
+    /** Bulk density of the layer it makes, kg per litre (section E; bread lies flat). */
+    public function kgPerLitre(): float
+    {
+        return $this === self::Potato ? 0.90 : 0.72;
+    }
+
     public function takesRice(): bool
     {
         return $this === self::Rice || $this === self::YogurtRice;

@@ -42,6 +42,35 @@ enum FillingKind: string
         };
     }
 
+    /** Minutes at 95 °C until it is tender; 0 where there is nothing to wait for. */
+    public function tenderMin(): float
+    {
+        return match ($this) {
+            self::ChickenThigh => 14.0,
+            self::ChickenBreast => 10.0,
+            self::TurkeyThigh => 22.0,
+            self::LambCubes => 60.0,
+            self::MuttonCubes => 100.0,
+            self::Meatballs, self::TenderVegetables => 8.0,
+            self::Fish => 4.0,
+            self::Ready => 0.0,
+            self::RootVegetables => 18.0,
+        };
+    }
+
+    /** Half the thickness of a usual piece, mm. */
+    public function halfThicknessMm(): float
+    {
+        return match ($this) {
+            self::ChickenThigh => 20.0,
+            self::ChickenBreast, self::TurkeyThigh => 14.0,
+            self::LambCubes, self::MuttonCubes => 12.0,
+            self::Meatballs, self::RootVegetables => 10.0,
+            self::Fish => 9.0,
+            self::Ready, self::TenderVegetables => 6.0,
+        };
+    }
+
     public function isPoultry(): bool
     {
         return in_array($this, [self::ChickenThigh, self::ChickenBreast, self::TurkeyThigh], true);

@@ -16,16 +16,22 @@ final readonly class HeatBlock
         public ?string $until,
         /** Share it would take to give the heat the school asks for: over 1 the ring is too weak. */
         public float $wanted,
+        /** The oven's air, °C, for a stretch in the oven. */
+        public ?float $ovenC = null,
     ) {
     }
 
     public function isRest(): bool
     {
-        return $this->setting <= 0.0;
+        return $this->setting <= 0.0 && $this->ovenC === null;
     }
 
     public function words(): string
     {
-        return $this->isRest() ? 'rest' : sprintf('%d %%%s', (int) round($this->setting * 100), $this->plate ? ' on the plate' : '');
+        return match (true) {
+            $this->ovenC !== null => sprintf('%d °C in the oven', (int) round($this->ovenC)),
+            $this->isRest() => 'rest',
+            default => sprintf('%d %%%s', (int) round($this->setting * 100), $this->plate ? ' on the plate' : ''),
+        };
     }
 }

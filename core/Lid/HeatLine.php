@@ -20,6 +20,8 @@ final readonly class HeatLine
 {
     private const LONGEST_MIN = 240.0;
 
+    private const MOST_BLOCKS = 12;
+
     /** @param  non-empty-list<HeatBlock>  $blocks */
     private function __construct(public array $blocks, public bool $isStock)
     {
@@ -39,16 +41,24 @@ final readonly class HeatLine
     /**
      * A heat line the cook has set.
      *
-     * @param  non-empty-list<Fields>  $blocks
+     * @param  list<Fields>  $blocks
+     * @param  string  $field as errors name it
      *
      * @throws OutOfRange
      */
-    public static function fromFields(array $blocks): self
+    public static function fromFields(array $blocks, string $field = 'lid/heat'): self
     {
+        if ($blocks === [] || count($blocks) > self::MOST_BLOCKS) {
+            throw OutOfRange::because($field, count($blocks).' stretches of heat will not do;', 'give 1 to '.self::MOST_BLOCKS);
+        }
+
         $read = array_map(static function (Fields $block): HeatBlock {
             $setting = $block->number('setting', 0, 1);
 
-            return new HeatBlock($block->number('minutes', 0.5, self::LONGEST_MIN, 'min'), $setting, $block->flag('plate', false), $block->has('until') ? $block->text('until') : null, $setting);
+            return new HeatBlock(
+                $block->number('minutes', 0.5, self::LONGEST_MIN, 'min'), $setting, $block->flag('plate', false), $block->has('until') ? $block->text('until') : null, $setting,
+                $block->has('oven_c') ? $block->number('oven_c', 50, 250, '°C') : null,
+            );
         }, $blocks);
 
         return new self($read, false);

@@ -39,6 +39,26 @@ enum Seal: string
         };
     }
 
+    /** Share of the water dripping off the lid that its cloth takes up. */
+    public function clothTakes(): float
+    {
+        return match ($this) {
+            self::Cloth => 0.70,
+            self::DampCloth => 0.20,
+            default => 0.0,
+        };
+    }
+
+    /** What its cloth holds at most, kg. */
+    public function clothHoldsKg(): float
+    {
+        return match ($this) {
+            self::Cloth => 0.200,
+            self::DampCloth => 0.060,
+            default => 0.0,
+        };
+    }
+
     public function hasCloth(): bool
     {
         return $this === self::Cloth || $this === self::DampCloth;

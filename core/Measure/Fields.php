@@ -112,12 +112,16 @@ final readonly class Fields
             return $default;
         }
 
+        $known = array_map(static fn (BackedEnum $one): string => (string) $one->value, $enum::cases());
+        if ($value === null) {
+            throw $this->wrong($name, 'one of '.implode(', ', $known));
+        }
         $case = is_string($value) ? $enum::tryFrom($value) : null;
 
         return $case ?? throw OutOfRange::unknown(
             $this->at($name),
             is_scalar($value) ? (string) $value : get_debug_type($value),
-            array_map(static fn (BackedEnum $known): string => (string) $known->value, $enum::cases()),
+            $known,
         );
     }
 

@@ -1,5 +1,5 @@
 @php
-    use Orbek\Core\Cook\CrustOutcome;
+    use Orbek\Core\Lid\CrustColour;
     use Orbek\Core\Cook\FillingOutcome;
     use Orbek\Core\Cook\RiceOutcome;
     $plan = $fold->plan;
@@ -94,7 +94,7 @@
         <p class="over"><strong>On the table at {{ $local($fold->servedAt) }}</strong></p>
         <h1>{{ $fold->outcome === null ? 'How did it come out?' : 'Noted' }}</h1>
         <form class="note">
-            @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustOutcome::cases()], ['filling', 'Filling', FillingOutcome::cases()]] as [$name, $title, $cases])
+            @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling', FillingOutcome::cases()]] as [$name, $title, $cases])
                 <fieldset>
                     <legend>{{ $title }}</legend>
                     <div class="taps">

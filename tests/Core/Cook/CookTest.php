@@ -7,9 +7,9 @@ namespace Tests\Core\Cook;
 use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Cook\Cook;
-use Orbek\Core\Cook\CrustOutcome;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Plan\Plan;
@@ -142,7 +142,7 @@ final class CookTest extends TestCase
         $events[] = $this->event('noted', '21:00', null, ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => ' Again. ']]);
         $cook = $this->at('21:00', $events);
 
-        self::assertSame(CrustOutcome::Golden, $cook->outcome?->crust);
+        self::assertSame(CrustColour::Golden, $cook->outcome?->crust);
         self::assertSame(['core'], $cook->cautionsRead);
         self::assertSame(
             ['lifted_s' => 420, 'lift_forecast_s' => 359, 'used' => ['lot' => 'september-bag', 'g' => 796.5], 'late_min' => 3, 'rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => 'Again.'],

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Lid;
+
+/** The crust's colour, as computed and as it was turned out. */
+enum CrustColour: string
+{
+    case Pale = 'pale';
+    case Straw = 'straw';
+    case Golden = 'golden';
+    case Amber = 'amber';
+    case Dark = 'dark';
+    case Burnt = 'burnt';
+
+    /** The colour that so much browning gives (docs/model.md, section F). */
+    public static function of(float $browning): self
+    {
+        $colour = self::Pale;
+        foreach (self::cases() as $case) {
+            if ($browning >= $case->begins()) {
+                $colour = $case;
+            }
+        }
+
+        return $colour;
+    }
+
+    /** Browning at which the colour begins. */
+    public function begins(): float
+    {
+        return match ($this) {
+            self::Pale => 0.0,
+            self::Straw => 0.2,
+            self::Golden => 0.5,
+            self::Amber => 1.2,
+            self::Dark => 2.2,
+            self::Burnt => 3.5,
+        };
+    }
+
+    /** Browning at which the next colour begins; infinite for the last. */
+    public function ends(): float
+    {
+        $cases = self::cases();
+        $next = $cases[(int) array_search($this, $cases, true) + 1] ?? null;
+
+        return $next === null ? INF : $next->begins();
+    }
+
+    /** The middle of its band on the logarithm's scale, by which browning grows with heat. */
+    public function middle(): float
+    {
+        return match ($this) {
+            self::Pale => 0.1,
+            self::Burnt => 5.0,
+            default => sqrt($this->begins() * $this->ends()),
+        };
+    }
+
+    public function label(): string
+    {
+        return $this->value;
+    }
+}
