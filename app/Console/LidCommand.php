@@ -29,7 +29,7 @@ final class LidCommand extends Command
         try {
             $step = $this->option('step');
             if ($step !== null && ! is_numeric($step)) {
-                throw OutOfRange::because('--step', "\"{$step}\" is no number;", 'give 0.5 to 5 s');
+                throw OutOfRange::because('--step', 'is no number;', 'give 0.5 to 5 s');
             }
             [$pot, $heat] = OpenFile::lid($this->read($this->argument('file')));
             $course = Course::of($pot, $heat, OutOfRange::unlessBetween('--step', (float) ($step ?? 2), 0.5, 5.0, 's'));

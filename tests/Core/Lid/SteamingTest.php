@@ -140,7 +140,7 @@ final class SteamingTest extends TestCase
             $before = 0.0;
             foreach ($document['layers'] as $index => $layer) {
                 if ($layer['matter'] === 'rice') {
-                    $document['layers'][$index]['doneness'] = max(0.62, $layer['doneness']);
+                    $document['layers'][$index]['added_liquid_g'] = 0.4 * $layer['raw_g'];
                 }
             }
             foreach ([0, -15, -30] as $colder) {
