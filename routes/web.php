@@ -8,9 +8,11 @@ use App\Http\Controllers\DishController;
 use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\ListController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/shelf');
@@ -23,6 +25,14 @@ Route::get('/dishes/{dish}/clock', [DishController::class, 'clock'])->name('cloc
 Route::patch('/dishes/{dish}', [DishController::class, 'change'])->name('dish.change');
 
 Route::get('/dishes/{dish}/file', [DishFileController::class, 'export'])->name('dish.export');
+Route::get('/dishes/{dish}/recipe', [DishFileController::class, 'recipe'])->name('dish.recipe');
+Route::post('/recipes', [DishFileController::class, 'fromRecipe'])->name('dish.from-recipe');
+Route::post('/schools', [DishFileController::class, 'start'])->name('dish.start');
+Route::get('/dishes/{dish}/list', [ListController::class, 'show'])->name('dish.list');
+Route::post('/dishes/{dish}/list', [ListController::class, 'tick'])->name('dish.tick');
+Route::post('/kitchen/pantry', [ListController::class, 'pantry'])->name('pantry');
+Route::get('/dishes/{dish}/versions', [VersionController::class, 'index'])->name('dish.versions');
+Route::post('/dishes/{dish}/versions/{version}', [VersionController::class, 'takeBack'])->name('dish.version.back');
 Route::post('/dishes/{dish}/copy', [DishFileController::class, 'copy'])->name('dish.copy');
 Route::post('/dishes/{dish}/away', [DishFileController::class, 'putAway'])->name('dish.away');
 Route::post('/dishes/{id}/back', [DishFileController::class, 'takeOut'])->name('dish.back');
@@ -45,6 +55,7 @@ Route::get('/kitchen/lots/{id}', [KitchenController::class, 'lot'])->name('lot')
 Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
+Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units');
 Route::get('/kitchen/absorption', AbsorptionController::class)->name('absorption');
 
 Route::get('/drill', [DrillController::class, 'show'])->name('drill');

@@ -40,7 +40,9 @@ final class PlanCommand extends Command
         foreach ($plan->ingredients as $ingredient) {
             $this->line(sprintf('  %10s  %s', $ingredient->amount->text(), $ingredient->name));
         }
-        $this->line(sprintf('Lift at %s, test from %s, by %s.', $plan->boil->liftAt->text(), $plan->boil->liftAt->fromText(), $plan->boil->liftAt->byText()));
+        if ($plan->boil !== null) {
+            $this->line(sprintf('Lift at %s, test from %s, by %s.', $plan->boil->liftAt->text(), $plan->boil->liftAt->fromText(), $plan->boil->liftAt->byText()));
+        }
         foreach ($plan->schedule->tasks as $id => $task) {
             $this->line(sprintf('  %s  %s (%d min)', $plan->timeAt($plan->schedule->start($id))->format('H:i'), $task->name, $task->minutes));
         }

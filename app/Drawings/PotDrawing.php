@@ -104,9 +104,11 @@ final readonly class PotDrawing
                     Matter::Rice => $this->grains($random, $from, $to, $layer->doneness ?? 0.0, 1.0),
                     Matter::Crust => $this->weave($from, $to),
                     Matter::Filling => $this->pieces($random, $from, $to, 0.62),
+                    Matter::Mixed => $this->grains($random, $from, $to, $layer->doneness ?? 0.0, 0.7),
                 },
                 'dots' => match (true) {
                     $layer->matter === Matter::Filling => $this->pieces($random, $from, $to, 0.2),
+                    $layer->matter === Matter::Mixed => $this->pieces($random, $from, $to, 0.35),
                     $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $layer->doneness ?? 0.0, 0.3),
                     default => '',
                 },

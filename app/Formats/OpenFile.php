@@ -7,9 +7,11 @@ namespace App\Formats;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 
@@ -51,8 +53,20 @@ final class OpenFile
         return $case;
     }
 
-    /** @return array<string, mixed> */
-    private static function decode(string $json): array
+    /**
+     * A recipe from elsewhere, where the text is one.
+     *
+     * @return array{name: string, eaters: int, lines: list<RecipeLine>, dish: Dish|null}|null
+     *
+     * @throws OutOfRange naming what is wrong with the text
+     */
+    public static function recipe(string $json, Cup $cup): ?array
+    {
+        return RecipeJsonLd::read(self::decode($json, true), $cup);
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function decode(string $json, bool $orList = false): array
     {
         if (strlen($json) > self::MOST_BYTES) {
             throw OutOfRange::because('file', sprintf('%.1f MB is too large;', strlen($json) / 1_000_000), 'give at most 1 MB');
@@ -62,7 +76,7 @@ final class OpenFile
         }
 
         $document = json_decode($json, true, 32);
-        if (! is_array($document) || array_is_list($document)) {
+        if (! is_array($document) || (array_is_list($document) && ! $orList)) {
             throw OutOfRange::because('file', json_last_error() === JSON_ERROR_NONE ? 'it is no JSON object;' : 'it is no JSON ('.lcfirst(json_last_error_msg()).');', 'give an Orbek document as schema/ describes it');
         }
 

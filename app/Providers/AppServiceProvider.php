@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use LogicException;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 
@@ -30,6 +31,10 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        View::composer('components.figure', static function (ViewContract $view): void {
+            $kitchen = once(static fn (): CoreKitchen => Kitchen::core());
+            $view->with(['cookUnits' => $kitchen->units, 'cookCup' => $kitchen->cup]);
+        });
         View::composer('components.layouts.place', static function (ViewContract $view): void {
             $kitchen = Kitchen::core();
             $clock = app(PracticeClock::class);

@@ -35,6 +35,9 @@ final class CountBack
         } catch (CannotBeLaid) {
             $best = self::settle($byId, $latest, true);
         }
+        // Mending a gap may have pulled all of it from the table: with nothing begun it moves back as one.
+        $idle = $latest !== [] || $best === [] ? 0 : -max(array_map(static fn (string $id): int => $best[$id] + $byId[$id]->minutes, array_keys($best)));
+        $best = array_map(static fn (int $start): int => $start + $idle, $best);
         asort($best);
 
         return new Schedule(array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($best), array_keys($best))), $best);

@@ -24,13 +24,15 @@ final readonly class Task
         /** What the cook says when it begins, and when it is done. */
         public string $begin = 'Start',
         public string $finish = 'Done',
+        /** How long ahead what it makes keeps, in words; null where it must be used at once. */
+        public ?string $keeps = null,
     ) {
     }
 
     /** How long it takes from here, when some of it has passed. */
     public function shortenedTo(int $minutes): self
     {
-        return new self($this->id, $this->name, $minutes, $this->attention === Attention::AtStart ? Attention::None : $this->attention, $this->holds, $this->after, $this->detail, $this->begin, $this->finish);
+        return new self($this->id, $this->name, $minutes, $this->attention === Attention::AtStart ? Attention::None : $this->attention, $this->holds, $this->after, $this->detail, $this->begin, $this->finish, $this->keeps);
     }
 
     /**
@@ -42,13 +44,13 @@ final readonly class Task
     {
         $after = array_values(array_filter($this->after, static fn (After $gap): bool => in_array($gap->task, $ids, true)));
 
-        return new self($this->id, $this->name, $this->minutes, $this->attention, $this->holds, $after, $this->detail, $this->begin, $this->finish);
+        return new self($this->id, $this->name, $this->minutes, $this->attention, $this->holds, $after, $this->detail, $this->begin, $this->finish, $this->keeps);
     }
 
     /** The same task with no greatest gap to what it follows. */
     public function withoutMost(): self
     {
-        return new self($this->id, $this->name, $this->minutes, $this->attention, $this->holds, array_map(static fn (After $gap): After => After::anyTime($gap->task), $this->after), $this->detail, $this->begin, $this->finish);
+        return new self($this->id, $this->name, $this->minutes, $this->attention, $this->holds, array_map(static fn (After $gap): After => After::anyTime($gap->task), $this->after), $this->detail, $this->begin, $this->finish, $this->keeps);
     }
 
     /** The ring it stands on, if it stands on one. */

@@ -123,7 +123,7 @@ final readonly class Cook
                     }
                     break;
                 case EventType::Scooped:
-                    if ($before !== null && $before->isRunning() && $scoops < count($plan->boil->lifts) - 1) {
+                    if ($before !== null && $before->isRunning() && $plan->boil !== null && $scoops < count($plan->boil->lifts) - 1) {
                         $scoops++;
                         $last = $event;
                     }
@@ -170,28 +170,28 @@ final readonly class Cook
         return null;
     }
 
-    /** The lift that comes next in the boil, or was the last. */
-    public function lift(): Lift
+    /** The lift that comes next in the boil, or was the last; null where no rice is boiled and drained. */
+    public function lift(): ?Lift
     {
-        return $this->plan->boil->lifts[$this->scoops];
+        return $this->plan->boil?->lifts[$this->scoops];
     }
 
     /** Whether a scoop is lifted while the rest boils on. */
     public function isScoopNext(): bool
     {
-        return $this->scoops < count($this->plan->boil->lifts) - 1;
+        return $this->plan->boil !== null && $this->scoops < count($this->plan->boil->lifts) - 1;
     }
 
     /** When to lift, with all that was seen in this boil. */
-    public function forecast(): BoilForecast
+    public function forecast(): ?BoilForecast
     {
-        return $this->lift()->forecast->seeing($this->observations, $this->backAtBoilS);
+        return $this->lift()?->forecast->seeing($this->observations, $this->backAtBoilS);
     }
 
     /** Seconds the rice was in the water when it was lifted, once it has been. */
     public function liftedAfterS(): ?int
     {
-        $boil = $this->progress['boil'];
+        $boil = $this->progress['boil'] ?? new Progress;
 
         return $boil->startedAt !== null && $boil->doneAt !== null ? $boil->doneAt->getTimestamp() - $boil->startedAt->getTimestamp() : null;
     }
@@ -205,15 +205,16 @@ final readonly class Cook
     {
         $summary = [];
         $lifted = $this->liftedAfterS();
-        if ($lifted !== null) {
+        if ($lifted !== null && $this->plan->boil !== null) {
             $summary['lifted_s'] = $lifted;
             $summary['lift_forecast_s'] = (int) round($this->plan->boil->liftAt->amount);
         }
-        if ($this->progress['boil']->startedAt !== null) {
+        if (($this->progress['boil'] ?? $this->progress['cook'] ?? new Progress)->startedAt !== null) {
             $summary['used'] = ['lot' => $this->plan->dish->rice->lot, 'g' => round($this->plan->rice->amount, 1)];
         }
-        if ($this->observations !== []) {
-            $summary['taught'] = ['lot' => $this->plan->dish->rice->lot, 'likelihood' => array_map(static fn (float $likely): float => round($likely, 9), $this->forecast()->taught)];
+        $forecast = $this->forecast();
+        if ($this->observations !== [] && $forecast !== null) {
+            $summary['taught'] = ['lot' => $this->plan->dish->rice->lot, 'likelihood' => array_map(static fn (float $likely): float => round($likely, 9), $forecast->taught)];
         }
         if ($this->servedAt !== null) {
             $summary['late_min'] = (int) round(($this->servedAt->getTimestamp() - $this->plan->tableAt->getTimestamp()) / 60);
@@ -238,7 +239,7 @@ final readonly class Cook
             $task === 'hot-fat' => Station::Layers,
             $task === 'layer' => Station::Lid,
             $task === 'open' => Station::Serve,
-            str_starts_with($task, 'filling-') => Station::Filling,
+            str_starts_with($task, 'filling-'), $task === 'marinade' => Station::Filling,
             preg_match('/^heat-\d/', $task) === 1 => Station::Heat,
             default => null,
         };

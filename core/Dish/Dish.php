@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Care\Allergen;
-use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
@@ -34,6 +34,8 @@ final readonly class Dish
         public Base $base,
         public array $layers,
         public bool $mound,
+        /** Rice and filling folded together instead of layered. */
+        public bool $folded,
         public int $steamHoles,
         public LidChoice $lid,
         public array $extras,
@@ -63,18 +65,22 @@ final readonly class Dish
         self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
         self::closes('layers', 'filling', 0.0, $layers, Matter::Filling);
 
+        $school = $fields->one('school', School::class);
+        $lid = LidChoice::fromFields($fields->object('lid'));
+
         return new self(
             $fields->text('name'),
-            $fields->one('school', School::class),
+            $school,
             Table::fromFields($fields->object('table')),
             RiceChoice::fromFields($fields->object('rice')),
-            WaterChoice::fromFields($fields->object('water')),
+            WaterChoice::fromFields($fields->object('water'), $school, $lid->burner),
             Filling::fromFields($fields->object('filling')),
             $base,
             $layers,
             $fields->flag('mound', false),
+            $fields->flag('folded', false),
             $fields->whole('steam_holes', 0, 9, 0),
-            LidChoice::fromFields($fields->object('lid')),
+            $lid,
             array_map(Extra::fromFields(...), $fields->each('extras')),
             array_map(Step::fromFields(...), $fields->each('sides')),
             $fields->one('serve', Serving::class, Serving::Scooped),
@@ -97,8 +103,8 @@ final readonly class Dish
     {
         $found = [];
         foreach ($this->filling->parts as $part) {
-            foreach ([...$part['holds'], ...($part['kind'] === FillingKind::Fish && $part['holds'] === [] ? [Allergen::Fish] : [])] as $allergen) {
-                $found[$allergen->value][] = $part['name'];
+            foreach ($part->holds as $allergen) {
+                $found[$allergen->value][] = $part->name;
             }
         }
         foreach ([...$this->extras, ...$this->sides] as $thing) {
@@ -108,6 +114,9 @@ final readonly class Dish
         }
         if ($this->base->kind === BaseKind::YogurtRice) {
             $found[Allergen::Milk->value][] = 'the yogurt in the base';
+        }
+        if ($this->filling->marinade !== null && $this->filling->marinade->yogurt !== Yogurt::None && ! $this->filling->hasOwnYogurt()) {
+            $found[Allergen::Milk->value][] = 'the yogurt in the marinade';
         }
         if ($this->base->kind === BaseKind::FlatBread) {
             $found[Allergen::Gluten->value][] = 'the bread base';
@@ -130,6 +139,7 @@ final readonly class Dish
      * The same dish with one choice changed.
      *
      * @param  string  $path field names joined by slashes, as errors name them
+     * @param  mixed  $value null leaves the field out
      *
      * @throws OutOfRange when the dish cannot be so
      */
@@ -145,8 +155,28 @@ final readonly class Dish
         }
         $at = $value;
         unset($at);
+        if ($value === null) {
+            $document = self::without($document, explode('/', $path));
+        }
 
         return self::fromArray($document);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<string>  $path
+     * @return array<string, mixed>
+     */
+    private static function without(array $document, array $path): array
+    {
+        $name = array_shift($path);
+        if ($path === [] || ! is_array($document[$name] ?? null)) {
+            unset($document[$name]);
+        } else {
+            $document[$name] = self::without($document[$name], $path);
+        }
+
+        return $document;
     }
 
     /** @param  list<LayerChoice>  $layers */

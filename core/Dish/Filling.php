@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-use Orbek\Core\Care\Allergen;
 use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Filling\Marinade;
+use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\OutOfRange;
@@ -15,23 +16,30 @@ final readonly class Filling
 {
     private const USUAL_SALT_G_PER_KG = 10.0;
 
+    /** Out of the pan, and out of the fridge for a while. */
+    private const COOKED_C = 85.0;
+
+    private const RAW_C = 18.0;
+
     /**
-     * @param  non-empty-list<array{name: string, kind: FillingKind, ofRice: float, holds: list<Allergen>}>  $parts
+     * @param  non-empty-list<FillingPart>  $parts
      * @param  list<Step>  $steps in order
      */
-    private function __construct(public string $name, public float $ready, public float $saltGPerKg, public array $parts, public array $steps)
-    {
+    private function __construct(
+        public string $name,
+        public float $ready,
+        public float $saltGPerKg,
+        public Wetness $wetness,
+        public ?Marinade $marinade,
+        public array $parts,
+        public array $steps,
+    ) {
     }
 
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self
     {
-        $parts = array_map(static fn (Fields $part): array => [
-            'name' => $part->text('name'),
-            'kind' => $part->one('kind', FillingKind::class),
-            'ofRice' => $part->number('of_rice', 0.01, 4, 'times the rice'),
-            'holds' => $part->many('holds', Allergen::class),
-        ], $fields->each('parts'));
+        $parts = array_map(FillingPart::fromFields(...), $fields->each('parts'));
         if ($parts === []) {
             throw OutOfRange::because($fields->at('parts'), 'the list is empty;', 'give at least one part');
         }
@@ -40,25 +48,85 @@ final readonly class Filling
             $fields->text('name'),
             $fields->number('ready', 0, 1),
             $fields->number('salt_g_per_kg', 0, 40, 'g per kg', self::USUAL_SALT_G_PER_KG),
+            $fields->one('wetness', Wetness::class, Wetness::Moist),
+            $fields->has('marinade') ? Marinade::fromFields($fields->object('marinade')) : null,
             $parts,
             array_map(Step::fromFields(...), $fields->each('steps')),
         );
     }
 
+    /**
+     * What each part weighs: things that come whole are rounded to whole pieces, and the rest made
+     * more or less by what that takes or leaves, so that the filling weighs what it should.
+     *
+     * @return list<Mass> one a part
+     */
+    public function partMasses(Mass $rice): array
+    {
+        $whole = [];
+        $wanted = 0.0;
+        $rounded = 0.0;
+        $rest = 0.0;
+        foreach ($this->parts as $index => $part) {
+            $grams = $rice->inGrams() * $part->ofRice;
+            $wanted += $grams;
+            if ($part->pieceG === null) {
+                $rest += $grams;
+
+                continue;
+            }
+            $whole[$index] = max(1.0, round($grams / $part->pieceG)) * $part->pieceG;
+            $rounded += $whole[$index];
+        }
+        // Where whole pieces are nearly all there is, the rest cannot make up for them.
+        $factor = $rest > 0 ? max(0.5, min(1.5, ($wanted - $rounded) / $rest)) : 1.0;
+
+        $masses = [];
+        foreach ($this->parts as $index => $part) {
+            $masses[] = Mass::grams($whole[$index] ?? $rice->inGrams() * $part->ofRice * $factor);
+        }
+
+        return $masses;
+    }
+
+    /** A filling that lists its yogurt as a part needs no other for its marinade. */
+    public function hasOwnYogurt(): bool
+    {
+        foreach ($this->parts as $part) {
+            if (str_contains(mb_strtolower($part->name), 'yogurt')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function rawMass(Mass $rice): Mass
     {
-        return $rice->times(array_sum(array_column($this->parts, 'ofRice')));
+        return Mass::kilograms(array_sum(array_map(static fn (Mass $mass): float => $mass->kg, $this->partMasses($rice))));
     }
 
     /** As layered: what is cooked before has given its share of the juice to a gravy cooked down. */
     public function layeredMass(Mass $rice): Mass
     {
-        $ofRice = 0.0;
-        foreach ($this->parts as $part) {
-            $ofRice += $part['ofRice'] * (1 - $part['kind']->juiceShare() * $this->ready);
+        $kg = 0.0;
+        foreach ($this->partMasses($rice) as $index => $mass) {
+            $kg += $mass->kg * (1 - $this->parts[$index]->kind->juiceShare() * $this->ready);
         }
 
-        return $rice->times($ofRice);
+        return Mass::kilograms($kg);
+    }
+
+    /** Free water over its weight when layered. */
+    public function freeShare(): float
+    {
+        return min(0.5, $this->wetness->freeShare() + ($this->ready < 1 ? $this->marinade?->freeShare() ?? 0.0 : 0.0));
+    }
+
+    /** Its temperature when layered. */
+    public function celsius(): float
+    {
+        return $this->ready > 0 ? self::COOKED_C : self::RAW_C;
     }
 
     /** Bulk density of the parts together, kg per litre. */
@@ -67,8 +135,8 @@ final readonly class Filling
         $mass = 0.0;
         $litres = 0.0;
         foreach ($this->parts as $part) {
-            $mass += $part['ofRice'];
-            $litres += $part['ofRice'] / $part['kind']->bulkKgPerLitre();
+            $mass += $part->ofRice;
+            $litres += $part->ofRice / $part->kind->bulkKgPerLitre();
         }
 
         return $mass / $litres;
@@ -77,9 +145,30 @@ final readonly class Filling
     /** The part that must get hottest to be safe, if any must. */
     public function strictest(): ?FillingKind
     {
-        $kinds = array_filter(array_column($this->parts, 'kind'), static fn (FillingKind $kind): bool => $kind->safeCoreC() !== null);
+        $kinds = array_filter($this->kinds(), static fn (FillingKind $kind): bool => $kind->safeCoreC() !== null);
         usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC() <=> $a->safeCoreC());
 
         return $kinds[0] ?? null;
+    }
+
+    /** The part that takes longest to get tender. */
+    public function toughest(): FillingKind
+    {
+        $kinds = $this->kinds();
+        usort($kinds, static fn (FillingKind $a, FillingKind $b): int => [$b->tenderMin(), $b->halfThicknessMm()] <=> [$a->tenderMin(), $a->halfThicknessMm()]);
+
+        return $kinds[0];
+    }
+
+    /** @return non-empty-list<FillingKind> */
+    private function kinds(): array
+    {
+        return array_map(static fn (FillingPart $part): FillingKind => $part->kind, $this->parts);
+    }
+
+    /** Half the thickness of the thickest piece, mm. */
+    public function halfThicknessMm(): float
+    {
+        return max(array_map(static fn (FillingPart $part): float => $part->halfMm ?? $part->kind->halfThicknessMm(), $this->parts));
     }
 }

@@ -25,8 +25,8 @@ final readonly class LayerChoice
     public static function fromFields(Fields $fields): self
     {
         $matter = $fields->one('matter', Matter::class);
-        if ($matter === Matter::Crust) {
-            throw OutOfRange::unknown($fields->at('matter'), 'crust', ['rice', 'filling']);
+        if ($matter === Matter::Crust || $matter === Matter::Mixed) {
+            throw OutOfRange::unknown($fields->at('matter'), $matter->value, ['rice', 'filling']);
         }
 
         return new self(

@@ -8,7 +8,7 @@ use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Pot\Matter;
 
 /**
- * Layers moved, halved, added, removed and weighed anew, so that the shares of rice and of filling
+ * Layers moved, parted, added, removed and weighed anew, so that the shares of rice and of filling
  * always add up.
  */
 final class Layering
@@ -18,11 +18,15 @@ final class Layering
     private const MOST_LAYERS = 12;
 
     /** The words that changed() understands, as "layers:WORD:INDEX". */
-    private const WORD = '/^layers:(up|down|halve|remove|share|add-rice|add-filling)(?::(\d{1,2}))?$/';
+    private const WORD = '/^layers:(up|down|to|halve|third|remove|share|add-rice|add-filling)(?::(\d{1,2}))?$/';
+
+    private const BASE = ['base:kind', 'base:rice_share'];
+
+    private const USUAL_BASE = 0.15;
 
     public static function understands(string $path): bool
     {
-        return preg_match(self::WORD, $path) === 1;
+        return in_array($path, self::BASE, true) || preg_match(self::WORD, $path) === 1;
     }
 
     /**
@@ -33,6 +37,9 @@ final class Layering
      */
     public static function changed(Dish $dish, string $path, mixed $value): Dish
     {
+        if (in_array($path, self::BASE, true)) {
+            return self::onBase($dish, $path, $value);
+        }
         preg_match(self::WORD, $path, $read);
         $layers = self::documents($dish);
         $word = $read[1] ?? '';
@@ -44,11 +51,40 @@ final class Layering
         return $dish->changed('layers', match ($word) {
             'up' => self::swapped($layers, $at, $at + 1),
             'down' => self::swapped($layers, $at, $at - 1),
-            'halve' => self::halved($layers, $at),
+            'to' => self::swapped($layers, $at, is_int($value) ? OutOfRange::unlessBetween($path, $value, 0, count($layers) - 1) : throw OutOfRange::because($path, 'is no place;', 'give 0 to '.(count($layers) - 1))),
+            'halve' => self::parted($layers, $at, 2),
+            'third' => self::parted($layers, $at, 3),
             'remove' => self::without($dish, $layers, $at),
             'share' => self::weighed($dish, $layers, $at, $value),
             default => self::with($dish, $layers, $word === 'add-rice' ? Matter::Rice : Matter::Filling),
         });
+    }
+
+    /**
+     * Another base, or more or less rice in it: the layers' rice makes room.
+     *
+     * @throws OutOfRange
+     */
+    private static function onBase(Dish $dish, string $path, mixed $value): Dish
+    {
+        $document = $dish->toArray();
+        $base = is_array($document['base']) ? $document['base'] : [];
+        if ($path === 'base:kind') {
+            $kind = is_string($value) ? BaseKind::tryFrom($value) : null;
+            $kind ??= throw OutOfRange::unknown('base/kind', is_scalar($value) ? (string) $value : get_debug_type($value), array_column(BaseKind::cases(), 'value'));
+            $base['kind'] = $kind->value;
+            $share = $kind->takesRice() ? ($dish->base->riceShare > 0 ? $dish->base->riceShare : self::USUAL_BASE) : 0.0;
+        } else {
+            $share = is_int($value) || is_float($value) ? OutOfRange::unlessBetween('base/rice_share', $value, 5, 60, '%') / 100 : throw OutOfRange::because('base/rice_share', 'is no number;', 'give 5 to 60 %');
+        }
+        unset($base['rice_share']);
+        $document['base'] = $base + ($share > 0 ? ['rice_share' => $share] : []);
+        $whole = 1 - $dish->base->riceShare;
+        $document['layers'] = array_map(static fn (array $layer): array => $layer['matter'] === Matter::Rice->value
+            ? ['share' => self::share($layer) * (1 - $share) / $whole] + $layer
+            : $layer, self::documents($dish));
+
+        return Dish::fromArray($document);
     }
 
     /** The share of all rice or filling that lies in the layers: the crust may hold some of the rice. */
@@ -84,11 +120,11 @@ final class Layering
      * @param  non-empty-list<array<string, mixed>>  $layers
      * @return list<array<string, mixed>>
      */
-    private static function halved(array $layers, int $at): array
+    private static function parted(array $layers, int $at, int $parts): array
     {
-        self::room($layers);
-        $half = ['share' => self::share($layers[$at]) / 2] + $layers[$at];
-        array_splice($layers, $at, 1, [$half, $half]);
+        self::room($layers, $parts - 1);
+        $part = ['share' => self::share($layers[$at]) / $parts] + $layers[$at];
+        array_splice($layers, $at, 1, array_fill(0, $parts, $part));
 
         return $layers;
     }
@@ -164,9 +200,9 @@ final class Layering
     }
 
     /** @param  non-empty-list<array<string, mixed>>  $layers */
-    private static function room(array $layers): void
+    private static function room(array $layers, int $more = 1): void
     {
-        if (count($layers) >= self::MOST_LAYERS) {
+        if (count($layers) + $more > self::MOST_LAYERS) {
             throw OutOfRange::because('layers', count($layers).' are as many as a pot takes;', 'remove one first');
         }
     }

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-/**
- * The schools whose rice is boiled in plenty of water, drained and layered.
- *
- * The absorption schools measure their water instead and are not planned by this core yet, so no
- * dish document may name them.
- */
+/** The schools of the craft: how the rice is cooked, when the filling is, and how both are sealed. */
 enum School: string
 {
     case RawFilling = 'raw-filling';
     case CookedFilling = 'cooked-filling';
     case LongSeal = 'long-seal';
     case DrainedAndSteamed = 'drained-and-steamed';
+    case OnePot = 'one-pot';
+    case Cooker = 'cooker';
+    case Yesterday = 'yesterday';
+
+    /** Whether the rice takes up measured water and is not drained. */
+    public function isMeasured(): bool
+    {
+        return in_array($this, [self::OnePot, self::Cooker, self::Yesterday], true);
+    }
 
     public function label(): string
     {
@@ -24,6 +28,9 @@ enum School: string
             self::CookedFilling => 'Cooked filling, layered (pakki)',
             self::LongSeal => 'Long seal (slow dum)',
             self::DrainedAndSteamed => 'Drained and steamed (polo)',
+            self::OnePot => 'One pot by absorption (dampokht)',
+            self::Cooker => 'Rice cooker, then a warm oven',
+            self::Yesterday => 'Yesterday\'s filling, fresh rice',
         };
     }
 
@@ -35,14 +42,18 @@ enum School: string
             self::CookedFilling => 'the filling is cooked first, then layered with the rice',
             self::LongSeal => 'cooked filling, sealed with dough and steamed very low for long',
             self::DrainedAndSteamed => 'long soak, short boil, drained, then steamed as a mound over a crust',
+            self::OnePot => 'measured water over filling and rice, cooked to dry craters, then sealed',
+            self::Cooker => 'rice cooked alone in a cooker, put over the filling and kept in a warm oven',
+            self::Yesterday => 'leftover curry let down with water, quick rice folded in',
         };
     }
 
     /**
      * The stock heat line.
      *
-     * @return non-empty-list<array{float, float, bool, ?string}> minutes, W per cm² of base net of
-     *                                                            the burner's loss, on a plate or not, the cue that ends it
+     * @return non-empty-list<array{float, float, bool, ?string, 4?: float}> minutes, W per cm² of base net of
+     *                                                                       the burner's loss, on a plate or not, the cue that ends it,
+     *                                                                       the oven's air in °C
      */
     public function stockHeats(): array
     {
@@ -51,6 +62,9 @@ enum School: string
             self::CookedFilling => [[10.0, 1.1, false, 'steam shows at the lid'], [20.0, 0.45, false, null], [8.0, 0.0, false, null]],
             self::LongSeal => [[5.0, 1.1, true, null], [105.0, 0.7, true, null], [10.0, 0.0, false, null]],
             self::DrainedAndSteamed => [[9.0, 1.14, false, 'steam meets the lid'], [45.0, 0.49, true, null], [8.0, 0.0, false, null]],
+            self::OnePot => [[22.0, 0.3, false, null], [10.0, 0.0, false, null]],
+            self::Cooker => [[45.0, 0.0, false, null, 100.0], [5.0, 0.0, false, null]],
+            self::Yesterday => [[5.0, 0.45, false, null], [5.0, 0.0, false, null]],
         };
     }
 }

@@ -10,6 +10,7 @@ enum Serving: string
     case Whole = 'whole';
     case Lifted = 'lifted';
     case Scooped = 'scooped';
+    case Mixed = 'mixed';
 
     public function label(): string
     {
@@ -17,6 +18,7 @@ enum Serving: string
             self::Whole => 'turned out whole',
             self::Lifted => 'rice lifted off, crust after it',
             self::Scooped => 'scooped down one side, all layers on each plate',
+            self::Mixed => 'top rice set aside, the rest mixed gently, topped again',
         };
     }
 
@@ -26,6 +28,7 @@ enum Serving: string
             self::Whole => 'Turn out',
             self::Lifted => 'Lift off rice and crust',
             self::Scooped => 'Open and scoop',
+            self::Mixed => 'Open, set the top aside, mix gently',
         };
     }
 }

@@ -13,7 +13,7 @@ use Orbek\Core\Measure\OutOfRange;
 final readonly class Step
 {
     /** @param  list<Allergen>  $holds of what is made, for a side */
-    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner, public array $holds)
+    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner, public array $holds, public ?string $keeps)
     {
     }
 
@@ -26,6 +26,7 @@ final readonly class Step
             $fields->one('attention', Attention::class, Attention::Throughout),
             $fields->has('burner') ? $fields->text('burner') : null,
             $fields->many('holds', Allergen::class),
+            $fields->has('keeps') ? $fields->text('keeps') : null,
         );
     }
 }

@@ -9,7 +9,7 @@ use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Rice\Draining;
 use Orbek\Core\Rice\Stage;
 
-/** How the rice is boiled and what it waits in. */
+/** How the rice is cooked: boiled and drained to a stage, or in water measured out to be taken up. */
 final readonly class WaterChoice
 {
     private function __construct(
@@ -21,21 +21,33 @@ final readonly class WaterChoice
         public Draining $draining,
         public bool $oil,
         public bool $lemon,
+        public Spices $spices,
+        /** Measured water: minutes it simmers without a lid, till dry craters show. */
+        public int $openMin,
+        /** Measured water: broth that takes the place of water, over the raw rice by weight. */
+        public float $brothPerRice,
     ) {
     }
 
-    /** @throws OutOfRange */
-    public static function fromFields(Fields $fields): self
+    /**
+     * @param  string  $lidBurner the ring where none is named: that of the sealed pot
+     *
+     * @throws OutOfRange
+     */
+    public static function fromFields(Fields $fields, School $school, string $lidBurner): self
     {
         return new self(
             $fields->text('pot'),
-            $fields->text('burner'),
+            $fields->has('burner') ? $fields->text('burner') : $lidBurner,
             $fields->number('per_rice', 4, 10, 'times the rice', 6),
-            $fields->number('salt_g_per_l', 0, 50, 'g/L', 17),
-            $fields->one('stage', Stage::class),
+            $fields->number('salt_g_per_l', 0, 50, 'g/L', $school->isMeasured() ? 8 : 17),
+            $fields->one('stage', Stage::class, $school->isMeasured() ? Stage::Smears : null),
             $fields->one('drain', Draining::class, Draining::Heap),
             $fields->flag('oil', false),
             $fields->flag('lemon', false),
+            $fields->one('spices', Spices::class, Spices::None),
+            $fields->whole('open_min', 0, 60, $school === School::OnePot ? 8 : 0),
+            $fields->number('broth_per_rice', 0, 3, 'times the rice', 0),
         );
     }
 }

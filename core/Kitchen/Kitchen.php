@@ -10,6 +10,7 @@ use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Measure\Salt;
+use Orbek\Core\Measure\Units;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Water\BoilingPoint;
 
@@ -35,6 +36,10 @@ final readonly class Kitchen
         public array $pots,
         public array $burners,
         public array $lots,
+        public Units $units,
+        public ?Oven $oven,
+        /** @var list<string> names of what is always there, as the shopping list calls it */
+        public array $pantry,
         private array $document,
     ) {
     }
@@ -69,7 +74,11 @@ final readonly class Kitchen
             $timezone,
             $fields->one('cup', Cup::class, Cup::Metric),
             $fields->one('salt', Salt::class, Salt::Fine),
-            $pots, $burners, $lots, $document,
+            $pots, $burners, $lots,
+            $fields->one('units', Units::class, Units::Grams),
+            $fields->has('oven') ? Oven::fromFields($fields->object('oven')) : null,
+            $fields->texts('pantry'),
+            $document,
         );
     }
 
@@ -77,6 +86,26 @@ final readonly class Kitchen
     public function toArray(): array
     {
         return $this->document;
+    }
+
+    /**
+     * Pots that stand on a ring.
+     *
+     * @return array<string, Pot> by id
+     */
+    public function stovePots(): array
+    {
+        return array_filter($this->pots, static fn (Pot $pot): bool => $pot->cookerW === null);
+    }
+
+    /**
+     * Rice cookers.
+     *
+     * @return array<string, Pot> by id
+     */
+    public function cookers(): array
+    {
+        return array_filter($this->pots, static fn (Pot $pot): bool => $pot->cookerW !== null);
     }
 
     public function boilC(): float

@@ -25,6 +25,12 @@ final readonly class Burner
         );
     }
 
+    /** A rice cooker's own plate, as a ring. */
+    public static function ofCooker(string $name, float $watts): self
+    {
+        return new self('cooker', $name, BurnerKind::Coil, $watts);
+    }
+
     /** Power that reaches the pot at full setting, W. */
     public function netW(): float
     {

@@ -99,7 +99,7 @@ final readonly class Course
         $layers = array_map(static fn (LayerState $state): array => ['matter' => $state->matter->value] + match ($state->matter) {
             Matter::Rice => ['doneness_min' => round($state->doneness, 3), 'uptake' => round($state->uptake, 3), 'free_water_share' => round($state->freeShare, 3), 'texture' => $state->texture()->value],
             Matter::Filling => ['core_c' => round($state->coreC, 1), 'tenderness' => round($state->tenderness, 2)],
-            Matter::Crust => ['temperature_c' => round($state->celsius, 1)],
+            default => ['temperature_c' => round($state->celsius, 1)],
         }, $end->layers);
 
         return [

@@ -30,9 +30,10 @@ final readonly class HeatLine
     public static function ofSchool(School $school, Pot $pot, Burner $burner): self
     {
         $blocks = [];
-        foreach ($school->stockHeats() as [$minutes, $wattsPerCm2, $plate, $until]) {
+        foreach ($school->stockHeats() as $stock) {
+            [$minutes, $wattsPerCm2, $plate, $until] = $stock;
             $wanted = $wattsPerCm2 * $pot->baseCm2() / $burner->netW();
-            $blocks[] = new HeatBlock($minutes, min(1.0, $wanted), $plate, $until, $wanted);
+            $blocks[] = new HeatBlock($minutes, min(1.0, $wanted), $plate, $until, $wanted, $stock[4] ?? null);
         }
 
         return new self($blocks, true);
@@ -62,6 +63,12 @@ final readonly class HeatLine
         }, $blocks);
 
         return new self($read, false);
+    }
+
+    /** Whether a stretch of it is in the oven. */
+    public function usesOven(): bool
+    {
+        return array_filter($this->blocks, static fn (HeatBlock $block): bool => $block->ovenC !== null) !== [];
     }
 
     public function minutes(): float

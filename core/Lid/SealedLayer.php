@@ -80,11 +80,12 @@ final readonly class SealedLayer
      * @param  float  $doneness as it goes into the pot
      * @param  float  $addedKg liquid poured over it
      * @param  float  $factor the bag's own on tau
+     * @param  float|null  $uptake weight over raw weight where it was cooked in measured water; else that of drained rice
      */
-    public static function rice(RiceKind $kind, Soak $soak, float $rawKg, float $doneness, float $celsius, float $addedKg = 0.0, float $factor = 1.0): self
+    public static function rice(RiceKind $kind, Soak $soak, float $rawKg, float $doneness, float $celsius, float $addedKg = 0.0, float $factor = 1.0, ?float $uptake = null): self
     {
-        $uptake = Uptake::of($kind, $soak)->at($doneness);
-        $free = Uptake::SURFACE * $rawKg;
+        $free = $uptake === null ? Uptake::SURFACE * $rawKg : 0.0;
+        $uptake ??= Uptake::of($kind, $soak)->at($doneness);
 
         return new self(
             Matter::Rice, 'rice', Uptake::DRY_SHARE * $rawKg, 0.0, ($uptake - Uptake::DRY_SHARE) * $rawKg, $free + $addedKg, $celsius,
@@ -95,21 +96,22 @@ final readonly class SealedLayer
     }
 
     /**
+     * @param  float  $juiceLeft share of its juice still to come: 1 raw, 0 cooked
      * @param  float  $freeShare of its mass that is free water
      * @param  float  $halfThicknessMm of a piece
      * @param  float  $tenderness so far, 1 tender
      * @param  float  $tenderFactor a tenderising marinade's, on the time to tender
      */
-    public static function filling(FillingKind $kind, float $massKg, bool $raw, float $freeShare, float $celsius, float $halfThicknessMm, float $tenderness, float $tenderFactor = 1.0, ?string $label = null): self
+    public static function filling(FillingKind $kind, float $massKg, float $juiceLeft, float $freeShare, float $celsius, float $halfThicknessMm, float $tenderness, float $tenderFactor = 1.0, ?string $label = null, ?float $safeC = null): self
     {
         $free = $freeShare * $massKg;
-        $isWet = $raw || $free > Steaming::WET_SHARE * self::FILLING_DRY * $massKg;
+        $isWet = $juiceLeft > 0.5 || $free > Steaming::WET_SHARE * self::FILLING_DRY * $massKg;
 
         return new self(
             Matter::Filling, $label ?? str_replace('-', ' ', $kind->value), self::FILLING_DRY * $massKg, self::FILLING_FAT * $massKg, self::FILLING_WATER * $massKg - $free, $free, $celsius,
             $massKg / $kind->bulkKgPerLitre(), $isWet ? self::WET_CONDUCTS : self::CONDUCTS,
-            juiceKg: $raw ? $kind->juiceShare() * $massKg : 0.0, lagS: ($halfThicknessMm / 1000) ** 2 * self::CORE_LAG_S_PER_M2,
-            tenderS: 60 * $kind->tenderMin() * $tenderFactor, tenderness: $tenderness, browns: 1.2, safeC: $kind->safeCoreC(),
+            juiceKg: $juiceLeft * $kind->juiceShare() * $massKg, lagS: ($halfThicknessMm / 1000) ** 2 * self::CORE_LAG_S_PER_M2,
+            tenderS: 60 * $kind->tenderMin() * $tenderFactor, tenderness: $tenderness, browns: 1.2, safeC: $safeC ?? $kind->safeCoreC(),
         );
     }
 
@@ -124,6 +126,9 @@ final readonly class SealedLayer
 
             return self::crust($kind, $fields->number('mass_g', 1, 5000, 'g') / 1000, $fields->number('water_share', 0.02, 0.95), $fields->number('fat_g', 0, 1000, 'g') / 1000, $celsius);
         }
+        if ($matter === Matter::Mixed) {
+            throw OutOfRange::unknown($fields->at('matter'), $matter->value, ['crust', 'rice', 'filling']);
+        }
         if ($matter === Matter::Rice) {
             return self::rice(
                 $fields->one('rice', RiceKind::class),
@@ -133,7 +138,7 @@ final readonly class SealedLayer
         }
 
         return self::filling(
-            $fields->one('kind', FillingKind::class), $fields->number('mass_g', 1, 50000, 'g') / 1000, $fields->flag('raw', false),
+            $fields->one('kind', FillingKind::class), $fields->number('mass_g', 1, 50000, 'g') / 1000, $fields->flag('raw', false) ? 1.0 : 0.0,
             $fields->number('free_water_share', 0, 0.6), $celsius, $fields->number('half_thickness_mm', 1, 80, 'mm'), $fields->number('tenderness', 0, 10),
         );
     }

@@ -144,6 +144,21 @@ final readonly class Fields
     }
 
     /**
+     * @return list<string>
+     *
+     * @throws OutOfRange when it is no list of texts
+     */
+    public function texts(string $name): array
+    {
+        $value = $this->data[$name] ?? [];
+        if (! is_array($value)) {
+            throw $this->wrong($name, 'a list');
+        }
+
+        return array_map(fn (mixed $entry): string => self::of([$name => $entry], $this->path)->text($name), array_values($value));
+    }
+
+    /**
      * @return list<int|float>
      *
      * @throws OutOfRange when it is no list of numbers

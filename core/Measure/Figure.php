@@ -18,6 +18,8 @@ final readonly class Figure
         public array $why,
         public ?float $from,
         public ?float $by,
+        /** Bulk density, kg per litre, where it can be measured by cup and spoon. */
+        public ?float $kgPerLitre = null,
     ) {
     }
 
@@ -42,7 +44,13 @@ final readonly class Figure
     /** The same with the 10 to 90 % window round its likely value. */
     public function within(float $from, float $by): self
     {
-        return new self($this->amount, $this->unit, $this->decimals, $this->why, $from, $by);
+        return new self($this->amount, $this->unit, $this->decimals, $this->why, $from, $by, $this->kgPerLitre);
+    }
+
+    /** The same as something that fills a cup so densely, kg per litre. */
+    public function filling(float $kgPerLitre): self
+    {
+        return new self($this->amount, $this->unit, $this->decimals, $this->why, $this->from, $this->by, $kgPerLitre);
     }
 
     /** The amount with its unit, as a cook reads it. */

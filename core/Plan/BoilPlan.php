@@ -11,6 +11,7 @@ use Orbek\Core\Learning\LotBelief;
 use Orbek\Core\Lid\Burner;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Rice\Boil;
@@ -63,6 +64,9 @@ final readonly class BoilPlan
     {
         $lot = $kitchen->lot($dish->rice->lot, 'rice/lot');
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
+        if ($pot->cookerW !== null) {
+            throw OutOfRange::because('water/pot', "\"{$pot->name}\" stands on no ring;", 'name a pot that does');
+        }
         $burner = $kitchen->burner($dish->water->burner, 'water/burner');
         $kind = $lot->kind;
         $soak = $dish->rice->soak;

@@ -7,7 +7,8 @@ namespace Orbek\Core\Plan;
 /** A change of the dish that ends a clash. */
 final readonly class Mend
 {
-    public function __construct(public string $label, public string $path, public string|int|float $value)
+    /** @param  string|int|float|array<string, string>  $value */
+    public function __construct(public string $label, public string $path, public string|int|float|array $value)
     {
     }
 }

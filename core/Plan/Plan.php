@@ -5,22 +5,31 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use DateTimeImmutable;
+use LogicException;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Layering;
+use Orbek\Core\Dish\Listing;
+use Orbek\Core\Dish\School;
+use Orbek\Core\Dish\Splitting;
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Pot\Layer;
+use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 
 /** What follows from a dish in a kitchen: computed once, read by every screen, export and command. */
-final readonly class Plan
+final class Plan
 {
+    private ?Course $course = null;
+
     /**
      * @param  list<Mend>  $tastes the water's salt for each taste
      * @param  list<Ingredient>  $ingredients
@@ -28,27 +37,38 @@ final readonly class Plan
      * @param  array<value-of<Station>, list<Caution>>  $cautions by station
      */
     public function __construct(
-        public Dish $dish,
-        public Kitchen $kitchen,
-        public DateTimeImmutable $tableAt,
-        public Figure $rice,
-        public Figure $filling,
-        public Figure $weight,
-        public Figure $free,
-        public Figure $steam,
-        public Figure $sealed,
-        public Figure $lidOff,
+        public readonly Dish $dish,
+        public readonly Kitchen $kitchen,
+        public readonly DateTimeImmutable $tableAt,
+        public readonly Figure $rice,
+        public readonly Figure $filling,
+        public readonly Figure $weight,
+        public readonly Figure $free,
+        public readonly Figure $steam,
+        public readonly Figure $sealed,
+        public readonly Figure $lidOff,
         /** Salt in all that is eaten, %. */
-        public Figure $saltiness,
-        public array $tastes,
-        public BoilPlan $boil,
-        public Section $section,
-        public HeatLine $heat,
-        public Schedule $schedule,
-        public array $ingredients,
-        public array $clashes,
-        public array $cautions,
+        public readonly Figure $saltiness,
+        public readonly array $tastes,
+        /** The boil of rice that is drained; null where the rice takes up measured water. */
+        public readonly ?BoilPlan $boil,
+        public readonly ?MeasuredPlan $measured,
+        public readonly Section $section,
+        public readonly ?SecondPot $second,
+        public readonly HeatLine $heat,
+        /** The pot as its lid is closed; null where the food would not go in. */
+        public readonly ?SealedPot $sealedPot,
+        public readonly Schedule $schedule,
+        public readonly array $ingredients,
+        public readonly array $clashes,
+        public readonly array $cautions,
     ) {
+    }
+
+    /** The boil of a dish whose rice is drained. */
+    public function boiled(): BoilPlan
+    {
+        return $this->boil ?? throw new LogicException('The rice of this dish is not boiled and drained.');
     }
 
     /** The pot that is layered and sealed. */
@@ -72,15 +92,126 @@ final readonly class Plan
      */
     public function changed(string $path, mixed $value): Dish
     {
+        if (preg_match('/^layers:grams:(\d{1,2})$/', $path, $read) === 1) {
+            return Layering::changed($this->dish, "layers:share:{$read[1]}", $this->percentOf((int) $read[1], $path, $value));
+        }
         if (Layering::understands($path)) {
             return Layering::changed($this->dish, $path, $value);
+        }
+        if (Splitting::understands($path)) {
+            return Splitting::changed($this->dish, $path, $value);
+        }
+        if (Listing::understands($path)) {
+            return Listing::changed($this->dish, $path, $value);
         }
         if ($path !== 'water/salt_teaspoons') {
             return $this->dish->changed($path, $value);
         }
         $spoons = is_int($value) || is_float($value) ? OutOfRange::unlessBetween($path, $value, 0, 200, 'teaspoons') : throw OutOfRange::because($path, 'is no number;', 'give 0 to 200 teaspoons');
 
-        return $this->dish->changed('water/salt_g_per_l', round($this->kitchen->salt->mass($spoons)->inGrams() / $this->boil->water->amount, 2));
+        return $this->dish->changed('water/salt_g_per_l', round($this->kitchen->salt->mass($spoons)->inGrams() / max(0.05, $this->boil->water->amount ?? ($this->measured->water->amount ?? 1000) / 1000), 2));
+    }
+
+    /** A layer's share of all its rice or filling, %, that gives it so many grams. */
+    private function percentOf(int $index, string $path, mixed $value): float
+    {
+        $layers = $this->layersInPot();
+        if (! isset($layers[$index], $this->dish->layers[$index])) {
+            throw OutOfRange::because($path, "there is no layer {$index};", 'give 0 to '.(count($this->dish->layers) - 1));
+        }
+        $grams = is_int($value) || is_float($value) ? OutOfRange::unlessBetween($path, $value, 1, 50000, 'g') : throw OutOfRange::because($path, 'is no number;', 'give grams');
+
+        return 100 * $grams / $layers[$index]->mass->inGrams() * $this->dish->layers[$index]->share;
+    }
+
+    /**
+     * The layers that the dish chooses, without the base's own.
+     *
+     * @return list<Layer>
+     */
+    public function layersInPot(): array
+    {
+        return array_values(array_filter($this->section->layers, static fn (Layer $layer): bool => $layer->matter !== Matter::Crust));
+    }
+
+    /** What happens under the lid; null where the food would not go in. Computed once, when it is asked for. */
+    public function course(): ?Course
+    {
+        return $this->sealedPot === null ? null : $this->course ??= Course::of($this->sealedPot, $this->heat->blocks);
+    }
+
+    public function balance(): ?WaterBalance
+    {
+        $course = $this->course();
+
+        return $course === null ? null : WaterBalance::of($this->dish, $this->dish->table->rawRice(), $course);
+    }
+
+    /**
+     * What lies on each layer of rice, in order.
+     *
+     * @return list<string>
+     */
+    public function onEachLayer(): array
+    {
+        return Amounts::onEachLayer($this->dish, $this->dish->table->rawRice());
+    }
+
+    /**
+     * What is to be bought, by aisle: amounts of one thing added up, what the kitchen has left out.
+     *
+     * @return array<value-of<Aisle>, list<array{key: string, name: string, amount: Figure}>>
+     */
+    public function shopping(): array
+    {
+        $things = [];
+        foreach ($this->ingredients as $ingredient) {
+            if (! $ingredient->isBought || in_array(mb_strtolower($ingredient->shopName()), array_map(mb_strtolower(...), $this->kitchen->pantry), true)) {
+                continue;
+            }
+            $amount = $ingredient->toBuy ?? $ingredient->amount;
+            $key = $ingredient->shopName().'|'.$amount->unit;
+            $things[$key]['aisle'] = $ingredient->aisle;
+            $things[$key]['name'] = $ingredient->shopName();
+            $things[$key]['amounts'][] = $amount;
+        }
+        $lot = $this->kitchen->lot($this->dish->rice->lot, 'rice/lot');
+        if ($this->clashesAt(Station::Rice) !== [] || $lot->boughtG === null) {
+            $things["{$lot->name}|g"] = ['aisle' => Aisle::Rice, 'name' => $lot->name, 'amounts' => [$this->rice]];
+        }
+
+        $list = [];
+        foreach (Aisle::cases() as $aisle) {
+            foreach ($things as $key => $thing) {
+                if ($thing['aisle'] === $aisle) {
+                    $first = $thing['amounts'][0];
+                    $sum = array_sum(array_map(static fn (Figure $figure): float => $figure->amount, $thing['amounts']));
+                    $why = array_values(array_unique(array_merge(...array_map(static fn (Figure $figure): array => $figure->why, $thing['amounts']))));
+                    $figure = Figure::of($sum, $first->unit, $first->decimals, ...$why);
+                    $list[$aisle->value][] = ['key' => "buy:{$key}", 'name' => $thing['name'], 'amount' => $first->kgPerLitre === null ? $figure : $figure->filling($first->kgPerLitre)];
+                }
+            }
+        }
+
+        return $list;
+    }
+
+    /**
+     * What is to be put ready, by task in the order of the work.
+     *
+     * @return list<array{task: Task, things: list<Ingredient>, keeps: string|null}>
+     */
+    public function mise(): array
+    {
+        $list = [];
+        foreach ($this->schedule->tasks as $id => $task) {
+            $things = array_values(array_filter($this->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->task === $id));
+            if ($things !== [] || $task->keeps !== null) {
+                $list[] = ['task' => $task, 'things' => $things, 'keeps' => $task->keeps];
+            }
+        }
+
+        return $list;
     }
 
     /** The figure that sums a station up in its line. */
@@ -88,8 +219,8 @@ final readonly class Plan
     {
         return match ($station) {
             Station::Table => $this->rice,
-            Station::Rice => $this->boil->tau,
-            Station::Water => $this->boil->liftAt,
+            Station::Rice => $this->boil->tau ?? $this->measured->tau ?? $this->rice,
+            Station::Water => $this->boil->liftAt ?? $this->measured->water ?? $this->rice,
             Station::Filling => $this->filling,
             Station::Layers => $this->free,
             Station::Lid => $this->steam,
@@ -108,8 +239,8 @@ final readonly class Plan
     public function toArray(): array
     {
         $stages = [];
-        foreach ([0.50, 0.60, 0.70, 0.85, 0.95] as $doneness) {
-            $stages[sprintf('%.2f', $doneness)] = round($this->boil->forecast->secondsTo($doneness), 1);
+        foreach ($this->boil === null ? [] : [0.50, 0.60, 0.70, 0.85, 0.95] as $doneness) {
+            $stages[sprintf('%.2f', $doneness)] = round($this->boiled()->forecast->secondsTo($doneness), 1);
         }
 
         return [
@@ -119,7 +250,7 @@ final readonly class Plan
             'kitchen' => $this->kitchen->name,
             'table_at' => $this->tableAt->format(DATE_ATOM),
             'amounts' => array_map(static fn (Ingredient $ingredient): array => ['station' => $ingredient->station->value, 'name' => $ingredient->name] + $ingredient->amount->toArray(), $this->ingredients),
-            'boil' => [
+            'boil' => $this->boil === null ? null : [
                 'batches' => $this->boil->batches,
                 'target' => $this->dish->water->stage->value,
                 'target_doneness' => $this->boil->forecast->target,
@@ -131,6 +262,13 @@ final readonly class Plan
                 'salt_kept_g' => $this->boil->saltKept->toArray(),
                 'salt_in_dish_percent' => $this->saltiness->toArray(),
                 'lifts' => array_map(static fn (Lift $lift): array => ['stage' => $lift->stage->value, 'share' => round($lift->share, 3), 'at_s' => $lift->at->toArray()], $this->boil->lifts),
+            ],
+            'measured' => $this->measured === null ? null : [
+                'water_g' => $this->measured->water->toArray(),
+                'beside_broth_g' => $this->measured->absorption->beside->toArray(),
+                'cooker_mark' => $this->dish->school === School::Cooker ? $this->measured->absorption->cookerMark->toArray() : null,
+                'minutes' => $this->measured->cookMin,
+                'salt_in_dish_percent' => $this->saltiness->toArray(),
             ],
             'pot' => [
                 'id' => $this->pot()->id,
@@ -145,7 +283,7 @@ final readonly class Plan
                     'to_cm' => round($top, 2),
                 ], $this->section->layers, $this->section->topsCm, array_keys($this->section->layers)),
             ],
-            'heat' => array_map(static fn ($block): array => ['minutes' => $block->minutes, 'setting' => round($block->setting, 3), 'plate' => $block->plate, 'until' => $block->until], $this->heat->blocks),
+            'heat' => array_map(static fn ($block): array => ['minutes' => $block->minutes, 'setting' => round($block->setting, 3), 'plate' => $block->plate, 'until' => $block->until] + ($block->ovenC === null ? [] : ['oven_c' => $block->ovenC]), $this->heat->blocks),
             'tasks' => array_map(fn (Task $task): array => [
                 'id' => $task->id,
                 'name' => $task->name,

@@ -12,8 +12,12 @@ use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\BaseKind;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\School;
+use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Figure;
@@ -40,18 +44,11 @@ final readonly class Planner
 
     private const FAT_KG_PER_L = 0.92;
 
-    /** Water to raw rice in the soaking bowl, by weight. */
-    private const SOAK_WATER = 2.0;
-
     private const MOST_HEAT_UP_MIN = 60;
 
     private const MOST_SALT_G_PER_L = 50.0;
 
     private const SODIUM_MG_PER_G = 393.0;
-
-    private const OIL_ML_PER_L = 3.0;
-
-    private const LEMON_ML_PER_L = 5.0;
 
     private function __construct(private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now)
     {
@@ -73,12 +70,20 @@ final readonly class Planner
             }
         }
 
+        if ($pot->cookerW !== null) {
+            throw OutOfRange::because('lid/pot', "\"{$pot->name}\" stands on no ring;", 'name a pot that does');
+        }
         $raw = $dish->table->rawRice();
-        $boil = $this->boil($dish, $raw);
-        $section = $this->section($dish, $pot, $raw, $boil);
         $heat = $dish->lid->heat === [] ? HeatLine::ofSchool($dish->school, $pot, $burner) : HeatLine::fromFields($dish->lid->heat);
+        $boil = $dish->school->isMeasured() ? null : $this->boil($dish, $raw);
+        $measured = $dish->school->isMeasured() ? MeasuredPlan::of($dish, $this->kitchen, $this->knowledge->lot($dish->rice->lot), $raw, $heat) : null;
+        $second = $this->second($dish, $pot, $raw, $boil, $measured);
+        $section = $this->section($dish, $pot, $raw, $boil, $measured, 1 - ($second->share ?? 0.0));
 
-        $clashes = [...$this->boilClashes($dish, $boil), ...$this->potClashes($dish, $section)];
+        $clashes = [
+            ...($boil === null ? [] : $this->boilClashes($dish, $boil)), ...($measured === null ? [] : $this->measuredClashes($dish, $measured)),
+            ...$this->riceClashes($dish), ...$this->fillingClashes($dish), ...$this->potClashes($dish, $section, $second), ...$this->heatClashes($heat),
+        ];
         $short = $heat->short();
         if ($short !== null) {
             $clashes[] = new Clash(Station::Heat, sprintf('%s is too weak for %s: it gives %d %% of the heat this step asks for.', $burner->name, $pot->name, (int) round(100 / $short->wanted)),
@@ -86,16 +91,18 @@ final readonly class Planner
         }
 
         $tableAt = $dish->table->serveAt($this->kitchen->timezone);
-        [$schedule, $clockClash] = $this->lay($dish, WorkOrder::of($dish, $boil, $heat));
+        [$schedule, $clockClash] = $this->lay($dish, WorkOrder::of($dish, $boil, $measured, $heat, $second));
         $clashes = [...$clashes, ...$clockClash, ...$this->timeClashes($dish, $tableAt, $schedule)];
         $lidOff = $tableAt->modify($schedule->start('open').' minutes');
 
-        [$saltiness, $tastes] = $this->salting($dish, $raw, $boil, $section);
+        $pots = [$pot, ...($second === null ? [] : [$second->section->pot])];
+        $rice = $this->riceFigure($dish, $raw);
+        [$saltiness, $tastes] = $this->salting($dish, $raw, $boil, $measured, [$section, ...($second === null ? [] : [$second->section])]);
         $weight = array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $section->layers));
 
         return new Plan(
             $dish, $this->kitchen, $tableAt,
-            $this->riceFigure($dish, $raw),
+            $rice,
             Figure::of($dish->filling->rawMass($raw)->inGrams(), 'g', 0, sprintf('%s times the rice, raw; %s when layered, the juice cooked down.', round($dish->filling->rawMass($raw)->kg / $raw->kg, 2), Figure::of($dish->filling->layeredMass($raw)->inGrams(), 'g', 0, '-')->text())),
             Figure::of($weight, 'g', 0, 'Base, rice with the water it holds, and filling, without the pot.'),
             Figure::of($section->freeCm(), 'cm', 1,
@@ -107,8 +114,10 @@ final readonly class Planner
                 $heat->isStock ? sprintf('The school\'s own heat, set for the %d cm² of this base on %s.', (int) round($pot->baseCm2()), $burner->name) : 'Your own heat line.'),
             Figure::timeOfDay($lidOff, sprintf('%d min to open and carry, counted back from the table at %s.', -$schedule->start('open'), $tableAt->format('H:i'))),
             $saltiness, $tastes,
-            $boil, $section, $heat, $schedule,
-            $this->ingredients($dish, $raw, $boil, $section),
+            $boil, $measured, $section, $second, $heat,
+            Sealing::of($dish, $this->kitchen, $this->knowledge, $pot, $dish->lid->burner, $raw, $boil, $measured, 1 - ($second->share ?? 0.0)),
+            $schedule,
+            Amounts::of($dish, $this->kitchen, $rice, $raw, $boil, $measured, $pots),
             $clashes,
             self::cautions($dish, $heat),
         );
@@ -119,23 +128,33 @@ final readonly class Planner
         return BoilPlan::of($dish, $this->kitchen, $this->knowledge->lot($dish->rice->lot), $raw, WorkOrder::waitMin($dish));
     }
 
-    private function section(Dish $dish, Pot $pot, Mass $raw, BoilPlan $boil): Section
+    /** @param  float  $part of the dish that lies in this pot */
+    private function section(Dish $dish, Pot $pot, Mass $raw, ?BoilPlan $boil, ?MeasuredPlan $measured, float $part = 1.0): Section
     {
-        $uptake = Uptake::of($boil->kind, $dish->rice->soak);
-        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * ($uptake->at($stage->doneness()) + Uptake::SURFACE));
+        $whole = $raw;
+        $raw = $raw->times($part);
+        $uptake = $boil === null ? null : Uptake::of($boil->kind, $dish->rice->soak);
+        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * ($uptake === null ? $measured->uptake ?? 2.35 : $uptake->at($stage->doneness()) + Uptake::SURFACE));
         $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * self::FAT_KG_PER_L);
 
         $layers = [];
-        if ($dish->base->kind !== BaseKind::None) {
+        if ($dish->base->kind->isLaid()) {
             $base = $dish->base->kind->takesRice() ? $rice($dish->water->stage, $dish->base->riceShare) : Mass::grams($dish->base->kind->gramsPerCm2() * $pot->baseCm2());
             $layers[] = new Layer(Matter::Crust, $dish->base->kind->label(), $base->plus($fat), self::CRUST_KG_PER_L, $dish->base->kind->takesRice() ? $dish->water->stage->doneness() : null);
+        }
+        if ($dish->folded) {
+            $filling = $dish->filling->layeredMass($whole)->times($part);
+            $grains = $rice($dish->water->stage, 1 - $dish->base->riceShare);
+            $layers[] = new Layer(Matter::Mixed, 'rice, '.$dish->filling->name, $filling->plus($grains), ($filling->kg + $grains->kg) / ($filling->kg / $dish->filling->kgPerLitre() + $grains->kg / self::STEAMED_KG_PER_L), $dish->water->stage->doneness());
+
+            return Section::of($pot, $layers, $dish->mound);
         }
         foreach ($dish->layers as $layer) {
             $stage = $layer->stage ?? $dish->water->stage;
             $label = ($layer->saffron ? 'rice, saffron' : 'rice').($layer->stage === null ? '' : ', '.$stage->label());
             $layers[] = $layer->matter === Matter::Rice
                 ? new Layer(Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(), $layer->saffron)
-                : new Layer(Matter::Filling, $dish->filling->name, $dish->filling->layeredMass($raw)->times($layer->share), $dish->filling->kgPerLitre());
+                : new Layer(Matter::Filling, $dish->filling->name, $dish->filling->layeredMass($whole)->times($part * $layer->share), $dish->filling->kgPerLitre());
         }
 
         return Section::of($pot, $layers, $dish->mound);
@@ -144,19 +163,24 @@ final readonly class Planner
     /**
      * Salt in all that is eaten, and the water's salt for each taste, solved backwards.
      *
+     * @param  list<Section>  $sections
      * @return array{Figure, list<Mend>}
      */
-    private function salting(Dish $dish, Mass $raw, BoilPlan $boil, Section $section): array
+    private function salting(Dish $dish, Mass $raw, ?BoilPlan $boil, ?MeasuredPlan $measured, array $sections): array
     {
-        $eatenG = array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $section->layers));
+        $eatenG = 0.0;
+        foreach ($sections as $section) {
+            $eatenG += array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $section->layers));
+        }
         $fillingG = $dish->filling->saltGPerKg * $dish->filling->rawMass($raw)->kg;
-        $riceG = $boil->saltKept->amount;
+        $riceG = $boil->saltKept->amount ?? $measured->saltKept->amount ?? 0.0;
+        $perGPerL = $boil->keptPerGPerL ?? ($measured === null ? 0.0 : $measured->water->amount / 1000);
         $percent = 100 * ($fillingG + $riceG) / $eatenG;
         $servings = $dish->table->eaters + $dish->table->leftovers;
 
         $tastes = [];
         foreach ([Taste::Mild, Taste::Usual, Taste::Full] as $taste) {
-            $gPerL = $dish->water->saltGPerL + ($taste->percent() / 100 * $eatenG - $fillingG - $riceG) / $boil->keptPerGPerL;
+            $gPerL = $perGPerL <= 0 ? -1.0 : $dish->water->saltGPerL + ($taste->percent() / 100 * $eatenG - $fillingG - $riceG) / $perGPerL;
             if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
                 $tastes[] = new Mend(sprintf('Salt it %s: %d g a litre', $taste->label(), (int) round($gPerL)), 'water/salt_g_per_l', round($gPerL, 1));
             }
@@ -195,7 +219,7 @@ final readonly class Planner
 
         return Figure::of(100 * (1 - $seal->leakShare()), '% kept', 0,
             sprintf('Of the steam that meets the lid, %s lets %d %% out.', $seal->label(), (int) round(100 * $seal->leakShare())),
-            $rope === null ? 'The rest drips back, less what a cloth takes up.' : sprintf('The dough rope is %d cm long, 1.5 cm thick: %d g of dough.', (int) round($rope), (int) round(22 * $rope)));
+            $rope === null ? 'The rest drips back, less what a cloth takes up.' : sprintf('The dough rope is %d cm long, 1.5 cm thick: %d g of dough.', (int) round($rope), (int) round(Seal::DOUGH_G_PER_CM * $rope)));
     }
 
     /** @return list<Clash> */
@@ -224,6 +248,14 @@ final readonly class Planner
                 $clashes[] = new Clash(Station::Water, sprintf('Rice that %s would be past it before a hand could lift it.', $lift->stage->words()), $dish->water->draining === Draining::Rinse ? [] : [new Mend('Rinse it cold after draining', 'water/drain', 'rinse')]);
             }
         }
+
+        return $clashes;
+    }
+
+    /** @return list<Clash> */
+    private function riceClashes(Dish $dish): array
+    {
+        $clashes = [];
         $lot = $this->kitchen->lot($dish->rice->lot, 'rice/lot');
         $left = $lot->leftG($this->knowledge);
         $wanted = $dish->table->rawRice()->inGrams();
@@ -248,10 +280,67 @@ final readonly class Planner
     }
 
     /** @return list<Clash> */
-    private function potClashes(Dish $dish, Section $section): array
+    private function measuredClashes(Dish $dish, MeasuredPlan $measured): array
     {
-        if (! $section->isTooFull()) {
+        $clashes = [];
+        if ($measured->absorption->isTooWet) {
+            $clashes[] = new Clash(Station::Water, 'The filling alone brings more water than the rice can take.', [new Mend('Layer the filling '.Wetness::Dry->label(), 'filling/wetness', Wetness::Dry->value)]);
+        }
+        if ($measured->broth !== null && $measured->broth->amount < $dish->water->brothPerRice * $dish->table->rawRice()->inGrams() - 1) {
+            $clashes[] = new Clash(Station::Water, sprintf('More broth than the rice takes: %s is all.', $measured->water->text()), [new Mend('Use no more broth than that', 'water/broth_per_rice', round($measured->water->amount / $dish->table->rawRice()->inGrams(), 2))]);
+        }
+        $fullL = $measured->water->amount / 1000 + $dish->table->rawRice()->kg / 1.45;
+        if ($dish->school === School::Cooker && $fullL > $measured->pot->litres) {
+            $fits = $this->mostEaters($dish, static fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $dish->table->rawRice()->kg <= $measured->pot->litres);
+            $clashes[] = new Clash(Station::Water, sprintf('%s holds %.1f L; rice and water make %.1f L.', ucfirst($measured->pot->name), $measured->pot->litres, $fullL), $fits === null ? [] : [new Mend("Cook for {$fits}", 'table/eaters', $fits)]);
+        }
+
+        return $clashes;
+    }
+
+    /** @return list<Clash> */
+    private function fillingClashes(Dish $dish): array
+    {
+        $clashes = [];
+        $marinade = $dish->filling->marinade;
+        if ($marinade !== null) {
+            $times = $marinade->times($dish->filling->strictest() ?? $dish->filling->toughest());
+            if ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most']) {
+                $clashes[] = new Clash(Station::Filling, sprintf('%s in this marinade is too %s: %s at least, %s at most, since %s.', ucfirst(Words::minutes($marinade->minutes)), $marinade->minutes < $times['least'] ? 'short' : 'long', Words::minutes($times['least']), Words::minutes($times['most']), $times['why']),
+                    [new Mend('Marinate '.Words::minutes($times['good']), 'filling/marinade/minutes', $times['good'])]);
+            }
+        }
+        foreach ($dish->extras as $index => $extra) {
+            if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > ExtraKind::MOST_DROPS_PER_KG) {
+                $clashes[] = new Clash(Station::Layers, sprintf('%s: %d drops a kg of rice drown everything else; the label gives its own limit.', $extra->name, (int) round($extra->perKgRice)), [new Mend(sprintf('Take %d drops a kg', (int) ExtraKind::MOST_DROPS_PER_KG), "extras/{$index}/drops_per_kg_rice", ExtraKind::MOST_DROPS_PER_KG)]);
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** @return list<Clash> */
+    private function heatClashes(HeatLine $heat): array
+    {
+        if (! $heat->usesOven()) {
             return [];
+        }
+        if ($this->kitchen->oven === null) {
+            return [new Clash(Station::Heat, 'This kitchen has no oven.', [])];
+        }
+        $hottest = max(array_map(static fn (HeatBlock $block): float => $block->ovenC ?? 0.0, $heat->blocks));
+
+        return $hottest > $this->kitchen->oven->mostC ? [new Clash(Station::Heat, sprintf('%s gives %d °C at most.', ucfirst($this->kitchen->oven->name), (int) round($this->kitchen->oven->mostC)), [])] : [];
+    }
+
+    /** @return list<Clash> */
+    private function potClashes(Dish $dish, Section $section, ?SecondPot $second): array
+    {
+        if (! $section->isTooFull() && ! ($second !== null && $second->section->isTooFull())) {
+            return [];
+        }
+        if (! $section->isTooFull()) {
+            $section = $second->section ?? $section;
         }
 
         $fits = fn (Dish $other): bool => ! $this->sectionOf($other)->isTooFull();
@@ -262,7 +351,7 @@ final readonly class Planner
             Station::Layers,
             sprintf('%s is too small: %s; steam needs %d cm under the lid.', ucfirst($section->pot->name),
                 $free < 0 ? sprintf('the food would stand %.1f cm over the rim', -$free) : sprintf('%.1f cm would stay free', $free), (int) Section::FREE_CM),
-            [...$this->otherPots($dish, 'lid/pot', $fits), ...($eaters === null ? [] : [new Mend("Cook for {$eaters}", 'table/eaters', $eaters)])],
+            [...$this->otherPots($dish, 'lid/pot', $fits), ...$this->twoPots($dish), ...($eaters === null ? [] : [new Mend("Cook for {$eaters}", 'table/eaters', $eaters)])],
         )];
     }
 
@@ -270,7 +359,56 @@ final readonly class Planner
     {
         $raw = $dish->table->rawRice();
 
-        return $this->section($dish, $this->kitchen->pot($dish->lid->pot, 'lid/pot'), $raw, $this->boil($dish, $raw));
+        $pot = $this->kitchen->pot($dish->lid->pot, 'lid/pot');
+        $boil = $dish->school->isMeasured() ? null : $this->boil($dish, $raw);
+        $measured = $dish->school->isMeasured() ? MeasuredPlan::of($dish, $this->kitchen, $this->knowledge->lot($dish->rice->lot), $raw, HeatLine::ofSchool($dish->school, $pot, $this->kitchen->burner($dish->lid->burner, 'lid/burner'))) : null;
+
+        return $this->section($dish, $pot, $raw, $boil, $measured, 1 - ($this->second($dish, $pot, $raw, $boil, $measured)->share ?? 0.0));
+    }
+
+    /** The second pot, with its share by what each holds under the free height. */
+    private function second(Dish $dish, Pot $pot, Mass $raw, ?BoilPlan $boil, ?MeasuredPlan $measured): ?SecondPot
+    {
+        if ($dish->lid->secondPot === null || $dish->lid->secondBurner === null) {
+            return null;
+        }
+        $other = $this->kitchen->pot($dish->lid->secondPot, 'lid/second/pot');
+        $ring = $this->kitchen->burner($dish->lid->secondBurner, 'lid/second/burner');
+        if ($other->id === $pot->id || $other->cookerW !== null) {
+            throw OutOfRange::because('lid/second/pot', "\"{$other->name}\" cannot be the second pot;", 'name another that stands on a ring');
+        }
+        $share = $other->usableLitres() / ($pot->usableLitres() + $other->usableLitres());
+
+        return new SecondPot($this->section($dish, $other, $raw, $boil, $measured, $share), HeatLine::ofSchool($dish->school, $other, $ring), $ring->id, $share);
+    }
+
+    /**
+     * Two pots that together would do, where one does not.
+     *
+     * @return list<Mend>
+     */
+    private function twoPots(Dish $dish): array
+    {
+        if ($dish->lid->secondPot !== null || $dish->school === School::Cooker) {
+            return [];
+        }
+        $rings = array_keys($this->kitchen->burners);
+        foreach ($this->kitchen->stovePots() as $other) {
+            foreach ($rings as $ring) {
+                if ($other->id === $dish->lid->pot || ($ring === $dish->lid->burner && count($rings) > 1)) {
+                    continue;
+                }
+                $shared = $dish->changed('lid/second', ['pot' => $other->id, 'burner' => $ring]);
+                $raw = $shared->table->rawRice();
+                $boil = $shared->school->isMeasured() ? null : $this->boil($shared, $raw);
+                $second = $this->second($shared, $this->kitchen->pot($dish->lid->pot, 'lid/pot'), $raw, $boil, null);
+                if ($second !== null && ! $second->section->isTooFull() && ! $this->sectionOf($shared)->isTooFull()) {
+                    return [new Mend("Share it with the {$other->name}", 'lid/second', ['pot' => $other->id, 'burner' => $ring])];
+                }
+            }
+        }
+
+        return [];
     }
 
     /**
@@ -281,7 +419,7 @@ final readonly class Planner
      */
     private function otherPots(Dish $dish, string $path, callable $fits): array
     {
-        $pots = array_values($this->kitchen->pots);
+        $pots = array_values($this->kitchen->stovePots());
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         foreach ($pots as $pot) {
             if ($fits($dish->changed($path, $pot->id))) {
@@ -355,40 +493,6 @@ final readonly class Planner
         return $time->setTimestamp((int) ceil($time->getTimestamp() / $fiveMinutes) * $fiveMinutes);
     }
 
-    /** @return list<Ingredient> */
-    private function ingredients(Dish $dish, Mass $raw, BoilPlan $boil, Section $section): array
-    {
-        $list = [new Ingredient(Station::Rice, $this->kitchen->lot($dish->rice->lot, 'rice/lot')->name, $this->riceFigure($dish, $raw))];
-        $soak = $dish->rice->soak;
-        if ($soak->minutes > 0 && $soak->saltGPerL > 0) {
-            $list[] = new Ingredient(Station::Rice, 'salt for the soak', Figure::of($soak->saltGPerL * $raw->kg * self::SOAK_WATER, 'g', 0, sprintf('%s g a litre in %.1f L, twice the rice.', round($soak->saltGPerL, 1), $raw->kg * self::SOAK_WATER)));
-        }
-        $list[] = new Ingredient(Station::Water, 'water to boil in', $boil->water);
-        $list[] = new Ingredient(Station::Water, 'salt for the boil', $boil->salt);
-        if ($dish->water->oil) {
-            $list[] = new Ingredient(Station::Water, 'oil for the boil', Figure::of(self::OIL_ML_PER_L * $boil->water->amount, 'ml', 0, 'A spoonful or so: it keeps froth down and grains apart. The times are reckoned the same.'));
-        }
-        if ($dish->water->lemon) {
-            $list[] = new Ingredient(Station::Water, 'lemon juice for the boil', Figure::of(self::LEMON_ML_PER_L * $boil->water->amount, 'ml', 0, 'A squeeze: it keeps the grain white and firm. The times are reckoned the same.'));
-        }
-        foreach ($dish->filling->parts as $part) {
-            $list[] = new Ingredient(Station::Filling, $part['name'], Figure::of($raw->inGrams() * $part['ofRice'], 'g', 0, sprintf('%s times the raw rice.', round($part['ofRice'], 2))));
-        }
-        if (! $dish->base->kind->takesRice() && $dish->base->kind !== BaseKind::None) {
-            $list[] = new Ingredient(Station::Layers, $dish->base->kind->label(), Figure::of($dish->base->kind->gramsPerCm2() * $section->pot->baseCm2(), 'g', 0, sprintf('To cover the %d cm² of the base.', (int) round($section->pot->baseCm2()))));
-        }
-        $fatMl = $dish->base->fatMlPerCm2 * $section->pot->baseCm2();
-        if ($fatMl > 0) {
-            $list[] = new Ingredient(Station::Layers, 'fat for the base', Figure::of($fatMl, 'ml', 0, sprintf('%s ml for each of the %d cm² of the base.', round($dish->base->fatMlPerCm2, 2), (int) round($section->pot->baseCm2()))));
-        }
-        foreach ($dish->extras as $extra) {
-            $grams = $extra->gramsPerKgRice * $raw->kg;
-            $list[] = new Ingredient($extra->atTable ? Station::Serve : Station::Layers, $extra->name, Figure::of($grams, 'g', $grams < 10 ? 1 : 0, sprintf('%s g for each kg of raw rice.', round($extra->gramsPerKgRice, 2))));
-        }
-
-        return $list;
-    }
-
     /** @return array<value-of<Station>, list<Caution>> */
     private static function cautions(Dish $dish, HeatLine $heat): array
     {
@@ -400,7 +504,7 @@ final readonly class Planner
                 $filling->isPoultry() => [Caution::RawPoultry, Caution::Core],
                 default => [Caution::RawMeat, Caution::Core],
             },
-            Station::Layers->value => $dish->base->kind === BaseKind::None ? [] : [Caution::HotFat],
+            Station::Layers->value => $dish->base->kind->isLaid() ? [Caution::HotFat] : [],
             Station::Lid->value => $dish->lid->seal->hasCloth() ? [Caution::Cloth] : [],
             Station::Heat->value => $heat->minutes() >= 100 ? [Caution::LongFlame] : [],
             Station::Serve->value => [Caution::Steam, Caution::CookedRice],

@@ -9,4 +9,5 @@ enum Matter: string
     case Crust = 'crust';
     case Rice = 'rice';
     case Filling = 'filling';
+    case Mixed = 'mixed';
 }

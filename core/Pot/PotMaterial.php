@@ -20,6 +20,16 @@ enum PotMaterial: string
         };
     }
 
+    /** Heat a usual base of it holds against one of medium steel, by weight and specific heat. */
+    public function baseHeat(): float
+    {
+        return match ($this) {
+            self::Steel => 1.0,
+            self::CastIron => 1.9,
+            self::Aluminium => 0.9,
+        };
+    }
+
     /** A usual wall, mm. */
     public function wallMm(): float
     {

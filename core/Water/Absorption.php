@@ -46,6 +46,8 @@ final readonly class Absorption
         public Figure $cookerMark,
         /** The filling alone brings more than the rice can take. */
         public bool $isTooWet,
+        /** Weight over raw weight that the rice is to reach. */
+        public float $target,
     ) {
     }
 
@@ -85,11 +87,12 @@ final readonly class Absorption
         return new self(
             Figure::of($liquid, 'g', 0,
                 sprintf('The rice is to weigh %s times its raw weight%s: it takes %d g more%s.', $target, $folded ? ', since a wet filling is folded in' : '', (int) round($takenG), $gain > 0.005 ? sprintf(', having %d g from the soak', (int) round($gain * $raw->inGrams())) : ''),
-                sprintf('%d g boil off without the lid, %d g get past it; the filling brings %d g.', (int) round($openG), (int) round($lidG), (int) round($fillingFreeG))),
+                sprintf('%d g boil off without the lid, %d g get past it; the filling brings %d g.', (int) round($openG), (int) round($lidG), (int) round($fillingFreeG)))->filling(1.0),
             Figure::of($besideG, 'g', 0, sprintf('%d g in all, %d g of it broth, by weight.', (int) round($liquid), (int) round(min($brothG, $liquid)))),
             Figure::of(Volume::millilitres($besideG)->inCups($cup), $cup->label(), 2, sprintf('%d ml each; a millilitre of water weighs a gram.', (int) $cup->millilitres())),
             Figure::of(max(0.0, ($liquid - self::SCALE_LOSS_G) / $perMark), '', 1, sprintf('A cooker\'s line counts 180 ml cups of plain unsoaked rice at %d g of water each, and %d g for its steam hole.', (int) round($perMark), (int) self::SCALE_LOSS_G)),
             $addG < 0,
+            $target,
         );
     }
 }

@@ -3,12 +3,14 @@ import morph from '@alpinejs/morph';
 import drill from './drill.js';
 import pot from './pot.js';
 import stove from './stove.js';
+import ticks from './ticks.js';
 
 window.Alpine = Alpine;
 Alpine.plugin(morph);
 Alpine.data('drill', drill);
 Alpine.data('pot', pot);
 Alpine.data('stove', stove);
+Alpine.data('ticks', ticks);
 Alpine.start();
 
 const typing = (target) => target.closest('input, select, textarea, dialog, [contenteditable]') !== null;

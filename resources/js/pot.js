@@ -45,7 +45,7 @@ export default ({ url, view = 'pot' }) => ({
             const part = (name) => document.querySelector(`[data-path="${word.dataset.path}"][data-part="${name}"]`).value;
             return this.send(word.dataset.path, `${part('day')}T${part('time').padStart(5, '0')}`);
         }
-        const value = { number: Number(word.value), flag: word.value === '1' }[word.dataset.type] ?? word.value;
+        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1' }[word.dataset.type] ?? word.value;
         this.send(word.dataset.path, value);
     },
 
@@ -54,6 +54,70 @@ export default ({ url, view = 'pot' }) => ({
         if (opener) return this.openStation(opener.dataset.open);
         const mend = event.target.closest('[data-mend]');
         if (mend) this.send(mend.dataset.path, JSON.parse(mend.dataset.value));
+    },
+
+    /** A form that adds an entry to one of the dish's lists. */
+    add(event) {
+        const form = event.target.closest('form[data-add]');
+        if (!form) return;
+        event.preventDefault();
+        const entry = {};
+        form.querySelectorAll('[name]').forEach((field) => {
+            if ('list' in field.dataset) {
+                if (field.checked) (entry[field.name] ??= []).push(field.value);
+            } else if ('flag' in field.dataset) {
+                if (field.checked) entry[field.name] = true;
+            } else if (field.value.trim() !== '') {
+                entry[field.name] = field.type === 'number' ? Number(field.value) : field.value.trim();
+            }
+        });
+        if (form.dataset.add === 'extras' && entry.kind === 'essence') {
+            entry.drops_per_kg_rice = entry.g_per_kg_rice;
+            delete entry.g_per_kg_rice;
+        }
+        this.send(`${form.dataset.add}:add`, entry);
+        form.reset();
+        form.closest('details').open = false;
+    },
+
+    /** A layer taken by hand in the drawing goes to where it is let go. */
+    grab(event) {
+        const layer = event.target.closest('[data-layer]');
+        if (!layer || event.button > 0) return;
+        event.preventDefault();
+        const svg = layer.closest('svg');
+        const scale = svg.viewBox.baseVal.height / svg.getBoundingClientRect().height;
+        const from = event.clientY;
+        layer.classList.add('held');
+        const move = (moved) => layer.setAttribute('transform', `translate(0 ${(moved.clientY - from) * scale})`);
+        const drop = (dropped) => {
+            window.removeEventListener('pointermove', move);
+            window.removeEventListener('pointerup', drop);
+            window.removeEventListener('pointercancel', drop);
+            layer.classList.remove('held');
+            layer.removeAttribute('transform');
+            if (dropped.type === 'pointercancel' || Math.abs(dropped.clientY - from) < 6) return;
+            const layers = [...svg.querySelectorAll('[data-layer]')];
+            const middle = (other) => { const box = other.getBoundingClientRect(); return box.top + box.height / 2; };
+            // Layers count from the base up: as many stand below as have their middle lower on the screen.
+            const to = layers.filter((other) => other !== layer && middle(other) > dropped.clientY).length;
+            if (to !== Number(layer.dataset.layer)) this.send(`layers:to:${layer.dataset.layer}`, to);
+        };
+        window.addEventListener('pointermove', move);
+        window.addEventListener('pointerup', drop);
+        window.addEventListener('pointercancel', drop);
+    },
+
+    /** Arrows move the layer that has the focus; it keeps it. */
+    nudge(event) {
+        const layer = event.target.closest('[data-layer]');
+        const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+        if (!layer || !by) return;
+        event.preventDefault();
+        const to = Number(layer.dataset.layer) + by;
+        if (!document.querySelector(`[data-layer="${to}"]`)) return;
+        this.send(`layers:to:${layer.dataset.layer}`, to);
+        this.sending = this.sending.then(() => document.querySelector(`[data-layer="${to}"]`)?.focus());
     },
 
     // One change after another, so that each is made to the version the one before left.

@@ -19,7 +19,7 @@ final class PlacesTest extends FeatureTestCase
         $this->get('/pot')->assertRedirect(route('pot', $this->dish()));
         $this->get(route('pot', $this->dish()))->assertOk()
             ->assertSeeInOrder(['Table', 'Rice', 'Water', 'Filling', 'Layers', 'Lid', 'Heat', 'Serve'])
-            ->assertSee($this->plan()->boil->liftAt->text())->assertSee($this->plan()->boil->liftAt->fromText())->assertSee($this->plan()->boil->liftAt->byText())->assertSee('faster than its kind')
+            ->assertSee($this->plan()->boiled()->liftAt->text())->assertSee($this->plan()->boiled()->liftAt->fromText())->assertSee($this->plan()->boiled()->liftAt->byText())->assertSee('faster than its kind')
             ->assertSee('9 people, each past the eighth counted 85 %: 8.85 shares of 90 g.')
             ->assertSee('Tie the cloth')->assertSee('Tell your guests')->assertSee('pistachio slivers');
         $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(sprintf('%d:%02d', intdiv(-$this->plan()->schedule->attendedFrom(), 60), -$this->plan()->schedule->attendedFrom() % 60));
@@ -86,7 +86,7 @@ final class PlacesTest extends FeatureTestCase
             ['table/eaters', ['x'], 'table/eaters: a array will not do; give a whole number from 1 to 60.'],
             ['water/salt_g_per_l', -3, 'water/salt_g_per_l: -3 is out of range; give 0 to 50 g/L.'],
             ['table/serve_at', '19:30', 'table/serve_at: "19:30" is no day and time; give one such as 2026-11-28T19:30.'],
-            ['lid/pot', 'bucket', 'lid/pot: "bucket" is not known; give one of iron-20, steel-24, aluminium-28.'],
+            ['lid/pot', 'bucket', 'lid/pot: "bucket" is not known; give one of iron-20, steel-24, aluminium-28, cooker.'],
             ['table/smokers', 3, 'table: additional object properties are not allowed: smokers; compare schema/dish.json.'],
             ['name', '', 'name: is missing; give a text of 1 to 200 characters.'],
         ] as [$path, $value, $message]) {

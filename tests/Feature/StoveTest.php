@@ -71,7 +71,7 @@ final class StoveTest extends FeatureTestCase
         $course = json_decode($found[1], true)['course'];
 
         self::assertSame([0, 1, 'snaps with a dry white body'], $course[0]);
-        self::assertEqualsWithDelta(sqrt(1 - $cook->plan()->boil->forecast->donenessAfter(300)), $course[60][1], 1e-3);
+        self::assertEqualsWithDelta(sqrt(1 - $cook->plan()->boiled()->forecast->donenessAfter(300)), $course[60][1], 1e-3);
         $this->send($cook, [self::event('done', 'boil', $at + 350), self::event('served', null, $at + 9000)])->assertOk()->assertSee('How did it come out?');
         self::assertSame(350, $cook->refresh()->summary['lifted_s'] ?? null);
         self::assertNotNull($cook->served_at);

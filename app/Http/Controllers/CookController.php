@@ -101,7 +101,9 @@ final class CookController
     {
         $startedAt = $fold->boiling() === null ? null : $fold->progress[$fold->boiling()]->startedAt;
 
-        return $startedAt === null ? [] : LiftAdvice::at($fold->plan, $fold->forecast(), $now->getTimestamp() - $startedAt->getTimestamp());
+        $forecast = $fold->forecast();
+
+        return $startedAt === null || $forecast === null ? [] : LiftAdvice::at($fold->plan, $forecast, $now->getTimestamp() - $startedAt->getTimestamp());
     }
 
     /**
@@ -113,7 +115,7 @@ final class CookController
     {
         $course = [];
         $forecast = $fold->forecast();
-        for ($s = 0; $s <= $fold->plan->boil->courseEndsS() + 600; $s += self::COURSE_STEP_S) {
+        for ($s = 0; $forecast !== null && $s <= $fold->plan->boiled()->courseEndsS() + 600; $s += self::COURSE_STEP_S) {
             $doneness = $forecast->donenessAfter($s);
             $course[] = [$s, round(CookingFront::coreRadius($doneness), 4), Stage::at($doneness)->words()];
         }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Formats\OpenFile;
 use App\Models\Dish;
+use App\Models\DishVersion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -56,11 +57,16 @@ final class DishController
         OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
         $plan = $planner->plan($changed);
 
-        $saved = DB::transaction(static function () use ($dish, $changed, $request): bool {
+        $now = $this->clock->now();
+        $saved = DB::transaction(static function () use ($dish, $changed, $request, $now): bool {
             $row = Dish::query()->findOrFail($dish->id);
 
-            return $row->version === $request->integer('version')
-                && $row->take($changed)->fill(['version' => $row->version + 1])->save();
+            if ($row->version !== $request->integer('version')) {
+                return false;
+            }
+            DishVersion::keep($row, $now);
+
+            return $row->take($changed)->fill(['version' => $row->version + 1])->save();
         });
         if (! $saved) {
             return response()->json(['message' => 'This dish was changed in another window meanwhile. Nothing of yours was saved; the page now shows it as it is. Change it again if you still want to.'], 409);

@@ -69,6 +69,17 @@ final class KitchenController
         return redirect()->route('lot', $id);
     }
 
+    /** The units, cup and salt that amounts are shown in. */
+    public function units(Request $request): RedirectResponse
+    {
+        $kitchen = Kitchen::query()->firstOrFail();
+        $document = array_replace($kitchen->document, $request->only(['units', 'cup', 'salt']));
+        OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+        $kitchen->update(['document' => $document]);
+
+        return redirect()->route('kitchen');
+    }
+
     /** @throws OutOfRange */
     public function test(Request $request, string $id, ClockInterface $clock): RedirectResponse
     {

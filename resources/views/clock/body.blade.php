@@ -28,6 +28,8 @@
         <p class="ruled"><strong>{{ $burner->name }}</strong> is in use for {{ $held }} min.</p>
     @endforeach
     <p class="ruled"><strong>Your hands</strong> are needed for {{ $plan->schedule->heldMinutes('hands') }} min.</p>
+    @if ($plan->boil !== null)
     @php $last = $plan->boil->batches === 1 ? 'drain' : 'drain-'.$plan->boil->batches; @endphp
     <p class="ruled">Drained rice waits <strong>{{ $plan->schedule->end('layer') - $plan->schedule->end($last) }} min</strong> for its lid, of at most {{ Orbek\Core\Plan\WorkOrder::DRAINED_TO_LID_MIN }}.</p>
+    @endif
 </aside>

@@ -32,6 +32,18 @@
                 </form>
             </section>
             <section>
+                <h2>How amounts are shown</h2>
+                <form method="post" action="{{ route('units') }}" class="plain">
+                    @csrf
+                    <label>In <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $home->units)>{{ $unit->label() }}</option>@endforeach</select></label>
+                    <div class="pair">
+                        <label>A cup is <select name="cup">@foreach (Orbek\Core\Measure\Cup::cases() as $cup)<option value="{{ $cup->value }}" @selected($cup === $home->cup)>{{ $cup->label() }}, {{ round($cup->millilitres()) }} ml</option>@endforeach</select></label>
+                        <label>The salt <select name="salt">@foreach (Orbek\Core\Measure\Salt::cases() as $salt)<option value="{{ $salt->value }}" @selected($salt === $home->salt)>{{ $salt->value }}, {{ $salt->gramsPerTeaspoon() }} g a teaspoon</option>@endforeach</select></label>
+                    </div>
+                    <button class="act">Show them so</button>
+                </form>
+            </section>
+            <section>
                 <h2>Without draining</h2>
                 <p><a href="{{ route('absorption') }}">Rice by absorption</a>: how much water for one pot or a cooker.</p>
             </section>
@@ -39,6 +51,7 @@
                 <h2>Pots and rings</h2>
                 <ul class="amounts">
                     @foreach ($home->pots as $pot)<li><strong>{{ $pot->name }}</strong>, {{ number_format($pot->heightCm(), 1) }} cm high inside</li>@endforeach
+                    @if ($home->oven !== null)<li><strong>{{ Str::ucfirst($home->oven->name) }}</strong>, up to {{ round($home->oven->mostC) }} °C</li>@endif
                     @foreach ($home->burners as $burner)<li><strong>{{ $burner->label() }}</strong>, {{ round($burner->netW()) }} W of it reach the pot</li>@endforeach
                     <li>{{ round($home->altitudeM) }} m above the sea: water boils at <strong>{{ number_format($home->boilC(), 1) }} °C</strong></li>
                 </ul>

@@ -1,5 +1,5 @@
 <x-layouts.place :title="$dish->name" place="pot" :$dish>
-    <div x-data="pot(@js(['url' => route('dish.change', $dish)]))" x-on:change="change($event)" x-on:click="act($event)">
+    <div x-data="pot(@js(['url' => route('dish.change', $dish)]))" x-on:change="change($event)" x-on:click="act($event)" x-on:submit="add($event)">
         <div class="message" role="alert" x-show="message" x-cloak>
             <span x-text="message"></span>
             <button type="button" class="quiet" x-on:click="message = ''">Close</button>

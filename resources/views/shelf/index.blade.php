@@ -25,10 +25,17 @@
                 <li><p>No dish yet. <code>./orbek start --fresh</code> loads the demo kitchen.</p></li>
             @endforelse
         </ul>
+        <h2 class="start-school">Start a dish from its school</h2>
+        <ul class="schools">
+            @foreach (Orbek\Core\Dish\School::cases() as $school)
+                <li><p><strong>{{ $school->label() }}</strong><br><span class="small">{{ $school->gloss() }}</span></p>
+                    <form method="post" action="{{ route('dish.start') }}">@csrf<button name="school" value="{{ $school->value }}" aria-label="Start: {{ $school->label() }}">Start</button></form></li>
+            @endforeach
+        </ul>
         <form method="post" action="{{ route('dish.preview') }}" enctype="multipart/form-data" class="from-file">
             @csrf
-            <label for="file">A dish from a file</label>
-            <input id="file" type="file" name="file" accept=".json,application/json" required>
+            <label for="file">A dish or a recipe from a file</label>
+            <input id="file" type="file" name="file" accept=".json,.jsonld,application/json,application/ld+json" required>
             <button class="quiet">Look at it</button>
         </form>
     </div>

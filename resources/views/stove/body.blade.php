@@ -14,7 +14,7 @@
     $boil = $plan->boil;
     $forecast = $fold->forecast();
     $lift = $fold->lift();
-    $seen = $fold->observations !== [] || $forecast->boil !== $boil->forecast->boil;
+    $seen = $fold->observations !== [] || ($forecast !== null && $forecast->boil !== $boil->forecast->boil);
     $clock = Orbek\Core\Measure\Figure::clock(...);
     $cautions = $fold->cautions($id);
 @endphp

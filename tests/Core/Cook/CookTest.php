@@ -166,13 +166,13 @@ final class CookTest extends TestCase
         $events = [$this->event('started', '17:30', 'boil')];
         $cook = $this->at('17:31', $events);
         self::assertTrue($cook->isScoopNext());
-        self::assertSame(0.20, $cook->forecast()->target);
+        self::assertSame(0.20, $cook->forecast()?->target);
 
         $events[] = $this->event('scooped', '17:31', 'boil');
         $events[] = $this->event('scooped', '17:32', 'boil');
         $cook = $this->at('17:33', $events);
         self::assertFalse($cook->isScoopNext());
-        self::assertSame(0.60, $cook->forecast()->target);
+        self::assertSame(0.60, $cook->forecast()?->target);
         self::assertSame(1, $cook->scoops);
     }
 

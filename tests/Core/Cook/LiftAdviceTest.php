@@ -14,18 +14,18 @@ final class LiftAdviceTest extends TestCase
     {
         $plan = Sample::plan();
 
-        self::assertSame([], LiftAdvice::at($plan, $plan->boil->forecast, 0));
-        self::assertSame([], LiftAdvice::at($plan, $plan->boil->forecast, $plan->boil->liftAt->amount));
+        self::assertSame([], LiftAdvice::at($plan, $plan->boiled()->forecast, 0));
+        self::assertSame([], LiftAdvice::at($plan, $plan->boiled()->forecast, $plan->boiled()->liftAt->amount));
     }
 
     public function test_rice_past_its_target_is_told_what_is_left_to_do_with_figures_of_its_own(): void
     {
         $plan = Sample::plan();
-        $late = $plan->boil->liftAt->amount + 180;
-        $says = LiftAdvice::at($plan, $plan->boil->forecast, $late);
+        $late = $plan->boiled()->liftAt->amount + 180;
+        $says = LiftAdvice::at($plan, $plan->boiled()->forecast, $late);
 
         self::assertCount(3, $says);
-        self::assertStringContainsString(sprintf('likely %d %%', (int) round(100 * $plan->boil->forecast->donenessInPot($late))), $says[0]);
+        self::assertStringContainsString(sprintf('likely %d %%', (int) round(100 * $plan->boiled()->forecast->donenessInPot($late))), $says[0]);
         self::assertStringContainsString('Rinse it cold at once', $says[1]);
         self::assertMatchesRegularExpression('/about [1-9]\d* min less under the lid, and holds \d{2,} g more water/', $says[2]);
     }
@@ -33,7 +33,7 @@ final class LiftAdviceTest extends TestCase
     public function test_rice_that_is_rinsed_anyway_is_not_told_to_rinse(): void
     {
         $plan = Sample::plan(Sample::polo()->changed('water/drain', 'rinse'));
-        $says = LiftAdvice::at($plan, $plan->boil->forecast, $plan->boil->liftAt->amount + 180);
+        $says = LiftAdvice::at($plan, $plan->boiled()->forecast, $plan->boiled()->liftAt->amount + 180);
 
         self::assertCount(2, $says);
         self::assertStringNotContainsString('Rinse', implode(' ', $says));

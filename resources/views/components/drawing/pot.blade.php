@@ -1,4 +1,4 @@
-@props(['plan', 'scale' => 12.2, 'labels' => true])
+@props(['plan', 'scale' => 12.2, 'labels' => true, 'touch' => false])
 @php
     $drawing = new App\Drawings\PotDrawing($plan, $scale);
     $wide = $drawing->width + ($labels ? 56 : 0);
@@ -12,7 +12,7 @@
     $onPlate = collect($plan->heat->blocks)->contains(fn ($block) => $block->plate);
     $told = collect($layers)->map(fn ($drawn) => $drawn['layer']->label.' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
 @endphp
-<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="img" aria-labelledby="{{ $id }}-t {{ $id }}-d">
+<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}" aria-labelledby="{{ $id }}-t {{ $id }}-d" @if ($touch) x-on:pointerdown="grab($event)" x-on:keydown="nudge($event)" @endif>
     <title id="{{ $id }}-t">{{ $plan->dish->name }} in section</title>
     <desc id="{{ $id }}-d">{{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->free->text() }} free under the lid, {{ $plan->dish->lid->seal->label() }}.</desc>
 
@@ -28,8 +28,10 @@
         </g>
     @endif
 
+    @php $chosen = -1; @endphp
     @foreach ($layers as $index => $drawn)
-        <g class="matter {{ $drawn['layer']->matter->value }}">
+        @php $moves = $touch && in_array($drawn['layer']->matter->value, ['rice', 'filling'], true); $chosen += $moves ? 1 : 0; @endphp
+        <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button" aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
             <path class="body" d="{{ $drawn['outline'] }}"/>
             <clipPath id="{{ $id }}-c{{ $index }}"><path d="{{ $drawn['outline'] }}"/></clipPath>
             <g clip-path="url(#{{ $id }}-c{{ $index }})">

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\DishVersion;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Orbek\Core\Dish\Difference;
+use Orbek\Core\Dish\Dish as CoreDish;
+use Psr\Clock\ClockInterface;
+
+/** How a dish came to be what it is: what changed, and since it was last cooked. */
+final class VersionController
+{
+    private const SHOWN = 20;
+
+    public function index(Dish $dish): View
+    {
+        $versions = DishVersion::query()->where('dish_id', $dish->id)->latest('version')->limit(self::SHOWN)->get();
+        $after = $dish->core();
+        $changes = [];
+        /** @var DishVersion $version */
+        foreach ($versions as $version) {
+            $before = $version->core();
+            $changes[] = ['version' => $version, 'says' => Difference::between($before, $after)];
+            $after = $before;
+        }
+        $cook = Cook::query()->where('dish_id', $dish->id)->latest('started_at')->first();
+
+        return view('pot.versions', [
+            'dish' => $dish,
+            'changes' => $changes,
+            'cook' => $cook,
+            'since' => $cook === null ? [] : Difference::between(CoreDish::fromArray($cook->dish), $dish->core()),
+        ]);
+    }
+
+    /** The dish becomes what it was; what it is now is kept as a version too. */
+    public function takeBack(Dish $dish, DishVersion $version, ClockInterface $clock): RedirectResponse
+    {
+        abort_unless($version->dish_id === $dish->id, 404);
+        DB::transaction(static function () use ($dish, $version, $clock): void {
+            DishVersion::keep($dish, $clock->now());
+            $dish->take($version->core())->fill(['version' => $dish->version + 1])->save();
+        });
+
+        return redirect()->route('pot', $dish);
+    }
+}

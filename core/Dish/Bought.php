@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\OutOfRange;
+
+/** What a thing is bought as, and how much of that is left when it is peeled, boned, fried or soaked. */
+final readonly class Bought
+{
+    private function __construct(public string $name, public float $yield)
+    {
+    }
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        return new self($fields->text('name'), $fields->number('yield', 0.05, 4, 'of what is bought'));
+    }
+
+    public static function as(string $name, float $yield): self
+    {
+        return new self($name, $yield);
+    }
+
+    public function mass(Mass $wanted): Mass
+    {
+        return $wanted->times(1 / $this->yield);
+    }
+
+    public function why(): string
+    {
+        return $this->yield <= 1
+            ? sprintf('Of %s %d %% is left as it is used.', $this->name, (int) round(100 * $this->yield))
+            : sprintf('%s swells to %s times its weight.', ucfirst($this->name), round($this->yield, 2));
+    }
+}

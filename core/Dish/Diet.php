@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+/** What a guest eats. */
+enum Diet: string
+{
+    case All = 'all';
+    case Vegetarian = 'vegetarian';
+    case Vegan = 'vegan';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::All => 'eats everything else',
+            self::Vegetarian => 'vegetarian',
+            self::Vegan => 'vegan',
+        };
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+/** Toppings, in the order in which they go on a layer: fried onion last, so that it stays on top. */
+enum ExtraKind: string
+{
+    case Saffron = 'saffron';
+    case Fat = 'fat';
+    case Herbs = 'herbs';
+    case Nuts = 'nuts';
+    case Fruit = 'fruit';
+    case Other = 'other';
+    case Essence = 'essence';
+    case Onion = 'onion';
+
+    /** Essences are easily overdone: drops a kg of raw rice past which a dish tastes of nothing else. */
+    public const MOST_DROPS_PER_KG = 12.0;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Saffron => 'saffron',
+            self::Fat => 'fat',
+            self::Herbs => 'herbs',
+            self::Nuts => 'nuts',
+            self::Fruit => 'fruit',
+            self::Other => 'other',
+            self::Essence => 'essence, in drops',
+            self::Onion => 'fried onion',
+        };
+    }
+
+    /** What it is bought as where that differs: a kilo of raw onion gives 250 to 300 g fried. */
+    public function bought(): ?Bought
+    {
+        return $this === self::Onion ? Bought::as('raw onion', 0.275) : null;
+    }
+
+    /** How long ahead it can be made, in words; null where it is best fresh. */
+    public function keeps(): ?string
+    {
+        return match ($this) {
+            self::Onion => '3 days in a closed jar',
+            self::Saffron => 'a day in the fridge',
+            self::Nuts, self::Fruit => '2 days, covered',
+            default => null,
+        };
+    }
+
+    public function place(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

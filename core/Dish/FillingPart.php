@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use Orbek\Core\Care\Allergen;
+use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+
+/** One thing in the filling. */
+final readonly class FillingPart
+{
+    /** @param  list<Allergen>  $holds */
+    private function __construct(
+        public string $name,
+        public FillingKind $kind,
+        /** Raw weight over the raw rice's. */
+        public float $ofRice,
+        public array $holds,
+        /** What one weighs, g, where it comes whole. */
+        public ?float $pieceG,
+        /** Half the thickness of a piece as cut, mm; null for the usual of its kind. */
+        public ?float $halfMm,
+        public ?Bought $bought,
+    ) {
+    }
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        $kind = $fields->one('kind', FillingKind::class);
+        $holds = $fields->many('holds', Allergen::class);
+        $own = $kind->allergen();
+
+        return new self(
+            $fields->text('name'),
+            $kind,
+            $fields->number('of_rice', 0.01, 4, 'times the rice'),
+            $own === null || in_array($own, $holds, true) ? $holds : [...$holds, $own],
+            $fields->has('piece_g') ? $fields->number('piece_g', 5, 2000, 'g') : null,
+            $fields->has('half_mm') ? $fields->number('half_mm', 1, 80, 'mm') : null,
+            $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : null,
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Filling;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+
+/** What the filling lies in before it is cooked, and for how long (docs/model.md, sections C and Marinade). */
+final readonly class Marinade
+{
+    private const OVERNIGHT_MIN = 480;
+
+    /** Green papaya tenderises strongly: four hours at most. */
+    private const PAPAYA_MOST_MIN = 240;
+
+    private const PAPAYA_FACTOR = 0.65;
+
+    private const OVERNIGHT_FACTOR = 0.9;
+
+    private function __construct(
+        public int $minutes,
+        public Acid $acid,
+        public Yogurt $yogurt,
+        /** Green-papaya paste over the meat, %. */
+        public float $papayaPercent,
+    ) {
+    }
+
+    /** @throws OutOfRange */
+    public static function fromFields(Fields $fields): self
+    {
+        return new self(
+            $fields->whole('minutes', 5, 2880),
+            $fields->one('acid', Acid::class, Acid::Mild),
+            $fields->one('yogurt', Yogurt::class, Yogurt::None),
+            $fields->number('papaya_percent', 0, 4, '% of the meat', 0),
+        );
+    }
+
+    /**
+     * Least, good and greatest time for a protein in this, minutes.
+     *
+     * @return array{least: int, good: int, most: int, why: string}
+     */
+    public function times(FillingKind $kind): array
+    {
+        [$least, $good, $most, $why] = match (true) {
+            $kind->isPoultry() => [30, 210, $this->acid === Acid::Strong ? 240 : 1440, $this->acid === Acid::Strong ? 'much acid turns poultry chalky past 4 h' : 'cooks disagree about overnight; in a mild marinade it may stay'],
+            $kind->isRedMeat() || $kind === FillingKind::Meatballs => [180, 1080, $this->acid === Acid::Strong ? 720 : 1440, 'red meat takes salt and spice slowly: overnight is best'],
+            $kind === FillingKind::Fish, $kind === FillingKind::Prawns => [15, 20, 30, 'acid cooks fish and prawns: half an hour at most'],
+            $kind === FillingKind::Paneer => [30, 30, 720, 'it takes up flavour at its skin only'],
+            default => [10, 30, 240, 'salt draws water out of vegetables'],
+        };
+        if ($this->papayaPercent > 0 && $most > self::PAPAYA_MOST_MIN) {
+            return ['least' => min($least, self::PAPAYA_MOST_MIN), 'good' => min($good, 120), 'most' => self::PAPAYA_MOST_MIN, 'why' => 'green papaya takes meat apart: 4 h at most'];
+        }
+
+        return ['least' => $least, 'good' => $good, 'most' => $most, 'why' => $why];
+    }
+
+    public function isOvernight(): bool
+    {
+        return $this->minutes >= self::OVERNIGHT_MIN;
+    }
+
+    /** What it does to the time to tender: papaya × 0.65, a mild overnight × 0.9 (section C). */
+    public function tenderFactor(): float
+    {
+        return ($this->papayaPercent > 0 ? self::PAPAYA_FACTOR : 1.0) * ($this->isOvernight() && $this->acid !== Acid::Strong ? self::OVERNIGHT_FACTOR : 1.0);
+    }
+
+    /** Yogurt and salt draw water: free water it brings over the filling's weight. */
+    public function freeShare(): float
+    {
+        return match ($this->yogurt) {
+            Yogurt::None => 0.0,
+            Yogurt::Morning => 0.03,
+            Yogurt::Now => $this->isOvernight() ? 0.08 : 0.05,
+        };
+    }
+}

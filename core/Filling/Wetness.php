@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Filling;
+
+/** How wet the filling is when it is layered: free water over its weight. */
+enum Wetness: string
+{
+    case Dry = 'dry';
+    case Moist = 'moist';
+    case Wet = 'wet';
+    case Soupy = 'soupy';
+
+    public function freeShare(): float
+    {
+        return match ($this) {
+            self::Dry => 0.03,
+            self::Moist => 0.10,
+            self::Wet => 0.20,
+            self::Soupy => 0.32,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Dry => 'cooked down till the fat comes out',
+            self::Moist => 'moist, hardly running',
+            self::Wet => 'in a running gravy',
+            self::Soupy => 'swimming in gravy',
+        };
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Measure;
+
+/** The units a cook reads amounts in; inside they stay grams and millilitres. */
+enum Units: string
+{
+    case Grams = 'grams';
+    case Ounces = 'ounces';
+    case Cups = 'cups';
+
+    private const GRAMS_PER_OUNCE = 28.349523125;
+
+    private const OUNCES_PER_POUND = 16.0;
+
+    private const TEASPOON_ML = 5.0;
+
+    private const TABLESPOON_ML = 15.0;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Grams => 'grams and litres',
+            self::Ounces => 'ounces and pounds',
+            self::Cups => 'cups and spoons, ounces where a cup does not measure',
+        };
+    }
+
+    /** A figure as this cook reads it. */
+    public function text(Figure $figure, Cup $cup): string
+    {
+        if ($this === self::Grams || ! in_array($figure->unit, ['g', 'ml', 'L'], true)) {
+            return $figure->text();
+        }
+        $ml = match ($figure->unit) {
+            'ml' => $figure->amount,
+            'L' => 1000 * $figure->amount,
+            default => $figure->kgPerLitre === null ? null : $figure->amount / $figure->kgPerLitre,
+        };
+        if ($ml !== null && ($this === self::Cups || $figure->unit !== 'g')) {
+            return self::spooned($ml, $cup);
+        }
+
+        $ounces = $figure->amount / self::GRAMS_PER_OUNCE;
+
+        return $ounces >= self::OUNCES_PER_POUND
+            ? number_format($ounces / self::OUNCES_PER_POUND, 2, '.', '').' lb'
+            : number_format($ounces, $ounces < 2 ? 2 : 1, '.', '').' oz';
+    }
+
+    /** Millilitres in cups, tablespoons or teaspoons, to the quarter. */
+    private static function spooned(float $ml, Cup $cup): string
+    {
+        [$amount, $unit] = match (true) {
+            $ml >= $cup->millilitres() / 4 => [$ml / $cup->millilitres(), 'cups'],
+            $ml >= self::TABLESPOON_ML => [$ml / self::TABLESPOON_ML, 'tbsp'],
+            default => [$ml / self::TEASPOON_ML, 'tsp'],
+        };
+        $quarters = max(1, (int) round(4 * $amount));
+        $part = [0 => '', 1 => '¼', 2 => '½', 3 => '¾'][$quarters % 4];
+        $whole = intdiv($quarters, 4);
+
+        return trim(($whole > 0 ? (string) $whole : '').$part).' '.($quarters <= 4 && $unit === 'cups' ? 'cup' : $unit);
+    }
+}

@@ -1,0 +1,43 @@
+@php $f = $d->filling; @endphp
+<table class="parts">
+    <thead><tr><th scope="col">part</th><th scope="col">kind</th><th scope="col">of the rice</th><th scope="col">pieces, mm thick</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+    <tbody>
+        @foreach ($f->parts as $index => $part)
+            <tr>
+                <th scope="row">{{ $part->name }}</th>
+                <td><x-word.choice :path="'filling/parts/'.$index.'/kind'" :options="$options(Orbek\Core\Filling\FillingKind::cases())" :value="$part->kind->value" :label="$part->name.': kind'" /></td>
+                <td><x-word.number :path="'filling/parts/'.$index.'/of_rice'" :value="round($part->ofRice, 2)" :label="$part->name.': times the raw rice'" min="0.01" max="4" step="0.01" /> ×</td>
+                <td><x-word.number :path="'filling/parts/'.$index.'/half_mm'" :value="round($part->halfMm ?? $part->kind->halfThicknessMm(), 1)" :label="$part->name.': half the thickness of a piece, mm'" min="1" max="80" step="0.5" /> half</td>
+                <td><button type="button" class="small-button" data-mend data-path="parts:remove:{{ $index }}" data-value="null" aria-label="{{ $part->name }}: remove">Remove</button></td>
+            </tr>
+        @endforeach
+    </tbody>
+</table>
+<details class="adding" data-keep-open><summary>Another part</summary>
+    <form data-add="parts">
+        <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
+        <label>Kind <select name="kind">@foreach (Orbek\Core\Filling\FillingKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select></label>
+        <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="4" step="0.01" value="0.3" required></label>
+        <label>One weighs, g, if it comes whole <input name="piece_g" type="number" min="5" max="2000" step="1"></label>
+        <button class="quiet">Put it in</button>
+    </form>
+</details>
+<x-amounts :ingredients="$parts[$station->value] ?? []" />
+@if ($f->marinade !== null)
+    @php $times = $f->marinade->times($f->strictest() ?? $f->toughest()); @endphp
+    <p>Marinade: <x-word.number path="filling/marinade/minutes" :value="$f->marinade->minutes" label="Marinade, minutes" min="5" max="2880" step="5" /> min,
+        <x-word.choice path="filling/marinade/acid" :options="$options(Orbek\Core\Filling\Acid::cases())" :value="$f->marinade->acid->value" label="Acid in the marinade" />,
+        <x-word.choice path="filling/marinade/yogurt" :options="$options(Orbek\Core\Filling\Yogurt::cases())" :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
+        green papaya <x-word.number path="filling/marinade/papaya_percent" :value="round($f->marinade->papayaPercent, 1)" label="Green papaya, % of the meat" min="0" max="4" step="0.5" /> %.
+        <span class="small">{{ Orbek\Core\Measure\Words::minutes($times['least']) }} at least, {{ Orbek\Core\Measure\Words::minutes($times['good']) }} is good, {{ Orbek\Core\Measure\Words::minutes($times['most']) }} at most: {{ $times['why'] }}.{{ $f->marinade->tenderFactor() < 1 ? ' It takes '.round(100 * (1 - $f->marinade->tenderFactor())).' % off the time to tender.' : '' }}</span>
+        <button type="button" class="small-button" data-mend data-path="filling/marinade" data-value="null">No marinade</button></p>
+@else
+    <p><button type="button" class="small-button" data-mend data-path="filling/marinade" data-value='{"minutes": 210, "acid": "mild", "yogurt": "now"}'>Marinate it</button></p>
+@endif
+@if ($f->steps !== [])
+    <ul class="amounts">
+        @foreach ($f->steps as $step)
+            <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->burner === null ? '' : ', '.$plan->kitchen->burner($step->burner, 'burner')->name }}{{ $step->keeps === null ? '' : '; keeps '.$step->keeps }}</li>
+        @endforeach
+    </ul>
+@endif

@@ -1,0 +1,54 @@
+@php $inPot = $d->folded ? [] : $plan->layersInPot(); $each = $plan->onEachLayer(); @endphp
+<x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === 'hot-fat' || $i->partOf === 'ghee or oil')" />
+@if (! $d->folded)
+    <ol class="layer-list" reversed>
+        @foreach (array_reverse($d->layers, true) as $index => $layer)
+            @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->filling->name; @endphp
+            <li>
+                <span class="name">{{ Str::ucfirst($name) }}@if ($layer->matter->value === 'rice' && $each !== [])<span class="small">, on it {{ implode(', ', $each) }}</span>@endif</span>
+                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value }},
+                    <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g</span>
+                <span class="moves">
+                    <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index === count($d->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
+                    <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0) aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
+                    <button type="button" data-mend data-path="layers:halve:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1 }}, {{ $name }}: halve">Halve</button>
+                    <button type="button" data-mend data-path="layers:third:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1 }}, {{ $name }}: in thirds">Thirds</button>
+                    <button type="button" data-mend data-path="layers:remove:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1 }}, {{ $name }}: remove">Remove</button>
+                </span>
+            </li>
+        @endforeach
+    </ol>
+    <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button><button type="button" class="mend" data-mend data-path="layers:add-filling" data-value="null">Filling on top</button> <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows move it.</span></p>
+@endif
+@if ($d->extras !== [])
+    <table class="parts splits">
+        <thead><tr><th scope="col">shared out</th><th scope="col">marinade</th><th scope="col">layers</th><th scope="col">kept for the top</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+        <tbody>
+            @foreach ($d->extras as $index => $extra)
+                <tr>
+                    <th scope="row">{{ $extra->name }} <span class="small">{{ round($extra->perKgRice, 1) }} {{ $extra->unit() }} a kg of rice</span></th>
+                    @foreach (Orbek\Core\Dish\Extra::PARTS as $part)
+                        <td><x-word.number :path="'extras:'.$index.':'.$part" :value="round(100 * $extra->split[$part])" :label="$extra->name.': share for the '.$part.', per cent'" min="0" max="100" /> %</td>
+                    @endforeach
+                    <td><button type="button" class="small-button" data-mend data-path="extras:remove:{{ $index }}" data-value="null" aria-label="{{ $extra->name }}: remove">Remove</button></td>
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
+<details class="adding" data-keep-open><summary>Another topping</summary>
+    <form data-add="extras">
+        <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
+        <label>Kind <select name="kind">@foreach (Orbek\Core\Dish\ExtraKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select></label>
+        <label>Grams (an essence: drops) a kg of rice <input name="g_per_kg_rice" type="number" min="0.01" max="1000" step="0.01" value="30" required></label>
+        <label>Minutes to make it <input name="prep_min" type="number" min="0" max="120" step="1" value="0"></label>
+        <button class="quiet">Add it</button>
+    </form>
+</details>
+@php $balance = $plan->balance(); @endphp
+@if ($balance !== null)
+    <x-drawing.balance :$balance />
+    @foreach ($balance->mends as $mend)
+        <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{ $mend->label }}</button>
+    @endforeach
+@endif

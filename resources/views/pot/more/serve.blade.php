@@ -1,0 +1,19 @@
+<ol class="serve-steps">
+    <li>It rests {{ round(collect($plan->heat->blocks)->filter(fn ($b) => $b->isRest())->sum('minutes')) }} min off the heat: the base lets go, the top firms.</li>
+    <li>Open away from the face.{{ $d->base->kind->isLaid() && $d->serving->value === 'whole' ? ' Loosen the rim, set the base in cold water for a minute, turn out on a platter.' : '' }}</li>
+    <li>{{ Str::ucfirst($d->serving->label()) }}.</li>
+    @if (isset($parts['serve']))<li>On top at the last: {{ collect($parts['serve'])->map(fn ($i) => $i->name.' '.$i->amount->text())->implode(', ') }}. What should be crisp goes on last.</li>@endif
+</ol>
+@if ($d->sides !== [])
+    <ul class="amounts">@foreach ($d->sides as $index => $side)<li><strong>{{ $side->minutes }} min</strong> {{ $side->name }}{{ $side->keeps === null ? '' : '; keeps '.$side->keeps }} <button type="button" class="small-button" data-mend data-path="sides:remove:{{ $index }}" data-value="null" aria-label="{{ $side->name }}: remove">Remove</button></li>@endforeach</ul>
+@endif
+<details class="adding" data-keep-open><summary>Another side</summary>
+    <form data-add="sides">
+        <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
+        <label>Minutes <input name="minutes" type="number" min="1" max="240" step="1" value="10" required></label>
+        <button class="quiet">Add it</button>
+    </form>
+</details>
+@if ($d->allergens() !== [])
+    <p class="caution"><span class="visually-hidden">Caution: </span>Tell your guests: @foreach ($d->allergens() as $allergen => $where)<strong>{{ Orbek\Core\Care\Allergen::from($allergen)->label() }}</strong> ({{ implode(', ', $where) }}){{ $loop->last ? '.' : ', ' }}@endforeach</p>
+@endif

@@ -1,0 +1,20 @@
+<x-layouts.place :title="'What changed in '.$dish->name" place="pot" :$dish>
+    <div class="page">
+        <h1>What changed in {{ $dish->name }}</h1>
+        @if ($cook !== null)
+            <p class="lead">Since it was cooked on {{ $cook->started_at->format('l j F Y') }}: {{ $since === [] ? 'nothing' : implode('; ', $since) }}.</p>
+        @endif
+        <ul class="versions">
+            @forelse ($changes as $change)
+                <li>
+                    <p><strong>{{ $change['version']->replaced_at->format('j F H:i') }}</strong></p>
+                    <ul>@foreach ($change['says'] as $says)<li>{{ $says }}</li>@endforeach</ul>
+                    <form method="post" action="{{ route('dish.version.back', [$dish, $change['version']]) }}">@csrf<button class="quiet" aria-label="Go back to before {{ $change['version']->replaced_at->format('j F H:i') }}">Go back to before</button></form>
+                </li>
+            @empty
+                <li><p>Nothing has been changed yet.</p></li>
+            @endforelse
+        </ul>
+        <p><a href="{{ route('pot', $dish) }}">To the pot</a></p>
+    </div>
+</x-layouts.place>
