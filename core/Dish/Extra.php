@@ -30,6 +30,8 @@ final readonly class Extra
         public int $waitMinutes,
         public array $holds,
         public ?Bought $bought,
+        /** The ring it is made on, if on one. */
+        public ?string $burner,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class Extra
             $fields->whole('wait_min', 0, 1440, 0),
             $fields->many('holds', Allergen::class),
             $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : $kind->bought(),
+            $fields->has('burner') ? $fields->text('burner') : null,
         );
     }
 

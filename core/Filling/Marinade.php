@@ -54,7 +54,7 @@ final readonly class Marinade
             default => [10, 30, 240, 'salt draws water out of vegetables'],
         };
         if ($this->papayaPercent > 0 && $most > self::PAPAYA_MOST_MIN) {
-            return ['least' => min($least, self::PAPAYA_MOST_MIN), 'good' => min($good, 120), 'most' => self::PAPAYA_MOST_MIN, 'why' => 'green papaya takes meat apart: 4 h at most'];
+            return ['least' => min($least, self::PAPAYA_MOST_MIN), 'good' => max(min($least, self::PAPAYA_MOST_MIN), min($good, 120)), 'most' => self::PAPAYA_MOST_MIN, 'why' => 'green papaya takes meat apart: 4 h at most'];
         }
 
         return ['least' => $least, 'good' => $good, 'most' => $most, 'why' => $why];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Care\Allergen;
 use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Filling\FillingKind;
 
 /** Where a thing stands in a shop. */
@@ -35,9 +37,13 @@ enum Aisle: string
         };
     }
 
-    public static function ofFilling(FillingKind $kind): self
+    public static function ofFilling(FillingPart $part): self
     {
+        $kind = $part->kind;
+
         return match (true) {
+            $kind === FillingKind::Ready && in_array(Allergen::Milk, $part->holds, true) => self::Dairy,
+            $kind === FillingKind::Ready && in_array(Allergen::Nuts, $part->holds, true) => self::Nuts,
             $kind->isMeatOrFish() => self::Meat,
             $kind === FillingKind::Egg, $kind === FillingKind::Paneer => self::Dairy,
             $kind === FillingKind::Ready => self::Rice,

@@ -97,7 +97,7 @@ final class Amounts
             $amount = Figure::of($mass->inGrams(), 'g', 0, ...$why);
             $bought = $part->bought;
             $name = $part->pieceG === null ? $part->name : sprintf('%s, %d', $part->name, (int) round($mass->inGrams() / $part->pieceG));
-            $list[] = new Ingredient(Station::Filling, $name, $amount, Aisle::ofFilling($part->kind), $task, $bought?->name, $bought === null ? null : Figure::of($bought->mass($mass)->inGrams(), 'g', 0, $bought->why()));
+            $list[] = new Ingredient(Station::Filling, $name, $amount, Aisle::ofFilling($part), $task, $bought?->name, $bought === null ? null : Figure::of($bought->mass($mass)->inGrams(), 'g', 0, $bought->why()));
         }
         $rawKg = $dish->filling->rawMass($raw)->kg;
         $salt = $dish->filling->saltGPerKg * $rawKg;

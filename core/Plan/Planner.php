@@ -64,7 +64,7 @@ final readonly class Planner
     {
         $pot = $this->kitchen->pot($dish->lid->pot, 'lid/pot');
         $burner = $this->kitchen->burner($dish->lid->burner, 'lid/burner');
-        foreach ([...$dish->filling->steps, ...$dish->sides] as $step) {
+        foreach ([...$dish->filling->steps, ...$dish->sides, ...$dish->extras] as $step) {
             if ($step->burner !== null) {
                 $this->kitchen->burner($step->burner, "the ring of \"{$step->name}\"");
             }
@@ -287,7 +287,7 @@ final readonly class Planner
             $clashes[] = new Clash(Station::Water, 'The filling alone brings more water than the rice can take.', [new Mend('Layer the filling '.Wetness::Dry->label(), 'filling/wetness', Wetness::Dry->value)]);
         }
         if ($measured->broth !== null && $measured->broth->amount < $dish->water->brothPerRice * $dish->table->rawRice()->inGrams() - 1) {
-            $clashes[] = new Clash(Station::Water, sprintf('More broth than the rice takes: %s is all.', $measured->water->text()), [new Mend('Use no more broth than that', 'water/broth_per_rice', round($measured->water->amount / $dish->table->rawRice()->inGrams(), 2))]);
+            $clashes[] = new Clash(Station::Water, sprintf('More broth than the rice takes: %s is all.', $measured->water->text()), [new Mend('Use no more broth than that', 'water/broth_per_rice', floor(100 * $measured->water->amount / $dish->table->rawRice()->inGrams()) / 100)]);
         }
         $fullL = $measured->water->amount / 1000 + $dish->table->rawRice()->kg / 1.45;
         if ($dish->school === School::Cooker && $fullL > $measured->pot->litres) {

@@ -104,7 +104,7 @@ final class WorkOrder
         foreach ($dish->extras as $index => $extra) {
             $id = 'extra-'.($index + 1);
             if ($extra->prepMinutes > 0) {
-                $tasks[] = new Task($id, $extra->name, $extra->prepMinutes, Attention::Throughout, keeps: $extra->kind->keeps());
+                $tasks[] = new Task($id, $extra->name, $extra->prepMinutes, Attention::Throughout, $extra->burner === null ? [] : ["ring:{$extra->burner}"], keeps: $extra->kind->keeps());
                 $before = After::anyTime($id);
                 if ($extra->waitMinutes > 0) {
                     $tasks[] = new Task("{$id}-waits", $extra->name.': stands', $extra->waitMinutes, Attention::None, [], [After::atOnce($id)]);

@@ -91,7 +91,7 @@
                             @break
                         @case(Station::Layers)
                             @php $fat = collect($plan->ingredients)->firstWhere('name', 'fat for the base'); @endphp
-                            On the base <x-word.choice path="base:kind" :options="$options(Orbek\Core\Dish\BaseKind::cases())" :value="$d->base->kind->value" label="Base of the pot" />@if ($fat !== null) in <x-figure :figure="$fat->amount" /> of fat @endif @if ($d->base->kind->takesRice()) from <x-word.number path="base:rice_share" :value="round(100 * $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice @endif,
+                            On the base <x-word.choice path="base:kind" :options="$options(Orbek\Core\Dish\BaseKind::cases())" :value="$d->base->kind->value" label="Base of the pot" />@if ($fat !== null) in <x-figure :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice() ? '' : ',' }} @endif @if ($d->base->kind->takesRice()) from <x-word.number path="base:rice_share" :value="round(100 * $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
                             @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{ $layer->matter->value }}@if ($layer->matter->value === 'rice' && count($d->layers) > 2) that <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index + 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
                             as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']" :value="$d->mound ? '1' : '0'" label="Shape" />
                             with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam holes.
@@ -115,7 +115,7 @@
                     <span>{{ match ($station) {
                         Station::Table => 'rice, raw',
                         Station::Rice => 'raw to done',
-                        Station::Water => 'lift at',
+                        Station::Water => $boil === null ? 'of liquid' : 'lift at',
                         Station::Filling => 'filling, raw',
                         Station::Layers => 'free under the lid',
                         Station::Lid => 'of the steam',

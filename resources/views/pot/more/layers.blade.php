@@ -5,7 +5,7 @@
         @foreach (array_reverse($d->layers, true) as $index => $layer)
             @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->filling->name; @endphp
             <li>
-                <span class="name">{{ Str::ucfirst($name) }}@if ($layer->matter->value === 'rice' && $each !== [])<span class="small">, on it {{ implode(', ', $each) }}</span>@endif</span>
+                <span class="name">{{ Str::ucfirst($name) }}</span>
                 <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value }},
                     <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g</span>
                 <span class="moves">
@@ -18,6 +18,7 @@
             </li>
         @endforeach
     </ol>
+    @if ($each !== [])<p class="small">On each layer of rice, in this order: {{ implode(', ', $each) }}.</p>@endif
     <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button><button type="button" class="mend" data-mend data-path="layers:add-filling" data-value="null">Filling on top</button> <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows move it.</span></p>
 @endif
 @if ($d->extras !== [])

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A cook builds a dish: from its school, layer by layer, in and out of files. */
+final class BuildADishTest extends BrowserTestCase
+{
+    public function test_a_raw_filling_dish_from_its_school(): void
+    {
+        $this->visit('/shelf');
+        $this->browser->executeScript('document.querySelector(".schools button[value=raw-filling]").click()');
+        $this->waitForText('.picture h1', 'A new dish: raw filling');
+        $this->open('filling');
+        $this->waitForText('#station-filling .more', 'Marinade:');
+        $this->assertAccessible('the Pot at Filling');
+
+        $this->change('#fillingmarinademinutes', '720');
+        $this->waitForText('#station-filling .two-ways:nth-of-type(2)', 'Yogurt in the overnight marinade');
+        $this->find('#station-filling .adding summary')->click();
+        $this->find('#station-filling form[data-add] [name=name]')->sendKeys('eggs');
+        $this->choose('#station-filling form[data-add] [name=kind]', 'egg');
+        $this->find('#station-filling form[data-add] [name=piece_g]')->sendKeys('50');
+        $this->find('#station-filling form[data-add] button')->click();
+        $this->waitForText('#station-filling table', 'eggs');
+        $this->waitForText('#station-filling .amounts', 'eggs, ');
+
+        $this->open('table');
+        $this->find('#station-table .adding summary')->click();
+        $this->find('#station-table form [name=who]')->sendKeys('the neighbour');
+        $this->find('#station-table form [value=gluten]')->click();
+        $this->find('#station-table form button')->click();
+        $this->waitForText('#station-table .guests', 'gluten in the dough seal');
+        $this->assertAccessible('the Pot at Table');
+    }
+
+    public function test_a_layer_is_dragged_and_moved_by_keyboard(): void
+    {
+        $this->dishOf('Jackfruit');
+        $this->open('layers');
+        $this->assertAccessible('the Pot at Layers');
+        $before = $this->order();
+        self::assertCount(5, $before);
+
+        $top = $this->find('[data-layer="4"]');
+        (new WebDriverActions($this->browser))->clickAndHold($top)->moveByOffset(0, 30)->moveByOffset(0, 60)->release()->perform();
+        $this->waitFor(fn (): bool => $this->order() !== $before, 'the layer went down');
+        $dragged = $this->order();
+        self::assertSame('Rice, saffron', $before[0]);
+        self::assertNotSame('Rice, saffron', $dragged[0]);
+
+        $this->browser->executeScript('document.querySelector("[data-layer=\\"0\\"]").focus()');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_UP);
+        $this->waitFor(fn (): bool => $this->order() !== $dragged, 'the lowest layer went up');
+        $this->waitFor(fn (): bool => $this->browser->executeScript('return document.activeElement.dataset.layer') === '1', 'the moved layer keeps the focus');
+
+        $shares = fn (): array => array_map(static fn ($word): float => (float) $word->getAttribute('value'), $this->browser->findElements(WebDriverBy::cssSelector('.splits tr:nth-child(3) input')));
+        $this->change('.splits tr:nth-child(3) td:nth-of-type(3) input', '70');
+        $this->waitFor(fn (): bool => abs($shares()[2] - 70) < 0.5 && abs(array_sum($shares()) - 100) < 1.1, 'the others make room for the kept share');
+    }
+
+    public function test_a_pot_too_small_is_shared_with_another(): void
+    {
+        $this->dishOf('Sour-cherry');
+        $this->choose('#lidpot', 'steel-24');
+        $this->waitForText('#station-layers .clash', 'is too small');
+        foreach ($this->browser->findElements(WebDriverBy::cssSelector('#station-layers .mend')) as $mend) {
+            if (str_contains($mend->getText(), 'Share it with')) {
+                $mend->click();
+                break;
+            }
+        }
+        $this->waitForText('.picture', 'of it in the 20 cm cast iron');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('#station-layers .clash')));
+    }
+
+    public function test_a_recipe_is_looked_at_put_right_kept_and_its_export_is_the_same_dish(): void
+    {
+        $file = sys_get_temp_dir().'/orbek-recipe-'.getmypid().'.json';
+        file_put_contents($file, (string) json_encode(['@type' => 'Recipe', 'name' => 'Lake rice', 'recipeYield' => '4', 'recipeIngredient' => ['360 g basmati rice', '400 g carrots', '3 star anise']]));
+        $this->visit('/shelf');
+        $this->find('#file')->sendKeys($file);
+        $this->find('.from-file button')->click();
+        $this->waitForText('h1', 'Lake rice');
+        $this->assertAccessible('a recipe from a file');
+        self::assertStringContainsString('of unknown weight', $this->text('tr.unread'));
+        $this->choose('[name=school]', 'cooked-filling');
+        $this->find('form .act')->click();
+        $this->waitForText('.picture h1', 'Lake rice');
+        self::assertStringContainsString('Carrots', $this->text('#station-filling'));
+
+        $exported = (string) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(document.querySelector("a[href$=\"/file\"]").href).then((answer) => answer.text()).then(done);');
+        file_put_contents($file, $exported);
+        $this->visit('/shelf');
+        $this->find('#file')->sendKeys($file);
+        $this->find('.from-file button')->click();
+        $this->waitForText('h1', 'Lake rice');
+        $this->find('form .act')->click();
+        $this->waitForText('.picture h1', 'Lake rice');
+        $again = (string) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(document.querySelector("a[href$=\"/file\"]").href).then((answer) => answer.text()).then(done);');
+        unlink($file);
+        self::assertJsonStringEqualsJsonString($exported, $again);
+    }
+
+    public function test_lists_keep_their_ticks_and_measured_rice_reaches_the_table(): void
+    {
+        $this->dishOf('Chickpea');
+        $this->find('a[href$="/list"]')->click();
+        $this->waitForText('h1', 'Chickpea and spinach one-pot');
+        $this->assertAccessible('the lists');
+        $this->find('.list-page input[type=checkbox]')->click();
+        usleep(400_000);
+        $this->browser->navigate()->refresh();
+        self::assertTrue($this->find('.list-page input[type=checkbox]')->isSelected());
+
+        $this->dishOf('Chickpea');
+        $this->find('.begin-cook button')->click();
+        $this->waitForText('.now h1', 'Rinse and soak');
+        for ($step = 0; $step < 25 && $this->browser->findElements(WebDriverBy::cssSelector('.noting')) === []; $step++) {
+            $this->forward(1500);
+            $before = $this->text('.now');
+            $this->browser->executeScript('document.querySelector(".act.main")?.click()');
+            $this->waitFor(fn (): bool => $this->text('.now') !== $before, 'the stove goes on');
+        }
+        $this->waitForText('.now h1', 'How did it come out?');
+    }
+
+    private function dishOf(string $name): void
+    {
+        $this->visit('/shelf');
+        $this->browser->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes(arguments[0])).click()', [$name]);
+        $this->waitForText('.picture h1', $name);
+    }
+
+    private function open(string $station): void
+    {
+        $this->find("[data-open={$station}]")->click();
+        $this->waitFor(fn (): bool => $this->find("#station-{$station} .more")->isDisplayed(), "{$station} is open");
+    }
+
+    /** @return list<string> the layers from the top down */
+    private function order(): array
+    {
+        return array_map(static fn ($name): string => trim($name->getText()), $this->browser->findElements(WebDriverBy::cssSelector('.layer-list .name')));
+    }
+}

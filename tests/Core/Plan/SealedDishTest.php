@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\School;
+use Orbek\Core\Dish\Starter;
+use Orbek\Core\Plan\Station;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+/** Measured rice, two pots, the water's balance, what is bought and put ready. */
+final class SealedDishTest extends TestCase
+{
+    public function test_measured_rice_gets_what_it_takes_less_what_is_there(): void
+    {
+        $dish = Dish::fromArray(Sample::json('chickpea-spinach-one-pot'));
+        $plain = Sample::plan($dish)->measured;
+        $wetter = Sample::plan($dish->changed('filling/wetness', 'wet'))->measured;
+        $broth = Sample::plan($dish->changed('water/broth_per_rice', 0))->measured;
+        self::assertNotNull($plain);
+        self::assertNotNull($wetter);
+        self::assertNotNull($broth);
+
+        self::assertLessThan($plain->water->amount, $wetter->water->amount);
+        self::assertEqualsWithDelta($plain->water->amount, $broth->water->amount, 1e-6);
+        self::assertEqualsWithDelta($plain->water->amount - 0.6 * 270, $plain->absorption->beside->amount, 0.5);
+        self::assertSame($plain->salt->amount, $plain->saltKept->amount);
+    }
+
+    public function test_more_broth_than_it_takes_and_too_small_a_cooker_are_clashes(): void
+    {
+        $onePot = Dish::fromArray(Sample::json('chickpea-spinach-one-pot'))->changed('water/broth_per_rice', 2.5);
+        $clash = Sample::plan($onePot)->clashesAt(Station::Water)[0];
+        self::assertStringContainsString('More broth than the rice takes', $clash->says);
+        self::assertSame([], Sample::plan($onePot->changed($clash->mends[0]->path, $clash->mends[0]->value))->clashesAt(Station::Water));
+
+        $crowd = Dish::fromArray(Sample::json('mushroom-chestnut-rice'))->changed('table/eaters', 24);
+        self::assertStringContainsString('holds 3.0 L', Sample::plan($crowd)->clashesAt(Station::Water)[0]->says);
+    }
+
+    public function test_a_dish_shared_between_two_pots_keeps_its_mass(): void
+    {
+        $one = Sample::plan(Sample::polo());
+        $two = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed('lid/second', ['pot' => 'iron-20', 'burner' => 'ring-1']));
+        self::assertNotNull($two->second);
+        $rice = static fn ($section): float => array_sum(array_map(static fn ($layer): float => $layer->matter->value === 'crust' ? 0.0 : $layer->mass->inGrams(), $section->layers));
+
+        self::assertEqualsWithDelta($rice($one->section), $rice($two->section) + $rice($two->second->section), 0.5);
+        self::assertSame([], $two->clashesAt(Station::Layers));
+        self::assertArrayHasKey('second-1', $two->schedule->tasks);
+        $this->expectExceptionMessage('cannot be the second pot');
+        Sample::plan(Sample::polo()->changed('lid/second', ['pot' => 'aluminium-28', 'burner' => 'ring-1']));
+    }
+
+    public function test_the_balance_says_dry_right_or_wet_and_its_mends_lead_back(): void
+    {
+        $lentil = Dish::fromArray(Sample::json('lentil-date-walnut-polo'));
+        self::assertTrue(Sample::plan($lentil)->balance()?->isRight());
+
+        $soaked = Sample::plan($lentil->changed('lid/sprinkled_ml_per_kg', 500)->changed('lid/seal', 'dough'))->balance();
+        self::assertNotNull($soaked);
+        self::assertStringContainsString('wet', $soaked->word());
+        self::assertNotSame([], $soaked->mends);
+        $mended = $lentil->changed('lid/sprinkled_ml_per_kg', 500)->changed('lid/seal', 'dough');
+        foreach ($soaked->mends as $mend) {
+            $mended = $mended->changed($mend->path, $mend->value);
+        }
+        self::assertLessThan($soaked->uptake, Sample::plan($mended)->balance()->uptake ?? INF);
+    }
+
+    public function test_every_school_starts_cooks_to_its_end_and_closes(): void
+    {
+        foreach (School::cases() as $school) {
+            $plan = Sample::plan(Dish::fromArray(Starter::document($school, Sample::kitchen(), 'A dish', '2026-11-28T19:30')));
+            self::assertSame([], $plan->clashes, $school->value);
+            $course = $plan->course();
+            self::assertNotNull($course, $school->value);
+            self::assertEqualsWithDelta(0.0, $course->waterOffG, 0.1, $school->value);
+            foreach ($course->riceLayers() as $layer) {
+                self::assertGreaterThan(0.9, $layer->doneness, $school->value);
+            }
+        }
+    }
+
+    public function test_the_shopping_list_adds_up_counts_what_is_lost_and_leaves_out_what_is_there(): void
+    {
+        $plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
+        $things = array_merge(...array_values($plan->shopping()));
+        $byName = array_column($things, 'amount', 'name');
+
+        self::assertEqualsWithDelta(0.15 * $plan->rice->amount / 0.275, $byName['raw onion']->amount, 0.01);
+        self::assertArrayNotHasKey('salt', $byName, 'the pantry has it');
+        self::assertArrayNotHasKey('water to boil in', $byName);
+        self::assertArrayHasKey('flour', $byName);
+        $without = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')), Sample::kitchen(['pantry' => []]));
+        self::assertArrayHasKey('salt', array_column(array_merge(...array_values($without->shopping())), 'amount', 'name'));
+    }
+
+    public function test_everything_measured_out_is_put_ready_for_a_task_that_is_there(): void
+    {
+        foreach (['turkey-plum-biryani', 'sour-cherry-polo', 'chickpea-spinach-one-pot', 'mushroom-chestnut-rice', 'yesterdays-squash-curry', 'trout-fenugreek-polo'] as $name) {
+            $plan = Sample::plan(Dish::fromArray(Sample::json($name)));
+            $ready = array_sum(array_map(static fn (array $entry): int => count($entry['things']), $plan->mise()));
+            self::assertSame(count($plan->ingredients), $ready, $name);
+        }
+    }
+
+    public function test_fried_onion_for_the_marinade_is_fried_before_it(): void
+    {
+        $plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
+        $onion = array_key_first(array_filter($plan->schedule->tasks, static fn ($task): bool => $task->name === 'fried onion'));
+
+        self::assertNotNull($onion);
+        self::assertLessThanOrEqual($plan->schedule->start('marinade'), $plan->schedule->end($onion));
+    }
+
+    public function test_the_dough_rope_is_a_rope(): void
+    {
+        $dough = array_values(array_filter(Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')))->ingredients, static fn ($i): bool => $i->name === 'dough for the rim'))[0];
+        // π · 26 cm of a rope 1.5 cm thick.
+        self::assertEqualsWithDelta(M_PI * 26 * M_PI * 0.75 ** 2 * 1.24, $dough->amount->amount, 2.0);
+    }
+}

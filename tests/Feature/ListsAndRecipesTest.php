@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dish;
+use App\Models\DishVersion;
+use App\Models\Kitchen;
+use App\Models\ListTick;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+
+/** Lists with ticks, versions, units, recipes from elsewhere and first dishes of a school. */
+final class ListsAndRecipesTest extends FeatureTestCase
+{
+    public function test_a_tick_is_kept_once_and_taken_off_again(): void
+    {
+        $dish = $this->dish();
+        $url = route('dish.tick', $dish);
+        $this->get(route('dish.list', $dish))->assertOk()->assertSee('To buy')->assertSee('chicken thighs');
+        foreach ([1, 2] as $time) {
+            $this->postJson($url, ['entry' => 'buy:onions|g', 'done' => true])->assertNoContent();
+            self::assertSame(1, ListTick::query()->count(), "said {$time} times");
+        }
+        $this->get(route('dish.list', $dish))->assertSee('value="buy:onions|g" checked', false);
+        $this->postJson($url, ['entry' => 'buy:onions|g', 'done' => false])->assertNoContent();
+        self::assertSame(0, ListTick::query()->count());
+        $this->postJson($url, ['entry' => '', 'done' => true])->assertStatus(422)->assertJsonPath('message', 'entry: is missing or too long; load the page again.');
+    }
+
+    public function test_what_is_always_there_leaves_the_list_and_comes_back(): void
+    {
+        $this->post(route('pantry'), ['name' => 'Onions', 'has' => '1'])->assertRedirect();
+        self::assertContains('onions', Kitchen::core()->pantry);
+        $this->get(route('dish.list', $this->dish()))->assertDontSee('value="buy:onions|g"', false);
+        $this->post(route('pantry'), ['name' => 'Onions', 'has' => '0']);
+        self::assertNotContains('onions', Kitchen::core()->pantry);
+        $this->post(route('pantry'), ['name' => '', 'has' => '1'])->assertStatus(422);
+    }
+
+    public function test_each_change_keeps_what_was_and_can_be_taken_back(): void
+    {
+        $dish = $this->dish();
+        $this->change($dish, 'table/eaters', 5)->assertOk();
+        $this->change($dish->refresh(), 'lid/seal', 'foil')->assertOk();
+        $this->get(route('dish.versions', $dish))->assertSee('people: 5, was 9')->assertSee('seal: foil, was cloth')->assertSee('Since it was cooked on');
+
+        $first = DishVersion::query()->where('version', 1)->firstOrFail();
+        $this->post(route('dish.version.back', [$dish, $first]))->assertRedirect();
+        self::assertSame(9, $dish->refresh()->core()->table->eaters);
+        self::assertSame(4, $dish->version);
+        self::assertSame(3, DishVersion::query()->count(), 'what it was before going back is kept too');
+    }
+
+    public function test_a_version_of_another_dish_is_not_found(): void
+    {
+        $this->change($this->dish(), 'table/eaters', 5);
+        $other = Dish::query()->where('name', 'Turkey and plum biryani')->firstOrFail();
+        $this->post(route('dish.version.back', [$other, DishVersion::query()->firstOrFail()]))->assertNotFound();
+    }
+
+    public function test_amounts_are_shown_in_the_units_chosen(): void
+    {
+        $this->post(route('units'), ['units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'coarse'])->assertRedirect();
+        $this->get(route('pot', $this->dish()))->assertSee('1.76 lb')->assertSee('teaspoons of coarse salt');
+        $this->post(route('units'), ['units' => 'stones'])->assertStatus(422)->assertSee('units: &quot;stones&quot; is not known', false);
+    }
+
+    public function test_a_first_dish_of_each_school(): void
+    {
+        foreach (['raw-filling', 'cooked-filling', 'long-seal', 'drained-and-steamed', 'one-pot', 'cooker', 'yesterday'] as $school) {
+            $this->followingRedirects()->post(route('dish.start'), ['school' => $school])->assertOk()->assertSee('A new dish');
+        }
+        self::assertSame(15, Dish::query()->count());
+        $this->post(route('dish.start'), ['school' => 'microwave'])->assertStatus(422);
+        self::assertSame(15, Dish::query()->count());
+    }
+
+    public function test_a_recipe_goes_out_and_comes_back_whole(): void
+    {
+        foreach (Dish::query()->get() as $dish) {
+            $file = $this->get(route('dish.recipe', $dish))->assertOk()->getContent();
+            $recipe = json_decode((string) $file, true);
+            self::assertSame('Recipe', $recipe['@type']);
+            self::assertNotSame([], $recipe['recipeIngredient']);
+            $preview = $this->look((string) $file)->assertOk()->assertSee('Nothing is kept yet.');
+            self::assertSame($dish->document, json_decode(html_entity_decode((string) preg_replace('/.*name="document" value="([^"]*)".*/s', '$1', (string) $preview->getContent())), true));
+        }
+    }
+
+    public function test_a_recipe_from_elsewhere_is_read_beside_its_lines_and_kept_only_when_told(): void
+    {
+        $foreign = (string) json_encode(['@graph' => [['@type' => ['Recipe'], 'name' => 'Lamb <script>alert(1)</script> rice', 'recipeYield' => ['6 servings'], 'recipeIngredient' => ['600 g basmati rice', '900 g lamb shoulder', '3 star anise', '<b>1/2 tsp</b> saffron']]]]);
+        $page = $this->look($foreign)->assertOk();
+        $page->assertSee('2 of 4 lines could be read')->assertSee('900 g lamb shoulder')->assertDontSee('<script>alert', false);
+        self::assertSame(8, Dish::query()->count());
+
+        $lines = [['of' => 'basmati rice', 'role' => 'rice', 'grams' => '600'], ['of' => 'lamb shoulder', 'role' => 'part:lamb-cubes', 'grams' => '900'], ['of' => 'star anise', 'role' => 'nowhere', 'grams' => '']];
+        $send = fn (array $lines): TestResponse => $this->post(route('dish.from-recipe'), ['name' => 'Lamb rice', 'eaters' => 6, 'school' => 'long-seal', 'lines' => $lines]);
+        $send($lines)->assertRedirect();
+        self::assertSame('long-seal', Dish::query()->where('name', 'Lamb rice')->firstOrFail()->school);
+
+        $lines[1]['grams'] = '-900';
+        $send($lines)->assertStatus(422)->assertSee('lines/1/grams: -900 is out of range; give 0.1 to 20000 g.');
+        $send([$lines[0]])->assertStatus(422)->assertSee('none is a filling');
+        $lines[1] = ['of' => 'lamb', 'role' => 'part:unicorn', 'grams' => '900'];
+        $send($lines)->assertStatus(422)->assertSee('is not known');
+        self::assertSame(9, Dish::query()->count());
+    }
+
+    public function test_what_cannot_be_read_is_refused_at_the_door(): void
+    {
+        foreach ([
+            [str_repeat(' ', 5_000_000).'{}', '5.0 MB is too large'],
+            ["{\"@type\": \"Recipe\", \"name\": \"\xE9t\xE9\"}", 'not UTF-8'],
+            ['{"@type": "Recipe", "name": "Empty"}', 'recipeIngredient: the recipe lists nothing'],
+            ['<html></html>', 'it is no JSON'],
+            ['[1, 2]', 'an Orbek document'],
+            [(string) json_encode(['name' => 'x'] + $this->dish()->core()->changed('table/eaters', 9)->toArray() + ['filling' => []]), ''],
+        ] as [$text, $says]) {
+            if ($says !== '') {
+                $this->look($text)->assertStatus(422)->assertSee($says);
+            }
+        }
+        $negative = $this->dish()->document;
+        $negative['filling']['parts'][0]['of_rice'] = -1;
+        $this->look((string) json_encode($negative))->assertStatus(422)->assertSee('filling/parts/0/of_rice: -1 is out of range');
+        self::assertSame(8, Dish::query()->count());
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function look(string $text): TestResponse
+    {
+        return $this->post(route('dish.preview'), ['file' => UploadedFile::fake()->createWithContent('recipe.json', $text)]);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function change(Dish $dish, string $path, mixed $value): TestResponse
+    {
+        return $this->patchJson(route('dish.change', $dish), ['path' => $path, 'value' => $value, 'view' => 'pot', 'version' => $dish->version]);
+    }
+}
