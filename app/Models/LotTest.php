@@ -13,7 +13,7 @@ use Illuminate\Support\Carbon;
  * @property string $id
  * @property string $lot
  * @property array{soak_min: float, soak_c: float, tests: list<array{seconds: float, stage: string}>} $document
- * @property list<float> $likelihood of the day's factor, on the grid of LotBelief
+ * @property list<float> $likelihood of the day's factor, on the grid of FactorBelief
  * @property Carbon $tested_at
  */
 final class LotTest extends Model

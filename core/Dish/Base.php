@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
+use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 
 /** The base of the pot: crust or none, and its fat. */
 final readonly class Base
 {
-    private function __construct(public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2)
+    private function __construct(public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2, public CrustColour $crust)
     {
     }
 
@@ -23,6 +24,7 @@ final readonly class Base
             $kind,
             $kind->takesRice() ? $fields->number('rice_share', 0.05, 0.6) : 0.0,
             $fields->number('fat_ml_per_cm2', 0, 0.4, 'ml per cm²', 0.075),
+            $fields->one('crust', CrustColour::class, $kind->isLaid() ? CrustColour::Golden : CrustColour::Pale),
         );
     }
 }

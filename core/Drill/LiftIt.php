@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Drill;
 
-use Orbek\Core\Learning\LotBelief;
+use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Rice\Boil;
@@ -52,7 +52,7 @@ final readonly class LiftIt
         // Box and Muller's way from two even chances to a normal one.
         $normal = sqrt(-2 * log(max(1e-6, min(1.0, $one)))) * cos(2 * M_PI * $two);
 
-        return new self($target, exp($normal * hypot(LotBelief::PRIOR_SD, LotBelief::DAY_SD)), $boil, Draining::Tray->carryOverS($drained, 100, 20, 480));
+        return new self($target, exp($normal * hypot(FactorBelief::PRIOR_SD, FactorBelief::DAY_SD)), $boil, Draining::Tray->carryOverS($drained, 100, 20, 480));
     }
 
     /** Doneness in the water so many seconds after the rice went in. */

@@ -25,7 +25,7 @@ final readonly class BoilForecast
         public Uptake $uptake,
         public float $target,
         public float $carryOverS,
-        public LotBelief $today,
+        public FactorBelief $today,
         public array $taught,
     ) {
     }
@@ -34,9 +34,9 @@ final readonly class BoilForecast
      * @param  float  $target doneness wanted when the rice goes into the pot
      * @param  float  $carryOverS seconds' worth of 100 °C after the water
      */
-    public static function of(Boil $boil, Uptake $uptake, float $target, float $carryOverS, LotBelief $today): self
+    public static function of(Boil $boil, Uptake $uptake, float $target, float $carryOverS, FactorBelief $today): self
     {
-        return new self($boil, $uptake, $target, $carryOverS, $today, array_fill(0, LotBelief::POINTS, 1.0));
+        return new self($boil, $uptake, $target, $carryOverS, $today, array_fill(0, FactorBelief::POINTS, 1.0));
     }
 
     /**

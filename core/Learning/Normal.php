@@ -24,6 +24,23 @@ final class Normal
         return $z >= 0 ? (1 + $erf) / 2 : (1 - $erf) / 2;
     }
 
+    /**
+     * z with this share below it, by bisection: exact to 1e-6.
+     *
+     * @param  float  $share in 0 … 1, ends excluded
+     */
+    public static function quantile(float $share): float
+    {
+        $low = -6.0;
+        $high = 6.0;
+        for ($i = 0; $i < 40; $i++) {
+            $try = ($low + $high) / 2;
+            self::below($try) < $share ? $low = $try : $high = $try;
+        }
+
+        return ($low + $high) / 2;
+    }
+
     /** Height of the bell at z, 1 at its middle. */
     public static function bell(float $z): float
     {

@@ -52,7 +52,7 @@ final readonly class Observation
             $from = $this->stage === Stage::first() ? -INF : $this->stage->begins();
 
             return Normal::below(($this->stage->ends() - $doneness) / self::STAGE_NOISE) - Normal::below(($from - $doneness) / self::STAGE_NOISE);
-        }, LotBelief::grid());
+        }, FactorBelief::grid());
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class Observation
      */
     public static function together(array $observations, Boil $boil, Uptake $uptake): array
     {
-        $together = array_fill(0, LotBelief::POINTS, 1.0);
+        $together = array_fill(0, FactorBelief::POINTS, 1.0);
         foreach ($observations as $observation) {
             $together = array_map(static fn (float $so, float $far): float => $so * $far, $together, $observation->likelihood($boil, $uptake));
         }

@@ -23,7 +23,7 @@ final class TestBoil
     private const POWER_W = 1000.0;
 
     /**
-     * What the tests say of the day's factor, on the grid of LotBelief.
+     * What the tests say of the day's factor, on the grid of FactorBelief.
      *
      * @param  list<array{seconds: float, stage: Stage}>  $tests in the order of time
      * @return list<float>

@@ -115,6 +115,34 @@ final readonly class SealedLayer
         );
     }
 
+    /** The same with rice that cooks so many times as slowly. */
+    public function slower(float $factor): self
+    {
+        return $this->copy(tauS: $this->tauS * $factor);
+    }
+
+    /** The same with more (or less) free water, taken from what is bound where there is none. */
+    public function wetter(float $kg): self
+    {
+        $more = max(-$this->freeKg, min($kg, 0.8 * $this->boundKg));
+
+        return $this->copy(freeKg: $this->freeKg + $more, boundKg: $this->boundKg - $more);
+    }
+
+    /** The same with rice cooked further (or less far) in the boil. */
+    public function cooked(float $doneness): self
+    {
+        return $this->copy(coreRadius: CookingFront::coreRadius($doneness));
+    }
+
+    private function copy(?float $tauS = null, ?float $freeKg = null, ?float $boundKg = null, ?float $coreRadius = null): self
+    {
+        return new self(
+            $this->matter, $this->label, $this->dryKg, $this->fatKg, $boundKg ?? $this->boundKg, $freeKg ?? $this->freeKg, $this->celsius, $this->litres, $this->conducts,
+            $this->rawKg, $this->fullUptake, $tauS ?? $this->tauS, $coreRadius ?? $this->coreRadius, $this->juiceKg, $this->lagS, $this->tenderS, $this->tenderness, $this->browns, $this->safeC,
+        );
+    }
+
     /** @throws OutOfRange */
     public static function fromFields(Fields $fields): self
     {

@@ -51,10 +51,14 @@ final readonly class SealedPot
         return new self($diameterCm, $heightCm, $baseJPerK, $netW, $boilC, $seal, $layers, $basePreheatC);
     }
 
-    /** The same pot on another heat, with another seal: what is asked "what if". */
-    public function with(?float $netW = null, ?Seal $seal = null): self
+    /**
+     * The same pot on another heat, with another seal, with other layers: what is asked "what if".
+     *
+     * @param  non-empty-list<SealedLayer>|null  $layers
+     */
+    public function with(?float $netW = null, ?Seal $seal = null, ?array $layers = null): self
     {
-        return new self($this->diameterCm, $this->heightCm, $this->baseJPerK, $netW ?? $this->netW, $this->boilC, $seal ?? $this->seal, $this->layers, $this->basePreheatC);
+        return new self($this->diameterCm, $this->heightCm, $this->baseJPerK, $netW ?? $this->netW, $this->boilC, $seal ?? $this->seal, $layers ?? $this->layers, $this->basePreheatC);
     }
 
     /**

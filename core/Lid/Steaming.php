@@ -63,6 +63,14 @@ final class Steaming
     /** kg per m² and s from a wet filling into dry rice beside it. */
     private const WICKS = 0.30 / 60;
 
+    private const LID_OPENED_C = 60.0;
+
+    /** Water that leaves as steam when the lid is lifted for a moment. */
+    private const OPENED_KG = 0.008;
+
+    /** Free water that rice holds against its own weight, kg per kg raw. */
+    private const CLINGS = 0.15;
+
     private const UNDER_LID = 0.6;
 
     /** A base slice gives off its bound water down to this share. */
@@ -157,7 +165,7 @@ final class Steaming
     /** @var array<int, float> raw rice, kg by slice; 0 where there is none */
     private array $raw = [];
 
-    public function __construct(public readonly SealedPot $pot)
+    public function __construct(public SealedPot $pot)
     {
         $area = $pot->areaM2();
         $heights = [];
@@ -468,6 +476,15 @@ final class Steaming
                             $bound[$i] += $takes;
                         }
                     }
+                    if ($i > 0 && $isFilling[$i - 1] && $free[$i] > self::CLINGS * $raw[$i]) {
+                        // More than clings to the grains drains into the filling below.
+                        $moves = ($free[$i] - self::CLINGS * $raw[$i]) * $evens;
+                        $free[$i] -= $moves;
+                        $free[$i - 1] += $moves;
+                        $carried = self::WATER_J * $moves * $t;
+                        $heat[$i] -= $carried;
+                        $heat[$i - 1] += $carried;
+                    }
                     if ($i < $top && $isRice[$i + 1]) {
                         $moves = ($free[$i] - $free[$i + 1]) * $evens;
                         if ($moves !== 0.0) {
@@ -524,6 +541,42 @@ final class Steaming
         $this->leakKg = $leak;
         $this->clothKg = $cloth;
         $this->seconds += $seconds;
+    }
+
+    /** Another seal from here on: a lid changed, or one that leaks. */
+    public function reseal(Seal $seal): void
+    {
+        $this->pot = $this->pot->with(seal: $seal);
+    }
+
+    /** Water or milk of room warmth over the top. */
+    public function sprinkle(float $kg, float $celsius = 20.0): void
+    {
+        $top = count($this->celsius) - 1;
+        $this->free[$top] += $kg;
+        $this->heat[$top] += self::WATER_J * $kg * $celsius;
+        $this->celsius[$top] = $this->heat[$top] / ($this->dryJ[$top] + self::WATER_J * ($this->free[$top] + $this->bound[$top]));
+        $this->startKg += $kg;
+        $this->startJ += self::WATER_J * $kg * $celsius;
+    }
+
+    /** The lid lifted for a moment: its heat and the steam under it are gone, and a little of the top's. */
+    public function open(): void
+    {
+        $this->lostJ += self::LID_J_PER_K * ($this->lidC - min($this->lidC, self::LID_OPENED_C));
+        $this->lidC = min($this->lidC, self::LID_OPENED_C);
+        $top = count($this->celsius) - 1;
+        $gone = min($this->free[$top], self::OPENED_KG);
+        $jPerK = $this->dryJ[$top] + self::WATER_J * ($this->free[$top] + $this->bound[$top]);
+        $lost = $gone * (self::EVAPORATION_J + self::WATER_J * $this->celsius[$top]);
+        // No colder than a hand may touch: steam comes off a hot top only.
+        $lost = min($lost, max(0.0, $this->heat[$top] - $jPerK * self::LID_OPENED_C));
+        $gone = $lost / (self::EVAPORATION_J + self::WATER_J * $this->celsius[$top]);
+        $this->free[$top] -= $gone;
+        $this->heat[$top] -= $lost;
+        $this->celsius[$top] = $this->heat[$top] / ($jPerK - self::WATER_J * $gone);
+        $this->leakKg += $gone;
+        $this->lostJ += $lost;
     }
 
     private function waterKg(): float

@@ -7,7 +7,7 @@ namespace Orbek\Core\Plan;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\BoilForecast;
-use Orbek\Core\Learning\LotBelief;
+use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Lid\Burner;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
@@ -60,7 +60,7 @@ final readonly class BoilPlan
     ) {
     }
 
-    public static function of(Dish $dish, Kitchen $kitchen, LotBelief $belief, Mass $raw, int $waitMin): self
+    public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, int $waitMin): self
     {
         $lot = $kitchen->lot($dish->rice->lot, 'rice/lot');
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
@@ -148,7 +148,7 @@ final readonly class BoilPlan
         return $shares === [] ? [$dish->water->stage->value => 1.0] : $shares;
     }
 
-    private static function liftFigure(Dish $dish, Kitchen $kitchen, LotBelief $belief, BoilForecast $forecast): Figure
+    private static function liftFigure(Dish $dish, Kitchen $kitchen, FactorBelief $belief, BoilForecast $forecast): Figure
     {
         return Figure::seconds($forecast->liftAt(),
             sprintf('%s, at %d m water boils at %.1f °C; %s.', ucfirst($dish->rice->soak->words()), (int) round($kitchen->altitudeM), $forecast->boil->boilC, $belief->words()),

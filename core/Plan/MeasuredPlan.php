@@ -7,7 +7,7 @@ namespace Orbek\Core\Plan;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\School;
 use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Learning\LotBelief;
+use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Lid\Burner;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Seal;
@@ -53,7 +53,7 @@ final readonly class MeasuredPlan
     }
 
     /** @throws OutOfRange when the dish names what the kitchen does not have */
-    public static function of(Dish $dish, Kitchen $kitchen, LotBelief $belief, Mass $raw, HeatLine $heat): self
+    public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, HeatLine $heat): self
     {
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
         $isCooker = $dish->school === School::Cooker;

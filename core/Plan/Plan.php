@@ -10,13 +10,20 @@ use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Heating;
 use Orbek\Core\Dish\Layering;
 use Orbek\Core\Dish\Listing;
 use Orbek\Core\Dish\School;
 use Orbek\Core\Dish\Splitting;
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Learning\FactorBelief;
+use Orbek\Core\Lid\Aim;
 use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\Foretold;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\HeatPlan;
+use Orbek\Core\Lid\HeatSearch;
+use Orbek\Core\Lid\HowSure;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\OutOfRange;
@@ -58,6 +65,9 @@ final class Plan
         public readonly HeatLine $heat,
         /** The pot as its lid is closed; null where the food would not go in. */
         public readonly ?SealedPot $sealedPot,
+        /** What is believed of this pot on this ring. */
+        public readonly FactorBelief $stove,
+        public readonly FactorBelief $lot,
         public readonly Schedule $schedule,
         public readonly array $ingredients,
         public readonly array $clashes,
@@ -94,6 +104,9 @@ final class Plan
     {
         if (preg_match('/^layers:grams:(\d{1,2})$/', $path, $read) === 1) {
             return Layering::changed($this->dish, "layers:share:{$read[1]}", $this->percentOf((int) $read[1], $path, $value));
+        }
+        if (Heating::understands($path)) {
+            return Heating::changed($this->dish, $this->heat->blocks, $path, $value);
         }
         if (Layering::understands($path)) {
             return Layering::changed($this->dish, $path, $value);
@@ -138,6 +151,38 @@ final class Plan
     public function course(): ?Course
     {
         return $this->sealedPot === null ? null : $this->course ??= Course::of($this->sealedPot, $this->heat->blocks);
+    }
+
+    /** What the sealed pot is to end with. */
+    public function aim(): Aim
+    {
+        return Aim::crust($this->dish->base->crust);
+    }
+
+    /** @return list<Foretold> what goes wrong under the lid as planned */
+    public function foretold(): array
+    {
+        $course = $this->course();
+
+        return $course === null ? [] : Foretold::in($course, $this->aim());
+    }
+
+    /**
+     * Heat lines that would do better.
+     *
+     * @return array{best: HeatPlan, stock: HeatPlan, quicker: HeatPlan|null, safer: HeatPlan|null}|null
+     */
+    public function heatPlans(): ?array
+    {
+        $stock = HeatLine::ofSchool($this->dish->school, $this->pot(), $this->kitchen->burner($this->dish->lid->burner, 'lid/burner'))->blocks;
+
+        return $this->sealedPot === null ? null : HeatSearch::find($this->sealedPot, $this->aim(), $stock);
+    }
+
+    /** How sure all this is, over what is not known of stove, bag and filling. */
+    public function howSure(): ?HowSure
+    {
+        return $this->sealedPot === null ? null : HowSure::of($this->sealedPot, $this->heat->blocks, $this->aim(), $this->stove->today()->sd(), $this->lot->today()->sd());
     }
 
     public function balance(): ?WaterBalance

@@ -116,6 +116,7 @@ final readonly class Planner
             $saltiness, $tastes,
             $boil, $measured, $section, $second, $heat,
             Sealing::of($dish, $this->kitchen, $this->knowledge, $pot, $dish->lid->burner, $raw, $boil, $measured, 1 - ($second->share ?? 0.0)),
+            $this->knowledge->stove($pot->id, $dish->lid->burner), $this->knowledge->lot($dish->rice->lot),
             $schedule,
             Amounts::of($dish, $this->kitchen, $rice, $raw, $boil, $measured, $pots),
             $clashes,

@@ -67,7 +67,7 @@ final class Sealing
         }
 
         try {
-            return SealedPot::of($pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $kitchen->burner($burner, 'lid/burner')->netW(), $kitchen->boilC(), $dish->lid->seal, $layers, $base->kind->isLaid() ? self::HOT_FAT_C : null);
+            return SealedPot::of($pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $knowledge->stove($pot->id, $burner)->likely() * $kitchen->burner($burner, 'lid/burner')->netW(), $kitchen->boilC(), $dish->lid->seal, $layers, $base->kind->isLaid() ? self::HOT_FAT_C : null);
         } catch (OutOfRange) {
             return null;
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Learning;
 
 use Orbek\Core\Learning\BoilForecast;
+use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Learning\LotBelief;
 use Orbek\Core\Learning\Normal;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Measure\Mass;
@@ -64,10 +64,10 @@ final class LearningTest extends TestCase
         $byKind = [];
         $byBag = [];
         for ($lot = 0; $lot < self::LOTS; $lot++) {
-            $lnLot = LotBelief::PRIOR_SD * self::normal($random);
+            $lnLot = FactorBelief::PRIOR_SD * self::normal($random);
             $taught = [];
             for ($cook = 0; $cook < 3; $cook++) {
-                $truth = exp($lnLot + LotBelief::DAY_SD * self::normal($random));
+                $truth = exp($lnLot + FactorBelief::DAY_SD * self::normal($random));
                 $forecast = self::forecast(Knowledge::fold($taught)->lot('bag')->today());
                 $seenToday = [];
                 foreach ([0.1, 0.4] as $share) {
@@ -77,9 +77,9 @@ final class LearningTest extends TestCase
                 }
                 $taught[] = ['taught' => ['lot' => 'bag', 'likelihood' => $forecast->seeing($seenToday)->taught]];
             }
-            $truth = exp($lnLot + LotBelief::DAY_SD * self::normal($random));
-            $lift = self::forecast(LotBelief::ofItsKind())->boil->liftAt(self::TARGET, self::CARRY_OVER_S, $truth);
-            $byKind[] = abs(self::forecast(LotBelief::ofItsKind()->today())->liftAt() - $lift);
+            $truth = exp($lnLot + FactorBelief::DAY_SD * self::normal($random));
+            $lift = self::forecast(FactorBelief::ofItsKind())->boil->liftAt(self::TARGET, self::CARRY_OVER_S, $truth);
+            $byKind[] = abs(self::forecast(FactorBelief::ofItsKind()->today())->liftAt() - $lift);
             $byBag[] = abs(self::forecast(Knowledge::fold($taught)->lot('bag')->today())->liftAt() - $lift);
         }
         sort($byKind);
@@ -90,7 +90,7 @@ final class LearningTest extends TestCase
 
     public function test_a_grain_ahead_of_the_forecast_brings_the_lift_forward_and_one_behind_puts_it_off(): void
     {
-        $forecast = self::forecast(LotBelief::ofItsKind()->today());
+        $forecast = self::forecast(FactorBelief::ofItsKind()->today());
         $at = $forecast->liftAt(0.1);
 
         self::assertLessThan($forecast->liftAt(), $forecast->seeing([Observation::touched($at, Stage::Thread)])->liftAt());
@@ -100,7 +100,7 @@ final class LearningTest extends TestCase
 
     public function test_a_boil_that_comes_back_late_puts_the_lift_off(): void
     {
-        $forecast = self::forecast(LotBelief::ofItsKind()->today());
+        $forecast = self::forecast(FactorBelief::ofItsKind()->today());
         $late = $forecast->seeing([], 240.0);
 
         self::assertSame(240.0, $late->boil->backAtBoilS);
@@ -110,7 +110,7 @@ final class LearningTest extends TestCase
 
     public function test_in_the_pot_it_stands_at_the_target_when_lifted_at_the_likely_second(): void
     {
-        $forecast = self::forecast(LotBelief::ofItsKind()->today());
+        $forecast = self::forecast(FactorBelief::ofItsKind()->today());
 
         self::assertEqualsWithDelta(self::TARGET, $forecast->donenessInPot($forecast->liftAt()), 1e-6);
         self::assertGreaterThan(self::TARGET, $forecast->donenessInPot($forecast->liftAt() + 60));
@@ -119,19 +119,19 @@ final class LearningTest extends TestCase
 
     public function test_beliefs_are_kept_and_read_again(): void
     {
-        $belief = LotBelief::ofItsKind()->given(array_map(static fn (float $ln): float => Normal::bell(($ln - 0.1) / 0.05), LotBelief::grid()));
+        $belief = FactorBelief::ofItsKind()->given(array_map(static fn (float $ln): float => Normal::bell(($ln - 0.1) / 0.05), FactorBelief::grid()));
 
-        self::assertEqualsWithDelta($belief->likely(), LotBelief::fromArray($belief->toArray())->likely(), 1e-4);
+        self::assertEqualsWithDelta($belief->likely(), FactorBelief::fromArray($belief->toArray())->likely(), 1e-4);
         $knowledge = Knowledge::fold([['used' => ['lot' => 'bag', 'g' => 450.0]], ['taught' => ['lot' => 'bag', 'likelihood' => $belief->toArray()], 'used' => ['lot' => 'bag', 'g' => 300.0]]]);
         $again = Knowledge::fromArray(json_decode((string) json_encode($knowledge->toArray()), true));
         self::assertEqualsWithDelta($knowledge->lot('bag')->likely(), $again->lot('bag')->likely(), 1e-4);
         self::assertSame([750.0, 750.0, 0.0], [$knowledge->usedG('bag'), $again->usedG('bag'), $again->usedG('other')]);
         self::assertStringContainsString('% slower than its kind', $belief->words());
-        self::assertSame('nothing learned of this bag yet, so it counts as its kind', LotBelief::ofItsKind()->words());
-        self::assertEqualsWithDelta(0.15, LotBelief::ofItsKind()->sd(), 0.002);
-        self::assertEqualsWithDelta(hypot(0.15, 0.05), LotBelief::ofItsKind()->today()->sd(), 0.003);
+        self::assertSame('nothing learned of this bag yet, so it counts as its kind', FactorBelief::ofItsKind()->words());
+        self::assertEqualsWithDelta(0.15, FactorBelief::ofItsKind()->sd(), 0.002);
+        self::assertEqualsWithDelta(hypot(0.15, 0.05), FactorBelief::ofItsKind()->today()->sd(), 0.003);
         self::assertEqualsWithDelta(1.0, array_sum($belief->toArray()), 1e-4);
-        self::assertEquals($belief, $belief->given(array_fill(0, LotBelief::POINTS, 0.0)), 'what cannot be teaches nothing');
+        self::assertEquals($belief, $belief->given(array_fill(0, FactorBelief::POINTS, 0.0)), 'what cannot be teaches nothing');
     }
 
     public function test_the_normal_distribution(): void
@@ -153,7 +153,7 @@ final class LearningTest extends TestCase
             }
         }
         try {
-            LotBelief::fromArray([1, 2, 3]);
+            FactorBelief::fromArray([1, 2, 3]);
         } catch (OutOfRange $wrong) {
             $messages[] = $wrong->getMessage();
         }
@@ -175,11 +175,11 @@ final class LearningTest extends TestCase
     private static function simulate(int $seed, callable $test): array
     {
         $random = new Randomizer(new Mt19937($seed));
-        $before = self::forecast(LotBelief::ofItsKind()->today());
+        $before = self::forecast(FactorBelief::ofItsKind()->today());
         $errors = ['before' => [], 'after' => []];
         $held = $heldBefore = 0;
         for ($lot = 0; $lot < self::LOTS; $lot++) {
-            $truth = exp(LotBelief::PRIOR_SD * self::normal($random) + LotBelief::DAY_SD * self::normal($random));
+            $truth = exp(FactorBelief::PRIOR_SD * self::normal($random) + FactorBelief::DAY_SD * self::normal($random));
             $lift = $before->boil->liftAt(self::TARGET, self::CARRY_OVER_S, $truth);
             // As a cook does: a first grain when the window opens, a second on the way to the lift.
             $first = $test($random, $before, $truth, $before->liftAt(0.1));
@@ -194,7 +194,7 @@ final class LearningTest extends TestCase
         return ['spread' => self::spread($errors['after']) / self::spread($errors['before']), 'held' => $held / self::LOTS, 'heldBefore' => $heldBefore / self::LOTS];
     }
 
-    private static function forecast(LotBelief $today): BoilForecast
+    private static function forecast(FactorBelief $today): BoilForecast
     {
         $soak = Soak::of(30, 20);
         $kind = RiceKind::AgedBasmati;

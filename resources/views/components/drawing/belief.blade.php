@@ -5,10 +5,10 @@
     $x = fn (float $ln) => round(8 + ($width - 16) * ($ln - $least) / ($most - $least), 1);
     $hill = function ($weights) use ($x, $floor, $least, $most) {
         $top = max($weights);
-        $points = collect(Orbek\Core\Learning\LotBelief::grid())->map(fn ($ln, $i) => [$ln, $weights[$i]])->filter(fn ($point) => $point[0] >= $least && $point[0] <= $most);
+        $points = collect(Orbek\Core\Learning\FactorBelief::grid())->map(fn ($ln, $i) => [$ln, $weights[$i]])->filter(fn ($point) => $point[0] >= $least && $point[0] <= $most);
         return 'M'.$x($least).','.$floor.' L'.$points->map(fn ($point) => $x($point[0]).','.round($floor - 46 * $point[1] / $top, 1))->implode(' L').' L'.$x($most).','.$floor.' Z';
     };
-    $kind = Orbek\Core\Learning\LotBelief::ofItsKind();
+    $kind = Orbek\Core\Learning\FactorBelief::ofItsKind();
     $id = 'belief-'.substr(md5((string) microtime()), 0, 8);
 @endphp
 <svg class="drawing belief" viewBox="0 0 {{ $width }} 90" width="{{ $width }}" height="90" role="img" aria-labelledby="{{ $id }}">

@@ -7,12 +7,12 @@ namespace Orbek\Core\Learning;
 use Orbek\Core\Measure\OutOfRange;
 
 /**
- * What is believed of a factor on tau, as weights on a grid of ln f.
+ * What is believed of a factor, a bag's on tau or a stove's on heat, as weights on a grid of ln f.
  *
- * A bag nobody has cooked from starts at its kind, N(0, 0.15²); on the day itself its factor
+ * What has taught nothing starts at its kind, N(0, 0.15²); on the day itself the factor
  * scatters by another 0.05 (docs/model.md, Learning). 81 points over ±0.5 are exact enough.
  */
-final readonly class LotBelief
+final readonly class FactorBelief
 {
     public const PRIOR_SD = 0.15;
 
@@ -141,6 +141,18 @@ final readonly class LotBelief
             $this->sd() > 0.97 * self::PRIOR_SD => 'nothing learned of this bag yet, so it counts as its kind',
             $percent === 0 => 'this bag cooks like its kind',
             default => sprintf('this bag runs %d %% %s than its kind', $percent, $this->likely() < 1 ? 'faster' : 'slower'),
+        };
+    }
+
+    /** The same belief of a pot on a ring, in words. */
+    public function stoveWords(): string
+    {
+        $percent = (int) round(abs($this->likely() - 1) * 100);
+
+        return match (true) {
+            $this->sd() > 0.97 * self::PRIOR_SD => 'nothing learned of this pot on this ring yet, so it counts as its kind',
+            $percent === 0 => 'this pot on this ring heats like its kind',
+            default => sprintf('this pot on this ring gets %d %% %s heat than its kind', $percent, $this->likely() < 1 ? 'less' : 'more'),
         };
     }
 
