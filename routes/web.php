@@ -7,11 +7,13 @@ use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
+use App\Http\Controllers\HeatController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\StoveTestController;
 use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
@@ -23,6 +25,11 @@ Route::get('/clock', [DishController::class, 'last'])->defaults('place', 'clock'
 Route::get('/dishes/{dish}', [DishController::class, 'pot'])->name('pot');
 Route::get('/dishes/{dish}/clock', [DishController::class, 'clock'])->name('clock');
 Route::patch('/dishes/{dish}', [DishController::class, 'change'])->name('dish.change');
+
+Route::get('/dishes/{dish}/heat/at/{minute}', [HeatController::class, 'at'])->whereNumber('minute')->name('heat.at');
+Route::get('/dishes/{dish}/heat/plans', [HeatController::class, 'plans'])->name('heat.plans');
+Route::get('/dishes/{dish}/heat/sure', [HeatController::class, 'sure'])->name('heat.sure');
+Route::get('/dishes/{dish}/heat/whatif', [HeatController::class, 'whatIf'])->name('heat.whatif');
 
 Route::get('/dishes/{dish}/file', [DishFileController::class, 'export'])->name('dish.export');
 Route::get('/dishes/{dish}/recipe', [DishFileController::class, 'recipe'])->name('dish.recipe');
@@ -45,6 +52,10 @@ Route::get('/cooks/{cook}', [CookController::class, 'show'])->name('cook');
 Route::get('/cooks/{cook}/body', [CookController::class, 'body'])->name('cook.body');
 Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('cook.events');
 
+Route::get('/cooks/{cook}/rescue/{complaint}', [CookController::class, 'rescue'])->name('cook.rescue');
+Route::post('/cooks/{cook}/probe', [CookController::class, 'probe'])->name('cook.probe');
+Route::get('/cooks/{cook}/causes', [CookController::class, 'causes'])->name('cook.causes');
+
 Route::get('/notebook', NotebookController::class)->name('notebook');
 
 Route::view('/care', 'care.index')->name('care');
@@ -56,6 +67,10 @@ Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->nam
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
 Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units');
+Route::get('/kitchen/stoves', [StoveTestController::class, 'index'])->name('stoves');
+Route::post('/kitchen/stoves', [StoveTestController::class, 'store'])->name('stoves.test');
+Route::post('/kitchen/stoves/tests/{test}/back', [StoveTestController::class, 'takeBack'])->name('stoves.test.back');
+Route::post('/kitchen/stoves/cooks/{cook}/back', [StoveTestController::class, 'takeBackCook'])->name('stoves.cook.back');
 Route::get('/kitchen/absorption', AbsorptionController::class)->name('absorption');
 
 Route::get('/drill', [DrillController::class, 'show'])->name('drill');

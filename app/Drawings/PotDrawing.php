@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use Orbek\Core\Lid\Moment;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
@@ -37,7 +38,7 @@ final readonly class PotDrawing
     private Section $section;
 
     /** @param  float  $pxPerCm length of a centimetre */
-    public function __construct(public Plan $plan, private float $pxPerCm)
+    public function __construct(public Plan $plan, private float $pxPerCm, private ?Moment $moment = null)
     {
         $this->section = $plan->section;
         $this->width = self::LEFT + $this->px($this->section->pot->diameterCm) + self::RIGHT;
@@ -95,21 +96,22 @@ final readonly class PotDrawing
         $from = 0.0;
         foreach ($this->section->layers as $index => $layer) {
             $to = $this->section->topsCm[$index];
+            $doneness = $this->donenessOf($index, $layer);
             $random = new Strewing($layer->matter->value.$index.round($layer->mass->kg, 3).$layer->doneness);
             $drawn[] = [
                 'layer' => $layer,
                 'outline' => $this->outline($from, $to),
                 'top' => $this->y($to),
                 'strokes' => match ($layer->matter) {
-                    Matter::Rice => $this->grains($random, $from, $to, $layer->doneness ?? 0.0, 1.0),
+                    Matter::Rice => $this->grains($random, $from, $to, $doneness, 1.0),
                     Matter::Crust => $this->weave($from, $to),
                     Matter::Filling => $this->pieces($random, $from, $to, 0.62),
-                    Matter::Mixed => $this->grains($random, $from, $to, $layer->doneness ?? 0.0, 0.7),
+                    Matter::Mixed => $this->grains($random, $from, $to, $doneness, 0.7),
                 },
                 'dots' => match (true) {
                     $layer->matter === Matter::Filling => $this->pieces($random, $from, $to, 0.2),
                     $layer->matter === Matter::Mixed => $this->pieces($random, $from, $to, 0.35),
-                    $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $layer->doneness ?? 0.0, 0.3),
+                    $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $doneness, 0.3),
                     default => '',
                 },
                 'labelY' => $labels[$index],
@@ -118,6 +120,20 @@ final readonly class PotDrawing
         }
 
         return $drawn;
+    }
+
+    /** The crust in the colour it has, or ends with; null where nothing is known of it. */
+    public function crust(): ?string
+    {
+        return $this->moment === null ? null : CrustTint::of($this->moment->browning);
+    }
+
+    /** How far a layer's grains are cooked: as layered, or as they are at the moment drawn. */
+    private function donenessOf(int $index, Layer $layer): float
+    {
+        $state = count($this->section->layers) === count($this->moment->layers ?? []) ? $this->moment?->layers[$index] : null;
+
+        return $state !== null && $state->matter === Matter::Rice && $layer->matter === Matter::Rice ? $state->doneness : $layer->doneness ?? 0.0;
     }
 
     /** @return list<array{y: float, cm: int}> ticks of the rule, one a centimetre */

@@ -30,7 +30,8 @@ use Orbek\Core\Plan\Planner;
  * @property array<string, mixed>|null $knowledge
  * @property Carbon $started_at
  * @property Carbon|null $served_at
- * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}}|null $summary
+ * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}, stove?: array{pot: string, burner: string, likelihood: list<float>}}|null $summary
+ * @property bool $stove_taken_back
  */
 final class Cook extends Model
 {
@@ -41,7 +42,7 @@ final class Cook extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array'];
+        return ['dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array', 'stove_taken_back' => 'boolean'];
     }
 
     /** @return HasMany<CookEvent, $this> */
@@ -67,11 +68,18 @@ final class Cook extends Model
     public static function knowledge(): Knowledge
     {
         $taught = [];
-        foreach (self::query()->get(['id', 'started_at', 'summary']) as $cook) {
-            $taught[$cook->started_at->getTimestamp().$cook->id] = $cook->summary ?? [];
+        foreach (self::query()->get(['id', 'started_at', 'summary', 'stove_taken_back']) as $cook) {
+            $summary = $cook->summary ?? [];
+            if ($cook->stove_taken_back) {
+                unset($summary['stove']);
+            }
+            $taught[$cook->started_at->getTimestamp().$cook->id] = $summary;
         }
         foreach (LotTest::query()->get() as $test) {
             $taught[$test->tested_at->getTimestamp().$test->id] = ['taught' => ['lot' => $test->lot, 'likelihood' => $test->likelihood]];
+        }
+        foreach (StoveTest::query()->get() as $test) {
+            $taught[$test->tested_at->getTimestamp().$test->id] = ['stove' => ['pot' => $test->pot, 'burner' => $test->burner, 'likelihood' => $test->likelihood]];
         }
         ksort($taught);
 

@@ -8,6 +8,8 @@ use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\StandIns\PracticeClock;
+use App\StandIns\Probe;
+use App\StandIns\SimulatedProbe;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Eloquent\Model;
@@ -24,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(PracticeClock::class);
         $this->app->alias(PracticeClock::class, ClockInterface::class);
+        $this->app->bind(Probe::class, SimulatedProbe::class);
         $this->app->bind(Planner::class, static fn (Application $app): Planner => Planner::in(Kitchen::core(), Cook::knowledge(), $app->make(ClockInterface::class)->now()));
         $this->app->bind(Household::class, static fn (): never => throw new LogicException('No household is in use.'));
     }

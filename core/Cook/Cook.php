@@ -48,6 +48,10 @@ final readonly class Cook
         public int $scoops,
         public ?DateTimeImmutable $servedAt,
         public ?Outcome $outcome,
+        /** @var list<Event> what was done to the closed pot and seen of it, in order */
+        public array $lidEvents,
+        /** Minutes by which those who eat are late. */
+        public int $lateMin,
         /** The event that an undo would take back. */
         public ?Event $last,
         /** The moment up to which it is folded. */
@@ -80,6 +84,8 @@ final readonly class Cook
         $scoops = 0;
         $servedAt = null;
         $outcome = null;
+        $lidEvents = [];
+        $lateMin = 0;
         $last = null;
         foreach ($ordered as $event) {
             if ($event->type === EventType::Undone || isset($undone[$event->id])) {
@@ -128,6 +134,23 @@ final readonly class Cook
                         $last = $event;
                     }
                     break;
+                case EventType::HeatSet:
+                case EventType::Opened:
+                case EventType::Cue:
+                    // Before the lid is on and after it is off there is nothing under it.
+                    if (isset($progress['layer']) && $progress['layer']->isDone() && ! $progress['open']->isDone()) {
+                        $lidEvents[] = $event;
+                        $last = $event;
+                    }
+                    break;
+                case EventType::Late:
+                    $lateMin += $event->minutes;
+                    $held = self::holds($plan, $progress);
+                    if ($held !== null) {
+                        $progress[$held] = new Progress($progress[$held]->startedAt, $progress[$held]->doneAt, $progress[$held]->lengthenedMin + $event->minutes);
+                    }
+                    $last = $event;
+                    break;
                 case EventType::CautionRead:
                     $read[] = (string) $event->subject;
                     break;
@@ -141,7 +164,34 @@ final readonly class Cook
             }
         }
 
-        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $scoops, $servedAt, $outcome, $last, $now);
+        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $scoops, $servedAt, $outcome, $lidEvents, $lateMin, $last, $now);
+    }
+
+    /**
+     * The stretch of heat that runs longer when those who eat are late: the one that is on, or the last low one.
+     *
+     * @param  array<string, Progress>  $progress
+     */
+    private static function holds(Plan $plan, array $progress): ?string
+    {
+        $held = null;
+        foreach (array_keys($plan->heat->blocks) as $index) {
+            $id = 'heat-'.($index + 1);
+            if (isset($progress[$id]) && ! $progress[$id]->isDone() && ($held === null || ! $plan->heat->blocks[$index]->isRest())) {
+                $held = $id;
+                if ($progress[$id]->isRunning() && $plan->heat->blocks[$index]->until === null) {
+                    break;
+                }
+            }
+        }
+
+        return $held;
+    }
+
+    /** What goes on under the lid; null while it is not on, and once it is off. */
+    public function underTheLid(): ?UnderTheLid
+    {
+        return UnderTheLid::of($this, $this->now);
     }
 
     /** Its minutes as planned and lengthened. */
@@ -199,7 +249,7 @@ final readonly class Cook
     /**
      * What the notebook keeps of it: forecast and fact, and how it came out.
      *
-     * @return array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}}
+     * @return array{stove?: array{pot: string, burner: string, likelihood: list<float>}, steam_min?: float, rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}}
      */
     public function summary(): array
     {
@@ -220,6 +270,10 @@ final readonly class Cook
             $summary['late_min'] = (int) round(($this->servedAt->getTimestamp() - $this->plan->tableAt->getTimestamp()) / 60);
         }
         if ($this->outcome !== null) {
+            $stove = UnderTheLid::taught($this);
+            if ($stove !== null) {
+                $summary['stove'] = ['pot' => $this->plan->pot()->id, 'burner' => $this->plan->dish->lid->burner, 'likelihood' => array_map(static fn (float $likely): float => round($likely, 9), $stove)];
+            }
             $summary += ['rice' => $this->outcome->rice->value, 'crust' => $this->outcome->crust->value, 'filling' => $this->outcome->filling->value, 'line' => $this->outcome->line];
         }
 
@@ -353,7 +407,7 @@ final readonly class Cook
             $tasks[] = $endsAt === null ? $task : $task->shortenedTo(max(0, (int) ceil(($endsAt->getTimestamp() - $this->now->getTimestamp()) / 60)));
         }
 
-        $tableAt = $this->plan->tableAt;
+        $tableAt = $this->plan->tableAt->modify("+{$this->lateMin} minutes");
         $schedule = $this->layFor($tasks, $tableAt);
         $lateS = $this->now->getTimestamp() - $tableAt->modify("{$schedule->firstStart()} minutes")->getTimestamp();
         if ($tasks !== [] && $lateS > 0) {

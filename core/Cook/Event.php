@@ -25,11 +25,13 @@ final readonly class Event
         public ?Stage $stage,
         /** A drained spoonful's weight over its raw weight. */
         public float $ratio,
+        /** What the ring was turned to, %. */
+        public float $setting,
     ) {
     }
 
     /**
-     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome, stage, raw_g and drained_g
+     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome, stage, raw_g and drained_g, setting
      *
      * @throws OutOfRange
      */
@@ -41,17 +43,22 @@ final readonly class Event
         }
         $type = $fields->one('type', EventType::class);
         $at = $fields->number('at', 0, 4_000_000_000, 's since 1970');
-        $needsSubject = ! in_array($type, [EventType::Served, EventType::Noted], true);
+        $needsSubject = ! in_array($type, [EventType::Served, EventType::Noted, EventType::Late, EventType::Opened], true);
 
         return new self(
             $id,
             $type,
             (new DateTimeImmutable('@'.(int) $at))->modify(sprintf('+%d microseconds', (int) round(1e6 * ($at - floor($at))))),
-            $needsSubject ? $fields->text('subject') : null,
-            $type === EventType::Lengthened ? $fields->whole('minutes', -60, 60) : 0,
+            $type === EventType::Cue ? $fields->one('subject', Cue::class)->value : ($needsSubject ? $fields->text('subject') : null),
+            match ($type) {
+                EventType::Lengthened => $fields->whole('minutes', -60, 60),
+                EventType::Late => $fields->whole('minutes', 1, 120),
+                default => 0,
+            },
             $type === EventType::Noted ? Outcome::fromFields($fields->object('outcome')) : null,
             $type === EventType::Tested ? $fields->one('stage', Stage::class) : null,
             $type === EventType::Weighed ? self::ratio($fields) : 0.0,
+            $type === EventType::HeatSet ? $fields->number('setting', 0, 100, '%') : 0.0,
         );
     }
 

@@ -14,6 +14,10 @@ enum EventType: string
     case Weighed = 'weighed';
     case BackAtBoil = 'back-at-boil';
     case Scooped = 'scooped';
+    case HeatSet = 'heat-set';
+    case Opened = 'opened';
+    case Cue = 'cue';
+    case Late = 'late';
     case CautionRead = 'caution-read';
     case Served = 'served';
     case Noted = 'noted';

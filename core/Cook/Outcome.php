@@ -13,7 +13,7 @@ final readonly class Outcome
 {
     private const LONGEST_LINE = 200;
 
-    private function __construct(public RiceOutcome $rice, public CrustColour $crust, public FillingOutcome $filling, public string $line)
+    private function __construct(public RiceOutcome $rice, public CrustColour $crust, public FillingOutcome $filling, public string $line, public ?Where $where)
     {
     }
 
@@ -27,6 +27,7 @@ final readonly class Outcome
             $fields->one('crust', CrustColour::class),
             $fields->one('filling', FillingOutcome::class),
             mb_substr($line, 0, self::LONGEST_LINE),
+            $fields->has('where') ? $fields->one('where', Where::class) : null,
         );
     }
 }

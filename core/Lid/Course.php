@@ -26,11 +26,13 @@ final readonly class Course
     /**
      * @param  non-empty-list<HeatBlock>  $heat
      * @param  float  $everyS seconds between two moments
+     * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
      */
-    public static function of(SealedPot $pot, array $heat, float $stepS = Steaming::STEP_S, float $everyS = 60.0): self
+    public static function of(SealedPot $pot, array $heat, float $stepS = Steaming::STEP_S, float $everyS = 60.0, array $openedAtMin = []): self
     {
         $steaming = new Steaming($pot);
         $moments = [Moment::of($steaming, 0.0)];
+        sort($openedAtMin);
         foreach ($heat as $block) {
             $left = 60 * $block->minutes;
             while ($left > 0.01) {
@@ -39,6 +41,10 @@ final readonly class Course
                 $met = $steaming->metLidKg;
                 $steaming->advance($block, $seconds, $stepS);
                 $left -= $seconds;
+                while ($openedAtMin !== [] && 60 * $openedAtMin[0] <= $steaming->seconds) {
+                    array_shift($openedAtMin);
+                    $steaming->open();
+                }
                 $moments[] = Moment::of($steaming, 60000 * ($steaming->metLidKg - $met) / $seconds);
             }
         }

@@ -58,6 +58,12 @@ export default ({ url, view = 'pot' }) => ({
 
     /** A form that adds an entry to one of the dish's lists. */
     add(event) {
+        const asking = event.target.closest('form[data-ask]');
+        if (asking) {
+            event.preventDefault();
+            this.ask(asking.dataset.ask, `?${new URLSearchParams(new FormData(asking))}`);
+            return;
+        }
         const form = event.target.closest('form[data-add]');
         if (!form) return;
         event.preventDefault();
@@ -106,6 +112,96 @@ export default ({ url, view = 'pot' }) => ({
         window.addEventListener('pointermove', move);
         window.addEventListener('pointerup', drop);
         window.addEventListener('pointercancel', drop);
+    },
+
+    /** A stretch of heat taken at its end makes it longer; taken anywhere else, hotter. */
+    hold(event) {
+        const block = event.target.closest('[data-block]');
+        if (!block || event.button > 0) return;
+        event.preventDefault();
+        block.focus();
+        const svg = block.closest('svg');
+        const scale = svg.viewBox.baseVal.width / svg.getBoundingClientRect().width;
+        const isEnd = event.target.classList.contains('grip');
+        const { clientX, clientY } = event;
+        const shape = block.querySelector('.block');
+        const was = ['x', 'y', 'width', 'height'].map((name) => Number(shape.getAttribute(name)));
+        const value = (moved) => isEnd
+            ? Math.max(0.5, Math.round(2 * (Number(block.dataset.minutes) + ((moved.clientX - clientX) * scale) / Number(svg.dataset.pxPerMin))) / 2)
+            : Math.min(100, Math.max(0, Math.round(Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high))));
+        const move = (moved) => {
+            if (isEnd) shape.setAttribute('width', Math.max(3, was[2] + (moved.clientX - clientX) * scale));
+            else {
+                const height = Math.max(2, (value(moved) / 100) * Number(svg.dataset.high));
+                shape.setAttribute('height', height);
+                shape.setAttribute('y', was[1] + was[3] - height);
+            }
+        };
+        const drop = (dropped) => {
+            ['pointermove', 'pointerup', 'pointercancel'].forEach((name) => window.removeEventListener(name, name === 'pointermove' ? move : drop));
+            const now = value(dropped);
+            const [path, before] = isEnd ? ['minutes', Number(block.dataset.minutes)] : ['setting', Number(block.dataset.setting)];
+            if (dropped.type === 'pointercancel' || now === before) return;
+            this.sendFocused(`heat:${path}:${block.dataset.block}`, now, `[data-block="${block.dataset.block}"]`);
+        };
+        window.addEventListener('pointermove', move);
+        window.addEventListener('pointerup', drop);
+        window.addEventListener('pointercancel', drop);
+    },
+
+    /** Arrows make a stretch longer or hotter, p puts it on the plate. */
+    turn(event) {
+        const block = event.target.closest('[data-block]');
+        if (!block || event.ctrlKey || event.metaKey) return;
+        const [minutes, setting] = [Number(block.dataset.minutes), Number(block.dataset.setting)];
+        const change = {
+            ArrowRight: ['minutes', minutes + 1],
+            ArrowLeft: ['minutes', Math.max(0.5, minutes - 1)],
+            ArrowUp: ['setting', Math.min(100, setting + 5)],
+            ArrowDown: ['setting', Math.max(0, setting - 5)],
+            p: ['plate', block.dataset.plate !== '1'],
+        }[event.key];
+        if (!change) return;
+        event.preventDefault();
+        this.sendFocused(`heat:${change[0]}:${block.dataset.block}`, change[1], `[data-block="${block.dataset.block}"]`);
+    },
+
+    sendFocused(path, value, selector) {
+        this.send(path, value);
+        this.sending = this.sending.then(() => document.querySelector(selector)?.focus());
+    },
+
+    /** The pot's section as it would be at a minute. */
+    slide(event) {
+        const { value, dataset } = event.target;
+        clearTimeout(this.sliding);
+        this.sliding = setTimeout(async () => {
+            try {
+                const answer = await fetch(`${dataset.url}/${value}`);
+                if (!answer.ok) return;
+                const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+                document.getElementById('section').replaceChildren(...page.querySelector('[data-picture]').childNodes);
+                document.querySelector('[data-slid]').textContent = page.querySelector('[data-words]').textContent.trim();
+                const line = document.querySelector('.drawing.heat .slid');
+                const svg = line.closest('svg');
+                line.setAttribute('transform', `translate(${44 + Number(value) * Number(svg.dataset.pxPerMin)} 0)`);
+                line.setAttribute('visibility', 'visible');
+            } catch {
+                this.message = 'The server does not answer. Start it again and slide once more.';
+            }
+        }, 50);
+    },
+
+    /** What is asked of the Heat station comes as a piece of page under it. */
+    async ask(what, query = '') {
+        const place = document.querySelector('[data-answer]');
+        try {
+            const answer = await fetch(`${url}/heat/${what}${query}`, { headers: { Accept: 'text/html, application/json' } });
+            if (!answer.ok) throw new Error(String(answer.status));
+            place.innerHTML = await answer.text();
+        } catch {
+            place.textContent = 'No answer came. Look whether the server runs, then ask again.';
+        }
     },
 
     /** Arrows move the layer that has the focus; it keeps it. */

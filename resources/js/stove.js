@@ -16,10 +16,11 @@ const clock = (seconds) => {
  * The Stove. What happens is queued here first, with its own id and time, and sent; with the
  * server gone the page goes on counting and sends later.
  */
-export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps }) => ({
+export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, steps }) => ({
     queue: [],
     away: false,
     message: '',
+    rescued: '',
     offset: { shown, at: Date.now(), speed },
     called: new Set(),
     delivering: null,
@@ -65,8 +66,14 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
             this.wake();
             return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g) });
         }
-        const { rice, crust, filling, line } = Object.fromEntries(new FormData(event.target));
-        this.happen('noted', { outcome: { rice, crust, filling, ...(line.trim() ? { line: line.trim() } : {}) } });
+        const turned = event.target.closest('form[data-event="heat-set"]');
+        if (turned) {
+            this.wake();
+            turned.querySelector('input').blur();
+            return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(new FormData(turned).get('setting')) });
+        }
+        const { rice, crust, filling, line, where } = Object.fromEntries(new FormData(event.target));
+        this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } : {}) } });
     },
 
     onKey(event) {
@@ -79,6 +86,7 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
         if (event.key === '+') press('[data-minutes="1"]');
         if (event.key === '-' || event.key === '−') press('[data-minutes="-1"]');
         if (event.key === 't') document.querySelector('.stages button')?.focus();
+        if (event.key === 'h') { const set = document.getElementById('setting'); if (set) { event.preventDefault(); set.focus(); set.select(); } }
         if (event.key === 'z') press('[data-event="undone"]');
     },
 
@@ -162,6 +170,26 @@ export default ({ cook, events, body, clock: practiceUrl, shown, speed, steps })
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         this.tick();
         document.dispatchEvent(new CustomEvent('orbek:drawn'));
+    },
+
+    /** What to do about a fault, from where the pot is now. */
+    async rescue(complaint) {
+        try {
+            const answer = await fetch(`${home}/rescue/${complaint}`, { headers: { Accept: 'text/html, application/json' } });
+            this.rescued = answer.ok ? await answer.text() : '';
+            this.message = answer.ok ? '' : (await answer.json()).message;
+        } catch {
+            this.message = 'The server does not answer; ask again when it is back.';
+        }
+    },
+
+    async probe(isIn) {
+        try {
+            const answer = await fetch(`${home}/probe`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'text/html', 'X-CSRF-TOKEN': token() }, body: JSON.stringify({ in: isIn }) });
+            if (answer.ok) await this.draw(answer);
+        } catch {
+            this.away = true;
+        }
     },
 
     async turn(hand) {

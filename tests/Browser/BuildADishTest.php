@@ -146,6 +146,6 @@ final class BuildADishTest extends BrowserTestCase
     /** @return list<string> the layers from the top down */
     private function order(): array
     {
-        return array_map(static fn ($name): string => trim($name->getText()), $this->browser->findElements(WebDriverBy::cssSelector('.layer-list .name')));
+        return array_map(static fn ($name): string => trim($name->getText()), array_values($this->browser->findElements(WebDriverBy::cssSelector('.layer-list .name'))));
     }
 }

@@ -7,14 +7,19 @@ namespace App\Http\Controllers;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\StandIns\PracticeClock;
+use App\StandIns\Probe;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Orbek\Core\Cook\Causes;
+use Orbek\Core\Cook\Complaint;
 use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\LiftAdvice;
+use Orbek\Core\Cook\Rescue;
+use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Rice\CookingFront;
@@ -71,23 +76,54 @@ final class CookController
         return $this->body($cook);
     }
 
+    /** What to do about a fault, computed from where this pot is. */
+    public function rescue(Cook $cook, string $complaint): View
+    {
+        $what = Complaint::tryFrom($complaint) ?? throw OutOfRange::unknown('complaint', $complaint, array_column(Complaint::cases(), 'value'));
+        $lid = $cook->fold($this->clock->now())->underTheLid() ?? throw OutOfRange::because('complaint', 'the lid is not on;', 'ask while the pot is closed');
+
+        return view('stove.rescue', ['complaint' => $what, 'says' => Rescue::of($lid, $what)]);
+    }
+
+    /** Puts the simulated probe in, or takes it out. */
+    public function probe(Request $request, Cook $cook): Response
+    {
+        $request->session()->put("probe.{$cook->id}", $request->boolean('in'));
+
+        return $this->body($cook);
+    }
+
+    /** How a cook came out, and what most likely made it so. */
+    public function causes(Cook $cook): View
+    {
+        $fold = $cook->fold($this->clock->now());
+
+        return view('notebook.causes', ['cook' => $cook, 'plan' => $fold->plan, 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold), 'causes' => Causes::of($fold)]);
+    }
+
     /** @return array<string, mixed> */
     private function data(Cook $cook): array
     {
         $now = $this->clock->now();
         $fold = $cook->fold($now);
+        $lid = $fold->servedAt === null ? $fold->underTheLid() : null;
+        $hasProbe = config('orbek.stand_ins') === true;
         $face = $this->clock->face();
 
         return [
             'cook' => $cook,
             'fold' => $fold,
             'situation' => $fold->situation(),
+            'lid' => $lid,
+            'hasProbe' => $hasProbe,
+            'probe' => $lid !== null && $hasProbe && session("probe.{$cook->id}") === true ? app(Probe::class)->readings($cook, $lid) : [],
             'course' => $fold->boiling() === null ? [] : self::course($fold),
             'advice' => self::advice($fold, $now),
             'live' => [
                 'cook' => $cook->id,
                 'events' => route('cook.events', $cook),
                 'body' => route('cook.body', $cook),
+                'home' => route('cook', $cook),
                 'clock' => route('practice-clock'),
                 'shown' => $face['shown'] + (microtime(true) - $face['real']) * $face['speed'],
                 'speed' => $face['speed'],

@@ -16,6 +16,7 @@
                                 crust <strong>{{ $noted['crust'] }}</strong>,
                                 filling <strong>{{ Orbek\Core\Cook\FillingOutcome::from($noted['filling'])->label() }}</strong>
                             </p>
+                            <p class="small"><a href="{{ route('cook.causes', $cook) }}">Why it came out so</a></p>
                             @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
                             <p><a href="{{ route('cook', $cook) }}">Note how it came out</a></p>

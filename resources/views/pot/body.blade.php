@@ -13,9 +13,13 @@
 <section class="picture" aria-label="The pot">
     <h1>{{ $d->name }}</h1>
     <p class="under">{{ $d->school->label() }} · {{ $plan->tableAt->format('l j F') }}</p>
-    <x-drawing.pot :$plan touch />
+    @php $course = $plan->course(); @endphp
+    <div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $d->lid->seal->label() }}, {{ $plan->heat->usesOven() ? $plan->kitchen->oven->name ?? 'oven' : $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
-    <x-drawing.heat :$plan />
+    <x-drawing.heat :heat="$plan->heat->blocks" :$course :starts="$plan->timeAt($plan->schedule->start('heat-1'))" touch />
+    @if ($course !== null)
+        <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{ ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{ url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
+    @endif
     @if ($plan->second !== null)<p class="small">and {{ round(100 * $plan->second->share) }} % of it in the <strong>{{ $plan->second->section->pot->name }}</strong>, {{ number_format($plan->second->section->freeCm(), 1) }} cm free</p>@endif
     <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin-cook" x-on:submit="beginOnce($event)">
         @csrf
@@ -111,7 +115,11 @@
                     @endswitch
                 </div>
                 <div class="result">
-                    <x-figure :figure="$plan->result($station)" plain />
+                    @if ($station === Station::Heat && $course !== null && $d->base->kind->isLaid())
+                        <strong class="crust-word">{{ $course->colour()->label() }}</strong>
+                    @else
+                        <x-figure :figure="$plan->result($station)" plain />
+                    @endif
                     <span>{{ match ($station) {
                         Station::Table => 'rice, raw',
                         Station::Rice => 'raw to done',
@@ -119,7 +127,7 @@
                         Station::Filling => 'filling, raw',
                         Station::Layers => 'free under the lid',
                         Station::Lid => 'of the steam',
-                        Station::Heat => 'sealed',
+                        Station::Heat => $course !== null && $d->base->kind->isLaid() ? 'crust, '.$plan->result($station)->text().' sealed' : 'sealed',
                         Station::Serve => 'lid off',
                     } }}</span>
                 </div>

@@ -50,6 +50,7 @@
             <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting aria-live="off">0:00</p>
             <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->minutes }} min{{ $task->burner() === null ? '' : ' on '.$plan->kitchen->burner($task->burner(), 'burner')->name }}{{ $task->detail === null ? '' : '. '.Str::ucfirst($task->detail) }}</p>
         @endif
+        @if ($lid !== null)@include('stove.lid')@endif
         @foreach ($cautions as $caution)
             <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $caution->says() }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
         @endforeach
@@ -88,6 +89,7 @@
         <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}</span></p>
         <h1>Nothing in hand</h1>
         <p class="window">What runs beside goes on by itself.</p>
+        @if ($lid !== null)@include('stove.lid')@endif
     </section>
 @else
     <section class="now noting" aria-label="How it came out">
@@ -104,6 +106,7 @@
                     </div>
                 </fieldset>
             @endforeach
+            <fieldset class="where"><legend>Where was the rice off, if it was</legend><div class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}" @checked($fold->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
             <label class="line" for="line">One line for next time</label>
             <input id="line" name="line" maxlength="200" value="{{ $fold->outcome?->line }}" autocomplete="off">
             <button class="act main">{{ $fold->outcome === null ? 'Write it down' : 'Change the note' }}</button>

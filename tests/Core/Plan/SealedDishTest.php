@@ -60,11 +60,12 @@ final class SealedDishTest extends TestCase
         $lentil = Dish::fromArray(Sample::json('lentil-date-walnut-polo'));
         self::assertTrue(Sample::plan($lentil)->balance()?->isRight());
 
-        $soaked = Sample::plan($lentil->changed('lid/sprinkled_ml_per_kg', 500)->changed('lid/seal', 'dough'))->balance();
+        $drowned = Dish::fromArray(Sample::json('jackfruit-cashew-biryani'))->changed('lid/sprinkled_ml_per_kg', 500)->changed('lid/seal', 'dough')->changed('filling/wetness', 'soupy');
+        $soaked = Sample::plan($drowned)->balance();
         self::assertNotNull($soaked);
         self::assertStringContainsString('wet', $soaked->word());
         self::assertNotSame([], $soaked->mends);
-        $mended = $lentil->changed('lid/sprinkled_ml_per_kg', 500)->changed('lid/seal', 'dough');
+        $mended = $drowned;
         foreach ($soaked->mends as $mend) {
             $mended = $mended->changed($mend->path, $mend->value);
         }

@@ -1,5 +1,5 @@
-@props(['belief', 'width' => 300])
-{{-- How far a bag runs from its kind: what its kind would say, dashed, and what it has taught. --}}
+@props(['belief', 'width' => 300, 'stove' => false])
+{{-- How far a bag or a stove runs from its kind: what its kind would say, dashed, and what it has taught. --}}
 @php
     $least = -0.45; $most = 0.45; $floor = 62;
     $x = fn (float $ln) => round(8 + ($width - 16) * ($ln - $least) / ($most - $least), 1);
@@ -12,12 +12,12 @@
     $id = 'belief-'.substr(md5((string) microtime()), 0, 8);
 @endphp
 <svg class="drawing belief" viewBox="0 0 {{ $width }} 90" width="{{ $width }}" height="90" role="img" aria-labelledby="{{ $id }}">
-    <title id="{{ $id }}">{{ Str::ucfirst($belief->words()) }}</title>
+    <title id="{{ $id }}">{{ Str::ucfirst($stove ? $belief->stoveWords() : $belief->words()) }}</title>
     <path class="hill before" d="{{ $hill($kind->weights) }}"/>
     <path class="hill" d="{{ $hill($belief->weights) }}"/>
     <path class="axis" d="M8,{{ $floor }}H{{ $width - 8 }}M{{ $x(0) }},{{ $floor }}v6"/>
     <path class="likely" d="M{{ $x(log($belief->likely())) }},{{ $floor }}v-48"/>
-    <text class="small" x="8" y="{{ $floor + 20 }}">faster</text>
+    <text class="small" x="8" y="{{ $floor + 20 }}">{{ $stove ? 'less heat' : 'faster' }}</text>
     <text class="small" x="{{ $x(0) }}" y="{{ $floor + 20 }}" text-anchor="middle">its kind</text>
-    <text class="small" x="{{ $width - 8 }}" y="{{ $floor + 20 }}" text-anchor="end">slower</text>
+    <text class="small" x="{{ $width - 8 }}" y="{{ $floor + 20 }}" text-anchor="end">{{ $stove ? 'more heat' : 'slower' }}</text>
 </svg>

@@ -1,31 +1,51 @@
-@props(['plan', 'width' => 420])
-{{-- The heat line: a block of flame for each stretch, as wide as its minutes, as high as its setting. --}}
+@props(['heat', 'course' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probe' => [], 'width' => 446])
 @php
-    $total = $plan->heat->minutes();
-    $left = 10;
-    $scale = ($width - 30) / $total;
-    $floor = 74;
-    $at = $plan->schedule->start('heat-1');
+    $drawing = new App\Drawings\HeatDrawing($course, $heat, $width);
     $id = 'heat-'.substr(md5((string) microtime()), 0, 8);
+    $blocks = $drawing->blocks();
+    $told = collect($blocks)->map(fn ($b) => round($b['block']->minutes, 1).' min '.$b['block']->words())->implode(', ');
+    $time = fn ($minute) => $starts === null ? round($minute) : $starts->modify('+'.(int) round($minute).' minutes')->format('H:i');
+    $end = $drawing->minutes();
 @endphp
-<svg class="drawing heat" viewBox="0 0 {{ $width }} 112" width="{{ $width }}" height="112" role="img" aria-labelledby="{{ $id }}">
-    <title id="{{ $id }}">Heat under the lid: {{ collect($plan->heat->blocks)->map(fn ($block) => round($block->minutes).' min '.$block->words())->implode(', ') }}</title>
-    @php $x = $left; $minutes = 0; @endphp
-    @foreach ($plan->heat->blocks as $index => $block)
-        @php
-            $w = $block->minutes * $scale;
-            $h = $block->isRest() ? 2 : max(6, 58 * $block->setting);
-            $label = $block->words();
-            $fits = $w > 12 + 6.4 * strlen($label);
-        @endphp
-        <rect class="block {{ $block->isRest() ? 'rest' : '' }}" x="{{ round($x, 1) }}" y="{{ round($floor - $h, 1) }}" width="{{ round($w, 1) }}" height="{{ round($h, 1) }}"/>
-        <text class="strong" x="{{ round($x + ($fits ? $w / 2 : $w / 2), 1) }}" y="{{ round($floor - $h - 6, 1) }}" text-anchor="middle">{{ $fits ? $label : (($block->isRest() ? 'rest' : round(100 * $block->setting).' %')) }}</text>
-        <path class="tick" d="M{{ round($x, 1) }},{{ $floor }}v6"/>
-        <text class="small" x="{{ round($x, 1) }}" y="{{ $floor + 20 }}" text-anchor="{{ $index === 0 ? 'start' : 'middle' }}">{{ $index === 0 ? $plan->timeAt($at)->format('H:i') : $minutes }}</text>
-        @php $x += $w; $minutes += (int) $block->minutes; @endphp
+<svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}" aria-labelledby="{{ $id }}" data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" @if ($touch) x-on:pointerdown="hold($event)" x-on:keydown="turn($event)" @endif>
+    <title id="{{ $id }}">Heat under the lid: {{ $told }}.@if ($course !== null) {{ $course->steamAtLidMin === null ? 'Steam never reaches the lid.' : 'Steam at the lid after '.round($course->steamAtLidMin).' min.' }} The crust ends {{ $course->colour()->label() }}.@endif</title>
+    @if ($course !== null)
+        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">°C</text>
+        @foreach ($drawing->degrees() as $celsius)
+            <path class="rule" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->y($celsius) }}H{{ $drawing->x($end) }}"/>
+            <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{ $celsius }}</text>
+        @endforeach
+        <path class="curve core" d="{{ $drawing->core() }}"/>
+        <path class="curve top" d="{{ $drawing->top() }}"/>
+        <path class="curve base" d="{{ $drawing->base() }}"/>
+        @foreach ($probe as [$minute, $celsius])<circle class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@endforeach
+        @php $quarter = $course->at($end * 0.3); @endphp
+        <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($quarter->faceC) - 7) }}">base face</text>
+        <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top of the rice</text>
+        @if ($drawing->core() !== '')<text class="name core" x="{{ $drawing->x($end * 0.06) }}" y="{{ min(124, $drawing->y($course->at($end * 0.06)->topC) + 31) }}">filling</text>@endif
+        @if ($course->steamAtLidMin !== null)
+            <path class="steam-at" d="M{{ $drawing->x($course->steamAtLidMin) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
+            <text class="name top" x="{{ min($drawing->x($course->steamAtLidMin) + 4, $width - 130) }}" y="{{ $drawing->plotBottom() - 4 }}">steam at the lid {{ round($course->steamAtLidMin) }} min</text>
+        @endif
+        <linearGradient id="{{ $id }}-b">@foreach ($drawing->stops() as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour'] }}"/>@endforeach</linearGradient>
+        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">crust</text>
+        <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) - App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $id }}-b)"/>
+        @foreach ($drawing->colours() as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{ $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
+    @endif
+    @foreach ($blocks as $b)
+        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 * $b['block']->setting) }}" data-plate="{{ $b['block']->plate ? '1' : '0' }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{ round($b['block']->minutes, 1) }} min {{ $b['block']->words() }}: arrows change minutes and heat, p the plate" @endif>
+            <rect class="block {{ $b['block']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
+            @if ($b['block']->plate)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] + $b['width'] - 2 }}"/>@endif
+            @if ($touch)<rect class="touch" x="{{ $b['x'] }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="{{ $b['width'] }}" height="{{ $drawing->high() + 16 }}"/><rect class="grip" x="{{ $b['x'] + $b['width'] - 7 }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="10" height="{{ $drawing->high() + 16 }}"/>@endif
+            <text class="strong" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['y'] - 5 }}" text-anchor="middle">{{ $b['label'] }}</text>
+        </g>
+        <path class="tick" d="M{{ $b['x'] }},{{ $drawing->floor() }}v6"/>
+        <text class="small" x="{{ $b['x'] }}" y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $loop->first ? $time(0) : round($b['from']) }}</text>
     @endforeach
-    <path class="tick" d="M{{ round($x, 1) }},{{ $floor }}v6"/>
-    <text class="small" x="{{ round($x, 1) }}" y="{{ $floor + 20 }}" text-anchor="end">{{ $plan->timeAt($at + $minutes)->format('H:i') }}</text>
-    <path class="axis" d="M{{ $left }},{{ $floor }}H{{ round($x, 1) }}"/>
-    <text class="small" x="{{ $width / 2 }}" y="{{ $floor + 34 }}" text-anchor="middle">minutes sealed</text>
+    <path class="axis" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->floor() }}H{{ $drawing->x($end) }}"/>
+    <path class="tick" d="M{{ $drawing->x($end) }},{{ $drawing->floor() }}v6"/>
+    <text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->floor() + 20 }}" text-anchor="end">{{ $time($end) }}</text>
+    <text class="small" x="{{ $width / 2 }}" y="{{ $drawing->floor() + 34 }}" text-anchor="middle">minutes sealed</text>
+    @if ($now !== null)<g class="here"><path d="M{{ $drawing->x($now) }},{{ $drawing->plotTop() - 6 }}V{{ $drawing->floor() + 4 }}"/><text class="strong" x="{{ min(max($drawing->x($now), 60), $width - 40) }}" y="{{ $drawing->plotTop() - 9 }}" text-anchor="middle">you are here</text></g>@endif
+    <path class="slid" d="M0,{{ $drawing->plotTop() }}V{{ $drawing->floor() }}" visibility="hidden"/>
 </svg>

@@ -1,6 +1,7 @@
-@props(['plan', 'scale' => 12.2, 'labels' => true, 'touch' => false])
+@props(['plan', 'scale' => 12.2, 'labels' => true, 'touch' => false, 'moment' => null])
 @php
-    $drawing = new App\Drawings\PotDrawing($plan, $scale);
+    $drawing = new App\Drawings\PotDrawing($plan, $scale, $moment);
+    $tint = $drawing->crust();
     $wide = $drawing->width + ($labels ? 56 : 0);
     $id = 'pot-'.substr(md5($plan->dish->name.$scale.microtime()), 0, 8);
     $layers = $drawing->layers();
@@ -32,7 +33,7 @@
     @foreach ($layers as $index => $drawn)
         @php $moves = $touch && in_array($drawn['layer']->matter->value, ['rice', 'filling'], true); $chosen += $moves ? 1 : 0; @endphp
         <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button" aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
-            <path class="body" d="{{ $drawn['outline'] }}"/>
+            <path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null && $drawn['layer']->matter->value === 'crust') style="fill: {{ $tint }}" @endif/>
             <clipPath id="{{ $id }}-c{{ $index }}"><path d="{{ $drawn['outline'] }}"/></clipPath>
             <g clip-path="url(#{{ $id }}-c{{ $index }})">
                 <path class="strokes" d="{{ $drawn['strokes'] }}"/>

@@ -39,6 +39,7 @@
             <div><dt><kbd>Space</kbd></dt><dd>on the Stove: done, next</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd></dt><dd>on the Stove: a minute more, a minute less</dd></div>
             <div><dt><kbd>t</kbd></dt><dd>on the Stove: test a grain</dd></div>
+            <div><dt><kbd>h</kbd></dt><dd>on the Stove: the heat was turned</dd></div>
             <div><dt><kbd>z</kbd></dt><dd>on the Stove: undo</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
         </dl>

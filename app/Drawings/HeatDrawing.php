@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Moment;
+use Orbek\Core\Pot\Matter;
+
+/**
+ * The heat line under its pot: base face and top of the rice over the minutes, steam at the lid, the
+ * crust in its own colour, and the blocks of flame below.
+ */
+final readonly class HeatDrawing
+{
+    public const LEFT = 44.0;
+
+    private const RIGHT = 12.0;
+
+    private const PLOT_TOP = 20.0;
+
+    private const PLOT_BOTTOM = 128.0;
+
+    private const LEAST_C = 20.0;
+
+    private const STRIP_TOP = 140.0;
+
+    private const BLOCKS_FLOOR = 232.0;
+
+    private const BLOCKS_HIGH = 48.0;
+
+    private float $most;
+
+    private float $minutes;
+
+    /** @param  non-empty-list<HeatBlock>  $heat */
+    public function __construct(public ?Course $course, public array $heat, public float $width = 446)
+    {
+        $this->minutes = max(1.0, array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $heat)));
+        $hottest = $course === null ? 140.0 : max(array_map(static fn (Moment $moment): float => $moment->baseC, $course->moments));
+        $this->most = min(420.0, max(140.0, 20 * ceil(($hottest + 5) / 20)));
+    }
+
+    public function minutes(): float
+    {
+        return $this->minutes;
+    }
+
+    public function x(float $minute): float
+    {
+        return round(self::LEFT + ($this->width - self::LEFT - self::RIGHT) * max(0.0, min(1.0, $minute / $this->minutes)), 1);
+    }
+
+    /** Length of a minute, px. */
+    public function pxPerMin(): float
+    {
+        return ($this->width - self::LEFT - self::RIGHT) / $this->minutes;
+    }
+
+    public function y(float $celsius): float
+    {
+        $share = max(0.0, min(1.05, ($celsius - self::LEAST_C) / ($this->most - self::LEAST_C)));
+
+        return round(self::PLOT_BOTTOM - (self::PLOT_BOTTOM - self::PLOT_TOP) * $share, 1);
+    }
+
+    /** @return list<int> °C to draw a rule at */
+    public function degrees(): array
+    {
+        $step = $this->most > 220 ? 80 : 40;
+
+        return range(60, (int) $this->most, $step);
+    }
+
+    public function base(): string
+    {
+        return $this->curve(static fn (Moment $moment): float => $moment->faceC);
+    }
+
+    public function top(): string
+    {
+        return $this->curve(static fn (Moment $moment): float => $moment->topC);
+    }
+
+    /** The filling's core, where there is one. */
+    public function core(): string
+    {
+        $index = null;
+        foreach ($this->course->moments[0]->layers ?? [] as $at => $layer) {
+            $index = $layer->matter === Matter::Filling ? $at : $index;
+        }
+
+        return $index === null ? '' : $this->curve(static fn (Moment $moment): float => $moment->layers[$index]->coreC);
+    }
+
+    /** @return list<array{at: float, colour: string}> stops of the browning strip, in per cent */
+    public function stops(): array
+    {
+        $stops = [];
+        foreach ($this->course->moments ?? [] as $moment) {
+            $stops[] = ['at' => round(100 * min(1.0, $moment->minute / $this->minutes), 1), 'colour' => CrustTint::of($moment->browning)];
+        }
+
+        return $stops;
+    }
+
+    /** @return list<array{x: float, label: string, dark: bool}> where each colour begins */
+    public function colours(): array
+    {
+        $labels = [];
+        $last = CrustColour::Pale;
+        $free = 0.0;
+        foreach ($this->course->moments ?? [] as $moment) {
+            $colour = $moment->colour();
+            $x = $this->x($moment->minute) + 4;
+            if ($colour !== $last && $x >= $free && $x < $this->width - 60) {
+                $labels[] = ['x' => $x, 'label' => $colour->label(), 'dark' => in_array($colour, [CrustColour::Amber, CrustColour::Dark, CrustColour::Burnt], true)];
+                $free = $x + 8.0 * strlen($colour->label()) + 8;
+            }
+            $last = $colour;
+        }
+
+        return $labels;
+    }
+
+    public function stripTop(): float
+    {
+        return self::STRIP_TOP;
+    }
+
+    public function floor(): float
+    {
+        return self::BLOCKS_FLOOR;
+    }
+
+    public function plotTop(): float
+    {
+        return self::PLOT_TOP;
+    }
+
+    public function plotBottom(): float
+    {
+        return self::PLOT_BOTTOM;
+    }
+
+    /** @return list<array{index: int, block: HeatBlock, x: float, y: float, width: float, height: float, label: string, from: float}> */
+    public function blocks(): array
+    {
+        $drawn = [];
+        $from = 0.0;
+        foreach ($this->heat as $index => $block) {
+            $x = $this->x($from);
+            $width = $this->x($from + $block->minutes) - $x;
+            $height = $block->ovenC !== null ? 22.0 : ($block->isRest() ? 2.0 : max(5.0, self::BLOCKS_HIGH * $block->setting));
+            $full = $block->words();
+            $short = $block->isRest() ? 'rest' : ($block->ovenC === null ? round(100 * $block->setting).' %' : round($block->ovenC).' °C');
+            $drawn[] = [
+                'index' => $index, 'block' => $block, 'x' => $x, 'y' => round(self::BLOCKS_FLOOR - $height, 1), 'width' => round($width, 1), 'height' => round($height, 1),
+                'label' => $width > 12 + 6.6 * strlen($full) ? $full : $short, 'from' => $from,
+            ];
+            $from += $block->minutes;
+        }
+
+        return $drawn;
+    }
+
+    /** Height in px of a whole setting. */
+    public function high(): float
+    {
+        return self::BLOCKS_HIGH;
+    }
+
+    /** @param  callable(Moment): float  $celsius */
+    private function curve(callable $celsius): string
+    {
+        $path = '';
+        foreach ($this->course->moments ?? [] as $moment) {
+            $path .= sprintf('%s%.1f,%.1f', $path === '' ? 'M' : 'L', $this->x($moment->minute), $this->y($celsius($moment)));
+        }
+
+        return $path;
+    }
+}

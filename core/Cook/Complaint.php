@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+/** What a cook finds wrong with a pot that is still on. */
+enum Complaint: string
+{
+    case TopHard = 'top-hard';
+    case BottomWet = 'bottom-wet';
+    case Pale = 'pale';
+    case Burning = 'burning';
+    case Leaking = 'leaking';
+    case Tough = 'tough';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::TopHard => 'top hard and dry',
+            self::BottomWet => 'bottom wet',
+            self::Pale => 'crust pale',
+            self::Burning => 'smells of burning',
+            self::Leaking => 'seal leaks',
+            self::Tough => 'meat not tender',
+        };
+    }
+}

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Cook\Causes;
+use Orbek\Core\Cook\Complaint;
+use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\Cue;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\Rescue;
+use Orbek\Core\Cook\UnderTheLid;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Plan\Plan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+/** The closed pot at the stove: heats turned, cues, lateness, rescues, and causes looked for afterwards. */
+final class UnderTheLidTest extends TestCase
+{
+    private Plan $plan;
+
+    private int $made = 0;
+
+    protected function setUp(): void
+    {
+        $this->plan = Sample::plan(Dish::fromArray(Sample::json('lentil-date-walnut-polo')));
+    }
+
+    public function test_before_the_lid_is_on_and_after_it_is_off_there_is_nothing(): void
+    {
+        self::assertNull($this->cook([], -5)->underTheLid());
+        $opened = $this->cook([[62, 'done', 'heat-2'], [71, 'started', 'open'], [72, 'done', 'open']], 75);
+        self::assertNull($opened->underTheLid());
+    }
+
+    public function test_as_planned_it_is_the_plans_own_course(): void
+    {
+        $lid = $this->lid([], 20);
+
+        self::assertEqualsWithDelta(20, $lid->nowMin, 0.01);
+        self::assertEqualsWithDelta($this->plan->course()?->end()->browning ?? 0, $lid->course->end()->browning, 0.02);
+        self::assertSame([], $lid->changes);
+        // The pot as it is now is the course at this minute.
+        self::assertEqualsWithDelta($lid->course->at(20)->browning, $lid->now()->browning, 0.01);
+        self::assertEqualsWithDelta($lid->course->end()->minute - 20, array_sum(array_map(static fn ($block): float => $block->minutes, $lid->left())), 0.1);
+    }
+
+    public function test_a_heat_that_was_turned_changes_what_follows_and_says_so(): void
+    {
+        $asPlanned = $this->lid([], 12);
+        $up = $this->lid([[10, 'heat-set', 'heat-2', ['setting' => 70]]], 12);
+
+        self::assertGreaterThan($asPlanned->course->end()->browning, $up->course->end()->browning);
+        self::assertEqualsWithDelta(70, $up->setting(), 0.1);
+        self::assertStringStartsWith('Turned to 70 %: the crust comes out burnt, not dark', $up->changes[0]);
+        self::assertStringContainsString('burns from minute', implode(' ', array_map(static fn ($fault): string => $fault->says, $up->ahead())));
+        // Undone, it is as it was.
+        $undone = $this->lid([[10, 'heat-set', 'heat-2', ['setting' => 70]], [11, 'undone', '@0']], 12);
+        self::assertEqualsWithDelta($asPlanned->course->end()->browning, $undone->course->end()->browning, 1e-9);
+    }
+
+    public function test_an_opened_pot_loses_steam(): void
+    {
+        $open = $this->lid([[15, 'opened', 'lid'], [18, 'opened', 'lid']], 20);
+
+        self::assertSame(2, count($open->openedAtMin));
+        self::assertGreaterThan($this->lid([], 20)->course->end()->leakG + 5, $open->course->end()->leakG);
+        self::assertEqualsWithDelta(0.0, $open->course->waterOffG, 0.1);
+        self::assertEqualsWithDelta(0.0, $open->course->energyOff, 0.005);
+    }
+
+    public function test_a_first_heat_that_runs_on_is_reckoned_with(): void
+    {
+        // Nobody turned it down at minute nine.
+        $late = $this->lid([], 16, turnsDown: false);
+
+        self::assertEqualsWithDelta(16.0, $late->heat[0]->minutes, 0.1);
+        self::assertGreaterThan($this->lid([], 16)->course->at(16)->browning, $late->course->at(16)->browning);
+    }
+
+    public function test_cues_are_asked_for_when_they_matter_and_move_the_forecast(): void
+    {
+        self::assertSame([], $this->lid([], 2)->asks);
+        $steam = $this->plan->course()->steamAtLidMin ?? self::fail('it steams');
+        self::assertContains(Cue::Steam, $this->lid([], $steam)->asks);
+        self::assertContains(Cue::Toasted, $this->lid([], 20)->asks);
+
+        $early = $this->lid([[$steam - 2, 'cue', 'steam']], $steam);
+        $never = $this->lid([[$steam + 3, 'cue', 'no-steam']], $steam + 4);
+        self::assertGreaterThan(1.03, $early->stove->likely());
+        self::assertLessThan(0.97, $never->stove->likely());
+        self::assertNotContains(Cue::Steam, $early->asks);
+        self::assertLessThan($early->course->end()->browning, $never->course->end()->browning);
+        self::assertStringStartsWith('Steam shows at the lid:', $early->changes[0]);
+    }
+
+    public function test_ten_minutes_late_hold_the_heat_and_move_the_table(): void
+    {
+        $late = $this->cook([[20, 'late', 'table', ['minutes' => 10]]], 21);
+
+        self::assertSame(10, $late->lateMin);
+        self::assertEqualsWithDelta($this->plan->tableAt->getTimestamp() + 600, $late->situation()->tableAt->getTimestamp(), 60);
+        self::assertEqualsWithDelta(55, $late->minutes('heat-2'), 0.1);
+    }
+
+    public function test_each_rescue_is_computed_from_where_the_pot_is(): void
+    {
+        $early = $this->lid([], 6);
+        $later = $this->lid([], 30);
+        foreach (Complaint::cases() as $complaint) {
+            $says = Rescue::of($later, $complaint);
+            self::assertNotSame([], $says, $complaint->value);
+            self::assertMatchesRegularExpression('/[a-z].*\.$/s', $says[0], $complaint->value);
+        }
+        self::assertNotSame(Rescue::of($early, Complaint::Burning), Rescue::of($later, Complaint::Burning));
+        self::assertStringContainsString('brings it to golden', Rescue::of($early, Complaint::Pale)[0]);
+        self::assertStringContainsString('already', Rescue::of($later, Complaint::Pale)[0]);
+        self::assertStringContainsString('hot water', implode(' ', Rescue::of($later, Complaint::TopHard)));
+    }
+
+    public function test_tough_meat_gets_the_minutes_it_lacks(): void
+    {
+        $this->plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
+        $lid = $this->lid([], 25);
+        self::assertMatchesRegularExpression('/^(\d+) min more at \d+ % make it tender/', Rescue::of($lid, Complaint::Tough)[0]);
+    }
+
+    #[DataProvider('faults')]
+    public function test_the_cause_that_made_it_is_found_again(string $cause, float $first, float $low, string $rice, string $crust, string $dish = 'lentil-date-walnut-polo'): void
+    {
+        $this->plan = Sample::plan(Dish::fromArray(Sample::json($dish))->changed('lid/heat', [['minutes' => 10, 'setting' => $first, 'plate' => false], ['minutes' => 30, 'setting' => $low, 'plate' => true], ['minutes' => 8, 'setting' => 0]]));
+        $cook = $this->cook([[10, 'done', 'heat-1'], [40, 'done', 'heat-2'], [48, 'started', 'open'], [50, 'done', 'open'], [51, 'served', null], [90, 'noted', null, ['outcome' => ['rice' => $rice, 'crust' => $crust, 'filling' => 'right']]]], 91);
+        $causes = array_column(Causes::of($cook), 'cause');
+
+        self::assertContains($cause, $causes, implode("; ", $causes));
+    }
+
+    /** @return iterable<string, array{string, float, float, string, string}> */
+    public static function faults(): iterable
+    {
+        yield 'burnt where golden was foretold' => ['the ring gave more heat than reckoned', 0.39, 0.15, 'right', 'burnt'];
+        yield 'pale where golden was foretold' => ['the ring gave less heat than reckoned', 0.39, 0.15, 'right', 'pale'];
+        yield 'wet' => ['the filling was wetter than planned', 0.8, 0.34, 'wet', 'pale', 'turkey-plum-biryani'];
+    }
+
+    public function test_where_nothing_was_off_no_cause_is_looked_for(): void
+    {
+        $cook = $this->cook([[62, 'done', 'heat-2'], [70, 'started', 'open'], [72, 'done', 'open'], [73, 'served', null], [90, 'noted', null, ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right']]]], 91);
+
+        self::assertSame([], Causes::of($cook));
+        self::assertNotNull(UnderTheLid::heatOf($cook));
+        self::assertNotNull(UnderTheLid::taught($cook));
+    }
+
+    public function test_what_a_closed_pot_cannot_tell_is_refused(): void
+    {
+        foreach ([['heat-set', ['setting' => 400], 'setting: 400 is out of range; give 0 to 100 %.'], ['late', ['minutes' => 0], 'minutes: 0 is out of range; give 1 to 120.'], ['cue', ['subject' => 'whistle'], 'subject: "whistle" is not known']] as [$type, $more, $says]) {
+            try {
+                Event::fromFields(Fields::of($more + ['id' => '01'.str_pad('1', 24, '0', STR_PAD_LEFT), 'type' => $type, 'at' => 1000, 'subject' => 'lid']));
+                self::fail("{$type} was taken");
+            } catch (OutOfRange $wrong) {
+                self::assertStringContainsString($says, $wrong->getMessage());
+            }
+        }
+    }
+
+    /** @param  list<array{0: float, 1: string, 2: string|null, 3?: array<string, mixed>}>  $events */
+    private function lid(array $events, float $nowMin, bool $turnsDown = true): UnderTheLid
+    {
+        return $this->cook($events, $nowMin, $turnsDown)->underTheLid() ?? self::fail('the lid is on');
+    }
+
+    /**
+     * A cook closed on time, then what happened by the minute since.
+     *
+     * @param  list<array{0: float, 1: string, 2: string|null, 3?: array<string, mixed>}>  $events
+     */
+    private function cook(array $events, float $nowMin, bool $turnsDown = true): Cook
+    {
+        $sealedAt = $this->plan->timeAt($this->plan->schedule->end('layer'));
+        $made = [];
+        foreach ($this->plan->schedule->tasks as $id => $task) {
+            if ($this->plan->schedule->end($id) > $this->plan->schedule->end('layer') || $nowMin < 0) {
+                continue;
+            }
+            $made[] = $this->event($this->plan->timeAt($this->plan->schedule->start($id)), 'started', $id);
+            $made[] = $this->event($this->plan->timeAt($this->plan->schedule->end($id)), 'done', $id);
+        }
+        $first = $this->plan->heat->blocks[0]->minutes;
+        if ($turnsDown && $nowMin >= $first && array_filter($events, static fn (array $event): bool => $event[2] === 'heat-1') === []) {
+            $made[] = $this->event($this->at($sealedAt, $first), 'done', 'heat-1');
+            $made[] = $this->event($this->at($sealedAt, $first), 'started', 'heat-2');
+        }
+        $mine = [];
+        foreach ($events as $event) {
+            $subject = $event[2] === '@0' ? $mine[0]->id : $event[2];
+            $mine[] = $this->event($this->at($sealedAt, $event[0]), $event[1], $subject, $event[3] ?? []);
+        }
+
+        return Cook::fold($this->plan, [...$made, ...$mine], $this->at($sealedAt, $nowMin));
+    }
+
+    private function at(DateTimeImmutable $sealedAt, float $minute): DateTimeImmutable
+    {
+        return $sealedAt->setTimestamp($sealedAt->getTimestamp() + (int) round(60 * $minute));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function event(DateTimeImmutable $at, string $type, ?string $subject, array $more = []): Event
+    {
+        return Event::fromFields(Fields::of($more + ['id' => '01'.str_pad((string) ++$this->made, 24, '0', STR_PAD_LEFT), 'type' => $type, 'at' => $at->getTimestamp()] + ($subject === null ? [] : ['subject' => $subject])));
+    }
+}
