@@ -107,20 +107,21 @@ final readonly class HeatDrawing
         return $stops;
     }
 
-    /** @return list<array{x: float, label: string, dark: bool}> where each colour begins */
+    /** @return list<array{x: float, label: string, dark: bool}> where each colour that lasts is named */
     public function colours(): array
     {
         $labels = [];
-        $last = CrustColour::Pale;
-        $free = 0.0;
+        $spans = [];
         foreach ($this->course->moments ?? [] as $moment) {
-            $colour = $moment->colour();
-            $x = $this->x($moment->minute) + 4;
-            if ($colour !== $last && $x >= $free && $x < $this->width - 60) {
-                $labels[] = ['x' => $x, 'label' => $colour->label(), 'dark' => in_array($colour, [CrustColour::Amber, CrustColour::Dark, CrustColour::Burnt], true)];
-                $free = $x + 8.0 * strlen($colour->label()) + 8;
+            $spans[$moment->colour()->value][] = $this->x($moment->minute);
+        }
+        foreach ($spans as $value => $xs) {
+            // A colour that is there for too short a while to be named is left to the eye.
+            $colour = CrustColour::from($value);
+            $wide = max($xs) - min($xs);
+            if ($wide >= 8.0 * strlen($value)) {
+                $labels[] = ['x' => min($xs) + 4 + ($wide > 90 ? $wide / 4 : 0), 'label' => $colour->label(), 'dark' => in_array($colour, [CrustColour::Amber, CrustColour::Dark, CrustColour::Burnt], true)];
             }
-            $last = $colour;
         }
 
         return $labels;

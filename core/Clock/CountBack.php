@@ -15,7 +15,7 @@ use LogicException;
  */
 final class CountBack
 {
-    private const ROUNDS = 200;
+    private const ROUNDS = 40;
 
     /**
      * @param  list<Task>  $tasks

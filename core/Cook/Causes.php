@@ -63,7 +63,7 @@ final class Causes
         return [
             ['the ring gave more heat than reckoned', $pot->with(netW: 1.25 * $pot->netW), $heat],
             ['the ring gave less heat than reckoned', $pot->with(netW: 0.78 * $pot->netW), $heat],
-            ['the filling was wetter than planned', $pot->with(layers: $wet(0.12)), $heat],
+            ['the filling was wetter than planned', $pot->with(layers: $wet(0.22)), $heat],
             ['the filling was drier than planned', $pot->with(layers: $wet(-0.12)), $heat],
             ['the rice went in less done than planned', $pot->with(layers: $rice(-0.2)), $heat],
             ['the rice went in further done than planned', $pot->with(layers: $rice(0.15)), $heat],
@@ -77,8 +77,9 @@ final class Causes
     private static function misses(Course $course, Outcome $outcome): float
     {
         $end = $course->end();
-        $colours = CrustColour::cases();
-        $miss = 0.6 * abs((int) array_search($end->colour(), $colours, true) - (int) array_search($outcome->crust, $colours, true));
+        $ln = log(max(1e-3, $end->browning));
+        $from = $outcome->crust === CrustColour::Pale ? -INF : log($outcome->crust->begins());
+        $miss = 0.8 * abs($ln - max($from, min($ln, log($outcome->crust->ends()))));
 
         $uptake = $raw = 0.0;
         $done = 1.0;

@@ -39,6 +39,11 @@ final readonly class Planner
     /** Steamed rice, kg per litre (docs/model.md, section E). */
     private const STEAMED_KG_PER_L = 0.63;
 
+    private const DRAINED_KG_PER_L = 0.72;
+
+    /** Weight over raw weight of rice that is tender. */
+    private const STEAMED_UPTAKE = 2.4;
+
     /** A crust is pressed by what lies on it. */
     private const CRUST_KG_PER_L = 0.80;
 
@@ -106,7 +111,7 @@ final readonly class Planner
             Figure::of($dish->filling->rawMass($raw)->inGrams(), 'g', 0, sprintf('%s times the rice, raw; %s when layered, the juice cooked down.', round($dish->filling->rawMass($raw)->kg / $raw->kg, 2), Figure::of($dish->filling->layeredMass($raw)->inGrams(), 'g', 0, '-')->text())),
             Figure::of($weight, 'g', 0, 'Base, rice with the water it holds, and filling, without the pot.'),
             Figure::of($section->freeCm(), 'cm', 1,
-                sprintf('%s is %.1f cm high inside; steamed, the food stands %.1f cm.', ucfirst($pot->name), $pot->heightCm(), $section->topCm()),
+                sprintf('%s is %.1f cm high inside; the food goes in about %.1f cm high and steamed stands %.1f cm.', ucfirst($pot->name), $pot->heightCm(), $section->topCm() * array_sum(array_map(static fn (Layer $layer): float => $layer->layeredLitres(), $section->layers)) / max(0.01, array_sum(array_map(static fn (Layer $layer): float => $layer->litres(), $section->layers))), $section->topCm()),
                 sprintf('Steam needs %d cm under the lid to turn.', (int) Section::FREE_CM)),
             $this->steamFigure($dish->lid->seal, $pot),
             Figure::of($heat->minutes(), 'min', 0,
@@ -136,6 +141,8 @@ final readonly class Planner
         $raw = $raw->times($part);
         $uptake = $boil === null ? null : Uptake::of($boil->kind, $dish->rice->soak);
         $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * ($uptake === null ? $measured->uptake ?? 2.35 : $uptake->at($stage->doneness()) + Uptake::SURFACE));
+        // Rice swells by what it still takes up, till it is tender.
+        $swells = static fn (Stage $stage): float => max(1.0, self::STEAMED_UPTAKE / ($uptake === null ? $measured->uptake ?? self::STEAMED_UPTAKE : $uptake->at($stage->doneness()) + Uptake::SURFACE));
         $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * self::FAT_KG_PER_L);
 
         $layers = [];
@@ -154,7 +161,7 @@ final readonly class Planner
             $stage = $layer->stage ?? $dish->water->stage;
             $label = ($layer->saffron ? 'rice, saffron' : 'rice').($layer->stage === null ? '' : ', '.$stage->label());
             $layers[] = $layer->matter === Matter::Rice
-                ? new Layer(Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(), $layer->saffron)
+                ? new Layer(Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(), $layer->saffron, $swells($stage), self::DRAINED_KG_PER_L)
                 : new Layer(Matter::Filling, $dish->filling->name, $dish->filling->layeredMass($whole)->times($part * $layer->share), $dish->filling->kgPerLitre());
         }
 

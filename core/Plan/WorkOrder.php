@@ -104,10 +104,10 @@ final class WorkOrder
         foreach ($dish->extras as $index => $extra) {
             $id = 'extra-'.($index + 1);
             if ($extra->prepMinutes > 0) {
-                $tasks[] = new Task($id, $extra->name, $extra->prepMinutes, Attention::Throughout, $extra->burner === null ? [] : ["ring:{$extra->burner}"], keeps: $extra->kind->keeps());
+                $tasks[] = new Task($id, ucfirst($extra->name), $extra->prepMinutes, Attention::Throughout, $extra->burner === null ? [] : ["ring:{$extra->burner}"], keeps: $extra->kind->keeps());
                 $before = After::anyTime($id);
                 if ($extra->waitMinutes > 0) {
-                    $tasks[] = new Task("{$id}-waits", $extra->name.': stands', $extra->waitMinutes, Attention::None, [], [After::atOnce($id)]);
+                    $tasks[] = new Task("{$id}-waits", ucfirst($extra->name).': stands', $extra->waitMinutes, Attention::None, [], [After::atOnce($id)]);
                     $before = After::anyTime("{$id}-waits");
                 }
                 if ($extra->isAtTable()) {
@@ -135,7 +135,11 @@ final class WorkOrder
             $id = 'heat-'.($index + 1);
             $tasks[] = new Task(
                 $id,
-                $block->isRest() ? 'Rests off the heat' : ucfirst($block->words()),
+                match (true) {
+                    $block->isRest() => 'Rests off the heat',
+                    $block->ovenC !== null => ucfirst($block->words()),
+                    default => ($index === 0 && count($heat->blocks) > 2 ? 'First heat, ' : 'Low heat, ').$block->words(),
+                },
                 max(1, (int) round($block->minutes)),
                 match (true) {
                     $block->isRest() => Attention::None,

@@ -18,11 +18,21 @@ final readonly class Layer
         /** Doneness of its rice when layered; null for other matter. */
         public ?float $doneness = null,
         public bool $saffron = false,
+        /** By how much it grows under the lid: its weight steamed over its weight as layered. */
+        public float $swells = 1.0,
+        /** Bulk density as it is layered, where it differs from the steamed one. */
+        private ?float $layeredKgPerLitre = null,
     ) {
     }
 
     public function litres(): float
     {
-        return $this->mass->volume($this->kgPerLitre)->litres;
+        return $this->swells * $this->mass->volume($this->kgPerLitre)->litres;
+    }
+
+    /** What it takes up as the lid is closed. */
+    public function layeredLitres(): float
+    {
+        return $this->mass->volume($this->layeredKgPerLitre ?? $this->kgPerLitre)->litres;
     }
 }

@@ -117,7 +117,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         $this->browser->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
         $this->waitForText('h1', 'Turkey and plum biryani');
         $this->find('.begin-cook button')->click();
-        $this->waitForText('.now h1', 'Mix the marinade');
+        $this->waitForText('.now h1', 'Fried onion');
         $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).happen("started", {subject: "boil"})');
         $this->waitForText('.now h1', 'lift a first scoop');
         $this->waitForText('.now', 'First scoop, 35 % of the rice');

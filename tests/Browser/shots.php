@@ -39,13 +39,29 @@ $forward = static function (RemoteWebDriver $browser, int $further = 0): void {
 };
 
 $wide = $stack->browser(1280, 800);
-foreach (['shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen', 'bag' => '/kitchen/lots/september-bag', 'absorption' => '/kitchen/absorption', 'drill' => '/drill'] as $name => $path) {
+foreach (['shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen', 'bag' => '/kitchen/lots/september-bag', 'absorption' => '/kitchen/absorption', 'drill' => '/drill', 'stoves' => '/kitchen/stoves'] as $name => $path) {
     $wide->get($stack->url.$path);
     $shot($wide, $name);
 }
 $wide->get($stack->url.'/shelf');
 $wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
-$shot($wide, 'pot-two-stage');
+usleep(600_000);
+$press($wide, '[data-open=layers]');
+$wide->executeScript('document.getElementById("station-filling").scrollIntoView()');
+$shot($wide, 'layers');
+$wide->executeScript('document.querySelector(\'a[href$="/list"]\').click()');
+$shot($wide, 'lists');
+$wide->get($stack->url.'/notebook');
+$wide->executeScript('document.querySelectorAll(".entry .small a")[3].click()');
+$shot($wide, 'causes');
+$wide->get($stack->url.'/shelf');
+$wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()');
+usleep(600_000);
+$press($wide, '[data-open=heat]');
+$press($wide, '.asks button');
+$press($wide, '[data-answer] .mend');
+$wide->executeScript('document.querySelector(".picture h1").scrollIntoView()');
+$shot($wide, 'heat');
 $wide->get($stack->url.'/shelf');
 $wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()');
 usleep(500_000);
@@ -72,6 +88,11 @@ for ($step = 0; $step < 40; $step++) {
         $press($phone, '[data-stage=half]');
         $forward($phone, 25);
         $shot($phone, 'stove-boil');
+    } elseif ($task?->getAttribute('data-task') === 'heat-1' && $button->getAttribute('data-event') === 'done') {
+        $phone->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);');
+        usleep(600_000);
+        $shot($phone, 'stove-lid');
+        $forward($phone);
     } elseif ($task !== null) {
         $forward($phone);
     }

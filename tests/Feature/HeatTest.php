@@ -38,7 +38,7 @@ final class HeatTest extends FeatureTestCase
 
     public function test_a_boil_test_teaches_its_pair_and_can_be_taken_back(): void
     {
-        $send = ['pot' => 'steel-24', 'burner' => 'ring-1', 'litres' => '2', 'from_c' => '20', 'to_c' => '90', 'minutes' => '30', 'setting' => '100'];
+        $send = ['pot' => 'steel-24', 'burner' => 'ring-1', 'litres' => '2', 'from_c' => '20', 'to_c' => '90', 'minutes' => '45', 'setting' => '100'];
         $this->get(route('stoves'))->assertOk()->assertSee('Nothing learned');
         $this->post(route('stoves.test'), $send)->assertRedirect();
         self::assertLessThan(0.95, Cook::knowledge()->stove('steel-24', 'ring-1')->likely());

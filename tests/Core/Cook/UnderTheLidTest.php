@@ -132,13 +132,13 @@ final class UnderTheLidTest extends TestCase
     }
 
     #[DataProvider('faults')]
-    public function test_the_cause_that_made_it_is_found_again(string $cause, float $first, float $low, string $rice, string $crust, string $dish = 'lentil-date-walnut-polo'): void
+    public function test_the_cause_that_made_it_is_found_again(string $cause, float $first, float $low, string $rice, string $crust): void
     {
-        $this->plan = Sample::plan(Dish::fromArray(Sample::json($dish))->changed('lid/heat', [['minutes' => 10, 'setting' => $first, 'plate' => false], ['minutes' => 30, 'setting' => $low, 'plate' => true], ['minutes' => 8, 'setting' => 0]]));
+        $this->plan = Sample::plan(Dish::fromArray(Sample::json('lentil-date-walnut-polo'))->changed('lid/heat', [['minutes' => 10, 'setting' => $first, 'plate' => false], ['minutes' => 30, 'setting' => $low, 'plate' => true], ['minutes' => 8, 'setting' => 0]]));
         $cook = $this->cook([[10, 'done', 'heat-1'], [40, 'done', 'heat-2'], [48, 'started', 'open'], [50, 'done', 'open'], [51, 'served', null], [90, 'noted', null, ['outcome' => ['rice' => $rice, 'crust' => $crust, 'filling' => 'right']]]], 91);
         $causes = array_column(Causes::of($cook), 'cause');
 
-        self::assertContains($cause, $causes, implode("; ", $causes));
+        self::assertContains($cause, $causes, implode('; ', $causes));
     }
 
     /** @return iterable<string, array{string, float, float, string, string}> */
@@ -146,7 +146,7 @@ final class UnderTheLidTest extends TestCase
     {
         yield 'burnt where golden was foretold' => ['the ring gave more heat than reckoned', 0.39, 0.15, 'right', 'burnt'];
         yield 'pale where golden was foretold' => ['the ring gave less heat than reckoned', 0.39, 0.15, 'right', 'pale'];
-        yield 'wet' => ['the filling was wetter than planned', 0.8, 0.34, 'wet', 'pale', 'turkey-plum-biryani'];
+        yield 'soft' => ['the filling was wetter than planned', 0.36, 0.15, 'soft', 'golden'];
     }
 
     public function test_where_nothing_was_off_no_cause_is_looked_for(): void

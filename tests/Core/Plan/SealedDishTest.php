@@ -112,7 +112,7 @@ final class SealedDishTest extends TestCase
     public function test_fried_onion_for_the_marinade_is_fried_before_it(): void
     {
         $plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
-        $onion = array_key_first(array_filter($plan->schedule->tasks, static fn ($task): bool => $task->name === 'fried onion'));
+        $onion = array_key_first(array_filter($plan->schedule->tasks, static fn ($task): bool => $task->name === 'Fried onion'));
 
         self::assertNotNull($onion);
         self::assertLessThanOrEqual($plan->schedule->start('marinade'), $plan->schedule->end($onion));

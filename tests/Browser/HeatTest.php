@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Under the lid: the heat line taken in hand, plans found, and a closed pot that is talked to. */
+final class HeatTest extends BrowserTestCase
+{
+    public function test_a_heat_block_is_dragged_and_changed_by_keyboard(): void
+    {
+        $this->lentil();
+        $this->assertAccessible('the Pot at Heat');
+        $before = $this->setting(0);
+
+        $block = $this->find('[data-block="0"] .touch');
+        (new WebDriverActions($this->browser))->clickAndHold($block)->moveByOffset(0, -8)->moveByOffset(0, -8)->release()->perform();
+        $this->waitFor(fn (): bool => $this->setting(0) > $before + 10, 'the first heat went up');
+
+        $minutes = $this->minutes(1);
+        $grip = $this->find('[data-block="1"] .grip');
+        (new WebDriverActions($this->browser))->clickAndHold($grip)->moveByOffset(-20, 0)->moveByOffset(-20, 0)->release()->perform();
+        $this->waitFor(fn (): bool => $this->minutes(1) < $minutes - 2, 'the low heat got shorter');
+
+        $hot = $this->setting(0);
+        $this->browser->executeScript('document.querySelector("[data-block=\\"0\\"]").focus()');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_DOWN);
+        $this->waitFor(fn (): bool => $this->setting(0) === $hot - 5, 'five per cent less');
+        $this->waitFor(fn (): bool => $this->browser->executeScript('return document.activeElement.dataset.block') === '0', 'it keeps the focus');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->waitFor(fn (): bool => (float) $this->find('[data-block="0"]')->getAttribute('data-minutes') === 10.0, 'a minute more');
+
+        $this->change('#heatminutes1', '30');
+        $this->waitFor(fn (): bool => $this->minutes(1) === 30.0, 'typed minutes are taken');
+        foreach (['#heatsetting0' => '400', '#heatminutes0' => '0'] as $word => $bad) {
+            $this->change($word, $bad);
+            $this->waitForText('.message', 'Give ');
+            $this->find('.message button')->click();
+        }
+    }
+
+    public function test_a_plan_is_found_and_taken_and_the_pot_slid_through(): void
+    {
+        $this->lentil();
+        $this->waitForText('#station-heat .clash', 'The crust is past golden');
+        self::assertSame('dark', $this->text('#station-heat .crust-word'));
+        $this->button('.asks button', 'Find a heat plan');
+        $this->waitForText('[data-answer]', 'Best');
+        $this->assertAccessible('heat plans found');
+        $this->button('[data-answer] .mend', 'Take it');
+        $this->waitFor(fn (): bool => $this->text('#station-heat .crust-word') === 'golden', 'the crust comes out golden');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('#station-heat .clash')));
+
+        $this->browser->executeScript('const slider = document.getElementById("minute"); slider.value = 3; slider.dispatchEvent(new Event("input", {bubbles: true}));');
+        $this->waitForText('[data-slid]', 'Minute 3: base face');
+        $this->button('.asks button', 'How sure is this');
+        $this->waitForText('[data-answer]', 'eight of ten pots');
+        $this->button('.asks button', 'What if');
+        $this->waitForText('[data-answer]', 'Nothing differs');
+        $this->choose('[data-answer] [name=seal]', 'loose-lid');
+        $this->find('[data-answer] form button')->click();
+        $this->waitForText('[data-answer] .differs', 'steam lost');
+        $this->assertAccessible('what if');
+    }
+
+    public function test_a_closed_pot_is_asked_told_and_rescued(): void
+    {
+        $this->lentil();
+        $this->find('.begin-cook button')->click();
+        $this->waitForText('.now h1', 'Rinse and soak');
+        for ($step = 0; $step < 25 && $this->browser->findElements(WebDriverBy::cssSelector('.lid')) === []; $step++) {
+            $this->forward(20);
+            $before = $this->text('.now');
+            $this->browser->executeScript('document.querySelector(".act.main")?.click()');
+            $this->waitFor(fn (): bool => $this->text('.now') !== $before, 'the stove goes on');
+        }
+        $this->waitForText('.lid', 'I turned it to');
+        $this->forward(480);
+        $this->browser->navigate()->refresh();
+        $this->waitForText('.lid .cues', 'Steam shows at the lid');
+        $this->assertAccessible('the closed pot');
+        $this->button('.lid .cues button', 'Steam shows');
+        $this->waitForText('.lid .change', 'Steam shows at the lid:');
+
+        $this->browser->getKeyboard()->sendKeys('h');
+        $this->waitFor(fn (): bool => $this->browser->executeScript('return document.activeElement.id') === 'setting', 'h goes to the heat');
+        $this->browser->getKeyboard()->sendKeys('90'.WebDriverKeys::ENTER);
+        $this->waitForText('.lid .change', 'Turned to 90 %');
+        $this->waitForText('.lid .ahead', 'burns from minute');
+        $this->button('.tools button', 'Undo');
+        $this->waitForText('.lid .change', 'Steam shows at the lid:');
+
+        $late = $this->text('.table-at');
+        $this->button('.lid .cues button', 'We are 10 min late');
+        $this->waitFor(fn (): bool => $this->text('.table-at') !== $late, 'the table moves');
+        $this->find('.rescue summary')->click();
+        $this->button('.rescue button', 'Top hard and dry');
+        $this->waitForText('.rescued', 'hot water');
+        $this->button('.lid .cues button', 'Put the probe in');
+        $this->waitForText('.lid', 'Probe (simulated)');
+        $this->assertAccessible('a rescue with the probe in');
+    }
+
+    public function test_a_boil_test_teaches_a_pot_on_its_ring(): void
+    {
+        $this->visit('/kitchen/stoves');
+        $this->assertAccessible('pots on rings');
+        $this->find('[name=minutes]')->sendKeys('12');
+        $this->find('.plain .act')->click();
+        $this->waitForText('.taught', 'Boil test of');
+        $this->find('.taught .small-button')->click();
+        $this->waitFor(fn (): bool => ! str_contains($this->text('.taught'), 'Boil test of'), 'it is taken back');
+        $this->visit('/notebook');
+        $this->find('.entry .small a')->click();
+        $this->waitForText('main', 'Likeliest causes');
+        $this->assertAccessible('causes');
+    }
+
+    private function lentil(): void
+    {
+        $this->visit('/shelf');
+        $this->browser->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Lentil")).click()');
+        $this->waitForText('.picture h1', 'Lentil');
+        $this->find('[data-open=heat]')->click();
+        $this->waitFor(fn (): bool => $this->find('#station-heat .more')->isDisplayed(), 'Heat is open');
+    }
+
+    private function button(string $selector, string $says): void
+    {
+        $this->waitFor(function () use ($selector, $says): bool {
+            foreach ($this->browser->findElements(WebDriverBy::cssSelector($selector)) as $button) {
+                if (str_contains($button->getText(), $says)) {
+                    $this->browser->executeScript('arguments[0].click()', [$button]);
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "a button says \"{$says}\"");
+    }
+
+    private function setting(int $block): int
+    {
+        return (int) $this->find("[data-block=\"{$block}\"]")->getAttribute('data-setting');
+    }
+
+    private function minutes(int $block): float
+    {
+        return (float) $this->find("[data-block=\"{$block}\"]")->getAttribute('data-minutes');
+    }
+}
