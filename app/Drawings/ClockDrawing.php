@@ -99,6 +99,9 @@ final readonly class ClockDrawing
         foreach ($this->plan->kitchen->burners as $burner) {
             $keys["ring:{$burner->id}"] = $burner->label();
         }
+        if (array_filter($this->plan->schedule->tasks, static fn (Task $task): bool => in_array('oven', $task->holds, true)) !== []) {
+            $keys['oven'] = ucfirst($this->plan->kitchen->oven->name ?? 'oven');
+        }
         $keys['own'] = 'On its own';
 
         $left = 104.0;
@@ -121,7 +124,7 @@ final readonly class ClockDrawing
         foreach ($this->plan->schedule->tasks as $id => $task) {
             $mine = match (true) {
                 $key === 'hands' => $task->attention === Attention::Throughout && $task->burner() === null,
-                $key === 'own' => $task->burner() === null && $task->attention !== Attention::Throughout,
+                $key === 'own' => $task->burner() === null && $task->attention !== Attention::Throughout && ! in_array('oven', $task->holds, true),
                 default => in_array($key, $task->holds, true),
             };
             if (! $mine && ! ($key === 'hands' && $task->attention === Attention::Throughout)) {

@@ -78,7 +78,7 @@ final class HeatTest extends BrowserTestCase
             $this->browser->executeScript('document.querySelector(".act.main")?.click()');
             $this->waitFor(fn (): bool => $this->text('.now') !== $before, 'the stove goes on');
         }
-        $this->waitForText('.lid', 'I turned it to');
+        $this->waitForText('.turned', 'I turned it to');
         $this->forward(480);
         $this->browser->navigate()->refresh();
         $this->waitForText('.lid .cues', 'Steam shows at the lid');

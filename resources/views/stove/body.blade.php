@@ -77,6 +77,7 @@
         @else
             <button type="button" class="act main begin" data-event="started" data-subject="{{ $id }}">{{ $task->begin }}</button>
         @endif
+        @if ($lid !== null)@include('stove.lid-tools')@endif
     </section>
 @elseif ($fold->servedAt === null && $situation->running === [])
     <section class="now" aria-label="Now">
@@ -89,7 +90,7 @@
         <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}</span></p>
         <h1>Nothing in hand</h1>
         <p class="window">What runs beside goes on by itself.</p>
-        @if ($lid !== null)@include('stove.lid')@endif
+        @if ($lid !== null)@include('stove.lid')@include('stove.lid-tools')@endif
     </section>
 @else
     <section class="now noting" aria-label="How it came out">
