@@ -21,6 +21,12 @@ enum Caution: string
     case CookedRice = 'cooked-rice';
     case DoughGluten = 'dough-gluten';
     case BreadGluten = 'bread-gluten';
+    case Reheat = 'reheat';
+    case Essence = 'essence';
+    case SmallChildren = 'small-children';
+    case BroadBeans = 'broad-beans';
+    case PressureCooker = 'pressure-cooker';
+    case Charcoal = 'charcoal';
 
     public function says(): string
     {
@@ -36,6 +42,12 @@ enum Caution: string
             self::CookedRice => 'Eat hot (above 60 °C), or cool shallow and into the fridge within 2 h (1 h in a room above 32 °C); eat within 3 days, reheat once, to 74 °C throughout.',
             self::DoughGluten => 'A dough seal holds gluten: tell guests who must not have it.',
             self::BreadGluten => 'A bread base holds gluten: tell guests who must not have it.',
+            self::Reheat => 'Reheat leftovers once, to 74 °C throughout, within 3 days; a thermometer shows it.',
+            self::Essence => 'Colour, screw-pine and rose essence: keep to the dose on the label.',
+            self::SmallChildren => 'Whole spices and bones: take them out of small children\'s plates.',
+            self::BroadBeans => 'Broad beans can harm people with G6PD deficiency: ask before you cook them.',
+            self::PressureCooker => 'Pressure cooker: by the maker\'s instructions; let the pressure fall before opening.',
+            self::Charcoal => 'A coal under the lid gives off carbon monoxide: outdoors or under strong extraction, never with closed windows; ember in a metal cup.',
         };
     }
 }

@@ -56,6 +56,8 @@ final readonly class Cook
         public ?Event $last,
         /** The moment up to which it is folded. */
         private DateTimeImmutable $now,
+        /** @var list<Event> all of them, in order */
+        private array $events,
     ) {
     }
 
@@ -164,7 +166,7 @@ final readonly class Cook
             }
         }
 
-        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $scoops, $servedAt, $outcome, $lidEvents, $lateMin, $last, $now);
+        return new self($plan, self::endWhatRanOut($plan, $progress, $now), $read, $observations, $backAtBoilS, $scoops, $servedAt, $outcome, $lidEvents, $lateMin, $last, $now, $ordered);
     }
 
     /**
@@ -186,6 +188,12 @@ final readonly class Cook
         }
 
         return $held;
+    }
+
+    /** The same cook, had one event not happened. */
+    public function without(Event $event): self
+    {
+        return self::fold($this->plan, array_values(array_filter($this->events, static fn (Event $other): bool => $other->id !== $event->id)), $this->now);
     }
 
     /** What goes on under the lid; null while it is not on, and once it is off. */

@@ -58,14 +58,13 @@ final readonly class UnderTheLid
             return null;
         }
         $nowMin = self::minutes($sealedAt, $now);
-        $events = $cook->lidEvents;
-        $heat = self::heat($cook, $sealedAt, $now, $events);
-        $opened = self::opened($events, $sealedAt);
-        $stove = self::believed($plan, $heat, self::report($events, $sealedAt));
+        $heat = self::heat($cook, $sealedAt, $now, $cook->lidEvents);
+        $opened = self::opened($cook->lidEvents, $sealedAt);
+        $stove = self::believed($plan, $heat, self::report($cook->lidEvents, $sealedAt));
         $pot = self::potWith($plan, $stove);
         $course = Course::of($pot, $heat, self::STEP_S, openedAtMin: $opened);
 
-        return new self($plan, $pot, $heat, $opened, min($nowMin, $course->end()->minute), $course, $stove, self::asks($course, $events, $nowMin), self::changes($cook, $sealedAt, $now, $course));
+        return new self($plan, $pot, $heat, $opened, min($nowMin, $course->end()->minute), $course, $stove, self::asks($course, $cook->lidEvents, $nowMin), self::changes($cook, $sealedAt, $now, $course));
     }
 
     /**
@@ -282,19 +281,21 @@ final readonly class UnderTheLid
     /** @return list<string> */
     private static function changes(Cook $cook, DateTimeImmutable $sealedAt, DateTimeImmutable $now, Course $after): array
     {
-        if ($cook->lidEvents === []) {
-            return [];
-        }
-        $last = $cook->lidEvents[count($cook->lidEvents) - 1];
-        $before = array_slice($cook->lidEvents, 0, -1);
-        $heat = self::heat($cook, $sealedAt, $now, $before);
-        $was = Course::of(self::potWith($cook->plan, self::believed($cook->plan, $heat, self::report($before, $sealedAt))), $heat, self::STEP_S, openedAtMin: self::opened($before, $sealedAt));
-
-        $what = match ($last->type) {
+        $last = $cook->last;
+        $what = match ($last?->type) {
             EventType::HeatSet => sprintf('Turned to %d %%', (int) round($last->setting)),
             EventType::Opened => 'Opened',
-            default => Cue::from((string) $last->subject)->label(),
+            EventType::Late => sprintf('%d min late, the low heat runs on', $last->minutes),
+            EventType::Cue => Cue::from((string) $last->subject)->label(),
+            default => null,
         };
+        if ($last === null || $what === null) {
+            return [];
+        }
+        $without = $cook->without($last);
+        $heat = self::heat($without, $sealedAt, $now, $without->lidEvents);
+        $was = Course::of(self::potWith($cook->plan, self::believed($cook->plan, $heat, self::report($without->lidEvents, $sealedAt))), $heat, self::STEP_S, openedAtMin: self::opened($without->lidEvents, $sealedAt));
+
         $says = [];
         if ($was->colour() !== $after->colour()) {
             $says[] = sprintf('the crust comes out %s, not %s', $after->colour()->label(), $was->colour()->label());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use DateTimeImmutable;
+use Orbek\Core\Care\Allergen;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\CannotBeLaid;
 use Orbek\Core\Clock\CountBack;
@@ -12,6 +13,7 @@ use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\BaseKind;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\School;
 use Orbek\Core\Filling\Wetness;
@@ -508,6 +510,7 @@ final readonly class Planner
         $at = [
             Station::Rice->value => $dish->rice->soak->minutes > 240 ? [Caution::LongSoak] : [],
             Station::Filling->value => match (true) {
+                $dish->school === School::Yesterday => [Caution::Reheat, Caution::CookedRice],
                 $filling === null => [],
                 $filling->isPoultry() => [Caution::RawPoultry, Caution::Core],
                 default => [Caution::RawMeat, Caution::Core],
@@ -517,6 +520,15 @@ final readonly class Planner
             Station::Heat->value => $heat->minutes() >= 100 ? [Caution::LongFlame] : [],
             Station::Serve->value => [Caution::Steam, Caution::CookedRice],
         ];
+        if (array_filter($dish->extras, static fn (Extra $extra): bool => $extra->kind === ExtraKind::Essence) !== []) {
+            $at[Station::Layers->value][] = Caution::Essence;
+        }
+        if ($dish->table->children > 0) {
+            $at[Station::Serve->value][] = Caution::SmallChildren;
+        }
+        if (isset($dish->allergens()[Allergen::BroadBeans->value])) {
+            $at[Station::Serve->value][] = Caution::BroadBeans;
+        }
         if ($dish->base->kind === BaseKind::FlatBread) {
             $at[Station::Layers->value][] = Caution::BreadGluten;
         }

@@ -107,6 +107,7 @@ final class UnderTheLidTest extends TestCase
         self::assertSame(10, $late->lateMin);
         self::assertEqualsWithDelta($this->plan->tableAt->getTimestamp() + 600, $late->situation()->tableAt->getTimestamp(), 60);
         self::assertEqualsWithDelta(55, $late->minutes('heat-2'), 0.1);
+        self::assertStringStartsWith('10 min late, the low heat runs on', $late->underTheLid()->changes[0] ?? '');
     }
 
     public function test_each_rescue_is_computed_from_where_the_pot_is(): void
