@@ -40,7 +40,7 @@ final class Rescue
         $rawKg = array_sum(array_map(static fn ($layer): float => $layer->rawKg, $lid->pot->layers));
         foreach ([0.06, 0.12, 0.2, 0.3] as $share) {
             foreach ([8, 12, 18, 25] as $minutes) {
-                $steaming = $lid->now();
+                $steaming = $lid->asItIs();
                 $steaming->open();
                 $steaming->sprinkle($share * $rawKg, 90.0);
                 $steaming->advance(self::low($lid), 60.0 * $minutes, self::STEP_S);
@@ -53,7 +53,7 @@ final class Rescue
                 }
             }
         }
-        $steaming = $lid->now();
+        $steaming = $lid->asItIs();
         $steaming->sprinkle(0.3 * $rawKg, 90.0);
         $steaming->advance(self::low($lid), 1500.0, self::STEP_S);
 
@@ -63,15 +63,15 @@ final class Rescue
     /** @return list<string> */
     private static function bottomWet(UnderTheLid $lid): array
     {
-        $before = self::wettest($lid->now());
+        $before = self::wettest($lid->asItIs());
         foreach ([4, 8, 12, 18] as $minutes) {
-            $steaming = $lid->now();
+            $steaming = $lid->asItIs();
             $steaming->open();
             $steaming->reseal(Seal::LooseLid);
             $steaming->advance(self::strong($lid), 60.0 * $minutes, self::STEP_S);
             if (self::wettest($steaming) <= 0.08 || $steaming->browning > $lid->aim()->mostBrowning()) {
                 return [
-                    sprintf('Lid ajar, %d min at %d %%: steam takes %d g of water off.', $minutes, (int) round(100 * self::strong($lid)->setting), (int) round(1000 * ($steaming->leakKg - $lid->now()->leakKg))),
+                    sprintf('Lid ajar, %d min at %d %%: steam takes %d g of water off.', $minutes, (int) round(100 * self::strong($lid)->setting), (int) round(1000 * ($steaming->leakKg - $lid->asItIs()->leakKg))),
                     sprintf('Free water goes from %d to %d g a kg of raw rice; the crust comes to %s.', (int) round(1000 * $before), (int) round(1000 * self::wettest($steaming)), CrustColour::of($steaming->browning)->label()),
                 ];
             }
@@ -84,7 +84,7 @@ final class Rescue
     private static function pale(UnderTheLid $lid): array
     {
         $wanted = $lid->aim()->crust === CrustColour::Pale ? CrustColour::Straw : $lid->aim()->crust;
-        $steaming = $lid->now();
+        $steaming = $lid->asItIs();
         if ($steaming->browning >= $wanted->begins()) {
             return [sprintf('By the model it is %s already: leave it as it is and look when it is turned out.', CrustColour::of($steaming->browning)->label())];
         }
@@ -107,7 +107,7 @@ final class Rescue
     /** @return list<string> */
     private static function burning(UnderTheLid $lid): array
     {
-        $now = $lid->now();
+        $now = $lid->asItIs();
         $off = clone $now;
         $off->advance(new HeatBlock(5, 0.0, false, null, 0.0), 300.0, self::STEP_S);
         $on = clone $now;
@@ -126,8 +126,8 @@ final class Rescue
     /** @return list<string> */
     private static function leaking(UnderTheLid $lid): array
     {
-        $tight = $lid->now();
-        $loose = $lid->now();
+        $tight = $lid->asItIs();
+        $loose = $lid->asItIs();
         $loose->reseal(Seal::LooseLid);
         foreach ($lid->left() as $block) {
             $tight->advance($block, 60 * $block->minutes, self::STEP_S);
@@ -144,7 +144,7 @@ final class Rescue
     /** @return list<string> */
     private static function tough(UnderTheLid $lid): array
     {
-        $steaming = $lid->now();
+        $steaming = $lid->asItIs();
         $start = self::toughest($steaming);
         for ($minutes = 5; $minutes <= 90; $minutes += 5) {
             $steaming->advance(self::low($lid), 300.0, self::STEP_S);

@@ -111,7 +111,7 @@ final readonly class UnderTheLid
     }
 
     /** The pot as it is this minute, to go on from. */
-    public function now(): Steaming
+    public function asItIs(): Steaming
     {
         $steaming = new Steaming($this->pot);
         $opened = $this->openedAtMin;

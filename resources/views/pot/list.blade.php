@@ -9,7 +9,7 @@
                 <h3>{{ Orbek\Core\Plan\Aisle::from($aisle)->label() }}</h3>
                 <ul>
                     @foreach ($things as $thing)
-                        <li class="row"><label class="todo"><input type="checkbox" value="{{ $thing['key'] }}" @checked($ticked->has($thing['key'])) autocomplete="off"><span class="what"><strong>{{ $units->text($thing['amount'], $cup) }}</strong> {{ $thing['name'] }}</span></label>
+                        <li class="row"><label class="tick-off"><input type="checkbox" value="{{ $thing['key'] }}" @checked($ticked->has($thing['key'])) autocomplete="off"><span class="what"><strong>{{ $units->text($thing['amount'], $cup) }}</strong> {{ $thing['name'] }}</span></label>
                             <form method="post" action="{{ route('pantry') }}">@csrf<input type="hidden" name="name" value="{{ $thing['name'] }}"><button class="small-button" name="has" value="1" aria-label="Always here: {{ $thing['name'] }}">Always here</button></form></li>
                     @endforeach
                 </ul>
@@ -26,7 +26,7 @@
                 <ul>
                     @foreach ($entry['things'] as $thing)
                         @php $key = "ready:{$entry['task']->id}:{$thing->name}"; @endphp
-                        <li><label class="todo"><input type="checkbox" value="{{ $key }}" @checked($ticked->has($key)) autocomplete="off"><span class="what"><strong>{{ $units->text($thing->amount, $cup) }}</strong> {{ $thing->name }}</span></label></li>
+                        <li><label class="tick-off"><input type="checkbox" value="{{ $key }}" @checked($ticked->has($key)) autocomplete="off"><span class="what"><strong>{{ $units->text($thing->amount, $cup) }}</strong> {{ $thing->name }}</span></label></li>
                     @endforeach
                 </ul>
             @endforeach

@@ -47,7 +47,7 @@ final class UnderTheLidTest extends TestCase
         self::assertEqualsWithDelta($this->plan->course()?->end()->browning ?? 0, $lid->course->end()->browning, 0.02);
         self::assertSame([], $lid->changes);
         // The pot as it is now is the course at this minute.
-        self::assertEqualsWithDelta($lid->course->at(20)->browning, $lid->now()->browning, 0.01);
+        self::assertEqualsWithDelta($lid->course->at(20)->browning, $lid->asItIs()->browning, 0.01);
         self::assertEqualsWithDelta($lid->course->end()->minute - 20, array_sum(array_map(static fn ($block): float => $block->minutes, $lid->left())), 0.1);
     }
 
