@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drawings\ClockDrawing;
+use App\Drawings\CrustTint;
+use App\Drawings\HeatDrawing;
+use App\Drawings\PotDrawing;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Plan\Plan;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+/** The heat line's picture says what the course says. */
+final class HeatDrawingTest extends TestCase
+{
+    public function test_blocks_are_as_wide_as_their_minutes_and_as_high_as_their_heat(): void
+    {
+        $plan = self::plan('lentil-date-walnut-polo');
+        $drawing = new HeatDrawing($plan->course(), $plan->heat->blocks);
+        $blocks = $drawing->blocks();
+
+        self::assertCount(3, $blocks);
+        self::assertEqualsWithDelta($drawing->x($drawing->minutes()) - $drawing->x(0), array_sum(array_column($blocks, 'width')), 0.3);
+        foreach ($blocks as $drawn) {
+            self::assertEqualsWithDelta($drawn['block']->minutes * $drawing->pxPerMin(), $drawn['width'], 0.2);
+            if (! $drawn['block']->isRest()) {
+                self::assertEqualsWithDelta($drawing->high() * $drawn['block']->setting, $drawn['height'], 0.1);
+                self::assertEqualsWithDelta($drawing->floor(), $drawn['y'] + $drawn['height'], 0.1);
+            }
+        }
+        self::assertSame(0.0, $blocks[0]['from']);
+        self::assertSame($plan->heat->blocks[0]->minutes, $blocks[1]['from']);
+    }
+
+    public function test_curves_go_through_the_moments_of_the_course(): void
+    {
+        $plan = self::plan('lentil-date-walnut-polo');
+        $course = $plan->course() ?? self::fail('it goes in');
+        $drawing = new HeatDrawing($course, $plan->heat->blocks);
+        preg_match_all('/[ML](-?[\d.]+),(-?[\d.]+)/', $drawing->base(), $points);
+
+        self::assertCount(count($course->moments), $points[1]);
+        foreach ($course->moments as $index => $moment) {
+            self::assertEqualsWithDelta($drawing->x($moment->minute), (float) $points[1][$index], 0.11);
+            self::assertEqualsWithDelta($drawing->y($moment->faceC), (float) $points[2][$index], 0.11);
+        }
+        self::assertNotSame('', $drawing->core());
+        self::assertNotSame($drawing->top(), $drawing->base());
+        // Hotter is higher, and all of it between the edges.
+        self::assertLessThan($drawing->y(60), $drawing->y(100));
+        foreach (array_map(floatval(...), $points[2]) as $y) {
+            self::assertGreaterThanOrEqual($drawing->plotTop() - 6, $y);
+            self::assertLessThanOrEqual($drawing->plotBottom(), $y);
+        }
+    }
+
+    public function test_the_strip_ends_in_the_crusts_own_colour_and_names_what_lasts(): void
+    {
+        $plan = self::plan('lentil-date-walnut-polo');
+        $course = $plan->course() ?? self::fail('it goes in');
+        $drawing = new HeatDrawing($course, $plan->heat->blocks);
+        $stops = $drawing->stops();
+
+        self::assertSame(CrustTint::of($course->end()->browning), $stops[count($stops) - 1]['colour']);
+        self::assertSame(0.0, $stops[0]['at']);
+        self::assertSame(100.0, $stops[count($stops) - 1]['at']);
+        self::assertContains('dark', array_column($drawing->colours(), 'label'));
+        self::assertNotContains('straw', array_column($drawing->colours(), 'label'), 'straw is there for a moment only');
+    }
+
+    public function test_without_a_course_the_blocks_are_drawn_alone(): void
+    {
+        $drawing = new HeatDrawing(null, [new HeatBlock(45, 0, false, null, 0, 100), new HeatBlock(5, 0, false, null, 0)]);
+
+        self::assertSame(['', '', '', []], [$drawing->base(), $drawing->top(), $drawing->core(), $drawing->stops()]);
+        self::assertSame('100 °C in the oven', $drawing->blocks()[0]['label']);
+        self::assertSame('rest', $drawing->blocks()[1]['label']);
+    }
+
+    public function test_more_browning_is_never_lighter(): void
+    {
+        $before = 800;
+        foreach ([0.0, 0.05, 0.1, 0.2, 0.35, 0.5, 0.8, 1.2, 1.7, 2.2, 3.0, 4.0, 6.0, 200.0] as $browning) {
+            $tint = CrustTint::of($browning);
+            self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $tint);
+            $light = array_sum(array_map(hexdec(...), str_split(substr($tint, 1), 2)));
+            self::assertLessThanOrEqual($before, $light, (string) $browning);
+            $before = $light;
+        }
+        self::assertSame('#d9a441', CrustTint::of(CrustColour::Golden->middle()));
+    }
+
+    public function test_the_pot_is_drawn_as_it_is_at_a_minute(): void
+    {
+        $plan = self::plan('lentil-date-walnut-polo');
+        $course = $plan->course() ?? self::fail('it goes in');
+        $first = new PotDrawing($plan, 12.2, $course->moments[0]);
+        $last = new PotDrawing($plan, 12.2, $course->end());
+
+        self::assertNull((new PotDrawing($plan, 12.2))->crust());
+        self::assertNotSame($first->crust(), $last->crust());
+        self::assertSame(array_column($first->layers(), 'outline'), array_column($last->layers(), 'outline'), 'it is the same pot');
+        self::assertNotSame($first->layers()[1]['strokes'], $last->layers()[1]['strokes'], 'its grains have cooked on');
+    }
+
+    public function test_folded_rice_and_filling_are_drawn_together(): void
+    {
+        $plan = self::plan('chickpea-spinach-one-pot');
+        $layers = (new PotDrawing($plan, 12.2, $plan->course()?->end()))->layers();
+
+        self::assertCount(1, $layers);
+        self::assertNotSame('', $layers[0]['strokes']);
+        self::assertNotSame('', $layers[0]['dots']);
+    }
+
+    public function test_an_oven_hangs_in_a_column_of_its_own(): void
+    {
+        $columns = array_column((new ClockDrawing(self::plan('mushroom-chestnut-rice')))->columns(), null, 'key');
+        self::assertSame('Small oven', $columns['oven']['title']);
+        self::assertCount(1, $columns['oven']['ropes']);
+        self::assertNotContains('100 °C in the oven', array_map(static fn (array $rope): string => $rope['task']->name, $columns['own']['ropes']));
+
+        self::assertArrayNotHasKey('oven', array_column((new ClockDrawing(self::plan('trout-fenugreek-polo')))->columns(), null, 'key'));
+    }
+
+    private static function plan(string $name): Plan
+    {
+        return Sample::plan(Dish::fromArray(Sample::json($name)));
+    }
+}
