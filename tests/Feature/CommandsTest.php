@@ -22,6 +22,48 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('0.70 done at 6:39', self::ran('orbek:parboil')->getOutput());
     }
 
+    public function test_lid_prints_what_it_is_asked_for(): void
+    {
+        $case = 'tests/Core/Lid/cases/raw-mutton-two-stage.json';
+        $answer = self::json(self::ran('orbek:lid', $case, '--json'));
+
+        self::assertSame(['steam_at_lid_min', 'browning', 'colour', 'leak_g', 'cloth_g', 'layers', 'balance'], array_keys($answer));
+        self::assertSame(['matter', 'core_c', 'tenderness'], array_keys($answer['layers'][0]));
+        self::assertSame(['matter', 'doneness_min', 'uptake', 'free_water_share', 'texture'], array_keys($answer['layers'][1]));
+        self::assertSame('straw', $answer['colour']);
+        self::assertEqualsWithDelta(0.0, $answer['balance']['water_g'], 0.1);
+
+        $traced = self::json(self::ran('orbek:lid', $case, '--json', '--trace'));
+        self::assertCount(69, $traced['trace']);
+        self::assertSame($answer['browning'], $traced['trace'][68]['browning']);
+        self::assertStringContainsString('never proof', self::ran('orbek:lid', $case)->getOutput());
+        self::assertNull(self::json(self::ran('orbek:lid', 'tests/Core/Lid/cases/low-only-is-pale.json', '--json'))['steam_at_lid_min']);
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function badCases(): iterable
+    {
+        yield 'a field missing' => ['"seal": "cloth",', '', 'seal: is missing; give one of dough, foil, cloth, damp-cloth, tight-lid, loose-lid.'];
+        yield 'a field misspelt' => ['"altitude_m"', '"altitude"', 'file: additional object properties are not allowed: altitude; compare schema/lid.json.'];
+        yield 'a layer field misspelt' => ['"soak_min"', '"soaked_min"', 'layers/1/soak_min: is missing; give a number from 0 to 2880 min.'];
+        yield 'a pot of 2 cm' => ['"diameter_cm": 24', '"diameter_cm": 2', 'pot/diameter_cm: 2 is out of range; give 10 to 60 cm.'];
+        yield 'a setting of 400 %' => ['"setting": 0.7', '"setting": 400', 'heat/0/setting: 400 is out of range; give 0 to 1.'];
+        yield 'no minutes' => ['"minutes": 10', '"minutes": 0', 'heat/0/minutes: 0 is out of range; give 0.5 to 240 min.'];
+        yield 'layers over the rim' => ['"raw_g": 450', '"raw_g": 4500', 'layers: they stand 29.7 cm high in a pot of 14.0 cm; give less, or a larger pot.'];
+        yield 'no JSON' => ['"pot": {', '"pot": ', 'file: it is no JSON (syntax error); give an Orbek document as schema/ describes it.'];
+    }
+
+    #[DataProvider('badCases')]
+    public function test_lid_refuses_by_name_on_one_line(string $is, string $becomes, string $line): void
+    {
+        $case = (string) file_get_contents(dirname(__DIR__).'/Core/Lid/cases/potato-crust-cloth.json');
+        self::assertStringContainsString($is, $case);
+        $run = new Process([PHP_BINARY, 'artisan', 'orbek:lid', '-', '--json'], dirname(__DIR__, 2), null, preg_replace('/'.preg_quote($is, '/').'/', $becomes, $case, 1));
+        $run->run();
+
+        self::assertSame([1, '', $line."\n"], [$run->getExitCode(), $run->getOutput(), $run->getErrorOutput()]);
+    }
+
     /** @return iterable<string, array{string, non-empty-string}> */
     public static function badOptions(): iterable
     {

@@ -100,9 +100,10 @@ final class AimTest extends TestCase
         $steaming->open();
         $steaming->sprinkle(0.08, 90);
         $steaming->reseal(Seal::LooseLid);
-        $steaming->advance($heat, 600);
-        $tight->advance($heat, 600);
-        $loose->advance($heat, 600);
+        $low = new HeatBlock(10, 0.16, false, null, 0.16);
+        foreach ([$steaming, $tight, $loose] as $pot) {
+            $pot->advance($low, 600);
+        }
 
         self::assertEqualsWithDelta(0.0, $steaming->waterOffG(), 0.1);
         self::assertEqualsWithDelta(0.0, $steaming->energyOff(), 0.005);
