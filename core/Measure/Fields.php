@@ -190,6 +190,7 @@ final readonly class Fields
         $shown = match (true) {
             $value === null => 'is missing',
             is_scalar($value) => '"'.mb_strimwidth((string) $value, 0, 40, '…').'" will not do',
+            is_array($value) => 'a list will not do',
             default => 'a '.get_debug_type($value).' will not do',
         };
 
