@@ -79,6 +79,9 @@ final class Stack
         // A session of its own each, so that workers end with their parent.
         $server = new Process(['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $env, null, null);
         $driver = new Process(['setsid', 'chromedriver', "--port={$driverPort}"], null, null, null, null);
+        // Nobody reads what they print: a full pipe would hold them after some hundred requests.
+        $server->disableOutput();
+        $driver->disableOutput();
         $server->start();
         $driver->start();
         register_shutdown_function(static function () use ($server, $driver, $folder): void {
