@@ -3,6 +3,7 @@ import { redraw, token } from './body.js';
 /** The Pot and the Clock: words of a dish that are changed in place. */
 export default ({ url, view = 'pot' }) => ({
     message: '',
+    unsaved: null,
     open: 'water',
     sending: Promise.resolve(),
 
@@ -236,13 +237,22 @@ export default ({ url, view = 'pot' }) => ({
         }
         if (!answer.ok) {
             this.message = (await answer.json()).message;
-            return answer.status === 409 ? this.reload() : this.reset();
+            if (answer.status !== 409) return this.reset();
+            // Changed in another window: what was wanted here is kept, to be said again over what is there now.
+            this.unsaved = { path, value };
+            return this.reload();
         }
         this.message = '';
+        this.unsaved = null;
         redraw(await answer.text());
         body.dataset.version = answer.headers.get('X-Dish-Version');
         this.showOpen();
         document.dispatchEvent(new CustomEvent('orbek:drawn'));
+    },
+
+    again() {
+        const { path, value } = this.unsaved;
+        this.send(path, value);
     },
 
     /** Words that were not taken go back to what is saved. */

@@ -69,7 +69,7 @@ final class DishController
             return $row->take($changed)->fill(['version' => $row->version + 1])->save();
         });
         if (! $saved) {
-            return response()->json(['message' => 'This dish was changed in another window meanwhile. Nothing of yours was saved; the page now shows it as it is. Change it again if you still want to.'], 409);
+            return response()->json(['message' => 'This dish was changed in another window meanwhile. Your change is not saved yet; the page now shows the dish as it is. Make your change now if you still want it.'], 409);
         }
 
         return response()
