@@ -67,7 +67,7 @@ final readonly class Planner
             Figure::of($dish->filling->rawMass($raw)->inGrams(), 'g', 0, sprintf('%s times the rice, raw; %s when layered, the juice cooked down.', round($dish->filling->rawMass($raw)->kg / $raw->kg, 2), Figure::of($dish->filling->layeredMass($raw)->inGrams(), 'g', 0, '-')->text())),
             Figure::of($weight, 'g', 0, 'Base, rice with the water it holds, and filling, without the pot.'),
             Figure::of($section->freeCm(), 'cm', 1,
-                sprintf('%s is %.1f cm high inside; the food goes in about %.1f cm high and steamed stands %.1f cm.', ucfirst($pot->name), $pot->heightCm(), $section->topCm() * array_sum(array_map(static fn (Layer $layer): float => $layer->layeredLitres(), $section->layers)) / max(0.01, array_sum(array_map(static fn (Layer $layer): float => $layer->litres(), $section->layers))), $section->topCm()),
+                sprintf('%s is %.1f cm high inside; the food goes in about %.1f cm high and steamed stands %.1f cm.', ucfirst($pot->name), $pot->heightCm(), $section->layeredCm(), $section->topCm()),
                 sprintf('Steam needs %d cm under the lid to turn.', (int) Section::FREE_CM)),
             $this->steamFigure($dish->lid->seal, $pot),
             Figure::of($heat->minutes(), 'min', 0,

@@ -72,6 +72,14 @@ final readonly class Section
         return $this->topsCm === [] ? 0.0 : $this->topsCm[count($this->topsCm) - 1];
     }
 
+    /** About how high the food stands as it goes in, before the rice swells. */
+    public function layeredCm(): float
+    {
+        $steamed = array_sum(array_map(static fn (Layer $layer): float => $layer->litres(), $this->layers));
+
+        return $steamed <= 0 ? 0.0 : $this->topCm() * array_sum(array_map(static fn (Layer $layer): float => $layer->layeredLitres(), $this->layers)) / $steamed;
+    }
+
     /** Free height between the highest point and the rim; negative when it stands over it. */
     public function freeCm(): float
     {

@@ -83,7 +83,7 @@ final class PlacesTest extends FeatureTestCase
             ['table/eaters', 0, 'table/eaters: 0 is out of range; give 1 to 60.'],
             ['table/eaters', 400, 'table/eaters: 400 is out of range; give 1 to 60.'],
             ['table/eaters', null, 'table/eaters: is missing; give a whole number from 1 to 60.'],
-            ['table/eaters', ['x'], 'table/eaters: a array will not do; give a whole number from 1 to 60.'],
+            ['table/eaters', ['x'], 'table/eaters: a list will not do; give a whole number from 1 to 60.'],
             ['water/salt_g_per_l', -3, 'water/salt_g_per_l: -3 is out of range; give 0 to 50 g/L.'],
             ['table/serve_at', '19:30', 'table/serve_at: "19:30" is no day and time; give one such as 2026-11-28T19:30.'],
             ['lid/pot', 'bucket', 'lid/pot: "bucket" is not known; give one of iron-20, steel-24, aluminium-28, cooker.'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Pot;
 
+use Orbek\Core\Dish\Dish;
 use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
@@ -12,6 +13,7 @@ use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
 
 final class SectionTest extends TestCase
 {
@@ -82,5 +84,17 @@ final class SectionTest extends TestCase
     private static function layer(float $kg, float $kgPerLitre): Layer
     {
         return new Layer(Matter::Rice, 'rice', Mass::kilograms($kg), $kgPerLitre);
+    }
+
+    public function test_rice_that_goes_in_hardly_boiled_is_given_the_room_it_will_want(): void
+    {
+        $turkey = Dish::fromArray(Sample::json('turkey-plum-biryani'));
+        $plan = Sample::plan($turkey);
+        $further = Sample::plan($turkey->changed('layers/1/stage', 'thread'));
+
+        self::assertLessThan($plan->section->topCm(), $plan->section->layeredCm());
+        // Hardly boiled or nearly done: steamed, the same raw rice takes up the same room.
+        self::assertEqualsWithDelta($further->section->topCm(), $plan->section->topCm(), 0.3);
+        self::assertGreaterThan($plan->section->layeredCm() + 0.3, $further->section->layeredCm());
     }
 }
