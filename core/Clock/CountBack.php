@@ -15,7 +15,10 @@ use LogicException;
  */
 final class CountBack
 {
-    private const ROUNDS = 40;
+    private const ROUNDS = 60;
+
+    /** A gap that breaks again and again is not mended by pulling its follower earlier still. */
+    private const SAME_GAP = 15;
 
     /**
      * @param  list<Task>  $tasks
@@ -55,31 +58,35 @@ final class CountBack
     {
         /** @var array<string, true> $urgent */
         $urgent = [];
+        $followers = self::followers($tasks);
+        $claims = array_map(static fn (Task $task): array => $task->claims(), $tasks);
+        $tried = [];
         $round = 0;
         do {
-            $starts = self::place($tasks, $latest, $urgent);
+            $starts = self::place($tasks, $followers, $claims, $latest, $urgent);
             $broken = self::firstBroken($tasks, $starts);
             if ($broken === null) {
                 return $starts;
             }
             [$task, $gap] = $broken;
+            $tried[$task->id] = ($tried[$task->id] ?? 0) + 1;
             if ($byUrgency && ! isset($urgent[$gap->task])) {
                 $urgent[$gap->task] = true;
             } else {
                 $latest[$task->id] = $starts[$gap->task] + $tasks[$gap->task]->minutes + (int) $gap->mostMin;
             }
-        } while (++$round < self::ROUNDS);
+        } while (++$round < self::ROUNDS && $tried[$task->id] < self::SAME_GAP);
 
         throw CannotBeLaid::gap($task, $tasks[$gap->task], (int) $gap->mostMin);
     }
 
     /**
+     * What comes after each task, and how long after it at least.
+     *
      * @param  array<string, Task>  $tasks
-     * @param  array<string, int>  $latest latest start by id, where one was told
-     * @param  array<string, true>  $urgent tasks that are placed before their rivals
-     * @return array<string, int> start by id
+     * @return array<string, list<array{string, int}>>
      */
-    private static function place(array $tasks, array $latest, array $urgent): array
+    private static function followers(array $tasks): array
     {
         $followers = array_fill_keys(array_keys($tasks), []);
         foreach ($tasks as $task) {
@@ -91,6 +98,19 @@ final class CountBack
             }
         }
 
+        return $followers;
+    }
+
+    /**
+     * @param  array<string, Task>  $tasks
+     * @param  array<string, list<array{string, int}>>  $followers
+     * @param  array<string, list<array{string, int, int}>>  $claims
+     * @param  array<string, int>  $latest latest start by id, where one was told
+     * @param  array<string, true>  $urgent tasks that are placed before their rivals
+     * @return array<string, int> start by id
+     */
+    private static function place(array $tasks, array $followers, array $claims, array $latest, array $urgent): array
+    {
         $starts = [];
         /** @var array<string, list<array{int, int}>> $taken */
         $taken = [];
@@ -110,7 +130,7 @@ final class CountBack
                     }
                 }
                 $isUrgent = isset($urgent[$id]);
-                if ($next === null || [$isUrgent, $end] > [$nextIsUrgent, $nextEnd]) {
+                if ($next === null || ($isUrgent === $nextIsUrgent ? $end > $nextEnd : $isUrgent)) {
                     $next = $task;
                     $nextIsUrgent = $isUrgent;
                     $nextEnd = $end;
@@ -120,9 +140,9 @@ final class CountBack
                 throw new LogicException('Tasks wait for one another in a ring.');
             }
 
-            $start = self::latestFree($next, $nextEnd - $next->minutes, $taken);
+            $start = self::latestFree($claims[$next->id], $nextEnd - $next->minutes, $taken);
             $starts[$next->id] = $start;
-            foreach ($next->claims() as [$thing, $from, $to]) {
+            foreach ($claims[$next->id] as [$thing, $from, $to]) {
                 $taken[$thing][] = [$start + $from, $start + $to];
             }
         }
@@ -130,12 +150,15 @@ final class CountBack
         return $starts;
     }
 
-    /** @param  array<string, list<array{int, int}>>  $taken */
-    private static function latestFree(Task $task, int $start, array $taken): int
+    /**
+     * @param  list<array{string, int, int}>  $claims
+     * @param  array<string, list<array{int, int}>>  $taken
+     */
+    private static function latestFree(array $claims, int $start, array $taken): int
     {
         do {
             $moved = false;
-            foreach ($task->claims() as [$thing, $from, $to]) {
+            foreach ($claims as [$thing, $from, $to]) {
                 foreach ($taken[$thing] ?? [] as [$busyFrom, $busyTo]) {
                     if ($start + $from < $busyTo && $start + $to > $busyFrom) {
                         $start = $busyFrom - $to;
