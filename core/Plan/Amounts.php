@@ -231,7 +231,9 @@ final class Amounts
         return array_map(static function (Extra $extra) use ($layers, $raw): string {
             $amount = $extra->perKgRice * $raw->kg * $extra->split['layers'] / $layers;
 
-            return sprintf('%s %s', $extra->name, Figure::of($amount, $extra->unit(), $amount < 10 ? 1 : 0, '-')->text());
+            return $extra->kind === ExtraKind::Essence
+                ? sprintf('%s %d %s', $extra->name, max(1, (int) round($amount)), round($amount) > 1 ? 'drops' : 'drop')
+                : sprintf('%s %s', $extra->name, Figure::of($amount, 'g', $amount < 10 ? 1 : 0, '-')->text());
         }, $extras);
     }
 }

@@ -47,7 +47,7 @@ $wide->get($stack->url.'/shelf');
 $wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
 usleep(600_000);
 $press($wide, '[data-open=layers]');
-$wide->executeScript('document.getElementById("station-filling").scrollIntoView()');
+$wide->executeScript('document.getElementById("station-layers").scrollIntoView()');
 $shot($wide, 'layers');
 $wide->executeScript('document.querySelector(\'a[href$="/list"]\').click()');
 $shot($wide, 'lists');

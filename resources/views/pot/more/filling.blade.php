@@ -1,13 +1,13 @@
 @php $f = $d->filling; @endphp
 <table class="parts">
-    <thead><tr><th scope="col">part</th><th scope="col">kind</th><th scope="col">of the rice</th><th scope="col">pieces, mm thick</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+    <thead><tr><th scope="col">part</th><th scope="col">kind</th><th scope="col">of the rice</th><th scope="col">half a piece</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
     <tbody>
         @foreach ($f->parts as $index => $part)
             <tr>
                 <th scope="row">{{ $part->name }}</th>
                 <td><x-word.choice :path="'filling/parts/'.$index.'/kind'" :options="$options(Orbek\Core\Filling\FillingKind::cases())" :value="$part->kind->value" :label="$part->name.': kind'" /></td>
                 <td><x-word.number :path="'filling/parts/'.$index.'/of_rice'" :value="round($part->ofRice, 2)" :label="$part->name.': times the raw rice'" min="0.01" max="4" step="0.01" /> ×</td>
-                <td><x-word.number :path="'filling/parts/'.$index.'/half_mm'" :value="round($part->halfMm ?? $part->kind->halfThicknessMm(), 1)" :label="$part->name.': half the thickness of a piece, mm'" min="1" max="80" step="0.5" /> half</td>
+                <td><x-word.number :path="'filling/parts/'.$index.'/half_mm'" :value="round($part->halfMm ?? $part->kind->halfThicknessMm(), 1)" :label="$part->name.': half the thickness of a piece, mm'" min="1" max="80" step="0.5" /> mm</td>
                 <td><button type="button" class="small-button" data-mend data-path="parts:remove:{{ $index }}" data-value="null" aria-label="{{ $part->name }}: remove">Remove</button></td>
             </tr>
         @endforeach

@@ -6,8 +6,7 @@
             @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->filling->name; @endphp
             <li>
                 <span class="name">{{ Str::ucfirst($name) }}</span>
-                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value }},
-                    <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g</span>
+                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value }}, <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g</span>
                 <span class="moves">
                     <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index === count($d->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
                     <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0) aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
