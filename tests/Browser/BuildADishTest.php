@@ -107,6 +107,21 @@ final class BuildADishTest extends BrowserTestCase
         self::assertJsonStringEqualsJsonString($exported, $again);
     }
 
+    public function test_what_changed_is_told_and_taken_back(): void
+    {
+        $this->dishOf('Trout');
+        $this->change('#tableeaters', '5');
+        $this->waitForText('#station-table .result', '450 g');
+        $this->find('a[href$="/versions"]')->click();
+        $this->waitForText('.versions', 'people: 5, was 3');
+        $this->assertAccessible('what changed');
+        $this->find('.versions button')->click();
+        $this->waitForText('#station-table .result', '270 g');
+        $this->visit('/care');
+        $this->waitForText('main', 'carbon monoxide');
+        $this->assertAccessible('Care');
+    }
+
     public function test_lists_keep_their_ticks_and_measured_rice_reaches_the_table(): void
     {
         $this->dishOf('Chickpea');
