@@ -28,15 +28,15 @@ final class DatabaseSeeder extends Seeder
 
     /**
      * Past cooks: weeks ago, eaters, soak in minutes, seconds lifted after the likely moment,
-     * minutes late, how it came out.
+     * minutes late, minutes the first heat ran on, how it came out.
      */
     private const PAST = [
-        [14, 3, 30, -70, 12, 'hard', 'straw', 'right', 'Lifted too soon: the rice stayed hard in the middle. Wait for two or three pieces.'],
-        [11, 3, 120, 95, 31, 'soft', 'golden', 'right', 'Half an hour late and the rice soft. Count back from the table.'],
-        [9, 4, 120, 20, 8, 'right', 'burnt', 'dry', 'The first heat ran on while the salad was made.'],
-        [6, 3, 60, -25, 4, 'firm', 'pale', 'wet', 'Too much gravy under the rice, and the flame too low for a crust.'],
-        [4, 6, 120, 5, 6, 'right', 'dark', 'right', 'Two minutes less at the first heat.'],
-        [2, 3, 120, -5, 0, 'right', 'golden', 'right', 'As it should be. Two hours of soak.'],
+        [14, 3, 30, -70, 12, 0, 'hard', 'straw', 'right', 'Lifted too soon: the rice stayed hard in the middle. Wait for two or three pieces.'],
+        [11, 3, 120, 95, 31, 0, 'soft', 'golden', 'right', 'Half an hour late and the rice soft. Count back from the table.'],
+        [9, 4, 120, 20, 8, 4, 'right', 'burnt', 'dry', 'The first heat ran on while the salad was made.'],
+        [6, 3, 60, -25, 4, -3, 'firm', 'pale', 'wet', 'Too much gravy under the rice, and the flame too low for a crust.'],
+        [4, 6, 120, 5, 6, 2, 'right', 'dark', 'right', 'Two minutes less at the first heat.'],
+        [2, 3, 120, -5, 0, 0, 'right', 'golden', 'right', 'As it should be. Two hours of soak.'],
     ];
 
     public function run(ClockInterface $clock): void
@@ -58,12 +58,12 @@ final class DatabaseSeeder extends Seeder
             (new Dish(['version' => 1]))->take($weekday->changed('table/serve_at', $now->setTimezone($zone)->modify("+{$inDays} days")->setTime(19, 0)->format('Y-m-d\TH:i')))->save();
         }
 
-        foreach (self::PAST as [$weeks, $eaters, $soak, $liftedLate, $late, $rice, $crust, $filling, $line]) {
+        foreach (self::PAST as [$weeks, $eaters, $soak, $liftedLate, $late, $ranOn, $rice, $crust, $filling, $line]) {
             $tableAt = $now->setTimezone($zone)->modify("-{$weeks} weeks wednesday 19:00");
             $past = $dish->core()->changed('table/eaters', $eaters)->changed('rice/soak/minutes', $soak)
                 ->changed('lid/pot', 'steel-24')->changed('water/pot', 'steel-24')
                 ->changed('table/serve_at', $tableAt->format('Y-m-d\TH:i'));
-            $this->cooked($dish, $past->toArray(), $tableAt, $liftedLate, $late, ['rice' => $rice, 'crust' => $crust, 'filling' => $filling, 'line' => $line]);
+            $this->cooked($dish, $past->toArray(), $tableAt, $liftedLate, $late, $ranOn, ['rice' => $rice, 'crust' => $crust, 'filling' => $filling, 'line' => $line]);
         }
     }
 
@@ -73,7 +73,7 @@ final class DatabaseSeeder extends Seeder
      * @param  array<string, mixed>  $document
      * @param  array{rice: string, crust: string, filling: string, line: string}  $outcome
      */
-    private function cooked(Dish $dish, array $document, DateTimeImmutable $tableAt, int $liftedLate, int $late, array $outcome): void
+    private function cooked(Dish $dish, array $document, DateTimeImmutable $tableAt, int $liftedLate, int $late, int $ranOn, array $outcome): void
     {
         $cook = Cook::query()->create([
             'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $document, 'kitchen' => Kitchen::core()->toArray(),
@@ -87,7 +87,11 @@ final class DatabaseSeeder extends Seeder
         foreach ($plan->schedule->tasks as $id => $task) {
             $start = $plan->timeAt($plan->schedule->start($id))->modify("+{$late} minutes");
             $forecast = $plan->boiled()->forecast;
-            $seconds = $id === 'boil' ? (int) round($forecast->boil->liftAt($forecast->target, $forecast->carryOverS, self::BAG_FACTOR)) + $liftedLate : 60 * $task->minutes;
+            $seconds = match ($id) {
+                'boil' => (int) round($forecast->boil->liftAt($forecast->target, $forecast->carryOverS, self::BAG_FACTOR)) + $liftedLate,
+                'heat-1' => 60 * ($task->minutes + $ranOn),
+                default => 60 * $task->minutes,
+            };
             $add('started', $start, ['subject' => $id]);
             if ($id === 'boil') {
                 $at = static fn (float $share): int => (int) round($share * $seconds);
