@@ -16,6 +16,8 @@ final readonly class Foretold
 
     private const LONGER_MIN = 10.0;
 
+    private const COOKED = 0.9;
+
     /** Below the boil by so much the middle is never in steam. */
     private const SHORT_OF_STEAM_C = 2.0;
 
@@ -64,6 +66,10 @@ final readonly class Foretold
 
     private static function neverSteams(Course $course): ?self
     {
+        // Rice that goes in cooked needs no steam to be done.
+        if (array_filter($course->moments[0]->layers, static fn (LayerState $state): bool => $state->matter === Matter::Rice && $state->doneness < self::COOKED) === []) {
+            return null;
+        }
         $hottest = 0.0;
         foreach ($course->moments as $moment) {
             $coldest = array_reduce($moment->layers, static fn (float $least, LayerState $state): float => min($least, $state->celsius), INF);

@@ -46,8 +46,8 @@ final class HeatTest extends BrowserTestCase
     public function test_a_plan_is_found_and_taken_and_the_pot_slid_through(): void
     {
         $this->lentil();
-        $this->waitForText('#station-heat .clash', 'The crust is past golden');
-        self::assertSame('dark', $this->text('#station-heat .crust-word'));
+        $this->waitForText('#station-heat .clash', 'The base burns from minute');
+        self::assertSame('burnt', $this->text('#station-heat .crust-word'));
         $this->button('.asks button', 'Find a heat plan');
         $this->waitForText('[data-answer]', 'Best');
         $this->assertAccessible('heat plans found');

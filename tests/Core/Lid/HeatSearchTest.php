@@ -94,6 +94,13 @@ final class HeatSearchTest extends TestCase
         }
     }
 
+    public function test_rice_that_goes_in_cooked_is_not_told_to_steam(): void
+    {
+        foreach (['yesterdays-squash-curry', 'mushroom-chestnut-rice'] as $name) {
+            self::assertSame([], array_filter(self::plan($name)->foretold(), static fn ($fault): bool => str_contains($fault->says, 'never reaches steam')), $name);
+        }
+    }
+
     public function test_the_same_dish_always_tells_the_same_risk_and_a_wilder_stove_a_wider_one(): void
     {
         $plan = self::plan('lentil-date-walnut-polo');
