@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\AnswersItsHosts;
+use App\Http\Middleware\KeepsStrangersOut;
 use App\Http\Middleware\UseHousehold;
+use App\Models\Overtaken;
+use App\Wording\Wording;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
@@ -17,13 +21,25 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Orbek answers its own origin only.
         $middleware->remove(HandleCors::class);
+        $middleware->prepend([KeepsStrangersOut::class, AnswersItsHosts::class]);
         $middleware->web(append: [UseHousehold::class]);
         // Models are looked up within the household, so it must be known first.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: UseHousehold::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport(OutOfRange::class);
-        $exceptions->render(fn (OutOfRange $wrong, Request $request) => $request->expectsJson()
-            ? response()->json(['field' => $wrong->field, 'message' => $wrong->getMessage()], 422)
-            : response()->view('errors.refused', ['message' => $wrong->getMessage()], 422));
+        $exceptions->dontReport([Refused::class, Overtaken::class]);
+        $exceptions->render(fn (Overtaken $overtaken, Request $request) => $request->expectsJson()
+            ? response()->json(['message' => $overtaken->getMessage(), 'version' => $overtaken->version], 409)
+            : response()->view('errors.overtaken', [
+                'url' => $request->fullUrl(),
+                'back' => url()->previous(),
+                // The change as it was sent, made to what is there now.
+                'fields' => ['version' => $overtaken->version] + array_filter(
+                    $request->except(['_token', 'version']),
+                    is_scalar(...),
+                ),
+            ], 409));
+        $exceptions->render(fn (Refused $wrong, Request $request) => $request->expectsJson()
+            ? response()->json(['field' => $wrong->field, 'message' => app(Wording::class)->refusal($wrong)], 422)
+            : response()->view('errors.refused', ['message' => app(Wording::class)->refusal($wrong)], 422));
     })->create();

@@ -18,16 +18,25 @@ use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/shelf');
-Route::get('/shelf', ShelfController::class)->name('shelf');
+Route::get(
+    '/token',
+    static fn () => response()->json(['token' => csrf_token()])->header('Cache-Control', 'no-store'),
+)->name('token');
+Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
+
+Route::get('/shelf/put-away', [ShelfController::class, 'putAway'])->name('shelf.put-away');
 
 Route::get('/pot', [DishController::class, 'last'])->defaults('place', 'pot')->name('pot.last');
 Route::get('/clock', [DishController::class, 'last'])->defaults('place', 'clock')->name('clock.last');
 Route::get('/dishes/{dish}', [DishController::class, 'pot'])->name('pot');
 Route::get('/dishes/{dish}/clock', [DishController::class, 'clock'])->name('clock');
+Route::get('/dishes/{dish}/more/{station}', [DishController::class, 'more'])->name('pot.more');
 Route::patch('/dishes/{dish}', [DishController::class, 'change'])->name('dish.change');
 
 Route::get('/dishes/{dish}/heat/at/{minute}', [HeatController::class, 'at'])->whereNumber('minute')->name('heat.at');
 Route::get('/dishes/{dish}/heat/plans', [HeatController::class, 'plans'])->name('heat.plans');
+Route::get('/dishes/{dish}/heat/right', [HeatController::class, 'right'])->name('heat.right');
+Route::get('/dishes/{dish}/heat/mends', [HeatController::class, 'mends'])->name('heat.mends');
 Route::get('/dishes/{dish}/heat/sure', [HeatController::class, 'sure'])->name('heat.sure');
 Route::get('/dishes/{dish}/heat/whatif', [HeatController::class, 'whatIf'])->name('heat.whatif');
 
@@ -50,6 +59,7 @@ Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('coo
 Route::get('/stove', [CookController::class, 'current'])->name('stove');
 Route::get('/cooks/{cook}', [CookController::class, 'show'])->name('cook');
 Route::get('/cooks/{cook}/body', [CookController::class, 'body'])->name('cook.body');
+Route::post('/cooks/{cook}/give-up', [CookController::class, 'giveUp'])->name('cook.give-up');
 Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('cook.events');
 
 Route::get('/cooks/{cook}/rescue/{complaint}', [CookController::class, 'rescue'])->name('cook.rescue');
@@ -70,7 +80,10 @@ Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units'
 Route::get('/kitchen/stoves', [StoveTestController::class, 'index'])->name('stoves');
 Route::post('/kitchen/stoves', [StoveTestController::class, 'store'])->name('stoves.test');
 Route::post('/kitchen/stoves/tests/{test}/back', [StoveTestController::class, 'takeBack'])->name('stoves.test.back');
-Route::post('/kitchen/stoves/cooks/{cook}/back', [StoveTestController::class, 'takeBackCook'])->name('stoves.cook.back');
+Route::post(
+    '/kitchen/stoves/cooks/{cook}/back',
+    [StoveTestController::class, 'takeBackCook'],
+)->name('stoves.cook.back');
 Route::get('/kitchen/absorption', AbsorptionController::class)->name('absorption');
 
 Route::get('/drill', [DrillController::class, 'show'])->name('drill');

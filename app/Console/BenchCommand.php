@@ -5,32 +5,38 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Formats\OpenFile;
+use App\Http\Parts;
+use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use Database\Seeders\DatabaseSeeder;
+use DateTimeImmutable;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use LogicException;
 use Orbek\Core\Clock\CountBack;
-use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Edit\Edits;
+use Orbek\Core\Heat\Findings;
+use Orbek\Core\Heat\HeatSearch;
+use Orbek\Core\Heat\HowSure;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\Observation;
-use Orbek\Core\Lid\HeatBlock;
-use Orbek\Core\Lid\Seal;
-use Orbek\Core\Lid\SealedLayer;
-use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Plan\Planner;
+use Orbek\Core\Plan\Station;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
-use Orbek\Core\Water\BoilingPoint;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -41,7 +47,31 @@ final class BenchCommand extends Command
 {
     private const WORK = 200_000;
 
+    private const MANY = 3000;
+
     private ?string $ratioToC = null;
+
+    /** Two hours on a plate: a wet filling, rice, a dough seal. */
+    private const TWO_HOURS = [
+        'pot' => ['diameter_cm' => 24, 'height_cm' => 14, 'base_heat_j_per_k' => 650],
+        'burner' => ['kind' => 'gas', 'watts' => 3000, 'efficiency' => 0.42],
+        'altitude_m' => 0,
+        'seal' => 'dough',
+        'layers' => [
+            [
+                'matter' => 'filling', 'kind' => 'lamb-cubes', 'mass_g' => 1600, 'raw' => false, 'free_water_share' => 0.2,
+                'temperature_c' => 85, 'half_thickness_mm' => 12, 'tenderness' => 0.7,
+            ],
+            [
+                'matter' => 'rice', 'rice' => 'aged-basmati', 'raw_g' => 800, 'doneness' => 0.7, 'soak_min' => 90,
+                'temperature_c' => 80,
+            ],
+        ],
+        'heat' => [['minutes' => 120, 'setting' => 0.25, 'plate' => true]],
+    ];
+
+    /** Eaters that each dish of the demo is planned for. */
+    private const EATERS = [2, 4, 9, 16];
 
     protected $signature = 'orbek:bench';
 
@@ -52,8 +82,8 @@ final class BenchCommand extends Command
         $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')));
         $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
         $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
-        $tasks = array_values($planner->plan($dish)->schedule->tasks);
-        $boil = $planner->plan($dish)->boiled();
+        $tasks = array_values($planner->plan($dish)->day->schedule->tasks);
+        $boil = $planner->plan($dish)->boil() ?? throw new LogicException('The demo polo is boiled.');
 
         $unit = self::median(30, static function (): void {
             $sum = 0.0;
@@ -66,10 +96,16 @@ final class BenchCommand extends Command
             ['parboil, one boil timed', 5.0, self::median(200, static function (): void {
                 $soak = Soak::of(30, 20);
                 $raw = Mass::grams(500);
-                Boil::of(CookingFront::of(RiceKind::AgedBasmati, $soak), Boil::soaked($raw, RiceKind::AgedBasmati, $soak), Mass::grams(3500), 1000, 100, 20)->secondsTo(0.7);
+                Boil::of(
+                    CookingFront::of(RiceKind::AgedBasmati, $soak), Boil::soaked($raw, RiceKind::AgedBasmati, $soak),
+                    Mass::grams(3500), 1000, 100, 20,
+                )->secondsTo(0.7);
             })],
             ['parboil forecast with learning, two tests', 5.0, self::median(100, static function () use ($boil): void {
-                $forecast = $boil->forecast->seeing([Observation::touched(270, Stage::HardHeart), Observation::weighed(330, 2.05)]);
+                $forecast = $boil->forecast->seeing([
+                    Observation::touched(270, Stage::HardHeart),
+                    Observation::weighed(330, 2.05),
+                ]);
                 array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
             ['clock, one dish', 1000.0, self::median(100, static fn () => CountBack::lay($tasks))],
@@ -78,14 +114,25 @@ final class BenchCommand extends Command
             ...$this->pages(),
         ];
 
-        $this->table(['what', 'median', 'at most', 'ratio to '.number_format(self::WORK).' exp()'], array_map(static fn (array $row): array => [
-            $row[0], sprintf('%.2f ms', $row[2]), sprintf('%d ms', $row[1]), sprintf('%.3f', $row[2] / $unit),
-        ], $rows));
+        $this->table(
+            ['what', 'median', 'at most', 'ratio to '.number_format(self::WORK).' exp()'],
+            array_map(
+                static fn (array $row): array => [
+                    $row[0], sprintf('%.2f ms', $row[2]), sprintf('%d ms', $row[1]), sprintf('%.3f', $row[2] / $unit),
+                ],
+                $rows,
+            ),
+        );
         $this->line(sprintf('%s exp() take %.2f ms here; PHP %s.', number_format(self::WORK), $unit, PHP_VERSION));
         if ($this->ratioToC !== null) {
             $this->line($this->ratioToC);
         }
-        $this->line(sprintf('First load, compressed: %d KB of styles, scripts and the Latin font (at most 350 KB).', (int) round($this->firstLoadBytes() / 1024)));
+        $this->line(
+            sprintf(
+                'First load, compressed: %d KB of styles, scripts and the Latin font (at most 350 KB).',
+                (int) round($this->firstLoadBytes() / 1024),
+            ),
+        );
 
         return self::SUCCESS;
     }
@@ -93,41 +140,55 @@ final class BenchCommand extends Command
     /** @return list<array{string, float, float}> */
     private function underTheLid(Planner $planner): array
     {
-        // The worked case of two hours on the plate: filling, rice, a dough seal.
-        $pot = self::twoHours();
-        $block = new HeatBlock(120, 0.25, true, null, 0.25);
+        [$pot, [$block]] = OpenFile::lid((string) json_encode(self::TWO_HOURS));
         $ms = self::median(30, static function () use ($pot, $block): void {
-            (new Steaming($pot))->advance($block, 7200, 4.0);
+            (new Steaming($pot))->advance($block->flame, 7200, 4.0);
         });
         $c = PlainC::follow($pot, $block, 4.0);
         if ($c !== null) {
             $php = new Steaming($pot);
-            $php->advance($block, 7200, 4.0);
-            $this->ratioToC = sprintf('Two hours under the lid: PHP %.2f ms, the same arithmetic in plain C %.2f ms, a ratio of %.1f; browning %.4f in both, to %.0e.', $ms, $c['ms'], $ms / $c['ms'], $php->browning, abs($php->browning - $c['browning']));
+            $php->advance($block->flame, 7200, 4.0);
+            $this->ratioToC = sprintf(
+                'Two hours under the lid: PHP %.2f ms, the same arithmetic in plain C %.2f ms, '
+                .'a ratio of %.1f; browning %.4f in both, to %.0e.',
+                $ms, $c['ms'], $ms / $c['ms'], $php->browning, abs($php->browning - $c['browning']),
+            );
         }
 
         $rows = [['two hours under the lid, 4 s step', 25.0, $ms]];
-        foreach (['sour-cherry-polo', 'turkey-plum-biryani', 'jackfruit-cashew-biryani'] as $name) {
-            $plan = $planner->plan(OpenFile::dish((string) file_get_contents(database_path("demo/{$name}.json"))));
-            $rows[] = ["heat plan found, {$name}", 1500.0, self::median(3, static fn () => $plan->heatPlans())];
+        $found = [];
+        foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
+            if (basename($file) === 'kitchen.json') {
+                continue;
+            }
+            $dish = OpenFile::dish((string) file_get_contents($file));
+            foreach (self::EATERS as $eaters) {
+                $plan = $planner->plan($dish->changed('table/eaters', $eaters));
+                [$pot, $stove] = [$plan->sealedPot(), $plan->potted->first()->stove];
+                if ($pot !== null && $stove !== null) {
+                    $found[] = self::median(3, static fn (): Findings => HeatSearch::find(
+                        $pot, $dish->aim(), $stove, $dish->bounds(), $plan->stove()->today()->sd(),
+                    ));
+                }
+            }
         }
-        $rows[] = ['how sure, 20 pots', 1500.0, self::median(3, static fn () => $plan->howSure())];
+        sort($found);
+        $rows[] = [sprintf('heat found, median of %d demo plans', count($found)), 60.0, $found[intdiv(count($found), 2)]];
+        $rows[] = ['heat found, the slowest of them', 200.0, $found[count($found) - 1]];
+        $plan = $planner->plan(OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json'))));
+        $rows[] = [sprintf('how sure, %d kitchens', HowSure::KITCHENS), 400.0, self::median(3, static fn () => $plan->howSure())];
 
         return $rows;
-    }
-
-    private static function twoHours(): SealedPot
-    {
-        return SealedPot::of(24, 14, SealedPot::BASE_J_PER_K, 3000 * 0.42, BoilingPoint::at(0), Seal::Dough, [
-            SealedLayer::filling(FillingKind::LambCubes, 1.6, 0.0, 0.2, 85, 12, 0.7),
-            SealedLayer::rice(RiceKind::AgedBasmati, Soak::of(90, 20), 0.8, 0.7, 80),
-        ]);
     }
 
     /** @return list<array{string, float, float}> */
     private function pages(): array
     {
-        config(['database.connections.sqlite.database' => ':memory:', 'session.driver' => 'array', 'cache.default' => 'array']);
+        config([
+            'app.key' => 'base64:'.base64_encode(random_bytes(32)),
+            'database.connections.sqlite.database' => ':memory:', 'session.driver' => 'array',
+            'cache.default' => 'array',
+        ]);
         DB::purge();
         Artisan::call('migrate', ['--force' => true]);
         $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']);
@@ -141,26 +202,116 @@ final class BenchCommand extends Command
             }
         };
 
-        $rows = [];
-        foreach (['Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock", 'Notebook' => '/notebook'] as $name => $path) {
-            $rows[] = ["page {$name}, server side", 40.0, self::median(40, $get($path))];
+        $rows = $this->forgotten($kernel, $dish);
+        $this->fill(self::MANY);
+        foreach (
+            [
+                'Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock",
+                'Notebook' => '/notebook', 'Kitchen' => '/kitchen', 'a bag' => '/kitchen/lots/september-bag',
+                'found on the Shelf' => '/shelf?find=trout',
+            ] as $name => $path
+        ) {
+            $rows[] = [
+                sprintf(
+                    'page %s with %d dishes and cooks, server side; %d KB', $name, self::MANY,
+                    (int) round(strlen((string) $kernel->handle(Request::create($path))->getContent()) / 1024),
+                ),
+                30.0,
+                self::median(40, $get($path)),
+            ];
         }
-        $rows[] = ['Heat redrawn after a drag, server side', 150.0, self::median(20, function () use ($dish, &$setting): void {
-            $setting = ($setting ?? 20) === 20 ? 30 : 20;
-            $planner = $this->laravel->make(Planner::class);
-            $plan = $planner->plan($planner->plan($dish->core())->changed('heat:setting:1', $setting));
-            view('pot.body', ['dish' => $dish, 'plan' => $plan, 'today' => $plan->tableAt, 'nextCook' => (string) Str::ulid()])->render();
-        })];
+        $rows[] =
+            ['Heat redrawn after a drag, server side', 150.0, self::median(20, function () use ($dish, &$setting): void {
+                $setting = ($setting ?? 20) === 20 ? 30 : 20;
+                $planner = $this->laravel->make(Planner::class);
+                $plan = $planner->plan(Edits::read('heat:setting:1', $setting)->on($planner->plan($dish->core())));
+                Parts::of(
+                    'pot.body',
+                    [
+                        'dish' => $dish, 'plan' => $plan, 'open' => Station::Heat, 'today' => $plan->day->tableAt,
+                        'nextCook' => (string) Str::ulid(),
+                    ],
+                    [],
+                );
+            })];
         // The core's and the views' share of a changed word; a browser adds its drawing to it.
         $eaters = 5;
         $rows[] = ['change on the Pot, server side', 150.0, self::median(40, function () use ($dish, &$eaters): void {
             $eaters = $eaters === 5 ? 9 : 5;
             $changed = OpenFile::dish((string) json_encode($dish->core()->changed('table/eaters', $eaters)->toArray()));
             $plan = $this->laravel->make(Planner::class)->plan($changed);
-            view('pot.body', ['dish' => $dish, 'plan' => $plan, 'today' => $plan->tableAt, 'nextCook' => (string) Str::ulid()])->render();
+            Parts::of(
+                'pot.body',
+                [
+                    'dish' => $dish, 'plan' => $plan, 'open' => Station::Table, 'today' => $plan->day->tableAt,
+                    'nextCook' => (string) Str::ulid(),
+                ],
+                [],
+            );
         })];
 
         return $rows;
+    }
+
+    /** As many dishes and cooks as come together in years, all copies of the demo's. */
+    private function fill(int $many): void
+    {
+        DB::transaction(static function () use ($many): void {
+            foreach (
+                ['dishes' => Dish::query()->getQuery()->get(), 'cooks' => DB::table('cooks')->get()] as $table => $rows
+            ) {
+                for ($n = count($rows); $n < $many; $n++) {
+                    $row = (array) $rows[$n % count($rows)];
+                    DB::table($table)->insert(
+                        ['id' => strtolower((string) Str::ulid())] + $row + (
+                            $table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : []
+                        ),
+                    );
+                }
+            }
+        });
+    }
+
+    /**
+     * A pot closed a week ago and forgotten: from its page to its note.
+     *
+     * @return list<array{string, float, float}>
+     */
+    private function forgotten(Kernel $kernel, Dish $dish): array
+    {
+        $times = [];
+        for ($n = 0; $n < 5; $n++) {
+            $closed = new DateTimeImmutable('-7 days');
+            $cook = Cook::begin((string) Str::ulid(), $dish, $closed->modify('-2 hours'));
+            $event = static fn (string $type, int $at, ?string $subject, array $more = []): Event => Event::fromFields(
+                Fields::of(
+                    [
+                        'id' => (string) Str::ulid(),
+                        'type' => $type,
+                        'at' => $at,
+                    ] + ($subject === null ? [] : ['subject' => $subject]) + $more,
+                ),
+            );
+            $events = [];
+            foreach (array_keys($cook->plan()->day->works) as $task) {
+                $events[] = $event('started', $closed->getTimestamp(), $task);
+                if ($task === 'heat-1') {
+                    break;
+                }
+                $events[] = $event('done', $closed->getTimestamp(), $task);
+            }
+            $cook->record($events, new DateTimeImmutable);
+            $start = hrtime(true);
+            $kernel->handle(Request::create("/cooks/{$cook->id}"));
+            Cook::query()->findOrFail($cook->id)->record([
+                $event('done', time(), 'heat-1'), $event('done', time(), 'open'), $event('served', time(), null),
+                $event('noted', time(), null, ['outcome' => ['rice' => 'wet', 'crust' => 'burnt', 'filling' => 'dry']]),
+            ], new DateTimeImmutable);
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+
+        return [['a pot forgotten for a week: opened, served, noted', 1000.0, $times[2]]];
     }
 
     private function firstLoadBytes(): int

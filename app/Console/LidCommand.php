@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Formats\OpenFile;
+use App\Wording\Wording;
 use Illuminate\Console\Command;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\LayerState;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Matter;
 
 /** A sealed pot followed through its heat line, from the command line. */
@@ -24,16 +26,19 @@ final class LidCommand extends Command
 
     protected $description = 'Follow a sealed pot: steam, doneness, water and crust';
 
-    public function handle(): int
+    public function handle(Wording $say): int
     {
         try {
             $step = $this->option('step');
             if ($step !== null && ! is_numeric($step)) {
-                throw OutOfRange::because('--step', 'is no number;', 'give 0.5 to 5 s');
+                throw Refused::because(
+                    '--step', 'refused.will-not-do', value: is_string($step) ? $step : '',
+                    wanted: Note::of('refused.number', least: 0.5, most: 5, unit: ' s'),
+                );
             }
             [$pot, $heat] = OpenFile::lid($this->read($this->argument('file')));
-            $course = Course::of($pot, $heat, OutOfRange::unlessBetween('--step', (float) ($step ?? 2), 0.5, 5.0, 's'));
-        } catch (OutOfRange $wrong) {
+            $course = Course::of($pot, $heat, Refused::unlessBetween('--step', (float) ($step ?? 2), 0.5, 5.0, 's'));
+        } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }
         if ($this->option('json')) {
@@ -41,12 +46,32 @@ final class LidCommand extends Command
         }
 
         $end = $course->end();
-        $this->line($course->steamAtLidMin === null ? 'Steam never reaches the lid.' : sprintf('Steam at the lid after %.1f min.', $course->steamAtLidMin));
-        $this->line(sprintf('Crust %s (browning %.2f). %d g of steam lost, %d g in the cloth.', $end->colour()->label(), $end->browning, (int) round($end->leakG), (int) round($end->clothG)));
-        foreach (array_filter($end->layers, static fn (LayerState $state): bool => $state->matter !== Matter::Crust) as $state) {
+        $this->line(
+            $course->steamAtLidMin() === null
+                ? 'Steam never reaches the lid.'
+                : sprintf('Steam at the lid after %.1f min.', $course->steamAtLidMin()),
+        );
+        $this->line(
+            sprintf(
+                'Crust %s (browning %.2f). %d g of steam lost, %d g in the cloth.', $say->label($end->colour()),
+                $end->browning, (int) round($end->leakG), (int) round($end->clothG),
+            ),
+        );
+        foreach (
+            array_filter(
+                $end->layers,
+                static fn (LayerState $state): bool => $state->matter !== Matter::Crust,
+            ) as $state
+        ) {
             $this->line($state->matter === Matter::Rice
-                ? sprintf('Rice: %d %% done, %.2f times its raw weight, %s.', (int) round(100 * $state->doneness), $state->uptake, $state->texture()->label())
-                : sprintf('%s: core %d °C, %.1f times tender.', ucfirst($state->label), (int) round($state->coreC), $state->tenderness));
+                ? sprintf(
+                    'Rice: %d %% done, %.2f times its raw weight, %s.', (int) round(100 * $state->doneness),
+                    $state->uptake, $say->label($state->texture()),
+                )
+                : sprintf(
+                    '%s: core %d °C, %.1f times tender.', ucfirst($state->label), (int) round($state->coreC),
+                    $state->tenderness,
+                ));
         }
         $this->line('A computed temperature is never proof: only a thermometer shows a safe core.');
 

@@ -10,7 +10,9 @@ use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
@@ -47,7 +49,8 @@ final class ParboilCommand extends Command
         try {
             $rice = $this->option('rice');
             $rice = is_string($rice) ? $rice : '';
-            $kind = RiceKind::tryFrom($rice) ?? throw OutOfRange::unknown('--rice', $rice, array_column(RiceKind::cases(), 'value'));
+            $kind = RiceKind::tryFrom($rice)
+                ?? throw Refused::unknown('--rice', $rice, array_column(RiceKind::cases(), 'value'));
             $soak = Soak::of($this->number('soak', 0, 2880, 'min'), $this->number('soak-temp', 0, 60, '°C'));
             $raw = Mass::grams($this->number('raw', 10, 20000, 'g'));
             $water = Mass::grams($this->number('water', 100, 100000, 'g'));
@@ -57,14 +60,26 @@ final class ParboilCommand extends Command
             foreach ((array) $this->option('target') as $target) {
                 $targets[] = self::checked('target', $target, 0.01, 1.0, '');
             }
-            $tests = [...self::tests('saw', (array) $this->option('saw')), ...self::tests('weighed', (array) $this->option('weighed'))];
-            $cooks = array_map(static fn (mixed $cook): array => self::tests('cook', explode(' ', trim(is_string($cook) ? $cook : ''))), array_values((array) $this->option('cook')));
-        } catch (OutOfRange $wrong) {
+            $tests = [
+                ...self::tests('saw', (array) $this->option('saw')),
+                ...self::tests('weighed', (array) $this->option('weighed')),
+            ];
+            $cooks = array_map(
+                static fn (mixed $cook): array => self::tests(
+                    'cook',
+                    explode(' ', trim(is_string($cook) ? $cook : '')),
+                ),
+                array_values((array) $this->option('cook')),
+            );
+        } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }
 
         $front = CookingFront::of($kind, $soak);
-        $boil = Boil::of($front, Boil::soaked($raw, $kind, $soak), $water, $power, $boilC, $soak->minutes > 0 ? $soak->celsius : self::ROOM_C);
+        $boil = Boil::of(
+            $front, Boil::soaked($raw, $kind, $soak), $water, $power, $boilC,
+            $soak->minutes > 0 ? $soak->celsius : self::ROOM_C,
+        );
         sort($targets);
         $seconds = [];
         foreach ($targets as $target) {
@@ -85,13 +100,24 @@ final class ParboilCommand extends Command
         if ($this->option('json')) {
             return $this->print($result);
         }
-        $this->line(sprintf('Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.', round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'], $result['back_at_boil_s']));
+        $this->line(
+            sprintf(
+                'Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.',
+                round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'],
+                $result['back_at_boil_s'],
+            ),
+        );
         foreach ($seconds as $doneness => $s) {
             $this->line(sprintf('  %s done at %s', $doneness, Figure::clock($s)));
         }
         foreach (['before' => 'By the kind and the lot', 'after' => 'With the tests'] as $key => $title) {
             foreach ($result[$key] ?? [] as $doneness => $times) {
-                $this->line(sprintf('%s %s between %s and %s, likely %s', $title, $doneness, Figure::clock($times['p10']), Figure::clock($times['p90']), Figure::clock($times['p50'])));
+                $this->line(
+                    sprintf(
+                        '%s %s between %s and %s, likely %s', $title, $doneness, Figure::clock($times['p10']),
+                        Figure::clock($times['p90']), Figure::clock($times['p50']),
+                    ),
+                );
             }
         }
 
@@ -104,17 +130,29 @@ final class ParboilCommand extends Command
      * @param  list<Observation>  $tests
      * @param  list<list<Observation>>  $cooks tests of earlier cooks, oldest first
      * @param  list<float>  $targets
-     * @return array{before: array<string, array{p10: float, p50: float, p90: float}>, after: array<string, array{p10: float, p50: float, p90: float}>}
+     * @return array{
+     *     before: array<string, array{p10: float, p50: float, p90: float}>,
+     *     after: array<string, array{p10: float, p50: float, p90: float}>
+     * }
      */
     private static function learned(Boil $boil, Uptake $uptake, array $tests, array $cooks, array $targets): array
     {
-        $taught = array_map(static fn (array $cook): array => ['taught' => ['lot' => 'lot', 'likelihood' => Observation::together($cook, $boil, $uptake)]], $cooks);
+        $taught = array_map(
+            static fn (array $cook): array => [
+                'taught' => ['lot' => 'lot', 'likelihood' => Observation::together($cook, $boil, $uptake)],
+            ],
+            $cooks,
+        );
         $before = BoilForecast::of($boil, $uptake, 1.0, 0.0, Knowledge::fold($taught)->lot('lot')->today());
         $after = $before->seeing($tests);
         $times = static function (BoilForecast $forecast) use ($targets): array {
             $told = [];
             foreach ($targets as $target) {
-                $told[self::key($target)] = ['p10' => round($forecast->secondsTo($target, 0.1), 1), 'p50' => round($forecast->secondsTo($target), 1), 'p90' => round($forecast->secondsTo($target, 0.9), 1)];
+                $told[self::key($target)] = [
+                    'p10' => round($forecast->secondsTo($target, 0.1), 1),
+                    'p50' => round($forecast->secondsTo($target), 1),
+                    'p90' => round($forecast->secondsTo($target, 0.9), 1),
+                ];
             }
 
             return $told;
@@ -129,7 +167,7 @@ final class ParboilCommand extends Command
      * @param  array<array-key, mixed>  $told
      * @return list<Observation>
      *
-     * @throws OutOfRange
+     * @throws Refused
      */
     private static function tests(string $option, array $told): array
     {
@@ -138,18 +176,24 @@ final class ParboilCommand extends Command
         foreach ($told as $test) {
             $test = is_string($test) ? $test : '';
             if (preg_match('/^(\d{1,3}):([0-5]\d)=([a-z]+|[0-9.]+)$/', $test, $read) !== 1) {
-                throw OutOfRange::because("--{$option}", "\"{$test}\" cannot be read;", 'give MIN:SEC=STAGE or MIN:SEC=RATIO, such as 4:00=half or 5:30=2.05');
+                throw Refused::because("--{$option}", 'refused.cannot-be-read-give-minsecstage-or', test: $test);
             }
             $seconds = 60.0 * (int) $read[1] + (int) $read[2];
             if ($seconds <= $last) {
-                throw OutOfRange::because("--{$option}", sprintf('%s:%s does not come after %s;', $read[1], $read[2], Figure::clock($last)), 'give the tests in the order of time');
+                throw Refused::because(
+                    "--{$option}", 'refused.does-not-come-after-give-the', test: Quantity::seconds($seconds),
+                    last: Quantity::seconds($last),
+                );
             }
             $last = $seconds;
             $stage = Stage::tryFrom($read[3]);
             $tests[] = match (true) {
-                is_numeric($read[3]) => Observation::weighed($seconds, self::checked($option, $read[3], 1.0, 3.5, 'times the raw weight')),
+                is_numeric($read[3]) => Observation::weighed(
+                    $seconds,
+                    self::checked($option, $read[3], 1.0, 3.5, 'times the raw weight'),
+                ),
                 $stage !== null => Observation::touched($seconds, $stage),
-                default => throw OutOfRange::unknown("--{$option}", $read[3], array_column(Stage::cases(), 'value')),
+                default => throw Refused::unknown("--{$option}", $read[3], array_column(Stage::cases(), 'value')),
             };
         }
 
@@ -169,9 +213,12 @@ final class ParboilCommand extends Command
     private static function checked(string $option, mixed $value, float $least, float $most, string $unit): float
     {
         if (! is_numeric($value)) {
-            throw OutOfRange::because("--{$option}", '"'.(is_string($value) ? $value : '').'" is no number;', trim("give {$least} to {$most} {$unit}"));
+            throw Refused::because(
+                "--{$option}", 'refused.will-not-do', value: is_string($value) ? $value : '',
+                wanted: Note::of('refused.number', least: $least, most: $most, unit: $unit === '' ? '' : " {$unit}"),
+            );
         }
 
-        return OutOfRange::unlessBetween("--{$option}", (float) $value, $least, $most, $unit);
+        return Refused::unlessBetween("--{$option}", (float) $value, $least, $most, $unit);
     }
 }

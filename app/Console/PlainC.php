@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Orbek\Core\Lid\Fire;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stack;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Pot\Matter;
 use ReflectionProperty;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
-/** The same arithmetic as a plain C loop, where a compiler is there, so that PHP's figure has something to stand beside. */
+/**
+ * The same arithmetic as a plain C loop, where a compiler is there, so that PHP's figure has something to stand beside.
+ */
 final class PlainC
 {
     private const RUNS = 200;
@@ -41,16 +45,32 @@ final class PlainC
     private static function input(SealedPot $pot, HeatBlock $block, float $stepS): string
     {
         $steaming = new Steaming($pot);
+        $stack = new Stack($pot);
+        $fire = Fire::under($pot, $block->flame, $stepS, $stack->lagS);
         $own = static fn (string $name): array => (array) (new ReflectionProperty(Steaming::class, $name))->getValue($steaming);
-        $lines = [implode(' ', [count($steaming->celsius), $pot->areaM2(), $pot->boilC, $pot->baseJPerK, $block->setting * $pot->netW, (int) $block->plate, $pot->seal->leakShare(), $pot->layers[0]->browns, $steaming->baseC, Steaming::WET_SHARE * $pot->layers[0]->dryKg / count(array_keys($steaming->layerOf, 0, true)), 60 * $block->minutes, $stepS, self::RUNS])];
+        [$heat, $insideJ] = [$own('heat'), $own('insideJ')];
+        $isWet = $pot->layers[0]->matter === Matter::Filling;
+        $lines = [[
+            count($steaming->celsius), $pot->areaM2(), $pot->boilC, $pot->baseJPerK,
+            $fire->flameW, $fire->plateJ, $fire->plateW, $fire->plateLossW, $fire->baseLossW, $fire->lidLossW, $fire->lidJ,
+            $pot->seal->leakShare(), $pot->layers[0]->browns, $steaming->baseC,
+            $isWet ? Stack::WET_SHARE * $stack->dryKg[0] : 0.0, 60 * $block->minutes, $stepS, self::RUNS,
+        ]];
         foreach ($steaming->layerOf as $i => $index) {
-            $layer = $pot->layers[$index];
-            $lines[] = implode(' ', array_map(static fn (int|float $value): string => (string) $value, [
-                (int) ($layer->matter === Matter::Rice), (int) ($layer->matter === Matter::Filling), $steaming->celsius[$i], $own('heat')[$i], $own('dryJ')[$i], $steaming->free[$i], $steaming->bound[$i], $own('least')[$i],
-                $own('raw')[$i], $layer->fullUptake, max(1.0, $layer->tauS), $steaming->core[$i], $layer->lagS, $layer->tenderS, $steaming->tenderness[$i], $own('juice')[$i], $own('through')[$i] ?? 0.0, $own('wall')[$i],
-            ]));
+            $matter = $pot->layers[$index]->matter;
+            $lines[] = [
+                (int) ($matter === Matter::Rice), (int) ($matter === Matter::Filling), (int) in_array($i, $stack->falls, true),
+                $steaming->celsius[$i], $heat[$i], $insideJ[$i], $stack->dryJ[$i], $stack->insideDryJ[$i],
+                $steaming->free[$i], $steaming->bound[$i], $steaming->inside[$i], $stack->leastKg[$i], $stack->raw[$i],
+                $stack->full[$i], max(1.0, $stack->tauS[$i]), $steaming->core[$i], $stack->lagS[$i], $stack->tenderS[$i],
+                $steaming->tenderness[$i], $steaming->insideC[$i], $stack->juice[$i], $stack->through[$i] ?? 0.0,
+                $stack->wall[$i], $stack->holdsKg[$i],
+            ];
         }
+        $text = static fn (array $values): string => implode(
+            ' ', array_map(static fn (int|float $value): string => (string) $value, $values),
+        );
 
-        return implode("\n", $lines)."\n";
+        return implode("\n", array_map($text, $lines))."\n";
     }
 }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Formats\OpenFile;
+use App\Formats\PlanJson;
+use App\Wording\Wording;
 use Illuminate\Console\Command;
+use Orbek\Core\Dish\Table;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 
@@ -19,35 +23,58 @@ final class PlanCommand extends Command
     protected $signature = 'orbek:plan
         {file : an Orbek dish document, or - for standard input}
         {--kitchen= : an Orbek kitchen document; without it the sample kitchen}
+        {--eaters= : so many, in place of those of the dish}
         {--json : print the whole plan as JSON}';
 
     protected $description = 'Plan a dish: amounts, boil, layers, heat, tasks with clock times, cautions';
 
-    public function handle(ClockInterface $clock): int
+    public function handle(ClockInterface $clock, Wording $say): int
     {
         try {
             $kitchen = OpenFile::kitchen($this->read($this->option('kitchen') ?? database_path('demo/kitchen.json')));
-            $plan = Planner::in($kitchen, Knowledge::none(), $clock->now())->plan(OpenFile::dish($this->read($this->argument('file'))));
-        } catch (OutOfRange $wrong) {
+            $dish = OpenFile::dish($this->read($this->argument('file')));
+            $eaters = $this->option('eaters');
+            if ($eaters !== null) {
+                $dish = $dish->changed('table/eaters', Fields::of(['--eaters' => is_numeric($eaters) ? $eaters + 0 : $eaters])->whole('--eaters', 1, Table::MOST_EATERS));
+            }
+            $plan = Planner::in($kitchen, Knowledge::none(), $clock->now())->plan($dish);
+        } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }
 
         if ($this->option('json')) {
-            return $this->print($plan->toArray());
+            return $this->print(PlanJson::of($plan, $say));
         }
 
-        $this->line($plan->dish->name.', on the table '.$plan->tableAt->format('l j F H:i'));
+        $this->line($plan->dish->name.', on the table '.$plan->day->tableAt->format('l j F H:i'));
         foreach ($plan->ingredients as $ingredient) {
-            $this->line(sprintf('  %10s  %s', $ingredient->amount->text(), $ingredient->name));
+            $this->line(sprintf('  %10s  %s', $say->amount($ingredient->amount), $say->text($ingredient->name)));
         }
-        if ($plan->boil !== null) {
-            $this->line(sprintf('Lift at %s, test from %s, by %s.', $plan->boil->liftAt->text(), $plan->boil->liftAt->fromText(), $plan->boil->liftAt->byText()));
+        $boil = $plan->boil();
+        if ($boil !== null) {
+            $this->line(
+                sprintf(
+                    'Lift at %s, test from %s, by %s.', $boil->liftAt->text(), $boil->liftAt->fromText(),
+                    $boil->liftAt->byText(),
+                ),
+            );
         }
-        foreach ($plan->schedule->tasks as $id => $task) {
-            $this->line(sprintf('  %s  %s (%d min)', $plan->timeAt($plan->schedule->start($id))->format('H:i'), $task->name, $task->minutes));
+        foreach ($plan->day->works as $id => $work) {
+            $this->line(
+                sprintf(
+                    '  %s  %s (%d min)', $plan->day->startsAt($id)->format('H:i'), $say->text($work->name),
+                    $work->task->minutes,
+                ),
+            );
+        }
+        foreach ($plan->faults() as $fault) {
+            $this->line('! '.$say->text($fault->says()));
+        }
+        foreach ($plan->mends() as $mend) {
+            $this->line('  → '.$say->text($mend->label));
         }
         foreach ($plan->clashes as $clash) {
-            $this->line('! '.$clash->station->label().': '.$clash->says);
+            $this->line('! '.$say->label($clash->station).': '.$say->text($clash->says));
         }
 
         return self::SUCCESS;

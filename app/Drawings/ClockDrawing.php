@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\Wording;
 use Orbek\Core\Clock\Attention;
-use Orbek\Core\Clock\Task;
+use Orbek\Core\Clock\Hold;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Work;
+use Orbek\Core\Plan\WorkKind;
 
 /**
  * A plan's hours as hung ropes: time runs down to the table, a column for hands, each ring and
@@ -35,11 +38,11 @@ final readonly class ClockDrawing
 
     private float $pxPerMin;
 
-    public function __construct(public Plan $plan, float $width = 930, float $height = 620)
+    public function __construct(public Plan $plan, private Wording $say, float $width = 930, float $height = 620)
     {
         $this->width = $width;
-        $first = $plan->schedule->firstStart();
-        $attended = min(-30, $plan->schedule->attendedFrom());
+        $first = $plan->day->schedule->firstStart();
+        $attended = min(-30, $plan->day->schedule->attendedFrom());
         $this->unfoldedFrom = $attended - $first > 40 ? $attended - 4 : $first;
         // Two minutes of work must be as tall as a finger is thick, or nothing can be told apart.
         $fold = $this->isFolded() ? self::FOLD_PX : 0;
@@ -49,7 +52,7 @@ final readonly class ClockDrawing
 
     public function isFolded(): bool
     {
-        return $this->unfoldedFrom > $this->plan->schedule->firstStart();
+        return $this->unfoldedFrom > $this->plan->day->schedule->firstStart();
     }
 
     public function foldY(): float
@@ -65,7 +68,7 @@ final readonly class ClockDrawing
     /** The y of a moment, in minutes to the table. */
     public function y(int $minutes): float
     {
-        $first = $this->plan->schedule->firstStart();
+        $first = $this->plan->day->schedule->firstStart();
         if (! $this->isFolded()) {
             return round(self::TOP + ($minutes - $first) * $this->pxPerMin, 1);
         }
@@ -80,8 +83,8 @@ final readonly class ClockDrawing
     {
         $lines = [];
         for ($minutes = $this->unfoldedFrom; $minutes < -8; $minutes++) {
-            if ((int) $this->plan->timeAt($minutes)->format('i') % 30 === 0) {
-                $lines[] = ['y' => $this->y($minutes), 'time' => $this->plan->timeAt($minutes)->format('H:i')];
+            if ((int) $this->plan->day->at($minutes)->format('i') % 30 === 0) {
+                $lines[] = ['y' => $this->y($minutes), 'time' => $this->plan->day->at($minutes)->format('H:i')];
             }
         }
 
@@ -91,16 +94,25 @@ final readonly class ClockDrawing
     /**
      * Columns with their ropes.
      *
-     * @return list<array{key: string, title: string, x: float, width: float, ropes: list<array{task: Task, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string}>}>
+     * @return list<array{
+     *     key: string, title: string, x: float, width: float,
+     * ropes: list<array{work: Work, lines: list<string>, detail: string|null, y: float, height: float, labelY: float,
+     * kind: string}>
+     * }>
      */
     public function columns(): array
     {
-        $keys = ['hands' => 'Hands'];
+        $keys = [Hold::hands()->key() => 'Hands'];
         foreach ($this->plan->kitchen->burners as $burner) {
-            $keys["ring:{$burner->id}"] = $burner->label();
+            $keys[Hold::ring($burner->id)->key()] = $burner->label();
         }
-        if (array_filter($this->plan->schedule->tasks, static fn (Task $task): bool => in_array('oven', $task->holds, true)) !== []) {
-            $keys['oven'] = ucfirst($this->plan->kitchen->oven->name ?? 'oven');
+        if (
+            array_filter(
+                $this->plan->day->works,
+                static fn (Work $work): bool => $work->task->holds(Hold::oven()),
+            ) !== []
+        ) {
+            $keys[Hold::oven()->key()] = ucfirst($this->plan->kitchen->oven->name ?? 'oven');
         }
         $keys['own'] = 'On its own';
 
@@ -109,45 +121,58 @@ final readonly class ClockDrawing
         $columns = [];
         foreach ($keys as $key => $title) {
             $width = $key === 'hands' ? 1.35 * $each : $each;
-            $columns[] = ['key' => $key, 'title' => $title, 'x' => round($left, 1), 'width' => round($width, 1), 'ropes' => $this->ropes($key, (int) (($width - 34) / self::LETTER_PX))];
+            $columns[] = [
+                'key' => $key, 'title' => $title, 'x' => round($left, 1), 'width' => round($width, 1),
+                'ropes' => $this->ropes($key, (int) (($width - 34) / self::LETTER_PX)),
+            ];
             $left += $width + self::COLUMN_GAP;
         }
 
         return $columns;
     }
 
-    /** @return list<array{task: Task, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string}> */
+    /**
+     * @return list<array{
+     *     work: Work, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string
+     * }>
+     */
     private function ropes(string $key, int $letters): array
     {
         $ropes = [];
         $free = 0.0;
-        foreach ($this->plan->schedule->tasks as $id => $task) {
+        foreach ($this->plan->day->works as $id => $work) {
+            $task = $work->task;
+            $held = array_map(static fn (Hold $hold): string => $hold->key(), $task->holds);
             $mine = match (true) {
                 $key === 'hands' => $task->attention === Attention::Throughout && $task->burner() === null,
-                $key === 'own' => $task->burner() === null && $task->attention !== Attention::Throughout && ! in_array('oven', $task->holds, true),
-                default => in_array($key, $task->holds, true),
+                $key === 'own' => $task->burner() === null
+                    && $task->attention !== Attention::Throughout
+                    && ! $task->holds(Hold::oven()),
+                default => in_array($key, $held, true),
             };
             if (! $mine && ! ($key === 'hands' && $task->attention === Attention::Throughout)) {
                 continue;
             }
-            $start = $this->plan->schedule->start($id);
+            $start = $this->plan->day->schedule->start($id);
             $y = $this->y($start);
             $labelY = max($y + 4, $free);
-            $lines = explode("\n", wordwrap($task->name, $letters, "\n", true));
+            $lines = explode("\n", wordwrap($this->say->text($work->name), $letters, "\n", true));
             // What would run into the table's line is left to the list below the drawing.
-            $detail = $mine && $labelY + self::LABEL_PX * count($lines) < $this->tableY() - 6 ? $task->detail : null;
+            $detail = $mine && $labelY + self::LABEL_PX * count($lines) < $this->tableY() - 6 && $work->detail !== null
+                ? $this->say->text($work->detail)
+                : null;
             $free = $labelY + self::LABEL_PX * count($lines) + ($detail === null ? 0 : self::DETAIL_PX);
             $ropes[] = [
-                'task' => $task,
+                'work' => $work,
                 'lines' => $lines,
                 'detail' => $detail === null ? null : mb_strimwidth($detail, 0, (int) ($letters * 1.2), '…'),
                 'y' => $y,
-                'height' => max(4.0, round($this->y($this->plan->schedule->end($id)) - $y, 1)),
+                'height' => max(4.0, round($this->y($this->plan->day->schedule->end($id)) - $y, 1)),
                 'labelY' => round($labelY, 1),
                 'kind' => match (true) {
                     $key === 'hands' => 'hands',
                     $key === 'own' => 'own',
-                    str_starts_with($id, 'boil') || $id === 'heat-water' => 'water',
+                    $work->kind === WorkKind::Boil, $work->kind === WorkKind::HeatWater => 'water',
                     default => 'heat',
                 },
             ];

@@ -39,6 +39,9 @@ final class CrustTint
      */
     private static function hex(array $from, array $to, float $share): string
     {
-        return sprintf('#%02x%02x%02x', ...array_map(static fn (int $a, int $b): int => (int) round($a + ($b - $a) * $share), $from, $to));
+        return sprintf(
+            '#%02x%02x%02x',
+            ...array_map(static fn (int $a, int $b): int => (int) round($a + ($b - $a) * $share), $from, $to),
+        );
     }
 }

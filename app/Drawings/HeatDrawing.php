@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use App\Wording\Wording;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\HeatBlock;
@@ -36,11 +38,18 @@ final readonly class HeatDrawing
 
     private float $minutes;
 
-    /** @param  non-empty-list<HeatBlock>  $heat */
-    public function __construct(public ?Course $course, public array $heat, public float $width = 446)
-    {
+    /**
+     * @param  non-empty-list<HeatBlock>  $heat as it comes out
+     * @param  string  $ring that the pot was closed on
+     */
+    public function __construct(
+        public ?Course $course, public array $heat, private Wording $say, private Kitchen $kitchen, private string $ring,
+        public float $width = 446,
+    ) {
         $this->minutes = max(1.0, array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $heat)));
-        $hottest = $course === null ? 140.0 : max(array_map(static fn (Moment $moment): float => $moment->baseC, $course->moments));
+        $hottest = $course === null
+            ? 140.0
+            : max(array_map(static fn (Moment $moment): float => $moment->baseC, $course->moments));
         $this->most = min(420.0, max(140.0, 20 * ceil(($hottest + 5) / 20)));
     }
 
@@ -51,7 +60,10 @@ final readonly class HeatDrawing
 
     public function x(float $minute): float
     {
-        return round(self::LEFT + ($this->width - self::LEFT - self::RIGHT) * max(0.0, min(1.0, $minute / $this->minutes)), 1);
+        return round(
+            self::LEFT + ($this->width - self::LEFT - self::RIGHT) * max(0.0, min(1.0, $minute / $this->minutes)),
+            1,
+        );
     }
 
     /** Length of a minute, px. */
@@ -101,7 +113,20 @@ final readonly class HeatDrawing
     {
         $stops = [];
         foreach ($this->course->moments ?? [] as $moment) {
-            $stops[] = ['at' => round(100 * min(1.0, $moment->minute / $this->minutes), 1), 'colour' => CrustTint::of($moment->browning)];
+            $stop = [
+                'at' => round(100 * min(1.0, $moment->minute / $this->minutes), 1),
+                'colour' => CrustTint::of($moment->browning),
+            ];
+            // Where the colour stays, its first and last are enough.
+            $last = count($stops) - 1;
+            if (
+                $last > 0
+                    && $stops[$last]['colour'] === $stop['colour']
+                    && $stops[$last - 1]['colour'] === $stop['colour']
+            ) {
+                array_pop($stops);
+            }
+            $stops[] = $stop;
         }
 
         return $stops;
@@ -120,7 +145,11 @@ final readonly class HeatDrawing
             $colour = CrustColour::from($value);
             $wide = max($xs) - min($xs);
             if ($wide >= 8.0 * strlen($value)) {
-                $labels[] = ['x' => min($xs) + 4 + ($wide > 90 ? $wide / 4 : 0), 'label' => $colour->label(), 'dark' => in_array($colour, [CrustColour::Amber, CrustColour::Dark, CrustColour::Burnt], true)];
+                $labels[] = [
+                    'x' => min($xs) + 4 + ($wide > 90 ? $wide / 4 : 0),
+                    'label' => $this->say->label($colour),
+                    'dark' => in_array($colour, [CrustColour::Amber, CrustColour::Dark, CrustColour::Burnt], true),
+                ];
             }
         }
 
@@ -147,7 +176,12 @@ final readonly class HeatDrawing
         return self::PLOT_BOTTOM;
     }
 
-    /** @return list<array{index: int, block: HeatBlock, x: float, y: float, width: float, height: float, label: string, from: float}> */
+    /**
+     * @return list<array{
+     *     index: int, block: HeatBlock, x: float, y: float, width: float, height: float, label: string, full: string,
+     *     from: float
+     * }>
+     */
     public function blocks(): array
     {
         $drawn = [];
@@ -155,17 +189,36 @@ final readonly class HeatDrawing
         foreach ($this->heat as $index => $block) {
             $x = $this->x($from);
             $width = $this->x($from + $block->minutes) - $x;
-            $height = $block->ovenC !== null ? 22.0 : ($block->isRest() ? 2.0 : max(5.0, self::BLOCKS_HIGH * $block->setting));
-            $full = $block->words();
-            $short = $block->isRest() ? 'rest' : ($block->ovenC === null ? round(100 * $block->setting).' %' : round($block->ovenC).' °C');
+            $height = $block->flame->ovenC !== null
+                ? 22.0
+                : ($block->isRest() ? 2.0 : max(5.0, self::BLOCKS_HIGH * $block->flame->setting));
+            $full = $this->words($block);
+            $short = explode(',', explode(' on ', $full)[0])[0];
             $drawn[] = [
-                'index' => $index, 'block' => $block, 'x' => $x, 'y' => round(self::BLOCKS_FLOOR - $height, 1), 'width' => round($width, 1), 'height' => round($height, 1),
-                'label' => $width > 12 + 6.6 * strlen($full) ? $full : $short, 'from' => $from,
+                'index' => $index, 'block' => $block, 'x' => $x, 'y' => round(
+                    self::BLOCKS_FLOOR - $height,
+                    1,
+                ), 'width' => round($width, 1), 'height' => round($height, 1),
+                'label' => $width > 12 + 6.6 * strlen($full) ? $full : $short, 'full' => $full, 'from' => $from,
             ];
             $from += $block->minutes;
         }
 
         return $drawn;
+    }
+
+    /** @return list<int> what its ring's knob can be set to, per cent */
+    public function settings(HeatBlock $block): array
+    {
+        $ring = $this->kitchen->burners[$block->flame->ring === '' ? $this->ring : $block->flame->ring] ?? null;
+
+        return array_map(static fn (float $share): int => (int) round(100 * $share), [0.0, ...$ring?->knob->shares() ?? []]);
+    }
+
+    /** A stretch in the words of its ring's knob. */
+    private function words(HeatBlock $block): string
+    {
+        return $this->say->text($this->kitchen->says($block->flame, $this->ring));
     }
 
     /** Height in px of a whole setting. */
@@ -179,7 +232,9 @@ final readonly class HeatDrawing
     {
         $path = '';
         foreach ($this->course->moments ?? [] as $moment) {
-            $path .= sprintf('%s%.1f,%.1f', $path === '' ? 'M' : 'L', $this->x($moment->minute), $this->y($celsius($moment)));
+            $path .= sprintf(
+                '%s%.1f,%.1f', $path === '' ? 'M' : 'L', $this->x($moment->minute), $this->y($celsius($moment)),
+            );
         }
 
         return $path;

@@ -12,7 +12,7 @@ use Orbek\Core\Pot\Section;
 
 /**
  * A planned pot in section as SVG paths, to scale: one centimetre is the same length in every
- * drawing of one scale. The strokes are seeded by what is drawn, so a change shows where it is.
+ * drawing of one scale.
  */
 final readonly class PotDrawing
 {
@@ -40,11 +40,11 @@ final readonly class PotDrawing
     /** @param  float  $pxPerCm length of a centimetre */
     public function __construct(public Plan $plan, private float $pxPerCm, private ?Moment $moment = null)
     {
-        $this->section = $plan->section;
+        $this->section = $plan->potted->first()->section;
         $this->width = self::LEFT + $this->px($this->section->pot->diameterCm) + self::RIGHT;
         $this->height = self::TOP + $this->px($this->section->pot->heightCm()) + self::BELOW;
-        $this->middle = self::LEFT + $this->px($this->section->pot->diameterCm) / 2;
-        $this->baseY = self::TOP + $this->px($this->section->pot->heightCm());
+        $this->middle = round(self::LEFT + $this->px($this->section->pot->diameterCm) / 2, 1);
+        $this->baseY = round(self::TOP + $this->px($this->section->pot->heightCm()), 1);
     }
 
     public function left(): float
@@ -70,12 +70,12 @@ final readonly class PotDrawing
     /** Half the pot's inner width, px. */
     public function half(): float
     {
-        return $this->px($this->section->pot->diameterCm) / 2;
+        return round($this->px($this->section->pot->diameterCm) / 2, 1);
     }
 
     public function wall(): float
     {
-        return max(3.0, $this->px($this->section->pot->material->wallMm() / 10) * 1.6);
+        return round(max(3.0, $this->px($this->section->pot->material->wallMm() / 10) * 1.6), 1);
     }
 
     /** Height above the base as a y. */
@@ -85,9 +85,12 @@ final readonly class PotDrawing
     }
 
     /**
-     * The layers with their outline, strokes and place for a label.
+     * The layers with their outline, the hatch that fills it, what lies over that, and a place for a label.
      *
-     * @return list<array{layer: Layer, outline: string, top: float, strokes: string, dots: string, labelY: float}>
+     * @return list<array{
+     *     layer: Layer, outline: string, top: float, hatch: Hatch, over: array{outline: string, hatch: Hatch}|null,
+     *     labelY: float
+     * }>
      */
     public function layers(): array
     {
@@ -97,23 +100,22 @@ final readonly class PotDrawing
         foreach ($this->section->layers as $index => $layer) {
             $to = $this->section->topsCm[$index];
             $doneness = $this->donenessOf($index, $layer);
-            $random = new Strewing($layer->matter->value.$index.round($layer->mass->kg, 3).$layer->doneness);
             $drawn[] = [
                 'layer' => $layer,
                 'outline' => $this->outline($from, $to),
                 'top' => $this->y($to),
-                'strokes' => match ($layer->matter) {
-                    Matter::Rice => $this->grains($random, $from, $to, $doneness, 1.0),
-                    Matter::Crust => $this->weave($from, $to),
-                    Matter::Filling => $this->pieces($random, $from, $to, 0.62),
-                    Matter::Mixed => $this->grains($random, $from, $to, $doneness, 0.7),
+                'hatch' => match ($layer->matter) {
+                    Matter::Rice => Hatch::grains($doneness),
+                    Matter::Crust => Hatch::crust(),
+                    Matter::Filling => Hatch::filling(),
+                    Matter::Mixed => Hatch::mixed($doneness),
                 },
-                'dots' => match (true) {
-                    $layer->matter === Matter::Filling => $this->pieces($random, $from, $to, 0.2),
-                    $layer->matter === Matter::Mixed => $this->pieces($random, $from, $to, 0.35),
-                    $layer->saffron => $this->grains($random, max($from, $to - ($to - $from) * 0.45), $to, $doneness, 0.3),
-                    default => '',
-                },
+                'over' => $layer->saffron
+                    ? [
+                        'outline' => $this->outline(max($from, $to - ($to - $from) * 0.45), $to),
+                        'hatch' => Hatch::saffron($doneness),
+                    ]
+                    : null,
                 'labelY' => $labels[$index],
             ];
             $from = $to;
@@ -131,9 +133,13 @@ final readonly class PotDrawing
     /** How far a layer's grains are cooked: as layered, or as they are at the moment drawn. */
     private function donenessOf(int $index, Layer $layer): float
     {
-        $state = count($this->section->layers) === count($this->moment->layers ?? []) ? $this->moment?->layers[$index] : null;
+        $state = count($this->section->layers) === count($this->moment->layers ?? [])
+            ? $this->moment?->layers[$index]
+            : null;
 
-        return $state !== null && $state->matter === Matter::Rice && $layer->matter === Matter::Rice ? $state->doneness : $layer->doneness ?? 0.0;
+        return $state !== null && $state->matter === Matter::Rice && $layer->matter === Matter::Rice
+            ? $state->doneness
+            : $layer->doneness ?? 0.0;
     }
 
     /** @return list<array{y: float, cm: int}> ticks of the rule, one a centimetre */
@@ -187,7 +193,10 @@ final readonly class PotDrawing
         $w = min(8.0, 0.66 * $this->pxPerCm);
         $wave = sprintf('q%.1f,-%.1f %.1f,0', $w / 2, $w * 0.6, $w).str_repeat(sprintf('t%.1f,0', $w), 4);
         foreach ([[-0.72, 0.34], [-0.12, 0.2], [0.38, 0.38], [-0.46, 0.62], [0.55, 0.66]] as [$x, $down]) {
-            $path .= sprintf('M%.1f,%.1f %s ', $this->middle + $x * $this->half(), self::TOP + 0.6 * $w + 8 + $down * max(0.0, $free - 22), $wave);
+            $path .= sprintf(
+                'M%.1f,%.1f %s ', $this->middle + $x * $this->half(),
+                self::TOP + 0.6 * $w + 8 + $down * max(0.0, $free - 22), $wave,
+            );
         }
 
         return $path;
@@ -198,7 +207,10 @@ final readonly class PotDrawing
     {
         $count = (int) max(4, round($this->section->pot->diameterCm / 2.8));
 
-        return array_map(fn (int $i): float => round($this->middle + ($i - ($count - 1) / 2) * 1.55 * $this->half() / $count, 1), range(0, $count - 1));
+        return array_map(
+            fn (int $i): float => round($this->middle + ($i - ($count - 1) / 2) * 1.55 * $this->half() / $count, 1),
+            range(0, $count - 1),
+        );
     }
 
     /**
@@ -241,7 +253,11 @@ final readonly class PotDrawing
         foreach ($heights as $height) {
             $half = $this->px($this->section->halfWidthCm(min($height, $this->section->topCm())));
             // A slope that begins on the shoulder belongs to what lies above it.
-            if ($height === $fromCm && abs($fromCm - $this->section->shoulderCm) < 1e-6 && $this->section->topCm() > $fromCm + 0.01) {
+            if (
+                $height === $fromCm
+                    && abs($fromCm - $this->section->shoulderCm) < 1e-6
+                    && $this->section->topCm() > $fromCm + 0.01
+            ) {
                 $half = $this->px($this->section->footRadiusCm);
             }
             $right[] = [$half, $this->y($height)];
@@ -264,74 +280,5 @@ final readonly class PotDrawing
         }
 
         return implode(' ', $path).' Z';
-    }
-
-    /**
-     * Rice: short strokes that grow longer and softer as the grain cooks.
-     */
-    private function grains(Strewing $random, float $fromCm, float $toCm, float $doneness, float $share): string
-    {
-        $length = 5.5 + 6 * $doneness;
-        $bend = 1 + 4 * $doneness;
-        $path = '';
-        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.02) as [$x, $y]) {
-            $angle = $random->between(0, M_PI);
-            $dx = $length * cos($angle);
-            $dy = $length * sin($angle) * 0.7;
-            $curve = ($random->between(0, 1) - 0.5) * 2 * $bend;
-            $path .= sprintf('M%.1f,%.1fq%.1f,%.1f %.1f,%.1f', $x - $dx / 2, $y - $dy / 2, $dx / 2 - $curve * sin($angle), $dy / 2 + $curve * cos($angle), $dx, $dy);
-        }
-
-        return $path;
-    }
-
-    /** Filling: coarse stipple of rounded pieces. */
-    private function pieces(Strewing $random, float $fromCm, float $toCm, float $share): string
-    {
-        $path = '';
-        foreach ($this->scatter($random, $fromCm, $toCm, $share * 0.019) as [$x, $y]) {
-            $rx = $random->between(2.2, 4.4);
-            $ry = $random->between(1.8, 3.2);
-            $path .= sprintf('M%.1f,%.1fa%.1f,%.1f %d 1 0 %.1f,0a%.1f,%.1f %d 1 0 -%.1f,0', $x - $rx, $y, $rx, $ry, (int) $random->between(-40, 40), 2 * $rx, $rx, $ry, 0, 2 * $rx);
-        }
-
-        return $path;
-    }
-
-    /** Crust: a dense weave. */
-    private function weave(float $fromCm, float $toCm): string
-    {
-        $step = 5.0;
-        $height = $this->px($toCm - $fromCm);
-        $left = $this->middle - $this->half();
-        $right = $this->middle + $this->half();
-        $y = $this->y($toCm);
-        $path = '';
-        for ($x = $left - $height; $x < $right; $x += $step) {
-            $path .= sprintf('M%.1f,%.1fl%.1f,%.1fM%.1f,%.1fl%.1f,-%.1f', $x, $y, $height, $height, $x, $y + $height, $height, $height);
-        }
-
-        return $path;
-    }
-
-    /**
-     * Points strewn evenly over the food between two heights: one in each cell of a jittered grid.
-     *
-     * @param  float  $density points per px²
-     * @return list<array{float, float}>
-     */
-    private function scatter(Strewing $random, float $fromCm, float $toCm, float $density): array
-    {
-        $cell = 1 / sqrt($density);
-        $points = [];
-        for ($y = $this->y($toCm) + 3; $y < $this->y($fromCm) - 1; $y += $cell) {
-            $jitteredY = min($this->y($fromCm) - 2, $y + $random->between(0, 1) * $cell * 0.9);
-            $half = $this->px($this->section->halfWidthCm(($this->baseY - $jitteredY) / $this->pxPerCm)) - 4;
-            for ($x = $this->middle - $half; $x < $this->middle + $half; $x += $cell) {
-                $points[] = [$x + $random->between(0, 1) * min($cell, $this->middle + $half - $x), $jitteredY + ($random->between(0, 1) - 0.5) * $cell * 0.9];
-            }
-        }
-
-        return $points;
     }
 }

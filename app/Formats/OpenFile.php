@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
-use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Kitchen\Kitchen;
@@ -13,23 +14,23 @@ use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** Orbek's own open formats, read from their JSON text: the one door for documents from outside. */
 final class OpenFile
 {
     private const MOST_BYTES = 1_000_000;
 
-    /** @throws OutOfRange naming what is wrong with the text */
+    /** @throws Refused naming what is wrong with the text */
     public static function dish(string $json): Dish
     {
-        $dish = Dish::fromArray(self::decode($json));
+        $dish = Dish::fromArray(self::decode($json), app(Craft::class));
         self::check($json, 'dish');
 
         return $dish;
     }
 
-    /** @throws OutOfRange naming what is wrong with the text */
+    /** @throws Refused naming what is wrong with the text */
     public static function kitchen(string $json): Kitchen
     {
         $kitchen = Kitchen::fromArray(self::decode($json));
@@ -43,11 +44,15 @@ final class OpenFile
      *
      * @return array{SealedPot, non-empty-list<HeatBlock>}
      *
-     * @throws OutOfRange naming what is wrong with the text
+     * @throws Refused naming what is wrong with the text
      */
     public static function lid(string $json): array
     {
-        $case = SealedPot::fromFields(Fields::of(self::decode($json)));
+        $case = SealedPot::fromFields(
+            Fields::of(self::decode($json)),
+            app(Craft::class)->fillings,
+            app(Craft::class)->bases,
+        );
         self::check($json, 'lid');
 
         return $case;
@@ -58,7 +63,7 @@ final class OpenFile
      *
      * @return array{name: string, eaters: int, lines: list<RecipeLine>, dish: Dish|null}|null
      *
-     * @throws OutOfRange naming what is wrong with the text
+     * @throws Refused naming what is wrong with the text
      */
     public static function recipe(string $json, Cup $cup): ?array
     {
@@ -69,15 +74,17 @@ final class OpenFile
     private static function decode(string $json, bool $orList = false): array
     {
         if (strlen($json) > self::MOST_BYTES) {
-            throw OutOfRange::because('file', sprintf('%.1f MB is too large;', strlen($json) / 1_000_000), 'give at most 1 MB');
+            throw Refused::because('file', 'refused.mb-is-too-large-give-at', json: strlen($json) / 1_000_000);
         }
         if (! mb_check_encoding($json, 'UTF-8')) {
-            throw OutOfRange::because('file', 'the text is not UTF-8;', 'save it as UTF-8');
+            throw Refused::because('file', 'refused.the-text-is-not-utf-save');
         }
 
         $document = json_decode($json, true, 32);
         if (! is_array($document) || (array_is_list($document) && ! $orList)) {
-            throw OutOfRange::because('file', json_last_error() === JSON_ERROR_NONE ? 'it is no JSON object;' : 'it is no JSON ('.lcfirst(json_last_error_msg()).');', 'give an Orbek document as schema/ describes it');
+            throw json_last_error() === JSON_ERROR_NONE
+                ? Refused::because('file', 'refused.no-json-object')
+                : Refused::because('file', 'refused.no-json', why: lcfirst(json_last_error_msg()));
         }
 
         return $document;
@@ -87,7 +94,10 @@ final class OpenFile
     private static function check(string $json, string $schema): void
     {
         $validator = new Validator;
-        $result = $validator->validate(json_decode($json, false, 32), (string) file_get_contents(base_path("schema/{$schema}.json")));
+        $result = $validator->validate(
+            json_decode($json, false, 32),
+            (string) file_get_contents(base_path("schema/{$schema}.json")),
+        );
         $error = $result->error();
         if ($error === null) {
             return;
@@ -96,20 +106,9 @@ final class OpenFile
             $error = $error->subErrors()[0];
         }
 
-        throw OutOfRange::because(
+        throw Refused::because(
             implode('/', $error->data()->fullPath()) ?: 'file',
-            rtrim(self::message($error), '.').';',
-            "compare schema/{$schema}.json",
+            'refused.compare-schema-json', error: rtrim(lcfirst((new ErrorFormatter)->formatErrorMessage($error)), '.'), schema: $schema,
         );
-    }
-
-    private static function message(ValidationError $error): string
-    {
-        $message = $error->message();
-        foreach ($error->args() as $name => $value) {
-            $message = str_replace('{'.$name.'}', is_array($value) ? implode(', ', array_map(static fn (mixed $part): string => is_scalar($part) ? (string) $part : '…', $value)) : (is_scalar($value) ? (string) $value : '…'), $message);
-        }
-
-        return lcfirst($message);
     }
 }

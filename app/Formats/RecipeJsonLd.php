@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Wording\Wording;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Measure\Cup;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 
 /** schema.org Recipe as JSON-LD, out and in. */
@@ -19,23 +20,39 @@ final class RecipeJsonLd
     private const OWN = 'orbek-dish/1';
 
     /** @return array<string, mixed> */
-    public static function of(Plan $plan): array
+    public static function of(Plan $plan, Wording $say): array
     {
         $steps = [];
-        foreach ($plan->schedule->tasks as $id => $task) {
-            $steps[] = ['@type' => 'HowToStep', 'name' => $task->name, 'text' => trim($task->name.($task->detail === null ? '' : ', '.$task->detail)).sprintf('. %d min, from %d min before the table.', $task->minutes, -$plan->schedule->start($id))];
+        foreach ($plan->day->works as $id => $work) {
+            $told = $say->list([$work->name, ...($work->detail === null ? [] : [$work->detail])]);
+            $when = sprintf(
+                '. %d min, from %d min before the table.',
+                $work->task->minutes,
+                -$plan->day->schedule->start($id),
+            );
+            $steps[] = ['@type' => 'HowToStep', 'name' => $say->text($work->name), 'text' => $told.$when];
         }
 
         return [
             '@context' => 'https://schema.org',
             '@type' => 'Recipe',
             'name' => $plan->dish->name,
-            'description' => $plan->dish->school->label().': '.$plan->dish->school->gloss().'.',
+            'description' => $plan->dish->school->label.': '.$plan->dish->school->gloss.'.',
             'recipeYield' => (string) ($plan->dish->table->eaters + $plan->dish->table->leftovers),
-            'totalTime' => sprintf('PT%dM', -$plan->schedule->firstStart()),
-            'recipeIngredient' => array_map(static fn ($ingredient): string => $ingredient->amount->text().' '.$ingredient->name, $plan->ingredients),
+            'totalTime' => sprintf('PT%dM', -$plan->day->schedule->firstStart()),
+            'recipeIngredient' => array_map(
+                static fn ($ingredient): string => $say->amount($ingredient->amount).' '.$say->text($ingredient->name),
+                $plan->ingredients,
+            ),
             'recipeInstructions' => $steps,
-            'additionalProperty' => ['@type' => 'PropertyValue', 'name' => self::OWN, 'value' => (string) json_encode($plan->dish->toArray(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)],
+            'additionalProperty' => [
+                '@type' => 'PropertyValue',
+                'name' => self::OWN,
+                'value' => (string) json_encode(
+                    $plan->dish->toArray(),
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                ),
+            ],
         ];
     }
 
@@ -43,9 +60,11 @@ final class RecipeJsonLd
      * What a document holds, when it is a recipe.
      *
      * @param  array<array-key, mixed>  $document decoded JSON
-     * @return array{name: string, eaters: int, lines: list<RecipeLine>, dish: Dish|null}|null null where it is no recipe
+     * @return array{
+     *     name: string, eaters: int, lines: list<RecipeLine>, dish: Dish|null
+     * }|null null where it is no recipe
      *
-     * @throws OutOfRange when it is one that cannot be read
+     * @throws Refused when it is one that cannot be read
      */
     public static function read(array $document, Cup $cup): ?array
     {
@@ -58,21 +77,32 @@ final class RecipeJsonLd
             return ['name' => '', 'eaters' => 0, 'lines' => [], 'dish' => OpenFile::dish($own['value'])];
         }
         $name = is_string($recipe['name'] ?? null) ? trim(strip_tags($recipe['name'])) : '';
-        $lines = array_values(array_filter(is_array($recipe['recipeIngredient'] ?? null) ? $recipe['recipeIngredient'] : [], is_string(...)));
+        $lines = array_values(
+            array_filter(
+                is_array($recipe['recipeIngredient'] ?? null) ? $recipe['recipeIngredient'] : [],
+                is_string(...),
+            ),
+        );
         if ($lines === []) {
-            throw OutOfRange::because('recipeIngredient', 'the recipe lists nothing;', 'give one with its ingredients as lines');
+            throw Refused::because('recipeIngredient', 'refused.the-recipe-lists-nothing-give-one');
         }
         if (count($lines) > self::MOST_LINES) {
-            throw OutOfRange::because('recipeIngredient', count($lines).' lines are too many;', 'give at most '.self::MOST_LINES);
+            throw Refused::because(
+                'recipeIngredient', 'refused.lines-are-too-many-give-at', lines: count($lines),
+                mostLines: self::MOST_LINES,
+            );
         }
         $yield = $recipe['recipeYield'] ?? null;
         $yield = is_array($yield) ? ($yield[0] ?? null) : $yield;
-        $eaters = preg_match('/\d{1,2}/', is_scalar($yield) ? (string) $yield : '', $found) === 1 ? (int) $found[0] : 4;
+        $eaters = preg_match('/\d+/', is_scalar($yield) ? (string) $yield : '', $found) === 1 ? (int) $found[0] : 4;
 
         return [
             'name' => $name === '' ? 'A recipe from a file' : mb_substr($name, 0, 180),
-            'eaters' => max(1, min(60, $eaters)),
-            'lines' => array_map(static fn (string $line): RecipeLine => RecipeLine::read(strip_tags(html_entity_decode($line)), $cup), $lines),
+            'eaters' => max(1, $eaters),
+            'lines' => array_map(
+                static fn (string $line): RecipeLine => RecipeLine::read(strip_tags(html_entity_decode($line)), $cup),
+                $lines,
+            ),
             'dish' => null,
         ];
     }

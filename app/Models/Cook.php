@@ -12,10 +12,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 
@@ -25,13 +27,19 @@ use Orbek\Core\Plan\Planner;
  * @property string $id
  * @property string|null $dish_id
  * @property string $name
+ * @property string $lot the bag its rice is of
  * @property array<string, mixed> $dish
  * @property array<string, mixed> $kitchen
  * @property array<string, mixed>|null $knowledge
  * @property Carbon $started_at
  * @property Carbon|null $served_at
- * @property array{rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int, late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}, stove?: array{pot: string, burner: string, likelihood: list<float>}}|null $summary
+ * @property Carbon|null $given_up_at
+ * @property int $folded how many events the summary was made of
+ * @property Summary|null $summary
  * @property bool $stove_taken_back
+ *
+ * @phpstan-import-type Lesson from Knowledge
+ * @phpstan-import-type Summary from CoreCook
  */
 final class Cook extends Model
 {
@@ -39,10 +47,17 @@ final class Cook extends Model
 
     protected $guarded = [];
 
+    /** The fold that the last write was made of: the page that answers it shows the same. */
+    private ?CoreCook $fresh = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime', 'served_at' => 'datetime', 'summary' => 'array', 'stove_taken_back' => 'boolean'];
+        return [
+            'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
+            'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer', 'summary' => 'array',
+            'stove_taken_back' => 'boolean',
+        ];
     }
 
     /** @return HasMany<CookEvent, $this> */
@@ -54,84 +69,154 @@ final class Cook extends Model
     /** The plan it began with: the same inputs give the same plan. */
     public function plan(): Plan
     {
-        return Planner::in(CoreKitchen::fromArray($this->kitchen), Knowledge::fromArray($this->knowledge ?? []), $this->started_at->toDateTimeImmutable())
-            ->plan(CoreDish::fromArray($this->dish));
+        return Planner::in(
+            CoreKitchen::fromArray($this->kitchen),
+            Knowledge::fromArray($this->knowledge ?? []),
+            $this->started_at->toDateTimeImmutable(), app(FoundLines::class),
+        )
+            ->plan(CoreDish::fromArray($this->dish, app(Craft::class)));
     }
 
-    /** The cook that is going on, if one is: the newest that has not been served. */
+    /** The cook that is going on, if one is: the newest that has neither been served nor given up. */
     public static function onTheStove(): ?self
     {
-        return self::query()->where('served_at', null)->latest('started_at')->first();
+        return self::query()->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
     }
 
-    /** What all cooks and test boils of the household have taught so far, in the order in which they were made. */
-    public static function knowledge(): Knowledge
+    /** A dish's cook that is still open, if one is. */
+    public static function openOf(Dish $dish): ?self
     {
-        $taught = [];
-        foreach (self::query()->get(['id', 'started_at', 'summary', 'stove_taken_back']) as $cook) {
-            $summary = $cook->summary ?? [];
-            if ($cook->stove_taken_back) {
-                unset($summary['stove']);
-            }
-            $taught[$cook->started_at->getTimestamp().$cook->id] = $summary;
-        }
-        foreach (LotTest::query()->get() as $test) {
-            $taught[$test->tested_at->getTimestamp().$test->id] = ['taught' => ['lot' => $test->lot, 'likelihood' => $test->likelihood]];
-        }
-        foreach (StoveTest::query()->get() as $test) {
-            $taught[$test->tested_at->getTimestamp().$test->id] = ['stove' => ['pot' => $test->pot, 'burner' => $test->burner, 'likelihood' => $test->likelihood]];
-        }
-        ksort($taught);
-
-        return Knowledge::fold($taught);
+        return self::query()->where(
+            'dish_id',
+            $dish->id,
+        )->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
     }
 
     /**
-     * Begins a cook of a dish, once: the same id again, or a dish already on the stove, gives the
-     * cook that is there.
+     * What it taught of bag and stove, and took from the bag.
      *
-     * @throws OutOfRange when the id is no ULID
+     * @return Lesson
+     */
+    public function lesson(): array
+    {
+        return array_intersect_key(
+            $this->summary ?? [],
+            ['taught' => 0, 'used' => 0] + ($this->stove_taken_back ? [] : ['stove' => 0]),
+        );
+    }
+
+    /**
+     * Begins a cook of a dish, once: the same id again gives the cook that is there, and a dish whose
+     * cook is still open is not begun beside it.
+     *
+     * @throws Refused when the id is no ULID
      */
     public static function begin(string $id, Dish $dish, DateTimeImmutable $now): self
     {
         if (! Str::isUlid($id)) {
-            throw OutOfRange::because('cook', "\"{$id}\" is no ULID;", 'load the page again');
+            throw Refused::because('cook', 'refused.is-no-ulid-load-the-page', id: $id);
         }
+        $new = [
+            'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish
+                ->name, 'dish' => $dish
+                ->document, 'lot' => $dish
+                ->core()
+                ->rice
+                ->lot,
+            'kitchen' => Kitchen::core()->toArray(), 'knowledge' => Household::known()->toArray(), 'started_at' => $now,
+        ];
 
-        return DB::transaction(static function () use ($id, $dish, $now): self {
-            $there = self::query()->find(strtolower($id)) ?? self::query()->where('dish_id', $dish->id)->where('served_at', null)->first();
+        return DB::transaction(
+            static fn (): self => self::query()->find($new['id']) ?? self::openOf($dish) ?? self::query()->create($new),
+        );
+    }
 
-            return $there ?? self::query()->create([
-                'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish->name,
-                'dish' => $dish->document, 'kitchen' => Kitchen::core()->toArray(), 'knowledge' => self::knowledge()->toArray(), 'started_at' => $now,
-            ]);
+    /** Given up, it is no longer on the stove; what it taught stays. Taken up again, it goes on. */
+    public function giveUp(?DateTimeImmutable $now): void
+    {
+        $this->update(['given_up_at' => $now]);
+    }
+
+    /** Takes back what it taught of its stove, or lets it count again. */
+    public function takeStoveBack(bool $back): void
+    {
+        Household::learning(function () use ($back): array {
+            $cook = self::query()->findOrFail($this->id);
+            $gone = $cook->lesson();
+            $cook->update(['stove_taken_back' => $back]);
+
+            return [null, $gone, $cook->lesson()];
         });
     }
 
     /**
-     * Appends what happened and brings the columns that lists read up to date, all or nothing.
+     * Appends what happened, each event once, and brings up to date what lists and beliefs read of it.
+     *
+     * What is slow, the fold, is done outside of transactions; a summary made of fewer events never
+     * replaces one made of more.
      *
      * @param  list<Event>  $events
-     * @param  list<array<string, mixed>>  $documents the same events as sent
+     * @return array<string, EventAnswer> by event id; one that another cook has is refused
      */
-    public function record(array $events, array $documents, DateTimeImmutable $now): void
+    public function record(array $events, DateTimeImmutable $now): array
     {
-        DB::transaction(function () use ($events, $documents, $now): void {
-            foreach ($events as $index => $event) {
-                // An id that is there already is the same event sent again.
-                CookEvent::query()->firstOrCreate(['id' => $event->id], [
-                    'cook_id' => $this->id, 'type' => $event->type->value, 'document' => $documents[$index], 'received_at' => $now,
-                ]);
+        $answers = DB::transaction(
+            fn (): array => array_reduce(
+                $events,
+                fn (array $answers, Event $event): array => $answers + [$event->id => $this->keepEvent($event, $now)],
+                [],
+            ),
+        );
+        // A server killed between the two writes is made good by whoever sends the events again.
+        if ($this->events()->count() === (int) self::query()->whereKey($this->id)->value('folded')) {
+            return $answers;
+        }
+        $this->fresh = null;
+        $this->fresh = $this->fold($now);
+        [$servedAt, $summary, $folded] = [
+            $this->fresh->state->servedAt,
+            $this->fresh->summary(),
+            $this->fresh->eventCount(),
+        ];
+        Household::learning(function () use ($servedAt, $summary, $folded): array {
+            $cook = self::query()->findOrFail($this->id);
+            if ($cook->folded > $folded) {
+                return [null, [], []];
             }
-            $cook = $this->fold($now);
-            $this->update(['served_at' => $cook->servedAt, 'summary' => $cook->summary()]);
+            $gone = $cook->lesson();
+            $cook->update(['served_at' => $servedAt, 'summary' => $summary, 'folded' => $folded]);
+
+            return [null, $gone, $cook->lesson()];
         });
+
+        return $answers;
     }
 
+    private function keepEvent(Event $event, DateTimeImmutable $now): EventAnswer
+    {
+        $there = DB::table('cook_events')->where('id', $event->id)->value('cook_id');
+        if ($there === null) {
+            CookEvent::query()->create([
+                'id' => $event->id, 'cook_id' => $this->id, 'type' => $event->kind(), 'document' => $event->toArray(),
+                'received_at' => $now,
+            ]);
+        }
+
+        return match ($there) {
+            null => EventAnswer::Taken,
+            $this->id => EventAnswer::Known,
+            default => EventAnswer::OfAnotherCook,
+        };
+    }
+
+    /** The cook as all its events leave it; computed once a request. */
     public function fold(DateTimeImmutable $now): CoreCook
     {
-        $events = $this->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all();
-
-        return CoreCook::fold($this->plan(), array_values($events), $now);
+        return $this->fresh
+            ?? CoreCook::fold(
+                $this->plan(),
+                array_values($this->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all()),
+                $now,
+            );
     }
 }

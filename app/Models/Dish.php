@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 
 /**
@@ -14,11 +18,14 @@ use Orbek\Core\Dish\Dish as CoreDish;
  * @property string $school
  * @property array<string, mixed> $document
  * @property int $version
+ * @property string $serve_at when it is on the table, local to the kitchen
+ * @property string $words what it is found by: its name, its school, what is in it
  */
 final class Dish extends Model
 {
     use BelongsToHousehold;
     use SoftDeletes;
+    use WritesByVersion;
 
     protected $guarded = [];
 
@@ -30,12 +37,60 @@ final class Dish extends Model
 
     public function core(): CoreDish
     {
-        return CoreDish::fromArray($this->document);
+        return CoreDish::fromArray($this->document, app(Craft::class));
+    }
+
+    /**
+     * Becomes another dish, made from the version that was seen; what it was is kept as a version.
+     *
+     * @throws Overtaken when another window changed it meanwhile
+     */
+    public function become(CoreDish $dish, int $seen, DateTimeImmutable $now): self
+    {
+        return $this->write($seen, self::columns($dish), static fn (self $row) => DishVersion::keep($row, $now));
     }
 
     /** Takes a changed dish over: its document and the columns that lists read. */
     public function take(CoreDish $dish): self
     {
-        return $this->fill(['name' => $dish->name, 'school' => $dish->school->value, 'document' => $dish->toArray()]);
+        return $this->fill(self::columns($dish));
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(CoreDish $dish): array
+    {
+        return [
+            'name' => $dish->name, 'school' => $dish->school->id, 'serve_at' => $dish->table->serveAt,
+            'document' => $dish->toArray(), 'words' => self::words($dish),
+        ];
+    }
+
+    private static function words(CoreDish $dish): string
+    {
+        $words = [$dish->name, $dish->school->id, $dish->school->label, $dish->filling->name];
+        foreach ([$dish->filling->parts, $dish->extras, $dish->sides] as $things) {
+            foreach ($things as $thing) {
+                $words[] = $thing->name;
+            }
+        }
+
+        return mb_strtolower(implode(' ', array_unique($words)));
+    }
+
+    /**
+     * Those in which each word asked for is found, the next on the table first, then those that were.
+     *
+     * @param  Builder<self>  $query
+     */
+    #[Scope]
+    protected function onTheShelf(Builder $query, string $asked, string $now): void
+    {
+        foreach (preg_split('/\s+/u', mb_strtolower(trim($asked)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $query->whereLike('words', '%'.addcslashes($word, '%_\\').'%');
+        }
+        $query->orderByRaw('serve_at < ?', [$now])->orderByRaw(
+            'case when serve_at < ? then null else serve_at end',
+            [$now],
+        )->orderByDesc('serve_at')->orderBy('id');
     }
 }

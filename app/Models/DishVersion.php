@@ -7,6 +7,7 @@ namespace App\Models;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 
 /**
@@ -37,13 +38,15 @@ final class DishVersion extends Model
 
     public function core(): CoreDish
     {
-        return CoreDish::fromArray($this->document);
+        return CoreDish::fromArray($this->document, app(Craft::class));
     }
 
     /** Keeps a dish as it is before it changes. */
     public static function keep(Dish $dish, DateTimeImmutable $now): void
     {
-        self::query()->create(['dish_id' => $dish->id, 'version' => $dish->version, 'document' => $dish->document, 'replaced_at' => $now]);
+        self::query()->create([
+            'dish_id' => $dish->id, 'version' => $dish->version, 'document' => $dish->document, 'replaced_at' => $now,
+        ]);
         self::query()->where('dish_id', $dish->id)->where('version', '<=', $dish->version - self::KEPT)->delete();
     }
 }

@@ -4,18 +4,83 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Closure;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use Orbek\Core\Learning\Knowledge;
 
 /**
  * Those who cook together; everything else belongs to one.
  *
  * @property string $id
  * @property string $name
+ * @property array<string, mixed>|null $knowledge what all cooks and tests have taught, as a running result
+ *
+ * @phpstan-import-type Lesson from Knowledge
  */
 final class Household extends Model
 {
     use HasUlids;
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['knowledge' => 'array'];
+    }
+
+    /** What the household's cooks and tests have taught so far. */
+    public static function known(): Knowledge
+    {
+        return Knowledge::fromArray(
+            self::query()->findOrFail(app(self::class)->id, ['id', 'knowledge'])->knowledge ?? [],
+        );
+    }
+
+    /**
+     * Writes evidence and what it teaches in one transaction.
+     *
+     * @template T
+     *
+     * @param  Closure(): array{
+     *     T, Lesson, Lesson
+     * }  $write answers with its result, the lesson that no longer holds and the one that does
+     * @return T
+     */
+    public static function learning(Closure $write): mixed
+    {
+        return DB::transaction(static function () use ($write): mixed {
+            [$result, $gone, $come] = $write();
+            if ($gone !== $come) {
+                $household = self::query()->findOrFail(app(self::class)->id, ['id', 'knowledge']);
+                $household->update([
+                    'knowledge' => Knowledge::fromArray(
+                        $household->knowledge ?? [],
+                    )->without($gone)->with($come)->toArray(),
+                ]);
+            }
+
+            return $result;
+        });
+    }
+
+    /** The same from the beginning, from every cook and test there is: what the running result must equal. */
+    public static function foldedAgain(): Knowledge
+    {
+        $lessons = (static function (): iterable {
+            foreach (Cook::query()->whereNotNull('summary')->lazyById(500, 'id') as $cook) {
+                yield $cook->lesson();
+            }
+            foreach (LotTest::query()->lazyById(500, 'id') as $test) {
+                yield $test->lesson();
+            }
+            foreach (StoveTest::query()->lazyById(500, 'id') as $test) {
+                yield $test->lesson();
+            }
+        })();
+
+        return Knowledge::fold($lessons);
+    }
 }

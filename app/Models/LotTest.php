@@ -24,6 +24,12 @@ final class LotTest extends Model
 
     protected $guarded = [];
 
+    /** @return array{taught: array{lot: string, likelihood: list<float>}} what it teaches of its bag */
+    public function lesson(): array
+    {
+        return ['taught' => ['lot' => $this->lot, 'likelihood' => $this->likelihood]];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

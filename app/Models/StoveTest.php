@@ -25,6 +25,15 @@ final class StoveTest extends Model
 
     protected $guarded = [];
 
+    /**
+     * @return array{stove: array{pot: string, burner: string, likelihood: list<float>}} what it teaches of its pot on
+     *     its ring
+     */
+    public function lesson(): array
+    {
+        return ['stove' => ['pot' => $this->pot, 'burner' => $this->burner, 'likelihood' => $this->likelihood]];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

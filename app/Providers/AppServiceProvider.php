@@ -4,47 +4,89 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Models\Cook;
+use App\Database\ImmediateConnection;
+use App\Database\ImmediateConnector;
+use App\Drawings\Cards;
+use App\Drawings\Hatches;
+use App\Formats\CraftFiles;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\RememberedLines;
 use App\StandIns\PracticeClock;
 use App\StandIns\Probe;
 use App\StandIns\SimulatedProbe;
+use App\Wording\Wording;
+use Closure;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use LogicException;
-use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Dish\Craft;
+use Orbek\Core\Heat\FoundLines;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Planner;
+use PDO;
 use Psr\Clock\ClockInterface;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        Connection::resolverFor(
+            'sqlite',
+            static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config),
+        );
+        $this->app->singleton(Craft::class, static fn (): Craft => CraftFiles::read(base_path('schema/craft')));
+        $this->app->scoped(Hatches::class);
+        $this->app->scoped(Wording::class, static fn (): Wording => new Wording(lang_path('en')));
+        $this->app->when(Cards::class)->needs(Repository::class)->give(
+            static fn (): Repository => Cache::store('drawn'),
+        );
+        $this->app->bind(FoundLines::class, static fn (): RememberedLines => new RememberedLines(Cache::store('drawn')));
         $this->app->singleton(PracticeClock::class);
         $this->app->alias(PracticeClock::class, ClockInterface::class);
         $this->app->bind(Probe::class, SimulatedProbe::class);
-        $this->app->bind(Planner::class, static fn (Application $app): Planner => Planner::in(Kitchen::core(), Cook::knowledge(), $app->make(ClockInterface::class)->now()));
+        $this->app->bind(
+            Planner::class,
+            static fn (Application $app): Planner => Planner::in(
+                Kitchen::core(),
+                Household::known(),
+                $app->make(ClockInterface::class)->now(), $app->make(FoundLines::class),
+            ),
+        );
         $this->app->bind(Household::class, static fn (): never => throw new LogicException('No household is in use.'));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
-        View::composer('components.figure', static function (ViewContract $view): void {
-            $kitchen = once(static fn (): CoreKitchen => Kitchen::core());
-            $view->with(['cookUnits' => $kitchen->units, 'cookCup' => $kitchen->cup]);
-        });
+        // Templates are laid out for those who read them; what goes out need not be.
+        Blade::prepareStringsForCompilationUsing(
+            static fn (string $template): string => (string) preg_replace('/\n[ \t]+/', "\n ", $template),
+        );
+        // What the core notes is put into words where it is shown.
+        Blade::stringable(static fn (Note $note): string => app(Wording::class)->text($note));
+        Blade::stringable(static fn (Quantity $quantity): string => app(Wording::class)->amount($quantity));
+        View::composer('*', static fn (ViewContract $view): ViewContract => $view->with('say', app(Wording::class)));
         View::composer('components.layouts.place', static function (ViewContract $view): void {
             $kitchen = Kitchen::core();
             $clock = app(PracticeClock::class);
             $face = $clock->face();
             $view->with([
                 'kitchen' => $kitchen,
-                'practice' => $clock->isReal() ? null : $clock->now()->setTimezone($kitchen->timezone)->format('l H:i').($face['speed'] > 1 ? ', '.round($face['speed']).' times as fast' : ''),
+                'practice' => $clock->isReal()
+                    ? null
+                    : $clock->now()->setTimezone($kitchen->timezone)->format('l H:i').(
+                        $face['speed'] > 1 ? ', '.round($face['speed']).' times as fast' : ''
+                    ),
             ]);
         });
     }

@@ -6,7 +6,7 @@ namespace App\StandIns;
 
 use DateTimeImmutable;
 use Illuminate\Contracts\Cache\Repository;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -53,17 +53,17 @@ final readonly class PracticeClock implements ClockInterface
         return ! $this->cache->has(self::KEY);
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function putForward(float $seconds): void
     {
-        OutOfRange::unlessBetween('forward_s', $seconds, 0, self::FURTHEST_S, 's');
+        Refused::unlessBetween('forward_s', $seconds, 0, self::FURTHEST_S, 's');
         $this->set($seconds, $this->face()['speed']);
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function runAt(float $speed): void
     {
-        $this->set(0, OutOfRange::unlessBetween('speed', $speed, 1, self::FASTEST, 'times'));
+        $this->set(0, Refused::unlessBetween('speed', $speed, 1, self::FASTEST, 'times'));
     }
 
     public function beReal(): void

@@ -25,11 +25,23 @@ final class SimulatedProbe implements Probe
     public function readings(Cook $cook, UnderTheLid $lid): array
     {
         $chance = static fn (string $what): float => crc32($cook->id.$what) / 0xFFFFFFFF * 2 - 1;
-        $truth = Course::of($lid->pot->with(netW: (1 + self::HEAT_OFF * $chance('heat')) * $lid->pot->netW), $lid->heat, openedAtMin: $lid->openedAtMin);
+        $truth = Course::of(
+            $lid->pot()->heated(1 + self::HEAT_OFF * $chance('heat')),
+            $lid->course->heat,
+            openedAtMin: $lid->openedAtMin,
+        );
         $readings = [];
         foreach ($truth->moments as $moment) {
             if ($moment->minute <= $lid->nowMin + 0.01) {
-                $readings[] = [$moment->minute, round(self::inTheFilling($moment) + self::OFFSET_C * $chance('offset') + self::TREMOR_C * $chance((string) round($moment->minute)), 1)];
+                $readings[] = [
+                    $moment->minute,
+                    round(
+                        self::inTheFilling($moment) + self::OFFSET_C * $chance('offset') + self::TREMOR_C * $chance(
+                            (string) round($moment->minute),
+                        ),
+                        1,
+                    ),
+                ];
             }
         }
 

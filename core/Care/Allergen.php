@@ -16,9 +16,4 @@ enum Allergen: string
     case Sesame = 'sesame';
     case Mustard = 'mustard';
     case BroadBeans = 'broad-beans';
-
-    public function label(): string
-    {
-        return $this === self::BroadBeans ? 'broad beans (not for people with G6PD deficiency)' : $this->value;
-    }
 }

@@ -6,16 +6,19 @@ namespace Orbek\Core\Clock;
 
 use RuntimeException;
 
-/** The tasks cannot be laid so that every gap holds. */
+/** The tasks cannot be laid so that every gap holds: one cannot follow another soon enough. */
 final class CannotBeLaid extends RuntimeException
 {
-    private function __construct(public readonly string $task, public readonly string $after, string $message)
-    {
-        parent::__construct($message);
+    private function __construct(
+        public readonly string $task,
+        public readonly string $after,
+        public readonly int $mostMin,
+    ) {
+        parent::__construct("{$task} cannot follow {$after} within {$mostMin} min");
     }
 
     public static function gap(Task $task, Task $after, int $mostMin): self
     {
-        return new self($task->id, $after->id, sprintf('"%s" cannot follow "%s" within %d min', $task->name, $after->name, $mostMin));
+        return new self($task->id, $after->id, $mostMin);
     }
 }

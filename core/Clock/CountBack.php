@@ -22,7 +22,9 @@ final class CountBack
 
     /**
      * @param  list<Task>  $tasks
-     * @param  array<string, int>  $latest latest start in minutes to the table, by task, where what has happened sets one
+     * @param  array<
+     *     string, int
+     * >  $latest latest start in minutes to the table, by task, where what has happened sets one
      *
      * @throws CannotBeLaid
      */
@@ -39,17 +41,23 @@ final class CountBack
             $best = self::settle($byId, $latest, true);
         }
         // Mending a gap may have pulled all of it from the table: with nothing begun it moves back as one.
-        $idle = $latest !== [] || $best === [] ? 0 : -max(array_map(static fn (string $id): int => $best[$id] + $byId[$id]->minutes, array_keys($best)));
+        $idle = $latest !== [] || $best === []
+            ? 0
+            : -max(array_map(static fn (string $id): int => $best[$id] + $byId[$id]->minutes, array_keys($best)));
         $best = array_map(static fn (int $start): int => $start + $idle, $best);
         asort($best);
 
-        return new Schedule(array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($best), array_keys($best))), $best);
+        return new Schedule(
+            array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($best), array_keys($best))),
+            $best,
+        );
     }
 
     /**
      * @param  array<string, Task>  $tasks
      * @param  array<string, int>  $latest
-     * @param  bool  $byUrgency whether a task whose gap broke goes before its rivals, before its follower is pulled earlier
+     * @param  bool  $byUrgency whether a task whose gap broke goes before its rivals, before its follower is pulled
+     *     earlier
      * @return array<string, int> start by id
      *
      * @throws CannotBeLaid
@@ -180,7 +188,10 @@ final class CountBack
     {
         foreach ($tasks as $task) {
             foreach ($task->after as $gap) {
-                if ($gap->mostMin !== null && $gap->mostMin < $starts[$task->id] - $starts[$gap->task] - $tasks[$gap->task]->minutes) {
+                if (
+                    $gap->mostMin !== null
+                        && $gap->mostMin < $starts[$task->id] - $starts[$gap->task] - $tasks[$gap->task]->minutes
+                ) {
                     return [$task, $gap];
                 }
             }

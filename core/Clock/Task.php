@@ -4,35 +4,28 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Clock;
 
-/** A stretch of work: minutes, hands, what it holds and what it comes after. */
+/** A stretch of time with a place on the clock: minutes, hands, what it holds and what it comes after. */
 final readonly class Task
 {
-    public const HANDS = 'hands';
-
     /**
-     * @param  list<string>  $holds things it has to itself throughout, hands aside: "sink", "ring:ID", "pot:ID"
+     * @param  list<Hold>  $holds things it has to itself throughout, hands aside
      * @param  list<After>  $after
      */
     public function __construct(
         public string $id,
-        public string $name,
         public int $minutes,
         public Attention $attention,
         public array $holds = [],
         public array $after = [],
-        public ?string $detail = null,
-        /** What the cook says when it begins, and when it is done. */
-        public string $begin = 'Start',
-        public string $finish = 'Done',
-        /** How long ahead what it makes keeps, in words; null where it must be used at once. */
-        public ?string $keeps = null,
     ) {
     }
 
     /** How long it takes from here, when some of it has passed. */
     public function shortenedTo(int $minutes): self
     {
-        return new self($this->id, $this->name, $minutes, $this->attention === Attention::AtStart ? Attention::None : $this->attention, $this->holds, $this->after, $this->detail, $this->begin, $this->finish, $this->keeps);
+        $attention = $this->attention === Attention::AtStart ? Attention::None : $this->attention;
+
+        return new self($this->id, $minutes, $attention, $this->holds, $this->after);
     }
 
     /**
@@ -42,23 +35,36 @@ final readonly class Task
      */
     public function minding(array $ids): self
     {
-        $after = array_values(array_filter($this->after, static fn (After $gap): bool => in_array($gap->task, $ids, true)));
+        $after = array_filter($this->after, static fn (After $gap): bool => in_array($gap->task, $ids, true));
 
-        return new self($this->id, $this->name, $this->minutes, $this->attention, $this->holds, $after, $this->detail, $this->begin, $this->finish, $this->keeps);
+        return new self($this->id, $this->minutes, $this->attention, $this->holds, array_values($after));
     }
 
     /** The same task with no greatest gap to what it follows. */
     public function withoutMost(): self
     {
-        return new self($this->id, $this->name, $this->minutes, $this->attention, $this->holds, array_map(static fn (After $gap): After => After::anyTime($gap->task), $this->after), $this->detail, $this->begin, $this->finish, $this->keeps);
+        $after = array_map(static fn (After $gap): After => After::anyTime($gap->task), $this->after);
+
+        return new self($this->id, $this->minutes, $this->attention, $this->holds, $after);
+    }
+
+    public function holds(Hold $thing): bool
+    {
+        foreach ($this->holds as $hold) {
+            if ($hold->is($thing)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The ring it stands on, if it stands on one. */
     public function burner(): ?string
     {
         foreach ($this->holds as $hold) {
-            if (str_starts_with($hold, 'ring:')) {
-                return substr($hold, 5);
+            if ($hold->kind === HoldKind::Ring) {
+                return $hold->id;
             }
         }
 
@@ -68,14 +74,14 @@ final readonly class Task
     /**
      * Each thing it holds and when, in minutes from its start.
      *
-     * @return list<array{string, int, int}>
+     * @return list<array{string, int, int}> the thing's key, from, to
      */
     public function claims(): array
     {
-        $claims = array_map(fn (string $hold): array => [$hold, 0, $this->minutes], $this->holds);
+        $claims = array_map(fn (Hold $hold): array => [$hold->key(), 0, $this->minutes], $this->holds);
         $hands = $this->attention->hands($this->minutes);
         if ($hands !== null) {
-            $claims[] = [self::HANDS, $hands[0], $hands[1]];
+            $claims[] = [Hold::hands()->key(), $hands[0], $hands[1]];
         }
 
         return $claims;

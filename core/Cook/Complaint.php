@@ -13,16 +13,4 @@ enum Complaint: string
     case Burning = 'burning';
     case Leaking = 'leaking';
     case Tough = 'tough';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::TopHard => 'top hard and dry',
-            self::BottomWet => 'bottom wet',
-            self::Pale => 'crust pale',
-            self::Burning => 'smells of burning',
-            self::Leaking => 'seal leaks',
-            self::Tough => 'meat not tender',
-        };
-    }
 }

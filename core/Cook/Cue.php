@@ -11,14 +11,4 @@ enum Cue: string
     case NoSteam = 'no-steam';
     case LidHot = 'lid-hot';
     case Toasted = 'toasted';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Steam => 'Steam shows at the lid',
-            self::NoSteam => 'No steam yet',
-            self::LidHot => 'Lid too hot to touch',
-            self::Toasted => 'Smells toasted',
-        };
-    }
 }

@@ -5,68 +5,104 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
+use LogicException;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
-use Orbek\Core\Rice\Stage;
+use Orbek\Core\Measure\Refused;
 
 /** Something that happened at the stove: made and dated by the cook's own device, never changed. */
-final readonly class Event
+abstract readonly class Event
 {
-    private function __construct(
-        public string $id,
-        public EventType $type,
-        public DateTimeImmutable $at,
-        /** The task, the caution or the event it is about. */
-        public ?string $subject,
-        /** Minutes a task is lengthened by. */
-        public int $minutes,
-        public ?Outcome $outcome,
-        /** What a tested grain was like. */
-        public ?Stage $stage,
-        /** A drained spoonful's weight over its raw weight. */
-        public float $ratio,
-        /** What the ring was turned to, %. */
-        public float $setting,
-    ) {
+    /** Every kind of event, by the name it is sent and kept under. */
+    public const KINDS = [
+        'started' => Events\Started::class,
+        'done' => Events\Done::class,
+        'lengthened' => Events\Lengthened::class,
+        'tested' => Events\Tested::class,
+        'weighed' => Events\Weighed::class,
+        'back-at-boil' => Events\BackAtBoil::class,
+        'scooped' => Events\Scooped::class,
+        'heat-set' => Events\HeatSet::class,
+        'opened' => Events\Opened::class,
+        'cue' => Events\CueSeen::class,
+        'late' => Events\Late::class,
+        'caution-read' => Events\CautionRead::class,
+        'served' => Events\Served::class,
+        'noted' => Events\Noted::class,
+        'undone' => Events\Undone::class,
+    ];
+
+    /** Seconds before a cook began, and ahead of the server, at which an event is still believed. */
+    private const BEFORE_S = 3600;
+
+    private const AHEAD_S = 600;
+
+    protected function __construct(public string $id, public DateTimeImmutable $at)
+    {
     }
 
+    /** @throws Refused when the event's own fields cannot be so */
+    abstract protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self;
+
+    /** @return array<string, mixed> its own fields, as read() reads them */
+    abstract protected function details(): array;
+
+    /** What it does to the cook; whether it counted, and an undo would take it back. */
+    abstract public function happenTo(State $state): bool;
+
     /**
-     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970), subject, minutes, outcome, stage, raw_g and drained_g, setting
+     * @param  Fields  $fields id (a ULID), type, at (seconds since 1970) and what its kind has
      *
-     * @throws OutOfRange
+     * @throws Refused
      */
     public static function fromFields(Fields $fields): self
     {
         $id = $fields->text('id');
         if (preg_match('/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/', $id) !== 1) {
-            throw OutOfRange::because($fields->at('id'), "\"{$id}\" is no ULID;", 'give 26 characters of Crockford\'s base 32');
+            throw Refused::because($fields->at('id'), 'refused.is-no-ulid-give-characters-of', id: $id);
         }
-        $type = $fields->one('type', EventType::class);
+        $kind = self::KINDS[$fields->text('type')]
+            ?? throw Refused::unknown($fields->at('type'), $fields->text('type'), array_keys(self::KINDS));
         $at = $fields->number('at', 0, 4_000_000_000, 's since 1970');
-        $needsSubject = ! in_array($type, [EventType::Served, EventType::Noted, EventType::Late, EventType::Opened], true);
-
-        return new self(
-            $id,
-            $type,
-            (new DateTimeImmutable('@'.(int) $at))->modify(sprintf('+%d microseconds', (int) round(1e6 * ($at - floor($at))))),
-            $type === EventType::Cue ? $fields->one('subject', Cue::class)->value : ($needsSubject ? $fields->text('subject') : null),
-            match ($type) {
-                EventType::Lengthened => $fields->whole('minutes', -60, 60),
-                EventType::Late => $fields->whole('minutes', 1, 120),
-                default => 0,
-            },
-            $type === EventType::Noted ? Outcome::fromFields($fields->object('outcome')) : null,
-            $type === EventType::Tested ? $fields->one('stage', Stage::class) : null,
-            $type === EventType::Weighed ? self::ratio($fields) : 0.0,
-            $type === EventType::HeatSet ? $fields->number('setting', 0, 100, '%') : 0.0,
+        $moment = (new DateTimeImmutable('@'.(int) $at))->modify(
+            sprintf('+%d microseconds', (int) round(1e6 * ($at - floor($at)))),
         );
+
+        return $kind::read($id, $moment, $fields);
     }
 
-    /** A drained spoonful's weight over its raw weight: rice weighs between itself and three and a half times itself. */
-    private static function ratio(Fields $fields): float
+    /**
+     * The same, when it can have happened in a cook: a device's clock may be off, but not by hours.
+     *
+     * @throws Refused when it happened long before the cook began, or is yet to come
+     */
+    public function inCook(DateTimeImmutable $beganAt, DateTimeImmutable $now, string $field): self
     {
-        $raw = $fields->number('raw_g', 1, 200, 'g');
+        $told = fn (): string => $this->at->setTimezone($now->getTimezone())->format('H:i \o\n j F Y');
+        if ($this->at->getTimestamp() < $beganAt->getTimestamp() - self::BEFORE_S) {
+            throw Refused::because($field, 'refused.is-before-this-cook-began-set', value: $told());
+        }
+        if ($this->at->getTimestamp() > $now->getTimestamp() + self::AHEAD_S) {
+            throw Refused::because($field, 'refused.is-yet-to-come-set-the', value: $told());
+        }
 
-        return OutOfRange::unlessBetween($fields->at('drained_g').' over raw_g', $fields->number('drained_g', 0, 2000, 'g') / $raw, 1.0, 3.5);
+        return $this;
+    }
+
+    /** @return array<string, mixed> as fromFields() reads it, and nothing else */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'type' => $this->kind(),
+            'at' => (float) $this->at->format('U.u'),
+        ] + $this->details();
+    }
+
+    /** The name of its kind. */
+    public function kind(): string
+    {
+        $kind = array_search(static::class, self::KINDS, true);
+
+        return is_string($kind) ? $kind : throw new LogicException(static::class.' is no kind of event.');
     }
 }

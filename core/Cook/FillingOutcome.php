@@ -12,15 +12,4 @@ enum FillingOutcome: string
     case Right = 'right';
     case Soft = 'soft';
     case Wet = 'wet';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Dry => 'dry',
-            self::Tough => 'tough',
-            self::Right => 'tender, moist',
-            self::Soft => 'falling apart',
-            self::Wet => 'too wet',
-        };
-    }
 }

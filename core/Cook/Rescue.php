@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Cook;
 
-use Orbek\Core\Lid\Aim;
+use Orbek\Core\Heat\Aim;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\LayerState;
-use Orbek\Core\Lid\Seal;
+use Orbek\Core\Lid\SealedLayer;
+use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Seal;
 
 /** What to do now about a fault, computed from where this pot is: each way is followed to its end. */
 final class Rescue
@@ -21,7 +24,7 @@ final class Rescue
 
     private const STEP_S = 5.0;
 
-    /** @return list<string> sentences, the first what to do */
+    /** @return list<Note> sentences, the first what to do */
     public static function of(UnderTheLid $lid, Complaint $complaint): array
     {
         return match ($complaint) {
@@ -34,10 +37,10 @@ final class Rescue
         };
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private static function topHard(UnderTheLid $lid): array
     {
-        $rawKg = array_sum(array_map(static fn ($layer): float => $layer->rawKg, $lid->pot->layers));
+        $rawKg = self::rawKg($lid);
         foreach ([0.06, 0.12, 0.2, 0.3] as $share) {
             foreach ([8, 12, 18, 25] as $minutes) {
                 $steaming = $lid->asItIs();
@@ -47,8 +50,14 @@ final class Rescue
                 [$done, $uptake, $free] = self::top($steaming);
                 if ($done >= Aim::DONE && $uptake >= 2.2 && $free <= 0.12) {
                     return [
-                        sprintf('Sprinkle %d ml of hot water or milk over the top, close it again, %d min at %d %%.', (int) round(1000 * $share * $rawKg), $minutes, (int) round(100 * self::low($lid)->setting)),
-                        sprintf('The top then is %d %% done and weighs %.2f times its raw weight; the crust comes to %s.', (int) round(100 * $done), $uptake, CrustColour::of($steaming->browning)->label()),
+                        Note::of(
+                            'rescue.sprinkle-ml-of-hot-water-or', share: (int) round(1000 * $share * $rawKg),
+                            minutes: $minutes, heat: self::said($lid, self::low($lid)),
+                        ),
+                        Note::of(
+                            'rescue.the-top-then-is-done-and', done: (int) round(100 * $done), uptake: $uptake,
+                            browning: CrustColour::of($steaming->browning),
+                        ),
                     ];
                 }
             }
@@ -57,10 +66,16 @@ final class Rescue
         $steaming->sprinkle(0.3 * $rawKg, 90.0);
         $steaming->advance(self::low($lid), 1500.0, self::STEP_S);
 
-        return [sprintf('Sprinkle %d ml of hot water and give it 25 min at %d %%: the top then is %d %% done. More time, not more water, does the rest.', (int) round(300 * $rawKg), (int) round(100 * self::low($lid)->setting), (int) round(100 * self::top($steaming)[0]))];
+        return [
+            Note::of(
+                'rescue.sprinkle-ml-of-hot-water-and', rawKg: (int) round(300 * $rawKg),
+                heat: self::said($lid, self::low($lid)),
+                steaming: (int) round(100 * self::top($steaming)[0]),
+            ),
+        ];
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private static function bottomWet(UnderTheLid $lid): array
     {
         $before = self::wettest($lid->asItIs());
@@ -71,22 +86,30 @@ final class Rescue
             $steaming->advance(self::strong($lid), 60.0 * $minutes, self::STEP_S);
             if (self::wettest($steaming) <= 0.08 || $steaming->browning > $lid->aim()->mostBrowning()) {
                 return [
-                    sprintf('Lid ajar, %d min at %d %%: steam takes %d g of water off.', $minutes, (int) round(100 * self::strong($lid)->setting), (int) round(1000 * ($steaming->leakKg - $lid->asItIs()->leakKg))),
-                    sprintf('Free water goes from %d to %d g a kg of raw rice; the crust comes to %s.', (int) round(1000 * $before), (int) round(1000 * self::wettest($steaming)), CrustColour::of($steaming->browning)->label()),
+                    Note::of(
+                        'rescue.lid-ajar-min-at-steam-takes', minutes: $minutes,
+                        heat: self::said($lid, self::strong($lid)),
+                        leakKg: (int) round(1000 * ($steaming->leakKg - $lid->asItIs()->leakKg)),
+                    ),
+                    Note::of(
+                        'rescue.free-water-goes-from-to-g', before: (int) round(1000 * $before),
+                        steaming: (int) round(1000 * self::wettest($steaming)),
+                        browning: CrustColour::of($steaming->browning),
+                    ),
                 ];
             }
         }
 
-        return ['Eighteen minutes with the lid ajar do not dry it: lift the top rice off on a platter and keep the bottom as a risotto-like base.'];
+        return [Note::of('rescue.eighteen-minutes-with-the-lid-ajar')];
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private static function pale(UnderTheLid $lid): array
     {
         $wanted = $lid->aim()->crust === CrustColour::Pale ? CrustColour::Straw : $lid->aim()->crust;
         $steaming = $lid->asItIs();
         if ($steaming->browning >= $wanted->begins()) {
-            return [sprintf('By the model it is %s already: leave it as it is and look when it is turned out.', CrustColour::of($steaming->browning)->label())];
+            return [Note::of('rescue.by-the-model-it-is-already', browning: CrustColour::of($steaming->browning))];
         }
         for ($half = 1; $half <= 40; $half++) {
             $steaming->advance(self::strong($lid), 30.0, self::STEP_S);
@@ -95,53 +118,65 @@ final class Rescue
                 $further->advance(self::strong($lid), 240.0, self::STEP_S);
 
                 return [
-                    sprintf('%s min at %d %% without the plate brings it to %s.', round($half / 2, 1), (int) round(100 * self::strong($lid)->setting), $wanted->label()),
-                    sprintf('Four minutes more and it is %s: stand by it.', CrustColour::of($further->browning)->label()),
+                    Note::of(
+                        'rescue.min-at-without-the-plate-brings', half: round($half / 2, 1),
+                        heat: self::said($lid, self::strong($lid)), wanted: $wanted,
+                    ),
+                    Note::of('rescue.four-minutes-more-and-it-is', browning: CrustColour::of($further->browning)),
                 ];
             }
         }
 
-        return ['Twenty minutes of strong heat do not colour it: the base is too wet. Serve the rice, and fry the base alone in the pot.'];
+        return [Note::of('rescue.twenty-minutes-of-strong-heat-do')];
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private static function burning(UnderTheLid $lid): array
     {
         $now = $lid->asItIs();
         $off = clone $now;
-        $off->advance(new HeatBlock(5, 0.0, false, null, 0.0), 300.0, self::STEP_S);
+        $off->advance(Flame::off(), 300.0, self::STEP_S);
         $on = clone $now;
-        $on->advance($lid->left()[0] ?? self::low($lid), 300.0, self::STEP_S);
+        $on->advance($lid->flame(), 300.0, self::STEP_S);
         $says = [
-            sprintf('Heat off now, the base into a finger of cold water: by the model the crust is %s (%.1f); it creeps to %.1f off the heat, in five minutes more of this heat to %.1f.', CrustColour::of($now->browning)->label(), $now->browning, $off->browning, $on->browning),
+            Note::of(
+                'rescue.heat-off-now-the-base-into', browning: CrustColour::of($now->browning),
+                browning2: $now->browning, browning3: $off->browning, browning4: $on->browning,
+            ),
         ];
         [$done] = self::top($off);
         $says[] = $done >= Aim::DONE
-            ? 'The rice is done: let it rest, lift it off and leave the base where it is.'
-            : sprintf('The rice is %d %% done: lift it off the base into another pot with %d ml of hot water and finish it on low heat.', (int) round(100 * $done), (int) round(60 * array_sum(array_map(static fn ($layer): float => $layer->rawKg, $lid->pot->layers))));
+            ? Note::of('rescue.the-rice-is-done-let-it')
+            : Note::of(
+                'rescue.the-rice-is-done-lift-it',
+                done: (int) round(100 * $done),
+                layers: (int) round(60 * self::rawKg($lid)),
+            );
 
         return $says;
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private static function leaking(UnderTheLid $lid): array
     {
         $tight = $lid->asItIs();
         $loose = $lid->asItIs();
         $loose->reseal(Seal::LooseLid);
         foreach ($lid->left() as $block) {
-            $tight->advance($block, 60 * $block->minutes, self::STEP_S);
-            $loose->advance($block, 60 * $block->minutes, self::STEP_S);
+            $tight->advance($block->flame, 60 * $block->minutes, self::STEP_S);
+            $loose->advance($block->flame, 60 * $block->minutes, self::STEP_S);
         }
         $lost = 1000 * ($loose->leakKg - $tight->leakKg);
 
         return [
-            sprintf('Press a damp cloth or foil round the rim. Left as it is, %d g more steam gets out by the end.', (int) round($lost)),
-            $lost > 15 ? sprintf('If it cannot be closed, sprinkle %d ml of hot water over the top and turn the heat down a fifth.', (int) round($lost)) : 'That is little: it can stay as it is.',
+            Note::of('rescue.press-a-damp-cloth-or-foil', lost: (int) round($lost)),
+            $lost > 15
+                ? Note::of('rescue.if-it-cannot-be-closed-sprinkle', lost: (int) round($lost))
+                : Note::of('rescue.that-is-little-it-can-stay'),
         ];
     }
 
-    /** @return list<string> */
+    /** @return list<Note> */
     private static function tough(UnderTheLid $lid): array
     {
         $steaming = $lid->asItIs();
@@ -150,19 +185,31 @@ final class Rescue
             $steaming->advance(self::low($lid), 300.0, self::STEP_S);
             if (self::toughest($steaming) >= 1.0) {
                 return [
-                    sprintf('%d min more at %d %% make it tender: it is %d %% of the way by the model.', $minutes, (int) round(100 * self::low($lid)->setting), (int) round(100 * $start)),
-                    sprintf('The crust comes to %s meanwhile, and %s.', CrustColour::of($steaming->browning)->label(), self::top($steaming)[2] > 0.1 ? 'the rice gets wet: lift the top off first' : 'the rice bears it'),
+                    Note::of(
+                        'rescue.min-more-at-make-it-tender', minutes: $minutes,
+                        heat: self::said($lid, self::low($lid)), start: (int) round(100 * $start),
+                    ),
+                    Note::of(
+                        'rescue.the-crust-comes-to-meanwhile-and',
+                        browning: CrustColour::of($steaming->browning),
+                        steaming: self::top($steaming)[2] > 0.1,
+                    ),
                 ];
             }
         }
 
-        return ['An hour and a half under the lid does not do it. Lift the rice off, and give the meat its time in its gravy, or a pressure cooker by its maker\'s instructions.'];
+        return [Note::of('rescue.an-hour-and-a-half-under')];
     }
 
     /** @return array{float, float, float} doneness, uptake and free water of the uppermost rice */
     private static function top(Steaming $steaming): array
     {
-        $rice = array_values(array_filter(LayerState::of($steaming), static fn (LayerState $state): bool => $state->matter === Matter::Rice));
+        $rice = array_values(
+            array_filter(
+                LayerState::of($steaming),
+                static fn (LayerState $state): bool => $state->matter === Matter::Rice,
+            ),
+        );
         $top = $rice[count($rice) - 1] ?? null;
 
         return $top === null ? [1.0, 2.4, 0.0] : [$top->doneness, $top->uptake, $top->freeShare];
@@ -171,31 +218,56 @@ final class Rescue
     /** Free water of the wettest rice, kg per kg raw. */
     private static function wettest(Steaming $steaming): float
     {
-        return array_reduce(LayerState::of($steaming), static fn (float $most, LayerState $state): float => $state->matter === Matter::Rice ? max($most, $state->freeShare) : $most, 0.0);
+        return array_reduce(
+            LayerState::of($steaming),
+            static fn (float $most, LayerState $state): float => $state->matter === Matter::Rice
+                ? max($most, $state->freeShare)
+                : $most,
+            0.0,
+        );
     }
 
     private static function toughest(Steaming $steaming): float
     {
-        return array_reduce(LayerState::of($steaming), static fn (float $least, LayerState $state): float => $state->matter === Matter::Filling && $steaming->pot->layers !== [] && $state->tenderness > 0 ? min($least, $state->tenderness) : $least, INF);
+        return array_reduce(
+            LayerState::of($steaming),
+            static fn (float $least, LayerState $state): float => $state->matter === Matter::Filling
+                && $steaming->pot->layers !== []
+                && $state->tenderness > 0
+                ? min($least, $state->tenderness)
+                : $least,
+            INF,
+        );
     }
 
-    private static function low(UnderTheLid $lid): HeatBlock
+    private static function rawKg(UnderTheLid $lid): float
     {
-        $setting = self::setting($lid, self::LOW_W_PER_CM2);
-
-        return new HeatBlock(10, $setting, false, null, $setting);
+        return array_sum(array_map(
+            static fn (SealedLayer $layer): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0, $lid->pot()->layers,
+        ));
     }
 
-    private static function strong(UnderTheLid $lid): HeatBlock
+    private static function low(UnderTheLid $lid): Flame
     {
-        $setting = self::setting($lid, self::STRONG_W_PER_CM2);
-
-        return new HeatBlock(10, $setting, false, null, $setting);
+        return self::flame($lid, self::LOW_W_PER_CM2);
     }
 
-    /** So much heat on the base as a setting of this ring. */
-    private static function setting(UnderTheLid $lid, float $wattsPerCm2): float
+    private static function strong(UnderTheLid $lid): Flame
     {
-        return min(1.0, round($wattsPerCm2 * 1e4 * $lid->pot->areaM2() / $lid->pot->netW, 2));
+        return self::flame($lid, self::STRONG_W_PER_CM2);
+    }
+
+    /** So much heat on the base, as near as this ring's knob comes to it. */
+    private static function flame(UnderTheLid $lid, float $wattsPerCm2): Flame
+    {
+        $ring = $lid->plan->potted->first()->place->ring;
+        $share = $wattsPerCm2 * 1e4 * $lid->pot()->areaM2() / $lid->pot()->netW($ring->id);
+
+        return Flame::on($ring->id, $ring->knob->nearest(min(1.0, $share)));
+    }
+
+    private static function said(UnderTheLid $lid, Flame $flame): Note
+    {
+        return $lid->plan->kitchen->says($flame, $flame->ring);
     }
 }

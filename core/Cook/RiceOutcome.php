@@ -12,15 +12,4 @@ enum RiceOutcome: string
     case Right = 'right';
     case Soft = 'soft';
     case Wet = 'wet';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Hard => 'hard',
-            self::Firm => 'a bit firm',
-            self::Right => 'separate, tender',
-            self::Soft => 'soft',
-            self::Wet => 'wet, sticking',
-        };
-    }
 }

@@ -6,25 +6,32 @@ namespace Orbek\Core\Dish;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Known;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\BaseKind;
 
 /** The base of the pot: crust or none, and its fat. */
 final readonly class Base
 {
-    private function __construct(public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2, public CrustColour $crust)
-    {
+    private function __construct(
+        public BaseKind $kind, public float $riceShare, public float $fatMlPerCm2, public CrustColour $crust,
+    ) {
     }
 
-    /** @throws OutOfRange */
-    public static function fromFields(Fields $fields): self
+    /**
+     * @param  Known<BaseKind>  $kinds
+     *
+     * @throws Refused
+     */
+    public static function fromFields(Fields $fields, Known $kinds): self
     {
-        $kind = $fields->one('kind', BaseKind::class);
+        $kind = $kinds->get($fields->text('kind'), $fields->at('kind'));
 
         return new self(
             $kind,
-            $kind->takesRice() ? $fields->number('rice_share', 0.05, 0.6) : 0.0,
+            $kind->takesRice ? $fields->number('rice_share', 0.05, 0.6) : 0.0,
             $fields->number('fat_ml_per_cm2', 0, 0.4, 'ml per cm²', 0.075),
-            $fields->one('crust', CrustColour::class, $kind->isLaid() ? CrustColour::Golden : CrustColour::Pale),
+            $fields->one('crust', CrustColour::class, $kind->isLaid ? CrustColour::Golden : CrustColour::Pale),
         );
     }
 }

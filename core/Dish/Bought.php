@@ -6,7 +6,8 @@ namespace Orbek\Core\Dish;
 
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 
 /** What a thing is bought as, and how much of that is left when it is peeled, boned, fried or soaked. */
 final readonly class Bought
@@ -15,7 +16,7 @@ final readonly class Bought
     {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         return new self($fields->text('name'), $fields->number('yield', 0.05, 4, 'of what is bought'));
@@ -31,10 +32,10 @@ final readonly class Bought
         return $wanted->times(1 / $this->yield);
     }
 
-    public function why(): string
+    public function why(): Note
     {
         return $this->yield <= 1
-            ? sprintf('Of %s %d %% is left as it is used.', $this->name, (int) round(100 * $this->yield))
-            : sprintf('%s swells to %s times its weight.', ucfirst($this->name), round($this->yield, 2));
+            ? Note::of('bought.of-is-left-as-it-is', it: $this->name, yield: (int) round(100 * $this->yield))
+            : Note::of('bought.swells-to-times-its-weight', it: $this->name, yield: round($this->yield, 2));
     }
 }

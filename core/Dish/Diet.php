@@ -10,13 +10,4 @@ enum Diet: string
     case All = 'all';
     case Vegetarian = 'vegetarian';
     case Vegan = 'vegan';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::All => 'eats everything else',
-            self::Vegetarian => 'vegetarian',
-            self::Vegan => 'vegan',
-        };
-    }
 }

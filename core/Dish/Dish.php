@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Care\Allergen;
+use Orbek\Core\Filling\FillingGroup;
 use Orbek\Core\Filling\Yogurt;
-use Orbek\Core\Lid\Seal;
+use Orbek\Core\Heat\Aim;
+use Orbek\Core\Heat\Bounds;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Seal;
 
 /** Everything a cook decides about one dish; its document is what is stored and exported. */
 final readonly class Dish
@@ -17,6 +21,11 @@ final readonly class Dish
     public const FORMAT = 'orbek-dish/1';
 
     private const SHARES_CLOSE = 0.005;
+
+    /** A filling less ready than this goes in raw; red meat then has the low heat for so long at least. */
+    private const RAW = 0.3;
+
+    private const RAW_RED_MEAT_MIN = 40.0;
 
     /**
      * @param  non-empty-list<LayerChoice>  $layers from the base up
@@ -41,6 +50,9 @@ final readonly class Dish
         public array $extras,
         public array $sides,
         public Serving $serving,
+        /** How its rice is cooked: the school's way, unless the dish has its own. */
+        public Cooking $cooking,
+        public Craft $craft,
         private array $document,
     ) {
     }
@@ -48,24 +60,25 @@ final readonly class Dish
     /**
      * @param  array<string, mixed>  $document as schema/dish.json describes it
      *
-     * @throws OutOfRange naming the field
+     * @throws Refused naming the field
      */
-    public static function fromArray(array $document): self
+    public static function fromArray(array $document, Craft $craft): self
     {
         $fields = Fields::of($document);
         if ($fields->text('format') !== self::FORMAT) {
-            throw OutOfRange::unknown('format', $fields->text('format'), [self::FORMAT]);
+            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT]);
         }
 
-        $base = Base::fromFields($fields->object('base'));
+        $base = Base::fromFields($fields->object('base'), $craft->bases);
         $layers = array_map(LayerChoice::fromFields(...), $fields->each('layers'));
         if ($layers === []) {
-            throw OutOfRange::because('layers', 'the list is empty;', 'give at least one layer of rice and one of filling');
+            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-4');
         }
         self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
         self::closes('layers', 'filling', 0.0, $layers, Matter::Filling);
 
-        $school = $fields->one('school', School::class);
+        $school = $craft->schools->get($fields->text('school'), 'school');
+        $cooking = $fields->one('cooking', Cooking::class, $school->cooking);
         $lid = LidChoice::fromFields($fields->object('lid'));
 
         return new self(
@@ -73,8 +86,8 @@ final readonly class Dish
             $school,
             Table::fromFields($fields->object('table')),
             RiceChoice::fromFields($fields->object('rice')),
-            WaterChoice::fromFields($fields->object('water'), $school, $lid->burner),
-            Filling::fromFields($fields->object('filling')),
+            WaterChoice::fromFields($fields->object('water'), $cooking, $lid->burner),
+            Filling::fromFields($fields->object('filling'), $craft->fillings),
             $base,
             $layers,
             $fields->flag('mound', false),
@@ -84,8 +97,22 @@ final readonly class Dish
             array_map(Extra::fromFields(...), $fields->each('extras')),
             array_map(Step::fromFields(...), $fields->each('sides')),
             $fields->one('serve', Serving::class, Serving::Scooped),
+            $cooking,
+            $craft,
             $document,
         );
+    }
+
+    /**
+     * Another document of the same craft.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @throws Refused when a dish cannot be so
+     */
+    public function withDocument(array $document): self
+    {
+        return self::fromArray($document, $this->craft);
     }
 
     /** @return array<string, mixed> */
@@ -97,32 +124,33 @@ final readonly class Dish
     /**
      * What guests must be told of, each with where it is: in filling, extras, sides, base or seal.
      *
-     * @return array<string, list<string>> names of what holds it, by allergen, in the enum's order
+     * @return array<string, list<Note>> names of what holds it, by allergen, in the enum's order
      */
     public function allergens(): array
     {
         $found = [];
         foreach ($this->filling->parts as $part) {
             foreach ($part->holds as $allergen) {
-                $found[$allergen->value][] = $part->name;
+                $found[$allergen->value][] = Note::name($part->name);
             }
         }
         foreach ([...$this->extras, ...$this->sides] as $thing) {
             foreach ($thing->holds as $allergen) {
-                $found[$allergen->value][] = $thing->name;
+                $found[$allergen->value][] = Note::name($thing->name);
             }
         }
-        if ($this->base->kind === BaseKind::YogurtRice) {
-            $found[Allergen::Milk->value][] = 'the yogurt in the base';
+        foreach ($this->base->kind->holds as $allergen => $where) {
+            $found[$allergen][] = Note::name($where);
         }
-        if ($this->filling->marinade !== null && $this->filling->marinade->yogurt !== Yogurt::None && ! $this->filling->hasOwnYogurt()) {
-            $found[Allergen::Milk->value][] = 'the yogurt in the marinade';
-        }
-        if ($this->base->kind === BaseKind::FlatBread) {
-            $found[Allergen::Gluten->value][] = 'the bread base';
+        if (
+            $this->filling->marinade !== null
+                && $this->filling->marinade->yogurt !== Yogurt::None
+                && ! $this->filling->hasOwnYogurt()
+        ) {
+            $found[Allergen::Milk->value][] = Note::of('dish.the-yogurt-in-the-marinade');
         }
         if ($this->lid->seal === Seal::Dough) {
-            $found[Allergen::Gluten->value][] = 'the dough seal';
+            $found[Allergen::Gluten->value][] = Note::of('dish.the-dough-seal');
         }
 
         $ordered = [];
@@ -135,13 +163,28 @@ final readonly class Dish
         return $ordered;
     }
 
+    /** What its sealed pots are to end with. */
+    public function aim(): Aim
+    {
+        return Aim::of($this->base->crust, $this->filling->staysWhole(), $this->base->kind->isLaid);
+    }
+
+    /** What its school asks of their heats beside. */
+    public function bounds(): Bounds
+    {
+        $bounds = $this->school->bounds();
+        $isRawRedMeat = $this->filling->ready < self::RAW && $this->filling->toughest()->group === FillingGroup::RedMeat;
+
+        return $isRawRedMeat ? new Bounds(max(self::RAW_RED_MEAT_MIN, $bounds->lowLeastMin), $bounds->restMin) : $bounds;
+    }
+
     /**
      * The same dish with one choice changed.
      *
      * @param  string  $path field names joined by slashes, as errors name them
      * @param  mixed  $value null leaves the field out
      *
-     * @throws OutOfRange when the dish cannot be so
+     * @throws Refused when the dish cannot be so
      */
     public function changed(string $path, mixed $value): self
     {
@@ -149,7 +192,7 @@ final readonly class Dish
         $at = &$document;
         foreach (explode('/', $path) as $name) {
             if (! is_array($at)) {
-                throw OutOfRange::because($path, 'is not part of a dish;', 'name a field of the dish');
+                throw Refused::because($path, 'refused.is-not-part-of-a-dish');
             }
             $at = &$at[$name];
         }
@@ -159,7 +202,7 @@ final readonly class Dish
             $document = self::without($document, explode('/', $path));
         }
 
-        return self::fromArray($document);
+        return $this->withDocument($document);
     }
 
     /**
@@ -186,7 +229,7 @@ final readonly class Dish
             $sum += $layer->matter === $matter ? $layer->share : 0.0;
         }
         if (abs($sum - 1) > self::SHARES_CLOSE) {
-            throw OutOfRange::because($field, sprintf('the shares of %s add up to %s;', $what, round($sum, 3)), 'let base and layers add up to 1');
+            throw Refused::because($field, 'refused.the-shares-of-add-up-to', what: $what, sum: round($sum, 3));
         }
     }
 }

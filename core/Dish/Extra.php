@@ -6,7 +6,7 @@ namespace Orbek\Core\Dish;
 
 use Orbek\Core\Care\Allergen;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** What is measured out beside rice and filling: saffron, butter, nuts, fried onion. */
 final readonly class Extra
@@ -35,25 +35,35 @@ final readonly class Extra
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         $kind = $fields->one('kind', ExtraKind::class, ExtraKind::Other);
-        $split = ['marinade' => 0.0, 'layers' => $fields->flag('at_table', false) ? 0.0 : 1.0, 'top' => $fields->flag('at_table', false) ? 1.0 : 0.0];
+        $split = [
+            'marinade' => 0.0,
+            'layers' => $fields->flag('at_table', false) ? 0.0 : 1.0,
+            'top' => $fields->flag('at_table', false) ? 1.0 : 0.0,
+        ];
         if ($fields->has('split')) {
             $told = $fields->object('split');
             foreach (self::PARTS as $part) {
                 $split[$part] = $told->number($part, 0, 1, '', 0.0);
             }
             if (abs(array_sum($split) - 1) > self::SHARES_CLOSE) {
-                throw OutOfRange::because($fields->at('split'), sprintf('the shares add up to %s;', round(array_sum($split), 3)), 'let marinade, layers and top add up to 1');
+                throw Refused::because(
+                    $fields->at('split'),
+                    'refused.the-shares-add-up-to-let',
+                    split: round(array_sum($split), 3),
+                );
             }
         }
 
         return new self(
             $fields->text('name'),
             $kind,
-            $kind === ExtraKind::Essence ? $fields->number('drops_per_kg_rice', 0.5, 100, 'drops per kg of rice') : $fields->number('g_per_kg_rice', 0.01, 1000, 'g per kg of rice'),
+            $kind === ExtraKind::Essence
+                ? $fields->number('drops_per_kg_rice', 0.5, 100, 'drops per kg of rice')
+                : $fields->number('g_per_kg_rice', 0.01, 1000, 'g per kg of rice'),
             ['marinade' => $split['marinade'], 'layers' => $split['layers'], 'top' => $split['top']],
             $fields->whole('prep_min', 0, 120, 0),
             $fields->whole('wait_min', 0, 1440, 0),

@@ -19,33 +19,19 @@ enum ExtraKind: string
     /** Essences are easily overdone: drops a kg of raw rice past which a dish tastes of nothing else. */
     public const MOST_DROPS_PER_KG = 12.0;
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Saffron => 'saffron',
-            self::Fat => 'fat',
-            self::Herbs => 'herbs',
-            self::Nuts => 'nuts',
-            self::Fruit => 'fruit',
-            self::Other => 'other',
-            self::Essence => 'essence, in drops',
-            self::Onion => 'fried onion',
-        };
-    }
-
     /** What it is bought as where that differs: a kilo of raw onion gives 250 to 300 g fried. */
     public function bought(): ?Bought
     {
         return $this === self::Onion ? Bought::as('raw onion', 0.275) : null;
     }
 
-    /** How long ahead it can be made, in words; null where it is best fresh. */
-    public function keeps(): ?string
+    /** How many days ahead it can be made; null where it is best fresh. */
+    public function keepsDays(): ?int
     {
         return match ($this) {
-            self::Onion => '3 days in a closed jar',
-            self::Saffron => 'a day in the fridge',
-            self::Nuts, self::Fruit => '2 days, covered',
+            self::Onion => 3,
+            self::Nuts, self::Fruit => 2,
+            self::Saffron => 1,
             default => null,
         };
     }

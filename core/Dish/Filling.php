@@ -8,18 +8,14 @@ use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Filling\Marinade;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** What lies between the rice, by weight of the raw rice, and the work it takes before. */
 final readonly class Filling
 {
     private const USUAL_SALT_G_PER_KG = 10.0;
-
-    /** Out of the pan, and out of the fridge for a while. */
-    private const COOKED_C = 85.0;
-
-    private const RAW_C = 18.0;
 
     /**
      * @param  non-empty-list<FillingPart>  $parts
@@ -33,15 +29,24 @@ final readonly class Filling
         public ?Marinade $marinade,
         public array $parts,
         public array $steps,
+        /** Whether it stands out of the fridge till it is as warm as the room. */
+        public bool $standsOut,
     ) {
     }
 
-    /** @throws OutOfRange */
-    public static function fromFields(Fields $fields): self
+    /**
+     * @param  Known<FillingKind>  $kinds
+     *
+     * @throws Refused
+     */
+    public static function fromFields(Fields $fields, Known $kinds): self
     {
-        $parts = array_map(FillingPart::fromFields(...), $fields->each('parts'));
+        $parts = array_map(
+            static fn (Fields $part): FillingPart => FillingPart::fromFields($part, $kinds),
+            $fields->each('parts'),
+        );
         if ($parts === []) {
-            throw OutOfRange::because($fields->at('parts'), 'the list is empty;', 'give at least one part');
+            throw Refused::because($fields->at('parts'), 'refused.the-list-is-empty-give-at-3');
         }
 
         return new self(
@@ -52,6 +57,7 @@ final readonly class Filling
             $fields->has('marinade') ? Marinade::fromFields($fields->object('marinade')) : null,
             $parts,
             array_map(Step::fromFields(...), $fields->each('steps')),
+            $fields->flag('stands_out', false),
         );
     }
 
@@ -103,7 +109,9 @@ final readonly class Filling
 
     public function rawMass(Mass $rice): Mass
     {
-        return Mass::kilograms(array_sum(array_map(static fn (Mass $mass): float => $mass->kg, $this->partMasses($rice))));
+        return Mass::kilograms(
+            array_sum(array_map(static fn (Mass $mass): float => $mass->kg, $this->partMasses($rice))),
+        );
     }
 
     /** As layered: what is cooked before has given its share of the juice to a gravy cooked down. */
@@ -111,7 +119,7 @@ final readonly class Filling
     {
         $kg = 0.0;
         foreach ($this->partMasses($rice) as $index => $mass) {
-            $kg += $mass->kg * (1 - $this->parts[$index]->kind->juiceShare() * $this->ready);
+            $kg += $mass->kg * (1 - $this->parts[$index]->kind->juiceShare * $this->ready);
         }
 
         return Mass::kilograms($kg);
@@ -123,12 +131,6 @@ final readonly class Filling
         return min(0.5, $this->wetness->freeShare() + ($this->ready < 1 ? $this->marinade?->freeShare() ?? 0.0 : 0.0));
     }
 
-    /** Its temperature when layered. */
-    public function celsius(): float
-    {
-        return $this->ready > 0 ? self::COOKED_C : self::RAW_C;
-    }
-
     /** Bulk density of the parts together, kg per litre. */
     public function kgPerLitre(): float
     {
@@ -136,7 +138,7 @@ final readonly class Filling
         $litres = 0.0;
         foreach ($this->parts as $part) {
             $mass += $part->ofRice;
-            $litres += $part->ofRice / $part->kind->bulkKgPerLitre();
+            $litres += $part->ofRice / $part->kind->bulkKgPerLitre;
         }
 
         return $mass / $litres;
@@ -145,8 +147,8 @@ final readonly class Filling
     /** The part that must get hottest to be safe, if any must. */
     public function strictest(): ?FillingKind
     {
-        $kinds = array_filter($this->kinds(), static fn (FillingKind $kind): bool => $kind->safeCoreC() !== null);
-        usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC() <=> $a->safeCoreC());
+        $kinds = array_filter($this->kinds(), static fn (FillingKind $kind): bool => $kind->safeCoreC !== null);
+        usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC <=> $a->safeCoreC);
 
         return $kinds[0] ?? null;
     }
@@ -155,9 +157,21 @@ final readonly class Filling
     public function toughest(): FillingKind
     {
         $kinds = $this->kinds();
-        usort($kinds, static fn (FillingKind $a, FillingKind $b): int => [$b->tenderMin(), $b->halfThicknessMm()] <=> [$a->tenderMin(), $a->halfThicknessMm()]);
+        usort(
+            $kinds,
+            static fn (FillingKind $a, FillingKind $b): int => [$b->tenderMin, $b->halfThicknessMm] <=> [
+                $a->tenderMin,
+                $a->halfThicknessMm,
+            ],
+        );
 
         return $kinds[0];
+    }
+
+    /** Whether its pieces are to stay whole: fish that flakes is a fault, meat that falls off the bone is none. */
+    public function staysWhole(): bool
+    {
+        return $this->toughest()->staysWhole;
     }
 
     /** @return non-empty-list<FillingKind> */
@@ -169,6 +183,11 @@ final readonly class Filling
     /** Half the thickness of the thickest piece, mm. */
     public function halfThicknessMm(): float
     {
-        return max(array_map(static fn (FillingPart $part): float => $part->halfMm ?? $part->kind->halfThicknessMm(), $this->parts));
+        return max(
+            array_map(
+                static fn (FillingPart $part): float => $part->halfMm ?? $part->kind->halfThicknessMm,
+                $this->parts,
+            ),
+        );
     }
 }

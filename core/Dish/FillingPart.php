@@ -7,7 +7,8 @@ namespace Orbek\Core\Dish;
 use Orbek\Core\Care\Allergen;
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Known;
+use Orbek\Core\Measure\Refused;
 
 /** One thing in the filling. */
 final readonly class FillingPart
@@ -27,18 +28,26 @@ final readonly class FillingPart
     ) {
     }
 
-    /** @throws OutOfRange */
-    public static function fromFields(Fields $fields): self
+    /**
+     * @param  Known<FillingKind>  $kinds
+     *
+     * @throws Refused
+     */
+    public static function fromFields(Fields $fields, Known $kinds): self
     {
-        $kind = $fields->one('kind', FillingKind::class);
+        $kind = $kinds->get($fields->text('kind'), $fields->at('kind'));
         $holds = $fields->many('holds', Allergen::class);
-        $own = $kind->allergen();
 
         return new self(
             $fields->text('name'),
             $kind,
             $fields->number('of_rice', 0.01, 4, 'times the rice'),
-            $own === null || in_array($own, $holds, true) ? $holds : [...$holds, $own],
+            [
+                ...$holds,
+                ...array_values(
+                    array_filter($kind->holds, static fn (Allergen $own): bool => ! in_array($own, $holds, true)),
+                ),
+            ],
             $fields->has('piece_g') ? $fields->number('piece_g', 5, 2000, 'g') : null,
             $fields->has('half_mm') ? $fields->number('half_mm', 1, 80, 'mm') : null,
             $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : null,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** A recipe's lines, once the cook has said what each is, as a dish of a school. */
 final class FromRecipe
@@ -14,33 +14,48 @@ final class FromRecipe
      * @param  list<array{of: string, role: string, grams: float}>  $lines roles as RecipeLine::roles() names them
      * @return array<string, mixed> a dish document
      *
-     * @throws OutOfRange when there is no rice or no filling among the lines
+     * @throws Refused when there is no rice or no filling among the lines
      */
-    public static function document(School $school, Kitchen $kitchen, string $name, int $eaters, array $lines, string $serveAt): array
-    {
+    public static function document(
+        School $school, Kitchen $kitchen, string $name, int $eaters, array $lines, string $serveAt,
+    ): array {
         $rice = 0.0;
         foreach ($lines as $line) {
             $rice += $line['role'] === RecipeLine::RICE ? $line['grams'] : 0.0;
         }
         if ($rice <= 0) {
-            throw OutOfRange::because('lines', 'none is the rice;', 'say which line is, and how many grams');
+            throw Refused::because('lines', 'refused.none-is-the-rice-say-which');
         }
         $parts = $extras = [];
         foreach ($lines as $line) {
             [$what, $kind] = [...explode(':', $line['role'], 2), ''];
             if ($what === 'part') {
-                $parts[] = ['name' => mb_substr($line['of'], 0, 80), 'kind' => $kind, 'of_rice' => round($line['grams'] / $rice, 4)];
+                $parts[] = [
+                    'name' => mb_substr($line['of'], 0, 80),
+                    'kind' => $kind,
+                    'of_rice' => round($line['grams'] / $rice, 4),
+                ];
             } elseif ($what === 'extra') {
-                $extras[] = ['name' => mb_substr($line['of'], 0, 80), 'kind' => $kind, 'g_per_kg_rice' => round(1000 * $line['grams'] / $rice, 3)];
+                $extras[] = [
+                    'name' => mb_substr($line['of'], 0, 80),
+                    'kind' => $kind,
+                    'g_per_kg_rice' => round(1000 * $line['grams'] / $rice, 3),
+                ];
             }
         }
         if ($parts === []) {
-            throw OutOfRange::because('lines', 'none is a filling;', 'say which line is, and how many grams');
+            throw Refused::because('lines', 'refused.none-is-a-filling-say-which');
         }
 
         $document = Starter::document($school, $kitchen, $name === '' ? 'A recipe from a file' : $name, $serveAt);
-        $document['table'] = ['eaters' => OutOfRange::unlessBetween('eaters', $eaters, 1, Table::MOST_EATERS), 'plates' => self::plates($rice / $eaters)->value, 'serve_at' => $serveAt];
-        $document['filling'] = ['name' => $parts[0]['name'], 'parts' => $parts] + (is_array($document['filling']) ? $document['filling'] : []);
+        $document['table'] = [
+            'eaters' => Refused::unlessBetween('eaters', $eaters, 1, Table::MOST_EATERS),
+            'plates' => self::plates($rice / $eaters)->value,
+            'serve_at' => $serveAt,
+        ];
+        $document['filling'] = ['name' => $parts[0]['name'], 'parts' => $parts] + (
+            is_array($document['filling']) ? $document['filling'] : []
+        );
         $document['extras'] = $extras;
 
         return $document;
@@ -50,7 +65,12 @@ final class FromRecipe
     private static function plates(float $grams): Plates
     {
         $plates = Plates::cases();
-        usort($plates, static fn (Plates $a, Plates $b): int => abs($a->gramsPerAdult() - $grams) <=> abs($b->gramsPerAdult() - $grams));
+        usort(
+            $plates,
+            static fn (Plates $a, Plates $b): int => abs($a->gramsPerAdult() - $grams) <=> abs(
+                $b->gramsPerAdult() - $grams,
+            ),
+        );
 
         return $plates[0];
     }

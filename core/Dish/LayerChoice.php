@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Rice\Stage;
 
@@ -21,12 +21,12 @@ final readonly class LayerChoice
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         $matter = $fields->one('matter', Matter::class);
         if ($matter === Matter::Crust || $matter === Matter::Mixed) {
-            throw OutOfRange::unknown($fields->at('matter'), $matter->value, ['rice', 'filling']);
+            throw Refused::unknown($fields->at('matter'), $matter->value, ['rice', 'filling']);
         }
 
         return new self(
@@ -35,5 +35,24 @@ final readonly class LayerChoice
             $fields->flag('saffron', false),
             $fields->has('stage') && $matter === Matter::Rice ? $fields->one('stage', Stage::class) : null,
         );
+    }
+
+    /** A layer of what the dish has, without saffron or a target of its own. */
+    public static function plain(Matter $matter, float $share): self
+    {
+        return new self($matter, $share, false, null);
+    }
+
+    public function withShare(float $share): self
+    {
+        return new self($this->matter, $share, $this->saffron, $this->stage);
+    }
+
+    /** @return array<string, mixed> as fromFields() reads it */
+    public function toArray(): array
+    {
+        return ['matter' => $this->matter->value, 'share' => $this->share]
+            + ($this->saffron ? ['saffron' => true] : [])
+            + ($this->stage === null ? [] : ['stage' => $this->stage->value]);
     }
 }

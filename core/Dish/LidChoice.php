@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\Seal;
 
 /** The pot that is layered, its ring, its seal and its heat. */
 final readonly class LidChoice
@@ -25,7 +25,7 @@ final readonly class LidChoice
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         $second = $fields->has('second') ? $fields->object('second') : null;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Measure\AmountReader;
 use Orbek\Core\Measure\Cup;
+use Orbek\Core\Measure\Note;
 
 /**
  * One line of a recipe from outside, read as far as it can be.
@@ -40,10 +40,17 @@ final readonly class RecipeLine
     ];
 
     /** What one usually weighs, g. */
-    private const PIECES = ['egg' => 50.0, 'onion' => 110.0, 'chicken thigh' => 150.0, 'tomato' => 100.0, 'carrot' => 80.0, 'potato' => 130.0];
+    private const PIECES = [
+        'egg' => 50.0, 'onion' => 110.0, 'chicken thigh' => 150.0, 'tomato' => 100.0, 'carrot' => 80.0,
+        'potato' => 130.0,
+    ];
 
     /** Bulk as spooned, kg per litre, of what recipes measure by volume. */
-    private const BULKS = ['rice' => 0.84, 'basmati' => 0.84, 'butter' => 0.92, 'ghee' => 0.92, 'lentil' => 0.80, 'raisin' => 0.62, 'mint' => 0.10, 'coriander' => 0.10, 'dill' => 0.10, 'parsley' => 0.10, 'almond' => 0.55, 'pistachio' => 0.52, 'cashew' => 0.55, 'walnut' => 0.45];
+    private const BULKS = [
+        'rice' => 0.84, 'basmati' => 0.84, 'butter' => 0.92, 'ghee' => 0.92, 'lentil' => 0.80, 'raisin' => 0.62,
+        'mint' => 0.10, 'coriander' => 0.10, 'dill' => 0.10, 'parsley' => 0.10, 'almond' => 0.55, 'pistachio' => 0.52,
+        'cashew' => 0.55, 'walnut' => 0.45,
+    ];
 
     private function __construct(
         public string $text,
@@ -52,7 +59,7 @@ final readonly class RecipeLine
         public ?float $grams,
         public string $role,
         /** How it was read, or why it was not. */
-        public string $note,
+        public Note $note,
     ) {
     }
 
@@ -64,21 +71,36 @@ final readonly class RecipeLine
         $of = $of === '' ? $text : $of;
         $role = self::role($of);
         if ($read === null) {
-            return new self($text, $of, null, $role, 'no amount could be read');
+            return new self($text, $of, null, $role, Note::of('recipe-line.no-amount-could-be-read'));
         }
         if ($read['unit'] === 'g') {
-            return new self($text, $of, $read['amount'], $role, $role === self::NOWHERE ? 'weighed, but nothing here says what it is for' : 'weighed');
+            return new self(
+                $text, $of, $read['amount'], $role,
+                $role === self::NOWHERE
+                    ? Note::of('recipe-line.weighed-but-nothing-here-says-what')
+                    : Note::of('recipe-line.weighed'),
+            );
         }
         $table = $read['unit'] === 'piece' ? self::PIECES : self::BULKS;
         foreach ($table as $word => $each) {
             if (str_contains(mb_strtolower($of), $word)) {
                 return $read['unit'] === 'piece'
-                    ? new self($text, $of, $read['amount'] * $each, $role, sprintf('counted at %d g each', (int) $each))
-                    : new self($text, $of, $read['amount'] * $each, $role, sprintf('%d ml at %s kg a litre', (int) round($read['amount']), $each));
+                    ? new self(
+                        $text, $of, $read['amount'] * $each, $role, Note::of('recipe-line.counted', each: (int) $each),
+                    )
+                    : new self(
+                        $text, $of, $read['amount'] * $each, $role,
+                        Note::of('recipe-line.ml-at-kg-a-litre', amount: (int) round($read['amount']), each: $each),
+                    );
             }
         }
 
-        return new self($text, $of, null, $role, $read['unit'] === 'piece' ? sprintf('%s of them, of unknown weight', round($read['amount'], 2)) : sprintf('%d ml, of unknown weight', (int) round($read['amount'])));
+        return new self(
+            $text, $of, null, $role,
+            $read['unit'] === 'piece'
+                ? Note::of('recipe-line.of-them-of-unknown-weight', amount: round($read['amount'], 2))
+                : Note::of('recipe-line.ml-of-unknown-weight', amount: (int) round($read['amount'])),
+        );
     }
 
     public function isUnderstood(): bool
@@ -87,19 +109,22 @@ final readonly class RecipeLine
     }
 
     /**
-     * All that a line can be used as, in words.
+     * All that a line can be used as.
      *
-     * @return array<string, string> by role
+     * @return array<string, Note> by role
      */
-    public static function roles(): array
+    public static function roles(Craft $craft): array
     {
-        $roles = [self::NOWHERE => 'leave it out', self::RICE => 'the rice'];
-        foreach (FillingKind::cases() as $kind) {
-            $roles["part:{$kind->value}"] = 'filling: '.$kind->label();
+        $roles = [
+            self::NOWHERE => Note::of('recipe-line.leave-it-out'),
+            self::RICE => Note::of('recipe-line.the-rice'),
+        ];
+        foreach ($craft->fillings->all as $kind) {
+            $roles["part:{$kind->id}"] = Note::of('recipe-line.filling', kind: $kind->name);
         }
         foreach (ExtraKind::cases() as $kind) {
             if ($kind !== ExtraKind::Essence) {
-                $roles["extra:{$kind->value}"] = 'topping: '.$kind->label();
+                $roles["extra:{$kind->value}"] = Note::of('recipe-line.topping', kind: $kind);
             }
         }
 

@@ -4,67 +4,68 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-/** The schools of the craft: how the rice is cooked, when the filling is, and how both are sealed. */
-enum School: string
+use Orbek\Core\Heat\Bounds;
+use Orbek\Core\Lid\StockHeat;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+
+/**
+ * A school of the craft: how its rice is cooked, its own heats, and the dish that it begins with; a
+ * file of schema/craft/schools.
+ */
+final readonly class School
 {
-    case RawFilling = 'raw-filling';
-    case CookedFilling = 'cooked-filling';
-    case LongSeal = 'long-seal';
-    case DrainedAndSteamed = 'drained-and-steamed';
-    case OnePot = 'one-pot';
-    case Cooker = 'cooker';
-    case Yesterday = 'yesterday';
-
-    /** Whether the rice takes up measured water and is not drained. */
-    public function isMeasured(): bool
-    {
-        return in_array($this, [self::OnePot, self::Cooker, self::Yesterday], true);
+    /**
+     * @param  non-empty-list<StockHeat>  $heats
+     * @param  array<
+     *     string, mixed
+     * >  $first a dish document without name and table, its pots and rings told by their part
+     */
+    private function __construct(
+        public string $id,
+        public string $label,
+        /** What the word means, for its first use on a page. */
+        public string $gloss,
+        public Cooking $cooking,
+        public array $heats,
+        public array $first,
+        /** What its low heat must not be shorter than, min: grains lengthen and dry in it, which is not computed. */
+        private float $lowLeastMin,
+    ) {
     }
 
-    public function label(): string
+    /** What it asks of a heat line beside its end: its least low heat, and a rest as long as its own. */
+    public function bounds(): Bounds
     {
-        return match ($this) {
-            self::RawFilling => 'Raw filling, sealed (kacchi)',
-            self::CookedFilling => 'Cooked filling, layered (pakki)',
-            self::LongSeal => 'Long seal (slow dum)',
-            self::DrainedAndSteamed => 'Drained and steamed (polo)',
-            self::OnePot => 'One pot by absorption (dampokht)',
-            self::Cooker => 'Rice cooker, then a warm oven',
-            self::Yesterday => 'Yesterday\'s filling, fresh rice',
-        };
-    }
+        $last = $this->heats[count($this->heats) - 1];
 
-    /** What the word means, for its first use on a page. */
-    public function gloss(): string
-    {
-        return match ($this) {
-            self::RawFilling => 'the meat goes in raw from its marinade and cooks under the rice',
-            self::CookedFilling => 'the filling is cooked first, then layered with the rice',
-            self::LongSeal => 'cooked filling, sealed with dough and steamed very low for long',
-            self::DrainedAndSteamed => 'long soak, short boil, drained, then steamed as a mound over a crust',
-            self::OnePot => 'measured water over filling and rice, cooked to dry craters, then sealed',
-            self::Cooker => 'rice cooked alone in a cooker, put over the filling and kept in a warm oven',
-            self::Yesterday => 'leftover curry let down with water, quick rice folded in',
-        };
+        return new Bounds($this->lowLeastMin, $last->isRest() ? $last->minutes : 0.0);
     }
 
     /**
-     * The stock heat line.
+     * @param  array<string, mixed>  $document
      *
-     * @return non-empty-list<array{float, float, bool, ?string, 4?: float}> minutes, W per cm² of base net of
-     *                                                                       the burner's loss, on a plate or not, the cue that ends it,
-     *                                                                       the oven's air in °C
+     * @throws Refused naming the field
      */
-    public function stockHeats(): array
+    public static function fromArray(array $document): self
     {
-        return match ($this) {
-            self::RawFilling => [[8.0, 2.0, false, 'steam shows at the seal'], [55.0, 0.8, true, null], [10.0, 0.0, false, null]],
-            self::CookedFilling => [[10.0, 1.1, false, 'steam shows at the lid'], [20.0, 0.45, false, null], [8.0, 0.0, false, null]],
-            self::LongSeal => [[5.0, 1.1, true, null], [105.0, 0.7, true, null], [10.0, 0.0, false, null]],
-            self::DrainedAndSteamed => [[9.0, 1.14, false, 'steam meets the lid'], [45.0, 0.49, true, null], [8.0, 0.0, false, null]],
-            self::OnePot => [[22.0, 0.3, false, null], [10.0, 0.0, false, null]],
-            self::Cooker => [[45.0, 0.0, false, null, 100.0], [5.0, 0.0, false, null]],
-            self::Yesterday => [[5.0, 0.45, false, null], [5.0, 0.0, false, null]],
-        };
+        $fields = Fields::of($document);
+        $heats = array_map(StockHeat::fromFields(...), $fields->each('heats'));
+        $first = $document['first'] ?? null;
+        if ($heats === []) {
+            throw Refused::because('heats', 'refused.the-list-is-empty-give-at-2');
+        }
+        if (! is_array($first)) {
+            throw Refused::because('first', 'refused.is-missing-give-the-dish-that');
+        }
+
+        return new self(
+            $fields->text('id'), $fields->text('label'), $fields->text('gloss'), $fields->one(
+                'cooking',
+                Cooking::class,
+            ), $heats,
+            array_combine(array_map(strval(...), array_keys($first)), array_values($first)),
+            $fields->number('low_least_min', 0, 240, 'min'),
+        );
     }
 }

@@ -10,13 +10,4 @@ enum Spices: string
     case None = 'none';
     case Fished = 'fished';
     case Left = 'left';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::None => 'no whole spices',
-            self::Fished => 'whole spices, fished out',
-            self::Left => 'whole spices, left in',
-        };
-    }
 }

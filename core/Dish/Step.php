@@ -7,17 +7,19 @@ namespace Orbek\Core\Dish;
 use Orbek\Core\Care\Allergen;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** A stretch of work that a dish brings along: browning, simmering, a salad. */
 final readonly class Step
 {
     /** @param  list<Allergen>  $holds of what is made, for a side */
-    private function __construct(public string $name, public int $minutes, public Attention $attention, public ?string $burner, public array $holds, public ?string $keeps)
-    {
+    private function __construct(
+        public string $name, public int $minutes, public Attention $attention, public ?string $burner,
+        public array $holds, public ?string $keeps,
+    ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         return new self(

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** Who eats, how much and when. */
 final readonly class Table
@@ -37,14 +37,14 @@ final readonly class Table
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         $eaters = $fields->whole('eaters', 1, self::MOST_EATERS);
         $serveAt = $fields->text('serve_at');
         $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $serveAt);
         if ($read === false || $read->format('Y-m-d\TH:i') !== $serveAt) {
-            throw OutOfRange::because($fields->at('serve_at'), "\"{$serveAt}\" is no day and time;", 'give one such as 2026-11-28T19:30');
+            throw Refused::because($fields->at('serve_at'), 'refused.is-no-day-and-time-give', serveAt: $serveAt);
         }
 
         return new self(

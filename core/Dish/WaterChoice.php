@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\Draining;
 use Orbek\Core\Rice\Stage;
 
@@ -32,21 +32,21 @@ final readonly class WaterChoice
     /**
      * @param  string  $lidBurner the ring where none is named: that of the sealed pot
      *
-     * @throws OutOfRange
+     * @throws Refused
      */
-    public static function fromFields(Fields $fields, School $school, string $lidBurner): self
+    public static function fromFields(Fields $fields, Cooking $cooking, string $lidBurner): self
     {
         return new self(
             $fields->text('pot'),
             $fields->has('burner') ? $fields->text('burner') : $lidBurner,
             $fields->number('per_rice', 4, 10, 'times the rice', 6),
-            $fields->number('salt_g_per_l', 0, 50, 'g/L', $school->isMeasured() ? 8 : 17),
-            $fields->one('stage', Stage::class, $school->isMeasured() ? Stage::Smears : null),
+            $fields->number('salt_g_per_l', 0, 50, 'g/L', $cooking->isMeasured() ? 8 : 17),
+            $fields->one('stage', Stage::class, $cooking->isMeasured() ? Stage::Smears : null),
             $fields->one('drain', Draining::class, Draining::Heap),
             $fields->flag('oil', false),
             $fields->flag('lemon', false),
             $fields->one('spices', Spices::class, Spices::None),
-            $fields->whole('open_min', 0, 60, $school === School::OnePot ? 8 : 0),
+            $fields->whole('open_min', 0, 60, $cooking === Cooking::OnePot ? 8 : 0),
             $fields->number('broth_per_rice', 0, 3, 'times the rice', 0),
         );
     }

@@ -6,18 +6,15 @@ namespace Orbek\Core\Drill;
 
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Sane;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
-use Orbek\Core\Rice\Draining;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
-use Orbek\Core\Rice\Uptake;
 
 /**
- * A boil run fast, of a bag and a ring nobody knows, to be lifted so that the rice stands at its
- * stage in the pot.
+ * A boil run fast, of a bag and a ring nobody knows, to be lifted when a grain is at its stage.
  */
 final readonly class LiftIt
 {
@@ -31,8 +28,9 @@ final readonly class LiftIt
 
     private const LONGEST_S = 2400.0;
 
-    private function __construct(public Stage $target, public float $factor, private Boil $boil, private float $carryOverS)
-    {
+    private function __construct(
+        public Stage $target, public float $factor, private Boil $boil,
+    ) {
     }
 
     /**
@@ -45,14 +43,15 @@ final readonly class LiftIt
         $soak = Soak::of(self::SOAK_MIN, 20);
         $kind = RiceKind::AgedBasmati;
         $raw = Mass::kilograms(self::RAW_KG);
-        $boil = Boil::of(CookingFront::of($kind, $soak), Boil::soaked($raw, $kind, $soak), Mass::kilograms(self::WATER_KG), self::POWER_W * (0.75 + 0.5 * $ring), 100, 20);
+        $boil = Boil::of(
+            CookingFront::of($kind, $soak), Boil::soaked($raw, $kind, $soak), Mass::kilograms(self::WATER_KG),
+            self::POWER_W * (0.75 + 0.5 * $ring), 100, 20,
+        );
         $target = $targets[min(3, (int) floor(4 * $which))];
-        $drained = $raw->times(Uptake::of($kind, $soak)->at($target->doneness()) + Uptake::SURFACE);
-
         // Box and Muller's way from two even chances to a normal one.
         $normal = sqrt(-2 * log(max(1e-6, min(1.0, $one)))) * cos(2 * M_PI * $two);
 
-        return new self($target, exp($normal * hypot(FactorBelief::PRIOR_SD, FactorBelief::DAY_SD)), $boil, Draining::Tray->carryOverS($drained, 100, 20, 480));
+        return new self($target, exp($normal * hypot(FactorBelief::PRIOR_SD, FactorBelief::DAY_SD)), $boil);
     }
 
     /** Doneness in the water so many seconds after the rice went in. */
@@ -61,22 +60,17 @@ final readonly class LiftIt
         return $this->boil->donenessAfter($seconds, $this->factor);
     }
 
-    /**
-     * How far from the target the rice stands in the pot, in doneness; positive is too far.
-     *
-     * @throws OutOfRange
-     */
+    /** How far from the target the grain was between the fingers, in doneness; positive is too far. */
     public function off(float $seconds): float
     {
-        OutOfRange::unlessBetween('seconds', $seconds, 0, self::LONGEST_S, 's');
-        $exposure = $this->boil->exposureAfter($seconds + Draining::HAND_DELAY_S) + $this->carryOverS;
+        Sane::between('seconds', $seconds, 0, self::LONGEST_S);
 
-        return $this->boil->front->donenessAfter($exposure / $this->factor) - $this->target->doneness();
+        return $this->donenessAfter($seconds) - $this->target->doneness();
     }
 
     /** The second at which it should have been lifted. */
     public function rightAt(): float
     {
-        return $this->boil->liftAt($this->target->doneness(), $this->carryOverS, $this->factor);
+        return $this->boil->secondsTo($this->target->doneness(), $this->factor);
     }
 }

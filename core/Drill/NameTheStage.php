@@ -68,7 +68,10 @@ final readonly class NameTheStage
      */
     private static function weights(array $history): array
     {
-        $asked = $missed = array_fill_keys(array_map(static fn (Stage $stage): string => $stage->value, Stage::cases()), 0);
+        $asked = $missed = array_fill_keys(
+            array_map(static fn (Stage $stage): string => $stage->value, Stage::cases()),
+            0,
+        );
         foreach (array_slice($history, -self::MEMORY) as $answer) {
             $asked[$answer['asked']->value]++;
             $missed[$answer['asked']->value] += $answer['asked'] === $answer['answered'] ? 0 : 1;

@@ -10,13 +10,4 @@ enum Acid: string
     case None = 'none';
     case Mild = 'mild';
     case Strong = 'strong';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::None => 'no acid',
-            self::Mild => 'yogurt or a little lemon',
-            self::Strong => 'much lemon or vinegar',
-        };
-    }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Filling;
 
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 
 /** What the filling lies in before it is cooked, and for how long (docs/model.md, sections C and Marinade). */
 final readonly class Marinade
@@ -28,7 +29,7 @@ final readonly class Marinade
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         return new self(
@@ -42,19 +43,31 @@ final readonly class Marinade
     /**
      * Least, good and greatest time for a protein in this, minutes.
      *
-     * @return array{least: int, good: int, most: int, why: string}
+     * @return array{least: int, good: int, most: int, why: Note}
      */
     public function times(FillingKind $kind): array
     {
         [$least, $good, $most, $why] = match (true) {
-            $kind->isPoultry() => [30, 210, $this->acid === Acid::Strong ? 240 : 1440, $this->acid === Acid::Strong ? 'much acid turns poultry chalky past 4 h' : 'cooks disagree about overnight; in a mild marinade it may stay'],
-            $kind->isRedMeat() || $kind === FillingKind::Meatballs => [180, 1080, $this->acid === Acid::Strong ? 720 : 1440, 'red meat takes salt and spice slowly: overnight is best'],
-            $kind === FillingKind::Fish, $kind === FillingKind::Prawns => [15, 20, 30, 'acid cooks fish and prawns: half an hour at most'],
-            $kind === FillingKind::Paneer => [30, 30, 720, 'it takes up flavour at its skin only'],
-            default => [10, 30, 240, 'salt draws water out of vegetables'],
+            $kind->group === FillingGroup::Poultry => [
+                30, 210, $this->acid === Acid::Strong ? 240 : 1440,
+                $this->acid === Acid::Strong
+                    ? Note::of('marinade.much-acid-turns-poultry-chalky-past')
+                    : Note::of('marinade.cooks-disagree-about-overnight-in-a'),
+            ],
+            in_array($kind->group, [FillingGroup::RedMeat, FillingGroup::Minced], true) => [
+                180, 1080, $this->acid === Acid::Strong ? 720 : 1440,
+                Note::of('marinade.red-meat-takes-salt-and-spice'),
+            ],
+            $kind->group === FillingGroup::Fish => [15, 20, 30, Note::of('marinade.acid-cooks-fish-and-prawns-half')],
+            $kind->group === FillingGroup::Dairy => [30, 30, 720, Note::of('marinade.it-takes-up-flavour-at-its')],
+            default => [10, 30, 240, Note::of('marinade.salt-draws-water-out-of-vegetables')],
         };
         if ($this->papayaPercent > 0 && $most > self::PAPAYA_MOST_MIN) {
-            return ['least' => min($least, self::PAPAYA_MOST_MIN), 'good' => max(min($least, self::PAPAYA_MOST_MIN), min($good, 120)), 'most' => self::PAPAYA_MOST_MIN, 'why' => 'green papaya takes meat apart: 4 h at most'];
+            return [
+                'least' => min($least, self::PAPAYA_MOST_MIN),
+                'good' => max(min($least, self::PAPAYA_MOST_MIN), min($good, 120)), 'most' => self::PAPAYA_MOST_MIN,
+                'why' => Note::of('marinade.green-papaya-takes-meat-apart-h'),
+            ];
         }
 
         return ['least' => $least, 'good' => $good, 'most' => $most, 'why' => $why];
@@ -68,7 +81,9 @@ final readonly class Marinade
     /** What it does to the time to tender: papaya × 0.65, a mild overnight × 0.9 (section C). */
     public function tenderFactor(): float
     {
-        return ($this->papayaPercent > 0 ? self::PAPAYA_FACTOR : 1.0) * ($this->isOvernight() && $this->acid !== Acid::Strong ? self::OVERNIGHT_FACTOR : 1.0);
+        return ($this->papayaPercent > 0 ? self::PAPAYA_FACTOR : 1.0) * (
+            $this->isOvernight() && $this->acid !== Acid::Strong ? self::OVERNIGHT_FACTOR : 1.0
+        );
     }
 
     /** Yogurt and salt draw water: free water it brings over the filling's weight. */

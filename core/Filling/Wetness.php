@@ -21,14 +21,4 @@ enum Wetness: string
             self::Soupy => 0.32,
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Dry => 'cooked down till the fat comes out',
-            self::Moist => 'moist, hardly running',
-            self::Wet => 'in a running gravy',
-            self::Soupy => 'swimming in gravy',
-        };
-    }
 }

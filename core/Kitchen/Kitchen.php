@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Orbek\Core\Kitchen;
 
 use DateTimeZone;
-use Orbek\Core\Lid\Burner;
+use Orbek\Core\Lid\Flame;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Measure\Salt;
 use Orbek\Core\Measure\Units;
+use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Oven;
+use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Water\BoilingPoint;
 
@@ -23,6 +27,7 @@ final readonly class Kitchen
      * @param  non-empty-array<string, Pot>  $pots by id
      * @param  non-empty-array<string, Burner>  $burners by id
      * @param  non-empty-array<string, Lot>  $lots by id
+     * @param  array<string, Plate>  $plates by id
      * @param  array<string, mixed>  $document
      */
     private function __construct(
@@ -36,6 +41,7 @@ final readonly class Kitchen
         public array $pots,
         public array $burners,
         public array $lots,
+        public array $plates,
         public Units $units,
         public ?Oven $oven,
         /** @var list<string> names of what is always there, as the shopping list calls it */
@@ -47,13 +53,13 @@ final readonly class Kitchen
     /**
      * @param  array<string, mixed>  $document as schema/kitchen.json describes it
      *
-     * @throws OutOfRange naming the field
+     * @throws Refused naming the field
      */
     public static function fromArray(array $document): self
     {
         $fields = Fields::of($document);
         if ($fields->text('format') !== self::FORMAT) {
-            throw OutOfRange::unknown('format', $fields->text('format'), [self::FORMAT]);
+            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT]);
         }
 
         $pots = self::byId($fields, 'pots', Pot::fromFields(...));
@@ -63,7 +69,7 @@ final readonly class Kitchen
         try {
             $timezone = new DateTimeZone($fields->text('timezone'));
         } catch (\Exception) {
-            throw OutOfRange::because('timezone', '"'.$fields->text('timezone').'" is not known;', 'give a name such as Europe/Zurich');
+            throw Refused::because('timezone', 'refused.is-not-known-give-a-name', fields: $fields->text('timezone'));
         }
 
         return new self(
@@ -74,7 +80,7 @@ final readonly class Kitchen
             $timezone,
             $fields->one('cup', Cup::class, Cup::Metric),
             $fields->one('salt', Salt::class, Salt::Fine),
-            $pots, $burners, $lots,
+            $pots, $burners, $lots, self::plates($fields),
             $fields->one('units', Units::class, Units::Grams),
             $fields->has('oven') ? Oven::fromFields($fields->object('oven')) : null,
             $fields->texts('pantry'),
@@ -113,22 +119,22 @@ final readonly class Kitchen
         return BoilingPoint::at($this->altitudeM);
     }
 
-    /** @throws OutOfRange when the kitchen has no such pot */
+    /** @throws Refused when the kitchen has no such pot */
     public function pot(string $id, string $field): Pot
     {
-        return $this->pots[$id] ?? throw OutOfRange::unknown($field, $id, array_keys($this->pots));
+        return $this->pots[$id] ?? throw Refused::unknown($field, $id, array_keys($this->pots));
     }
 
-    /** @throws OutOfRange when the kitchen has no such burner */
+    /** @throws Refused when the kitchen has no such burner */
     public function burner(string $id, string $field): Burner
     {
-        return $this->burners[$id] ?? throw OutOfRange::unknown($field, $id, array_keys($this->burners));
+        return $this->burners[$id] ?? throw Refused::unknown($field, $id, array_keys($this->burners));
     }
 
-    /** @throws OutOfRange when the shelf has no such bag */
+    /** @throws Refused when the shelf has no such bag */
     public function lot(string $id, string $field): Lot
     {
-        return $this->lots[$id] ?? throw OutOfRange::unknown($field, $id, array_keys($this->lots));
+        return $this->lots[$id] ?? throw Refused::unknown($field, $id, array_keys($this->lots));
     }
 
     /** The ring with the most heat. */
@@ -140,8 +146,37 @@ final readonly class Kitchen
         return $burners[0];
     }
 
+    /** A heat in the words of its ring's knob; a ring that the pot is moved to is named. */
+    public function says(Flame $flame, string $standsOn): Note
+    {
+        if ($flame->ovenC !== null) {
+            return Note::of('flame.oven', celsius: (int) round($flame->ovenC));
+        }
+        if ($flame->isOff()) {
+            return Note::of('flame.off');
+        }
+        $ring = $this->burners[$flame->ring === '' ? $standsOn : $flame->ring] ?? null;
+        $mark = $ring?->knob->mark($flame->setting);
+
+        return Note::of(
+            'flame.on', isMarked: $mark !== null, mark: $mark->name ?? '', percent: (int) round(100 * $flame->setting),
+            isOnPlate: $flame->plate !== null, plate: $flame->plate->name ?? '',
+            isMoved: $ring !== null && $ring->id !== $standsOn, ring: $ring->name ?? '',
+        );
+    }
+
     /**
-     * @template T of Pot|Burner|Lot
+     * @return array<string, Plate> by id
+     *
+     * @throws Refused
+     */
+    private static function plates(Fields $fields): array
+    {
+        return $fields->each('plates') === [] ? [] : self::byId($fields, 'plates', Plate::fromFields(...));
+    }
+
+    /**
+     * @template T of Pot|Burner|Lot|Plate
      *
      * @param  callable(Fields): T  $read
      * @return non-empty-array<string, T>
@@ -152,11 +187,11 @@ final readonly class Kitchen
         foreach ($fields->each($name) as $entry) {
             $thing = $read($entry);
             if (isset($list[$thing->id])) {
-                throw OutOfRange::because($entry->at('id'), "\"{$thing->id}\" is there twice;", 'give each its own');
+                throw Refused::because($entry->at('id'), 'refused.is-there-twice-give-each-its', thing: $thing->id);
             }
             $list[$thing->id] = $thing;
         }
 
-        return $list !== [] ? $list : throw OutOfRange::because($name, 'the list is empty;', 'give at least one');
+        return $list !== [] ? $list : throw Refused::because($name, 'refused.the-list-is-empty-give-at');
     }
 }

@@ -7,7 +7,7 @@ namespace Orbek\Core\Kitchen;
 use DateTimeImmutable;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\RiceKind;
 
 /** A bag of rice on the shelf. */
@@ -26,12 +26,12 @@ final readonly class Lot
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         $boughtOn = $fields->has('bought_on') ? $fields->text('bought_on') : null;
         if ($boughtOn !== null && ! self::isDay($boughtOn)) {
-            throw OutOfRange::because($fields->at('bought_on'), "\"{$boughtOn}\" is no day;", 'give one such as 2026-09-12');
+            throw Refused::because($fields->at('bought_on'), 'refused.is-no-day-give-one-such', boughtOn: $boughtOn);
         }
 
         return new self(

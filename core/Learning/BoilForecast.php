@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Learning;
 
+use Orbek\Core\Measure\Normal;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\Draining;
 use Orbek\Core\Rice\Uptake;
@@ -31,8 +32,8 @@ final readonly class BoilForecast
     }
 
     /**
-     * @param  float  $target doneness wanted when the rice goes into the pot
-     * @param  float  $carryOverS seconds' worth of 100 °C after the water
+     * @param  float  $target doneness wanted between the fingers when the rice is lifted
+     * @param  float  $carryOverS seconds' worth of 100 °C that it still gets before the pot
      */
     public static function of(Boil $boil, Uptake $uptake, float $target, float $carryOverS, FactorBelief $today): self
     {
@@ -52,10 +53,10 @@ final readonly class BoilForecast
         return new self($boil, $this->uptake, $this->target, $this->carryOverS, $this->today->given($taught), $taught);
     }
 
-    /** Seconds in the water when to decide to lift, with this share of the belief before it. */
+    /** Seconds in the water when a grain is as it is to be lifted, with this share of the belief before it. */
     public function liftAt(float $share = 0.5): float
     {
-        return $this->boil->liftAt($this->target, $this->carryOverS, $this->today->quantile($share));
+        return $this->boil->secondsTo($this->target, $this->today->quantile($share));
     }
 
     /** Seconds in the water until a doneness is reached in it, with this share of the belief before. */
@@ -99,6 +100,9 @@ final readonly class BoilForecast
             $hill[] = [$this->liftAt($share), $density];
         }
 
-        return array_map(static fn (array $point): array => [$point[0], $highest > 0 ? $point[1] / $highest : 0.0], $hill);
+        return array_map(
+            static fn (array $point): array => [$point[0], $highest > 0 ? $point[1] / $highest : 0.0],
+            $hill,
+        );
     }
 }

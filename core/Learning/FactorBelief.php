@@ -4,59 +4,93 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Learning;
 
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Normal;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 
 /**
  * What is believed of a factor, a bag's on tau or a stove's on heat, as weights on a grid of ln f.
  *
- * What has taught nothing starts at its kind, N(0, 0.15²); on the day itself the factor
- * scatters by another 0.05 (docs/model.md, Learning). 81 points over ±0.5 are exact enough.
+ * What has taught nothing starts at its kind: a bag N(0, 0.19²), a stove by its kind; on the day itself
+ * the factor scatters by another 0.05 (docs/model.md, section D). 101 points over ±0.7 are exact enough.
  */
 final readonly class FactorBelief
 {
-    public const PRIOR_SD = 0.15;
+    /** Of a bag: lots differ by .15, the front's law and the ring add the rest. */
+    public const PRIOR_SD = 0.19;
 
     /** The day's own scatter of ln f, which no earlier cook takes away. */
     public const DAY_SD = 0.05;
 
-    public const POINTS = 81;
+    public const POINTS = 101;
 
-    private const REACH = 0.5;
+    private const REACH = 0.7;
+
+    /** Nothing is quite impossible: a slip of the hand must not forbid a factor for good. */
+    private const LEAST_LIKELY = 1e-12;
 
     private const STEP = 2 * self::REACH / (self::POINTS - 1);
 
+    /** Points and reach of the grid before this one, and the sd of a kind then: what older documents keep. */
+    private const OLD_POINTS = 81;
+
+    private const OLD_REACH = 0.5;
+
+    private const OLD_SD = 0.15;
+
     /** @param  list<float>  $weights on the grid, adding up to 1 */
-    private function __construct(public array $weights)
+    private function __construct(public array $weights, private float $kindSd)
     {
     }
 
-    public static function ofItsKind(): self
+    /** @param  float  $sd of ln f over its kind */
+    public static function ofItsKind(float $sd = self::PRIOR_SD): self
     {
-        return self::from(array_map(static fn (float $ln): float => Normal::bell($ln / self::PRIOR_SD), self::grid()));
+        return self::from(array_map(static fn (float $ln): float => Normal::bell($ln / $sd), self::grid()), $sd);
     }
 
     /**
-     * @param  array<array-key, mixed>  $weights as kept by toArray()
+     * Evidence of an older document that kept a whole belief: what was learned over its kind as it was then.
      *
-     * @throws OutOfRange
+     * @param  list<int|float>  $weights
+     * @return list<float> ln likelihood, at each point of the grid
+     *
+     * @throws Refused
      */
-    public static function fromArray(array $weights): self
+    public static function evidenceOf(array $weights): array
     {
-        $read = [];
-        foreach ($weights as $weight) {
-            $read[] = is_int($weight) || is_float($weight) ? max(0.0, (float) $weight) : -1.0;
+        if (count($weights) !== self::OLD_POINTS || min($weights) < 0 || array_sum($weights) <= 0) {
+            throw Refused::because(
+                'belief', 'refused.weights-will-not-do-give-numbers', read: count($weights), points: self::OLD_POINTS,
+            );
         }
-        if (count($read) !== self::POINTS || min($read) < 0 || array_sum($read) <= 0) {
-            throw OutOfRange::because('belief', count($read).' weights will not do;', 'give '.self::POINTS.' numbers, none negative and not all zero');
-        }
+        $old = array_map(static fn (int $i): float => -self::OLD_REACH + $i * 2 * self::OLD_REACH / (self::OLD_POINTS - 1), array_keys($weights));
 
-        return self::from($read);
+        return self::onGrid(array_map(
+            static fn (int|float $weight, float $ln): float => log(max(self::LEAST_LIKELY, $weight) / Normal::bell($ln / self::OLD_SD)),
+            $weights, $old,
+        ));
     }
 
-    /** @return list<float> */
-    public function toArray(): array
+    /**
+     * Logarithms on the grid, of those kept on the one before it: past its ends they go on as they were going.
+     *
+     * @param  list<float>  $logs
+     * @return list<float>
+     */
+    public static function onGrid(array $logs): array
     {
-        return array_map(static fn (float $weight): float => round($weight, 7), $this->weights);
+        if (count($logs) !== self::OLD_POINTS) {
+            return $logs;
+        }
+        $step = 2 * self::OLD_REACH / (self::OLD_POINTS - 1);
+
+        return array_map(static function (float $ln) use ($logs, $step): float {
+            $at = ($ln + self::OLD_REACH) / $step;
+            $low = max(0, min(self::OLD_POINTS - 2, (int) floor($at)));
+
+            return $logs[$low] + ($at - $low) * ($logs[$low + 1] - $logs[$low]);
+        }, self::grid());
     }
 
     /** @return list<float> ln f at each point */
@@ -68,7 +102,7 @@ final readonly class FactorBelief
     /** The same belief, less sure by a scatter of its own. */
     public function widened(float $sd): self
     {
-        return self::from(self::smeared($this->weights, $sd));
+        return self::from(self::smeared($this->weights, $sd), $this->kindSd);
     }
 
     /** What is believed of the bag's factor on a day. */
@@ -84,21 +118,45 @@ final readonly class FactorBelief
      */
     public function given(array $likelihood): self
     {
-        $weights = array_map(static fn (float $weight, float $likely): float => $weight * $likely, $this->weights, $likelihood);
+        $weights = array_map(
+            static fn (float $weight, float $likely): float => $weight * $likely,
+            $this->weights,
+            $likelihood,
+        );
 
         // Evidence that cannot be, by everything believed, teaches nothing.
-        return array_sum($weights) > 1e-30 ? self::from($weights) : $this;
+        return array_sum($weights) > 1e-30 ? self::from($weights, $this->kindSd) : $this;
     }
 
     /**
-     * After a day's evidence: what it says of the day's factor, less sure by the day's scatter, is
-     * what it says of the bag's.
+     * What is believed after lessons added up.
+     *
+     * @param  list<float>  $evidence sums of lesson(), at each point of the grid
+     * @param  float  $sd of ln f over its kind
+     */
+    public static function after(array $evidence, float $sd = self::PRIOR_SD): self
+    {
+        $best = $evidence === [] ? 0.0 : max($evidence);
+
+        return self::ofItsKind($sd)->given(array_map(static fn (float $ln): float => exp($ln - $best), $evidence));
+    }
+
+    /**
+     * A day's evidence as a lesson on what is more than the day's: what it says of the day's factor,
+     * less sure by the day's scatter, as ln likelihood.
      *
      * @param  list<float>  $likelihood of the day's factor, at each point of the grid
+     * @return list<float>
      */
-    public function afterDay(array $likelihood): self
+    public static function lesson(array $likelihood): array
     {
-        return $this->given(self::smeared($likelihood, self::DAY_SD));
+        $logs = array_map(static fn (float $likely): float => log(max(self::LEAST_LIKELY, $likely)), $likelihood);
+        $likelihood = array_map(exp(...), self::onGrid($logs));
+
+        return array_map(
+            static fn (float $likely): float => log(max(self::LEAST_LIKELY, $likely)),
+            self::smeared($likelihood, self::DAY_SD),
+        );
     }
 
     /** The factor with this share of the belief below it. */
@@ -133,35 +191,39 @@ final readonly class FactorBelief
         return sqrt(max(0.0, $square - $mean * $mean));
     }
 
-    public function words(): string
+    public function words(): Note
     {
         $percent = (int) round(abs($this->likely() - 1) * 100);
 
         return match (true) {
-            $this->sd() > 0.97 * self::PRIOR_SD => 'nothing learned of this bag yet, so it counts as its kind',
-            $percent === 0 => 'this bag cooks like its kind',
-            default => sprintf('this bag runs %d %% %s than its kind', $percent, $this->likely() < 1 ? 'faster' : 'slower'),
+            $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.nothing-learned-of-this-bag-yet'),
+            $percent === 0 => Note::of('factor-belief.this-bag-cooks-like-its-kind'),
+            default => Note::of(
+                'factor-belief.this-bag-runs-faster-than-its',
+                percent: $percent,
+                it: $this->likely() < 1,
+            ),
         };
     }
 
     /** The same belief of a pot on a ring, in words. */
-    public function stoveWords(): string
+    public function stoveWords(): Note
     {
         $percent = (int) round(abs($this->likely() - 1) * 100);
 
         return match (true) {
-            $this->sd() > 0.97 * self::PRIOR_SD => 'nothing learned of this pot on this ring yet, so it counts as its kind',
-            $percent === 0 => 'this pot on this ring heats like its kind',
-            default => sprintf('this pot on this ring gets %d %% %s heat than its kind', $percent, $this->likely() < 1 ? 'less' : 'more'),
+            $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.nothing-learned-of-this-pot-on'),
+            $percent === 0 => Note::of('factor-belief.this-pot-on-this-ring-heats'),
+            default => Note::of('factor-belief.this-pot-on-this-ring-gets', percent: $percent, it: $this->likely() < 1),
         };
     }
 
     /** @param  list<float>  $weights */
-    private static function from(array $weights): self
+    private static function from(array $weights, float $kindSd): self
     {
         $sum = array_sum($weights);
 
-        return new self(array_map(static fn (float $weight): float => $weight / $sum, $weights));
+        return new self(array_map(static fn (float $weight): float => $weight / $sum, $weights), $kindSd);
     }
 
     /**

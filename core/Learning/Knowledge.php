@@ -5,15 +5,26 @@ declare(strict_types=1);
 namespace Orbek\Core\Learning;
 
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\Burner;
 
-/** knowledge = fold(cooks): what each bag of rice and each pot on its ring has taught, and how much rice is gone. */
+/**
+ * knowledge = fold(lessons): what each bag of rice and each pot on its ring has taught, and how much rice is gone.
+ *
+ * Kept as a running result: evidence is the sum of the logarithms of its likelihoods, so that one
+ * lesson more or one taken back is one addition, whatever came before or after it.
+ *
+ * @phpstan-type Lesson array{
+ *     taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
+ *     stove?: array{pot: string, burner: string, likelihood: list<float>}
+ * }
+ */
 final readonly class Knowledge
 {
     /**
-     * @param  array<string, FactorBelief>  $lots by lot id
+     * @param  array<string, list<float>>  $lots ln likelihood on the grid of FactorBelief, by lot id
      * @param  array<string, float>  $usedG grams cooked, by lot id
-     * @param  array<string, FactorBelief>  $stoves by "pot@burner"
+     * @param  array<string, list<float>>  $stoves ln likelihood, by "pot@burner"
      */
     private function __construct(private array $lots, private array $usedG, private array $stoves)
     {
@@ -24,35 +35,41 @@ final readonly class Knowledge
         return new self([], [], []);
     }
 
-    /**
-     * @param  iterable<array{taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float}, stove?: array{pot: string, burner: string, likelihood: list<float>}}>  $cooks what each taught and used, oldest first
-     */
-    public static function fold(iterable $cooks): self
+    /** @param  iterable<Lesson>  $lessons of cooks and tests, in any order */
+    public static function fold(iterable $lessons): self
     {
-        $lots = [];
-        $used = [];
-        $stoves = [];
-        foreach ($cooks as $cook) {
-            if (isset($cook['stove'])) {
-                $stove = self::stoveId($cook['stove']['pot'], $cook['stove']['burner']);
-                $stoves[$stove] = ($stoves[$stove] ?? FactorBelief::ofItsKind())->afterDay($cook['stove']['likelihood']);
-            }
-            if (isset($cook['taught'])) {
-                $lot = $cook['taught']['lot'];
-                $lots[$lot] = ($lots[$lot] ?? FactorBelief::ofItsKind())->afterDay($cook['taught']['likelihood']);
-            }
-            if (isset($cook['used'])) {
-                $used[$cook['used']['lot']] = ($used[$cook['used']['lot']] ?? 0.0) + $cook['used']['g'];
-            }
+        $knowledge = self::none();
+        foreach ($lessons as $lesson) {
+            $knowledge = $knowledge->with($lesson);
         }
 
-        return new self($lots, $used, $stoves);
+        return $knowledge;
     }
 
     /**
-     * @param  array<string, mixed>  $kept as toArray() gave it
+     * After one lesson more.
      *
-     * @throws OutOfRange
+     * @param  Lesson  $lesson
+     */
+    public function with(array $lesson): self
+    {
+        return $this->plus($lesson, 1);
+    }
+
+    /**
+     * As if a lesson had never been.
+     *
+     * @param  Lesson  $lesson
+     */
+    public function without(array $lesson): self
+    {
+        return $this->plus($lesson, -1);
+    }
+
+    /**
+     * @param  array<string, mixed>  $kept as toArray() gave it; of an older edition with beliefs instead of evidence
+     *
+     * @throws Refused
      */
     public static function fromArray(array $kept): self
     {
@@ -60,46 +77,98 @@ final readonly class Knowledge
         $used = [];
         foreach (Fields::of($kept)->each('lots') as $lot) {
             $id = $lot->text('lot');
-            if ($lot->has('belief')) {
-                $lots[$id] = FactorBelief::fromArray($lot->numbers('belief'));
+            $evidence = self::evidence($lot);
+            if ($evidence !== null) {
+                $lots[$id] = $evidence;
             }
-            $used[$id] = $lot->number('used_g', 0, 1e7, 'g', 0);
+            $used[$id] = $lot->number('used_g', 0, 1e8, 'g', 0);
         }
-
         $stoves = [];
         foreach (Fields::of($kept)->each('stoves') as $stove) {
-            $stoves[$stove->text('stove')] = FactorBelief::fromArray($stove->numbers('belief'));
+            $stoves[$stove->text('stove')] = self::evidence($stove)
+                ?? throw Refused::because(
+                    $stove->at('evidence'),
+                    'refused.is-missing-give-numbers',
+                    points: FactorBelief::POINTS,
+                );
         }
 
         return new self($lots, $used, $stoves);
     }
 
-    /** @return array{lots: list<array{lot: string, belief?: list<float>, used_g: float}>, stoves: list<array{stove: string, belief: list<float>}>} */
+    /**
+     * @return array{
+     *     lots: list<array{lot: string, evidence?: list<float>, used_g: float}>,
+     *     stoves: list<array{stove: string, evidence: list<float>}>
+     * }
+     */
     public function toArray(): array
     {
         $lots = [];
         foreach (array_unique([...array_keys($this->lots), ...array_keys($this->usedG)]) as $id) {
-            $lots[] = ['lot' => $id] + (isset($this->lots[$id]) ? ['belief' => $this->lots[$id]->toArray()] : []) + ['used_g' => round($this->usedG($id), 1)];
+            $lots[] = ['lot' => $id] + (
+                isset($this->lots[$id]) ? ['evidence' => self::rounded($this->lots[$id])] : []
+            ) + ['used_g' => round($this->usedG($id), 1)];
         }
-
         $stoves = [];
-        foreach ($this->stoves as $id => $belief) {
-            $stoves[] = ['stove' => $id, 'belief' => $belief->toArray()];
+        foreach ($this->stoves as $id => $evidence) {
+            $stoves[] = ['stove' => $id, 'evidence' => self::rounded($evidence)];
         }
 
         return ['lots' => $lots, 'stoves' => $stoves];
     }
 
+    /**
+     * @param  list<float>  $evidence
+     * @return list<float>
+     */
+    private static function rounded(array $evidence): array
+    {
+        return array_map(static fn (float $ln): float => round($ln, 8), $evidence);
+    }
+
     /** The belief of a bag; that of its kind where it has taught nothing. */
     public function lot(string $id): FactorBelief
     {
-        return $this->lots[$id] ?? FactorBelief::ofItsKind();
+        return isset($this->lots[$id]) ? FactorBelief::after($this->lots[$id]) : FactorBelief::ofItsKind();
     }
 
     /** The belief of a pot on a ring; that of its kind where it has taught nothing. */
-    public function stove(string $pot, string $burner): FactorBelief
+    public function stove(string $pot, Burner $burner): FactorBelief
     {
-        return $this->stoves[self::stoveId($pot, $burner)] ?? FactorBelief::ofItsKind();
+        $evidence = $this->stoves[self::stoveId($pot, $burner->id)] ?? null;
+        $sd = $burner->kind->priorSd();
+
+        return $evidence === null ? FactorBelief::ofItsKind($sd) : FactorBelief::after($evidence, $sd);
+    }
+
+    /** Raw rice taken from a bag by all cooks, g. */
+    public function usedG(string $id): float
+    {
+        return max(0.0, $this->usedG[$id] ?? 0.0);
+    }
+
+    /** How far two results lie apart at most: in ln likelihood over its best, and in kilograms used. */
+    public function distance(self $other): float
+    {
+        $apart = 0.0;
+        foreach ([[$this->lots, $other->lots], [$this->stoves, $other->stoves]] as [$mine, $theirs]) {
+            foreach (array_keys($mine + $theirs) as $id) {
+                $apart = max(
+                    $apart,
+                    ...array_map(
+                        static fn (float $a, float $b): float => abs($a - $b),
+                        self::overBest($mine[$id] ?? null),
+                        self::overBest($theirs[$id] ?? null),
+                    ),
+                );
+            }
+        }
+        foreach (array_keys($this->usedG + $other->usedG) as $id) {
+            $apart = max($apart, abs($this->usedG($id) - $other->usedG($id)) / 1000);
+        }
+
+        return $apart;
     }
 
     private static function stoveId(string $pot, string $burner): string
@@ -107,9 +176,74 @@ final readonly class Knowledge
         return "{$pot}@{$burner}";
     }
 
-    /** Raw rice taken from a bag by all cooks, g. */
-    public function usedG(string $id): float
+    /**
+     * @param  Lesson  $lesson
+     * @param  1|-1  $sign
+     */
+    private function plus(array $lesson, int $sign): self
     {
-        return $this->usedG[$id] ?? 0.0;
+        [$lots, $used, $stoves] = [$this->lots, $this->usedG, $this->stoves];
+        if (isset($lesson['stove'])) {
+            $id = self::stoveId($lesson['stove']['pot'], $lesson['stove']['burner']);
+            $stoves[$id] = self::sum($stoves[$id] ?? null, $lesson['stove']['likelihood'], $sign);
+        }
+        if (isset($lesson['taught'])) {
+            $id = $lesson['taught']['lot'];
+            $lots[$id] = self::sum($lots[$id] ?? null, $lesson['taught']['likelihood'], $sign);
+        }
+        if (isset($lesson['used'])) {
+            $used[$lesson['used']['lot']] = ($used[$lesson['used']['lot']] ?? 0.0) + $sign * $lesson['used']['g'];
+        }
+
+        return new self($lots, $used, $stoves);
+    }
+
+    /**
+     * @param  list<float>|null  $evidence
+     * @param  list<float>  $likelihood of a day's factor
+     * @return list<float>
+     */
+    private static function sum(?array $evidence, array $likelihood, int $sign): array
+    {
+        $lesson = FactorBelief::lesson($likelihood);
+
+        return $evidence === null
+            ? array_map(static fn (float $ln): float => $sign * $ln, $lesson)
+            : array_map(static fn (float $sum, float $ln): float => $sum + $sign * $ln, $evidence, $lesson);
+    }
+
+    /**
+     * @return list<float>|null
+     *
+     * @throws Refused
+     */
+    private static function evidence(Fields $kept): ?array
+    {
+        if ($kept->has('belief')) {
+            return FactorBelief::evidenceOf($kept->numbers('belief'));
+        }
+        if (! $kept->has('evidence')) {
+            return null;
+        }
+        $evidence = FactorBelief::onGrid(array_map(floatval(...), $kept->numbers('evidence')));
+
+        return count($evidence) === FactorBelief::POINTS
+            ? $evidence
+            : throw Refused::because(
+                $kept->at('evidence'), 'refused.numbers-will-not-do-give', evidence: count($evidence),
+                points: FactorBelief::POINTS,
+            );
+    }
+
+    /**
+     * @param  list<float>|null  $evidence
+     * @return non-empty-list<float>
+     */
+    private static function overBest(?array $evidence): array
+    {
+        $evidence = $evidence === null || $evidence === [] ? array_fill(0, FactorBelief::POINTS, 0.0) : $evidence;
+        $best = max($evidence);
+
+        return array_map(static fn (float $ln): float => max(-30.0, $ln - $best), $evidence);
     }
 }

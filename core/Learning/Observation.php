@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Learning;
 
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Normal;
+use Orbek\Core\Measure\Sane;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
@@ -21,7 +22,6 @@ final readonly class Observation
     {
     }
 
-    /** @throws OutOfRange */
     public static function touched(float $seconds, Stage $stage): self
     {
         return new self(self::moment($seconds), $stage, 0.0);
@@ -29,12 +29,14 @@ final readonly class Observation
 
     /**
      * @param  float  $ratio drained weight over raw weight
-     *
-     * @throws OutOfRange
      */
     public static function weighed(float $seconds, float $ratio): self
     {
-        return new self(self::moment($seconds), null, OutOfRange::unlessBetween('weight ratio', $ratio, 1.0, 3.5, 'times the raw weight'));
+        return new self(
+            self::moment($seconds),
+            null,
+            Sane::between('weight ratio', $ratio, 1.0, 3.5),
+        );
     }
 
     /**
@@ -51,7 +53,9 @@ final readonly class Observation
             }
             $from = $this->stage === Stage::first() ? -INF : $this->stage->begins();
 
-            return Normal::below(($this->stage->ends() - $doneness) / self::STAGE_NOISE) - Normal::below(($from - $doneness) / self::STAGE_NOISE);
+            return Normal::below(
+                ($this->stage->ends() - $doneness) / self::STAGE_NOISE,
+            ) - Normal::below(($from - $doneness) / self::STAGE_NOISE);
         }, FactorBelief::grid());
     }
 
@@ -65,7 +69,11 @@ final readonly class Observation
     {
         $together = array_fill(0, FactorBelief::POINTS, 1.0);
         foreach ($observations as $observation) {
-            $together = array_map(static fn (float $so, float $far): float => $so * $far, $together, $observation->likelihood($boil, $uptake));
+            $together = array_map(
+                static fn (float $so, float $far): float => $so * $far,
+                $together,
+                $observation->likelihood($boil, $uptake),
+            );
         }
 
         return $together;
@@ -73,6 +81,6 @@ final readonly class Observation
 
     private static function moment(float $seconds): float
     {
-        return OutOfRange::unlessBetween('time of the test', $seconds, 1.0, 7200.0, 's after the rice went in');
+        return Sane::between('time of the test', $seconds, 1.0, 7200.0);
     }
 }

@@ -25,6 +25,10 @@ final readonly class StoveReport
 
     public function isEmpty(): bool
     {
-        return $this->crust === null && $this->steamAtLidMin === null && $this->noSteamByMin === null && $this->toastedAtMin === null && $this->riceHard === null;
+        return $this->crust === null
+            && $this->steamAtLidMin === null
+            && $this->noSteamByMin === null
+            && $this->toastedAtMin === null
+            && $this->riceHard === null;
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Learning;
 
-use Orbek\Core\Lid\Aim;
+use Orbek\Core\Heat\Aim;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Measure\Normal;
 use Orbek\Core\Pot\Matter;
 
 /**
@@ -21,7 +22,7 @@ final readonly class StoveTable
 {
     private const RUNS = 17;
 
-    private const REACH = 0.48;
+    private const REACH = 0.6;
 
     /** How far a colour misleads the eye, in ln browning; and a minute noted at the stove. */
     private const COLOUR_NOISE = 0.25;
@@ -41,8 +42,9 @@ final readonly class StoveTable
      * @param  list<float>  $doneness of the least cooked rice, by run
      * @param  list<list<array{float, float}>>  $browningAt minute and browning, by run
      */
-    private function __construct(private array $lnBrowning, private array $steamMin, private array $doneness, private array $browningAt)
-    {
+    private function __construct(
+        private array $lnBrowning, private array $steamMin, private array $doneness, private array $browningAt,
+    ) {
     }
 
     /**
@@ -53,9 +55,9 @@ final readonly class StoveTable
     {
         $ln = $steam = $done = $curves = [];
         for ($run = 0; $run < self::RUNS; $run++) {
-            $course = Course::of($pot->with(netW: exp(self::lnFactor($run)) * $pot->netW), $heat, 5.0, 120.0);
+            $course = Course::of($pot->heated(exp(self::lnFactor($run))), $heat, 5.0, 120.0);
             $ln[] = log(max(1e-4, $course->end()->browning));
-            $steam[] = $course->steamAtLidMin;
+            $steam[] = $course->steamAtLidMin();
             $least = 1.0;
             foreach ($course->end()->layers as $state) {
                 $least = $state->matter === Matter::Rice ? min($least, $state->doneness) : $least;
@@ -78,7 +80,9 @@ final readonly class StoveTable
     {
         $at = (log($factor) + self::REACH) / (2 * self::REACH) * (self::RUNS - 1);
 
-        return $this->steamMin[max(0, min(self::RUNS - 1, (int) round($at)))] === null ? null : $this->between(log($factor), array_map(static fn (?float $min): float => $min ?? 60.0, $this->steamMin));
+        return $this->steamMin[max(0, min(self::RUNS - 1, (int) round($at)))] === null
+            ? null
+            : $this->between(log($factor), array_map(static fn (?float $min): float => $min ?? 60.0, $this->steamMin));
     }
 
     /**
@@ -94,7 +98,9 @@ final readonly class StoveTable
                 $b = $this->between($ln, $this->lnBrowning);
                 $from = $seen->crust === CrustColour::Pale ? -INF : log($seen->crust->begins());
                 $to = $seen->crust === CrustColour::Burnt ? INF : log($seen->crust->ends());
-                $likely *= 0.02 + Normal::below(($to - $b) / self::COLOUR_NOISE) - Normal::below(($from - $b) / self::COLOUR_NOISE);
+                $likely *= 0.02 + Normal::below(($to - $b) / self::COLOUR_NOISE) - Normal::below(
+                    ($from - $b) / self::COLOUR_NOISE,
+                );
             }
             $steam = $this->steamAtLid(exp($ln));
             if ($seen->steamAtLidMin !== null) {
@@ -105,7 +111,11 @@ final readonly class StoveTable
                 $likely *= 1e-3 + Normal::below(($steam - $seen->noSteamByMin) / self::MINUTE_NOISE);
             }
             if ($seen->toastedAtMin !== null) {
-                $likely *= 0.05 + Normal::below((log(max(1e-4, $this->browningAt($ln, $seen->toastedAtMin))) - log(self::TOASTED)) / self::COLOUR_NOISE);
+                $likely *= 0.05 + Normal::below(
+                    (
+                        log(max(1e-4, $this->browningAt($ln, $seen->toastedAtMin))) - log(self::TOASTED)
+                    ) / self::COLOUR_NOISE,
+                );
             }
             if ($seen->riceHard !== null) {
                 $hard = Normal::below((Aim::DONE - 0.03 - $this->between($ln, $this->doneness)) / self::HARD_NOISE);

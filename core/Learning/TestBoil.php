@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Learning;
 
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
@@ -28,20 +28,25 @@ final class TestBoil
      * @param  list<array{seconds: float, stage: Stage}>  $tests in the order of time
      * @return list<float>
      *
-     * @throws OutOfRange when there is none, or they are out of order
+     * @throws Refused when there is none, or they are out of order
      */
     public static function likelihood(RiceKind $kind, Soak $soak, float $boilC, float $roomC, array $tests): array
     {
         if ($tests === []) {
-            throw OutOfRange::because('tests', 'there is none;', 'note at least one grain');
+            throw Refused::because('tests', 'refused.there-is-none-note-at-least');
         }
-        $boil = Boil::of(CookingFront::of($kind, $soak), Boil::soaked(Mass::grams(self::SPOON_G), $kind, $soak), Mass::grams(self::WATER_G), self::POWER_W, $boilC, $soak->minutes > 0 ? $soak->celsius : $roomC);
+        $boil = Boil::of(
+            CookingFront::of($kind, $soak), Boil::soaked(Mass::grams(self::SPOON_G), $kind, $soak),
+            Mass::grams(self::WATER_G), self::POWER_W, $boilC, $soak->minutes > 0 ? $soak->celsius : $roomC,
+        );
 
         $seen = [];
         $last = 0.0;
         foreach ($tests as $index => ['seconds' => $seconds, 'stage' => $stage]) {
             if ($seconds <= $last) {
-                throw OutOfRange::because("tests/{$index}", sprintf('%s s does not come after %s s;', round($seconds), round($last)), 'give the tests in the order of time');
+                throw Refused::because(
+                    "tests/{$index}", 'refused.s-does-not-come-after-s', seconds: round($seconds), last: round($last),
+                );
             }
             $last = $seconds;
             $seen[] = Observation::touched($seconds, $stage);

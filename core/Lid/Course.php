@@ -10,46 +10,53 @@ use Orbek\Core\Pot\Matter;
 final readonly class Course
 {
     /**
-     * @param  non-empty-list<HeatBlock>  $heat
+     * @param  non-empty-list<HeatBlock>  $heat as it came out: each stretch with the minutes that it really took
+     * @param  list<float|null>  $cueMin the minute sealed at which each stretch's cue showed; null where it has none, or did not
      * @param  non-empty-list<Moment>  $moments the first at minute 0, the last at the end
      */
     private function __construct(
         public SealedPot $pot,
         public array $heat,
+        public array $cueMin,
         public array $moments,
-        public ?float $steamAtLidMin,
-        public float $waterOffG,
-        public float $energyOff,
+        private Steaming $steaming,
+        /** The minute from which nothing changed any more, so that nothing was followed; null where all was. */
+        public ?float $stillFromMin,
     ) {
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $heat
+     * @param  non-empty-list<HeatBlock>  $line as planned
      * @param  float  $everyS seconds between two moments
      * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
      */
-    public static function of(SealedPot $pot, array $heat, float $stepS = Steaming::STEP_S, float $everyS = 60.0, array $openedAtMin = []): self
-    {
-        $steaming = new Steaming($pot);
-        $moments = [Moment::of($steaming, 0.0)];
-        sort($openedAtMin);
-        foreach ($heat as $block) {
-            $left = 60 * $block->minutes;
-            while ($left > 0.01) {
-                $next = (floor($steaming->seconds / $everyS + 1e-6) + 1) * $everyS - $steaming->seconds;
-                $seconds = min($left, $next);
-                $met = $steaming->metLidKg;
-                $steaming->advance($block, $seconds, $stepS);
-                $left -= $seconds;
-                while ($openedAtMin !== [] && 60 * $openedAtMin[0] <= $steaming->seconds) {
-                    array_shift($openedAtMin);
-                    $steaming->open();
-                }
-                $moments[] = Moment::of($steaming, 60000 * ($steaming->metLidKg - $met) / $seconds);
-            }
-        }
+    public static function of(
+        SealedPot $pot, array $line, float $stepS = Steaming::STEP_S, float $everyS = 60.0, array $openedAtMin = [],
+    ): self {
+        return Following::of($pot, $line, $stepS, $everyS, $openedAtMin);
+    }
 
-        return new self($pot, $heat, $moments, $steaming->steamAtLidS === null ? null : $steaming->steamAtLidS / 60, $steaming->waterOffG(), $steaming->energyOff());
+    /**
+     * What a following came to.
+     *
+     * @param  non-empty-list<HeatBlock>  $heat
+     * @param  list<float|null>  $cueMin
+     * @param  non-empty-list<Moment>  $moments
+     */
+    public static function followed(Steaming $steaming, array $heat, array $cueMin, array $moments, ?float $stillFromMin): self
+    {
+        return new self($steaming->pot, $heat, $cueMin, $moments, $steaming, $stillFromMin);
+    }
+
+    public function steamAtLidMin(): ?float
+    {
+        return $this->steaming->steamAtLidS === null ? null : $this->steaming->steamAtLidS / 60;
+    }
+
+    /** Thickness of the dried crust at the end, mm. */
+    public function crustMm(): float
+    {
+        return 1000 * $this->steaming->skinM;
     }
 
     public function end(): Moment
@@ -95,7 +102,9 @@ final readonly class Course
     /** @return list<LayerState> */
     public function riceLayers(): array
     {
-        return array_values(array_filter($this->end()->layers, static fn (LayerState $state): bool => $state->matter === Matter::Rice));
+        return array_values(
+            array_filter($this->end()->layers, static fn (LayerState $state): bool => $state->matter === Matter::Rice),
+        );
     }
 
     /** @return array<string, mixed> as `orbek:lid` prints it */
@@ -103,19 +112,22 @@ final readonly class Course
     {
         $end = $this->end();
         $layers = array_map(static fn (LayerState $state): array => ['matter' => $state->matter->value] + match ($state->matter) {
-            Matter::Rice => ['doneness_min' => round($state->doneness, 3), 'uptake' => round($state->uptake, 3), 'free_water_share' => round($state->freeShare, 3), 'texture' => $state->texture()->value],
+            Matter::Rice => [
+                'doneness_min' => round($state->doneness, 3), 'uptake' => round($state->uptake, 3),
+                'free_water_share' => round($state->freeShare, 3), 'texture' => $state->texture()->value,
+            ],
             Matter::Filling => ['core_c' => round($state->coreC, 1), 'tenderness' => round($state->tenderness, 2)],
             default => ['temperature_c' => round($state->celsius, 1)],
         }, $end->layers);
 
         return [
-            'steam_at_lid_min' => $this->steamAtLidMin === null ? null : round($this->steamAtLidMin, 2),
+            'steam_at_lid_min' => $this->steamAtLidMin() === null ? null : round($this->steamAtLidMin(), 2),
             'browning' => round($end->browning, 4),
             'colour' => $end->colour()->value,
             'leak_g' => round($end->leakG, 2),
             'cloth_g' => round($end->clothG, 2),
             'layers' => $layers,
-            'balance' => ['water_g' => round($this->waterOffG, 6), 'energy_share' => round($this->energyOff, 8)],
+            'balance' => ['water_g' => round($this->steaming->waterOffG(), 6), 'energy_share' => round($this->steaming->energyOff(), 8)],
         ] + ($trace ? ['trace' => array_map(static fn (Moment $moment): array => [
             'minute' => round($moment->minute, 3),
             'base_c' => round($moment->baseC, 1),
@@ -125,7 +137,14 @@ final readonly class Course
             'browning' => round($moment->browning, 4),
             'leak_g' => round($moment->leakG, 2),
             'cloth_g' => round($moment->clothG, 2),
-            'layers' => array_map(static fn (LayerState $state): array => ['c' => round($state->celsius, 1), 'doneness' => round($state->doneness, 3), 'uptake' => round($state->uptake, 3), 'core_c' => round($state->coreC, 1), 'tenderness' => round($state->tenderness, 2)], $moment->layers),
+            'layers' => array_map(
+                static fn (LayerState $state): array => [
+                    'c' => round($state->celsius, 1), 'doneness' => round($state->doneness, 3),
+                    'uptake' => round($state->uptake, 3), 'core_c' => round($state->coreC, 1),
+                    'tenderness' => round($state->tenderness, 2),
+                ],
+                $moment->layers,
+            ),
         ], $this->moments)] : []);
     }
 }

@@ -58,9 +58,4 @@ enum CrustColour: string
             default => sqrt($this->begins() * $this->ends()),
         };
     }
-
-    public function label(): string
-    {
-        return $this->value;
-    }
 }

@@ -7,31 +7,58 @@ namespace Orbek\Core\Lid;
 /** A stretch of one heat under the sealed pot. */
 final readonly class HeatBlock
 {
+    /** A cue that does not come is waited for so many times its minutes. */
+    public const WAITED_FOR = 2.5;
+
     public function __construct(
+        /** How long it is; where a cue ends it, how long till the cue is thought to come. */
         public float $minutes,
-        /** Share of the burner's full power, 0 … 1. */
-        public float $setting,
-        public bool $plate,
-        /** What ends it, in words; null where the minutes do. */
-        public ?string $until,
-        /** Share it would take to give the heat the school asks for: over 1 the ring is too weak. */
-        public float $wanted,
-        /** The oven's air, °C, for a stretch in the oven. */
-        public ?float $ovenC = null,
+        public Flame $flame,
+        /** What ends it; null where the minutes do. */
+        public ?Till $till = null,
+        /** Minutes past the cue. */
+        public float $afterMin = 0.0,
     ) {
+    }
+
+    public static function rest(float $minutes): self
+    {
+        return new self($minutes, Flame::off());
     }
 
     public function isRest(): bool
     {
-        return $this->setting <= 0.0 && $this->ovenC === null;
+        return $this->flame->isOff();
     }
 
-    public function words(): string
+    /** All its minutes, the cue thought to come when it is. */
+    public function length(): float
     {
-        return match (true) {
-            $this->ovenC !== null => sprintf('%d °C in the oven', (int) round($this->ovenC)),
-            $this->isRest() => 'rest',
-            default => sprintf('%d %%%s', (int) round($this->setting * 100), $this->plate ? ' on the plate' : ''),
-        };
+        return $this->minutes + $this->afterMin;
+    }
+
+    /** The same as so many minutes without a cue: what it came to. */
+    public function lasting(float $minutes): self
+    {
+        return new self($minutes, $this->flame);
+    }
+
+    /** The same whose cue comes at a minute; without a cue, lasting so long. */
+    public function withMinutes(float $minutes): self
+    {
+        return new self($minutes, $this->flame, $this->till, $this->afterMin);
+    }
+
+    public function over(Flame $flame): self
+    {
+        return new self($this->minutes, $flame, $this->till, $this->afterMin);
+    }
+
+    /** The same with more minutes past its cue, or without a cue more minutes. */
+    public function longer(float $minutes): self
+    {
+        return $this->till === null
+            ? new self(max(0.5, $this->minutes + $minutes), $this->flame)
+            : new self($this->minutes, $this->flame, $this->till, max(0.0, $this->afterMin + $minutes));
     }
 }

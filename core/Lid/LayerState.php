@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Lid;
 
+use LogicException;
 use Orbek\Core\Pot\Matter;
 
 /** How one layer stands at a moment under the lid. */
@@ -27,7 +28,7 @@ final readonly class LayerState
     ) {
     }
 
-    /** @return list<self> one a layer of the pot */
+    /** @return non-empty-list<self> one a layer of the pot */
     public static function of(Steaming $steaming): array
     {
         $states = [];
@@ -36,26 +37,26 @@ final readonly class LayerState
             foreach ($steaming->layerOf as $slice => $of) {
                 if ($of === $index) {
                     $celsius[] = $steaming->celsius[$slice];
-                    $core[] = $steaming->core[$slice];
+                    $core[] = $layer->matter === Matter::Filling ? $steaming->centreC[$slice] : $steaming->core[$slice];
                     $free[] = $steaming->free[$slice];
-                    $bound[] = $steaming->bound[$slice];
+                    $bound[] = $steaming->bound[$slice] + $steaming->inside[$slice];
                     $tender[] = $steaming->tenderness[$slice];
                 }
             }
             if ($core === [] || $tender === []) {
-                continue;
+                throw new LogicException("Layer {$index} has no slice.");
             }
             $mean = array_sum($celsius) / count($celsius);
-            $isRice = $layer->matter === Matter::Rice;
-            $isFilling = $layer->matter === Matter::Filling;
+            $rawKg = $layer instanceof SealedRice ? $layer->rawKg : null;
+            $pieces = $layer instanceof SealedFilling ? $layer->pieces : null;
             $water = array_sum($free) + array_sum($bound);
             $states[] = new self(
                 $layer->matter, $layer->label, $mean,
-                $isRice ? 1 - max($core) ** 2 : 1.0,
-                $isRice ? ($layer->dryKg + $water) / $layer->rawKg : 0.0,
-                array_sum($free) / ($isRice ? $layer->rawKg : $layer->dryKg + $layer->fatKg + $water),
-                $isFilling ? min($core) : $mean,
-                $isFilling && $layer->tenderS > 0 ? min($tender) : 0.0,
+                $rawKg === null ? 1.0 : 1 - max($core) ** 2,
+                $rawKg === null ? 0.0 : ($layer->stuff->dryKg + $water) / $rawKg,
+                array_sum($free) / ($rawKg ?? $layer->stuff->dryKg + $layer->stuff->fatKg + $water),
+                $pieces === null ? $mean : min($core),
+                $pieces !== null && $pieces->tenderS > 0 ? min($tender) : 0.0,
             );
         }
 

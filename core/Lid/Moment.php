@@ -7,7 +7,13 @@ namespace Orbek\Core\Lid;
 /** What it is like under the lid at one minute. */
 final readonly class Moment
 {
-    /** @param  list<LayerState>  $layers */
+    private const SAME_C = 0.2;
+
+    private const SAME_SHARE = 0.002;
+
+    private const SAME_G = 0.1;
+
+    /** @param  non-empty-list<LayerState>  $layers */
     private function __construct(
         public float $minute,
         public float $baseC,
@@ -29,8 +35,31 @@ final readonly class Moment
         return new self(
             $steaming->seconds / 60, $steaming->baseC, $steaming->faceC,
             $steaming->celsius[count($steaming->celsius) - 1], $steaming->lidC,
-            $steaming->browning, $steamGPerMin, 1000 * $steaming->leakKg, 1000 * $steaming->clothKg, LayerState::of($steaming),
+            $steaming->browning, $steamGPerMin, 1000 * $steaming->leakKg, 1000 * $steaming->clothKg, LayerState::of(
+                $steaming,
+            ),
         );
+    }
+
+    /** Whether nothing that a cook could tell has changed since another moment. */
+    public function isLike(self $other): bool
+    {
+        foreach ($this->layers as $index => $layer) {
+            $was = $other->layers[$index];
+            $moved = max(abs($layer->celsius - $was->celsius), abs($layer->coreC - $was->coreC)) > self::SAME_C
+                || max(
+                    abs($layer->doneness - $was->doneness),
+                    abs($layer->uptake - $was->uptake),
+                    abs($layer->tenderness - $was->tenderness),
+                ) > self::SAME_SHARE;
+            if ($moved) {
+                return false;
+            }
+        }
+
+        return max(abs($this->baseC - $other->baseC), abs($this->lidC - $other->lidC)) <= self::SAME_C
+            && abs($this->browning - $other->browning) <= self::SAME_SHARE
+            && max(abs($this->leakG - $other->leakG), abs($this->clothG - $other->clothG)) <= self::SAME_G;
     }
 
     public function colour(): CrustColour

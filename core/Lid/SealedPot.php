@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Lid;
 
+use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Known;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\BaseKind;
+use Orbek\Core\Pot\BurnerKind;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Water\BoilingPoint;
 
 /** A pot as the lid is closed on it: what the steaming starts from. */
@@ -17,7 +22,7 @@ final readonly class SealedPot
     private const MOST_MIN = 720.0;
 
     /**
-     * @param  float  $netW heat that reaches the pot at full setting
+     * @param  non-empty-array<string, float>  $netW heat that reaches the pot at each ring's full setting, W, by ring
      * @param  non-empty-list<SealedLayer>  $layers from the base up
      * @param  float|null  $basePreheatC null for the bottom layer's temperature
      */
@@ -25,7 +30,7 @@ final readonly class SealedPot
         public float $diameterCm,
         public float $heightCm,
         public float $baseJPerK,
-        public float $netW,
+        public array $netW,
         public float $boilC,
         public Seal $seal,
         public array $layers,
@@ -34,56 +39,99 @@ final readonly class SealedPot
     }
 
     /**
+     * @param  float|non-empty-array<string, float>  $netW at full setting, W; by ring where there are several
      * @param  list<SealedLayer>  $layers from the base up
      *
-     * @throws OutOfRange when there is none, or they stand higher than the pot
+     * @throws Refused when there is none, or they stand higher than the pot
      */
-    public static function of(float $diameterCm, float $heightCm, float $baseJPerK, float $netW, float $boilC, Seal $seal, array $layers, ?float $basePreheatC = null): self
-    {
+    public static function of(
+        float $diameterCm, float $heightCm, float $baseJPerK, float|array $netW, float $boilC, Seal $seal, array $layers,
+        ?float $basePreheatC = null,
+    ): self {
         if ($layers === []) {
-            throw OutOfRange::because('layers', 'the list is empty;', 'give at least one layer');
+            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-5');
         }
-        $highCm = 1000 * array_sum(array_map(static fn (SealedLayer $layer): float => $layer->litres, $layers)) / (M_PI * $diameterCm ** 2 / 4);
+        $highCm = self::highCm($diameterCm, $layers);
         if ($highCm > $heightCm) {
-            throw OutOfRange::because('layers', sprintf('they stand %.1f cm high in a pot of %.1f cm;', $highCm, $heightCm), 'give less, or a larger pot');
+            throw Refused::because('layers', 'refused.they-stand-cm-high-in-a', highCm: $highCm, heightCm: $heightCm);
         }
 
-        return new self($diameterCm, $heightCm, $baseJPerK, $netW, $boilC, $seal, $layers, $basePreheatC);
+        return new self($diameterCm, $heightCm, $baseJPerK, is_float($netW) ? ['' => $netW] : $netW, $boilC, $seal, $layers, $basePreheatC);
     }
 
     /**
-     * The same pot on another heat, with another seal, with other layers: what is asked "what if".
+     * How high layers would lie, cm.
      *
-     * @param  non-empty-list<SealedLayer>|null  $layers
+     * @param  list<SealedLayer>  $layers
      */
-    public function with(?float $netW = null, ?Seal $seal = null, ?array $layers = null): self
+    public static function highCm(float $diameterCm, array $layers): float
     {
-        return new self($this->diameterCm, $this->heightCm, $this->baseJPerK, $netW ?? $this->netW, $this->boilC, $seal ?? $this->seal, $layers ?? $this->layers, $this->basePreheatC);
+        $litres = array_sum(array_map(static fn (SealedLayer $layer): float => $layer->stuff->litres, $layers));
+
+        return 1000 * $litres / (M_PI * $diameterCm ** 2 / 4);
+    }
+
+    /** Heat that reaches the pot at a ring's full setting; at the first one's where it is not known. */
+    public function netW(string $ring): float
+    {
+        return $this->netW[$ring] ?? array_values($this->netW)[0];
+    }
+
+    /** The same on rings that give so many times as much. */
+    public function heated(float $factor): self
+    {
+        return $this->copy(array_map(static fn (float $watts): float => $factor * $watts, $this->netW), $this->seal, $this->layers);
+    }
+
+    public function under(Seal $seal): self
+    {
+        return $this->copy($this->netW, $seal, $this->layers);
+    }
+
+    /** @param  callable(SealedLayer): SealedLayer  $change of each layer */
+    public function changed(callable $change): self
+    {
+        return $this->copy($this->netW, $this->seal, array_map($change, $this->layers));
+    }
+
+    /**
+     * @param  non-empty-array<string, float>  $netW
+     * @param  non-empty-list<SealedLayer>  $layers
+     */
+    private function copy(array $netW, Seal $seal, array $layers): self
+    {
+        return new self($this->diameterCm, $this->heightCm, $this->baseJPerK, $netW, $this->boilC, $seal, $layers, $this->basePreheatC);
     }
 
     /**
      * A case as schema/lid.json describes it.
      *
+     * @param  Known<FillingKind>  $fillings
+     * @param  Known<BaseKind>  $bases
      * @return array{self, non-empty-list<HeatBlock>}
      *
-     * @throws OutOfRange naming the field
+     * @throws Refused naming the field
      */
-    public static function fromFields(Fields $fields): array
+    public static function fromFields(Fields $fields, Known $fillings, Known $bases): array
     {
         $pot = $fields->object('pot');
         $burner = $fields->object('burner');
-        $heat = HeatLine::fromFields($fields->each('heat'), 'heat')->blocks;
-        $minutes = array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $heat));
-        OutOfRange::unlessBetween('heat', $minutes, 0.5, self::MOST_MIN, 'min in all');
+        $heat = HeatLine::fromFields($fields->each('heat'), field: 'heat');
+        $minutes = array_sum(array_map(static fn (HeatBlock $block): float => $block->length(), $heat));
+        Refused::unlessBetween('heat', $minutes, 0.5, self::MOST_MIN, 'min in all');
 
         return [self::of(
             $pot->number('diameter_cm', 10, 60, 'cm'),
             $pot->number('height_cm', 4, 60, 'cm'),
             $pot->number('base_heat_j_per_k', 50, 20000, 'J/K', self::BASE_J_PER_K),
-            $burner->number('watts', 200, 15000, 'W') * $burner->one('kind', BurnerKind::class)->efficiency() * $burner->number('factor', 0.3, 3, '', 1),
+            $burner->number('watts', 200, 15000, 'W') * $burner->number('factor', 0.3, 3, '', 1)
+                * $burner->number('efficiency', 0.2, 1, '', $burner->one('kind', BurnerKind::class)->efficiency()),
             BoilingPoint::at($fields->number('altitude_m', -430, 5500, 'm', 0)),
             $fields->one('seal', Seal::class),
-            array_map(SealedLayer::fromFields(...), $fields->each('layers')),
+            array_map(
+                static fn (Fields $layer): SealedLayer => SealedLayer::fromFields($layer, $fillings, $bases),
+                $fields->each('layers'),
+            ),
             $fields->has('base_preheat_c') ? $fields->number('base_preheat_c', 5, 250, '°C') : null,
         ), $heat];
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Lid;
 
+use Orbek\Core\Measure\Water;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Seal;
+use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Uptake;
 
 /**
@@ -12,73 +15,63 @@ use Orbek\Core\Rice\Uptake;
  *
  * A vertical stack of slices between the pot's base and its lid. Each holds dry matter, fat, bound
  * and free water and its enthalpy over liquid water at 0 °C, so that water which moves carries its
- * heat along. Held at the boil a slice gives off steam, which condenses in the first colder slices
- * above; what reaches the lid leaks, or warms it, drips and is taken up by a cloth. The state moves
- * forward only; a clone goes on from where it was made.
+ * heat along. A slice of filling is two: gravy, fat and the outside of its pieces (the slice itself),
+ * and their inside. Held at the boil a slice gives off steam, which condenses in the first colder
+ * slices above; what reaches the lid leaks, or warms it, drips and is taken up by a cloth. The state
+ * moves forward only; a clone goes on from where it was made.
+ *
+ * Each step goes through the phases in the order in which step() names them. They are methods of
+ * one class since they share the state; the laws they copy (the front of section A, the plate, the
+ * lid) are pinned to those by tests.
  */
 final class Steaming
 {
-    /** Free water over dry matter past which a filling counts as wet. */
-    public const WET_SHARE = 0.10;
-
     public const STEP_S = 4.0;
 
-    private const SLICE_M = 0.012;
+    private const SHORTEST_S = 1e-6;
+
+    /** Browning and tenderness past which a number says nothing more: burnt is past 3.5, falling apart past 3.5. */
+    public const MOST = 12.0;
 
     private const AIR_C = 25.0;
 
-    private const WATER_J = 4186.0;
-
-    private const DRY_J = 1600.0;
-
-    private const FAT_J = 2000.0;
-
-    private const EVAPORATION_J = 2.257e6;
-
-    private const PLATE_J_PER_K = 650.0;
-
-    private const PLATE_W_PER_K = 9.0;
-
-    private const PLATE_LOSS_W_PER_K = 1.3;
-
-    private const BASE_LOSS_W_PER_K = 0.9;
-
-    private const OVEN_W_PER_M2K = 12.0;
+    /** A slice so near to the boil is at it. */
+    private const AT_BOIL_C = 1e-6;
 
     private const FILM_W_PER_M2K = 450.0;
 
     private const SKIN_W_PER_MK = 0.14;
 
-    private const WALL_W_PER_M2K = 8.0;
-
-    private const LID_J_PER_K = 350.0;
-
-    private const LID_W_PER_M2K = 13.8;
-
     private const LID_STARTS_C = 30.0;
-
-    /** Seconds in which rice takes up its want of water, and in which free water evens out. */
-    private const TAKES_UP_S = 600.0;
-
-    /** kg per m² and s from a wet filling into dry rice beside it. */
-    private const WICKS = 0.30 / 60;
 
     private const LID_OPENED_C = 60.0;
 
     /** Water that leaves as steam when the lid is lifted for a moment. */
     private const OPENED_KG = 0.008;
 
-    /** Free water that rice holds against its own weight, kg per kg raw. */
-    private const CLINGS = 0.15;
+    /** Seconds in which rice takes up its want of water, and in which free water creeps upward. */
+    private const TAKES_UP_S = 600.0;
 
-    private const UNDER_LID = 0.6;
+    /** kg per m² and s from a wet filling into dry rice beside it. */
+    private const WICKS = 0.30 / 60;
 
-    /** A base slice gives off its bound water down to this share. */
-    private const BOUND_LEFT = 0.1;
+    /** Free water that rice holds against its own weight, kg per kg raw; the rest falls in so many seconds. */
+    public const RICE_HOLDS = 0.06;
+
+    private const FALLS_S = 60.0;
+
+    /** Free water that a filling holds, kg per kg of its dry matter; the rest runs into rice below. */
+    public const FILLING_HOLDS = 0.20;
+
+    private const RUNS_S = 240.0;
+
+    /** Under the lid a grain's front moves at this share of its speed in boiling water. */
+    public const UNDER_LID = 0.8;
 
     private const MADE_GOOD = 0.75;
 
-    private const SKIN_PER_KG_M2 = 0.28 / 550;
+    /** Metres of drying front for each kg of water given off a square metre. */
+    private const SKIN_PER_KG_M2 = 0.20 / 550;
 
     private const SOFT_SKIN_M = 0.0002;
 
@@ -91,6 +84,9 @@ final class Steaming
     /** So much steam at the lid is seen, kg. */
     private const SEEN_KG = 1e-3;
 
+    /** Nothing gets tender or gives juice below it. */
+    private const NOTHING_BELOW_C = 45.0;
+
     public float $seconds = 0.0;
 
     public float $baseC;
@@ -100,6 +96,7 @@ final class Steaming
 
     public float $browning = 0.0;
 
+    /** The dry front in the base slice. */
     public float $skinM = 0.0;
 
     public float $leakKg = 0.0;
@@ -113,17 +110,26 @@ final class Steaming
 
     public ?float $steamAtLidS = null;
 
-    /** @var array<int, float> °C by slice */
+    /** @var array<int, float> °C by slice; of filling, of its gravy */
     public array $celsius = [];
 
-    /** @var array<int, float> kg by slice */
+    /** @var array<int, float> free water, kg by slice */
     public array $free = [];
 
-    /** @var array<int, float> kg by slice */
+    /** @var array<int, float> water in grain, slice or the outside of pieces, kg by slice */
     public array $bound = [];
 
-    /** @var array<int, float> core radius of rice, core temperature of filling, by slice */
+    /** @var array<int, float> core radius of rice by slice */
     public array $core = [];
+
+    /** @var array<int, float> °C of the inside of pieces, by slice of filling */
+    public array $insideC = [];
+
+    /** @var array<int, float> °C of the centre of pieces, by slice of filling */
+    public array $centreC = [];
+
+    /** @var array<int, float> water in the inside of pieces, kg by slice of filling */
+    public array $inside = [];
 
     /** @var array<int, float> by slice of filling */
     public array $tenderness = [];
@@ -133,7 +139,8 @@ final class Steaming
 
     private float $plateC = self::AIR_C;
 
-    private bool $onPlate = false;
+    /** Heat that the plate under it holds, J/K; 0 without one. */
+    private float $plateJ = 0.0;
 
     /** Joules brought in by flame and oven, and lost to the air. */
     private float $inJ = 0.0;
@@ -144,61 +151,81 @@ final class Steaming
 
     private float $startKg;
 
-    /** @var array<int, float> enthalpy, J by slice */
+    /** @var array<int, float> enthalpy, J by slice; of filling, of its gravy */
     private array $heat = [];
 
-    /** @var array<int, float> J/K of dry matter and fat by slice */
-    private array $dryJ = [];
-
-    /** @var array<int, float> bound water below which none is given off, kg by slice */
-    private array $least = [];
+    /** @var array<int, float> enthalpy of the inside of pieces, J by slice of filling */
+    private array $insideJ = [];
 
     /** @var array<int, float> juice not yet given off, kg by slice */
     private array $juice = [];
 
-    /** @var array<int, float> W/K between a slice and the next above */
-    private array $through = [];
+    /** What does not change while it steams. */
+    private readonly Stack $stack;
 
-    /** @var array<int, float> W/K through the wall */
-    private array $wall = [];
+    private readonly int $top;
 
-    /** @var array<int, float> raw rice, kg by slice; 0 where there is none */
-    private array $raw = [];
+    private readonly float $areaM2;
+
+    private readonly float $baseJ;
+
+    private readonly float $browns;
+
+    /** Free water over which a filling at the base keeps it from drying, kg; 0 where something else lies there. */
+    private readonly float $wetBelowKg;
+
+    private readonly float $skinPerKg;
+
+    private readonly float $wickKgPerS;
+
+    /** Of a kg of water at the boil, and of its steam, J. */
+    private readonly float $boilJ;
+
+    private readonly float $steamJ;
+
+    /** The stretch of heat that is on, as the phases need it. */
+    private Fire $fire;
 
     public function __construct(public SealedPot $pot)
     {
-        $area = $pot->areaM2();
-        $heights = [];
-        $conducts = [];
-        foreach ($pot->layers as $index => $layer) {
-            $high = $layer->litres / 1000 / $area;
-            $count = $layer->matter === Matter::Crust ? 1 : max(1, (int) ceil($high / self::SLICE_M - 1e-9));
-            for ($i = 0; $i < $count; $i++) {
-                $heights[] = $high / $count;
-                $conducts[] = $layer->conducts;
-                $this->layerOf[] = $index;
-                $this->celsius[] = $layer->celsius;
-                $this->free[] = $layer->freeKg / $count;
-                $this->bound[] = $layer->boundKg / $count;
-                $this->dryJ[] = (self::DRY_J * $layer->dryKg + self::FAT_J * $layer->fatKg) / $count;
-                $this->least[] = self::BOUND_LEFT * $layer->boundKg / $count;
-                $this->raw[] = $layer->rawKg / $count;
-                $this->juice[] = $layer->juiceKg / $count;
-                $this->core[] = $layer->matter === Matter::Filling ? $layer->celsius : $layer->coreRadius;
-                $this->tenderness[] = $layer->tenderness;
-            }
+        $this->stack = new Stack($pot);
+        foreach ($this->stack->layerOf as $i => $index) {
+            $layer = $pot->layers[$index];
+            $part = $this->stack->part[$i];
+            $pieces = $layer instanceof SealedFilling ? $layer->pieces : null;
+            $inside = $pieces === null ? 0.0 : Stack::INSIDE;
+            $this->layerOf[] = $index;
+            $this->celsius[] = $layer->celsius;
+            $this->free[] = $part * $layer->stuff->freeKg;
+            $this->bound[] = $part * (1 - $inside) * $layer->stuff->boundKg;
+            $this->heat[] = $this->jPerK($i) * $layer->celsius;
+            $this->juice[] = $this->stack->juice[$i];
+            $this->core[] = $layer instanceof SealedRice ? $layer->coreRadius : 0.0;
+            $this->tenderness[] = $pieces->tenderness ?? 0.0;
+            $this->inside[] = $part * $inside * $layer->stuff->boundKg;
+            $this->insideC[] = $pieces->celsius ?? $layer->celsius;
+            $this->centreC[] = $pieces->celsius ?? $layer->celsius;
+            $this->insideJ[] = ($this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i]) * $this->insideC[$i];
         }
-        foreach ($heights as $i => $high) {
-            $this->heat[] = ($this->dryJ[$i] + self::WATER_J * ($this->free[$i] + $this->bound[$i])) * $this->celsius[$i];
-            $this->wall[] = self::WALL_W_PER_M2K * M_PI * $pot->diameterCm / 100 * $high;
-            if (isset($heights[$i + 1])) {
-                $this->through[] = $area / ($high / 2 / $conducts[$i] + $heights[$i + 1] / 2 / $conducts[$i + 1]);
-            }
-        }
+        $this->top = count($this->celsius) - 1;
+        $this->areaM2 = $pot->areaM2();
+        $this->baseJ = $pot->baseJPerK;
+        $this->browns = $pot->layers[0]->browns;
+        $this->wetBelowKg = $pot->layers[0]->matter === Matter::Filling ? Stack::WET_SHARE * $this->stack->dryKg[0] : 0.0;
+        $this->skinPerKg = self::SKIN_PER_KG_M2 / $this->areaM2;
+        $this->wickKgPerS = self::WICKS * $this->areaM2;
+        $this->boilJ = Water::J_PER_KG_K * $pot->boilC;
+        $this->steamJ = Water::EVAPORATION_J_PER_KG + $this->boilJ;
         $this->baseC = $pot->basePreheatC ?? $this->celsius[0];
         $this->faceC = $this->baseC;
         $this->startJ = $this->storedJ();
         $this->startKg = $this->waterKg();
+    }
+
+    /** How deep the lowest layer of a pot dries with its own water gone, mm. */
+    public static function driesThroughMm(SealedPot $pot): float
+    {
+        return 1000 * self::SKIN_PER_KG_M2 * (1 - Stack::BOUND_LEFT) * $pot->layers[0]->stuff->boundKg / $pot->areaM2();
     }
 
     /** How far the water that came in differs from what is there, g. */
@@ -214,378 +241,447 @@ final class Steaming
     }
 
     /**
-     * Goes on for so many seconds under one heat.
+     * Goes on for so many seconds over one flame, or till a cue shows.
      *
-     * @param  float  $stepS at most; 2 to 5 s is stable
+     * @param  float  $stepS at most
+     * @return float seconds that it went on
      */
-    public function advance(HeatBlock $block, float $seconds, float $stepS = self::STEP_S): void
+    public function advance(Flame $flame, float $seconds, float $stepS = self::STEP_S, ?Till $till = null): float
     {
-        if ($seconds <= 0) {
-            return;
+        if ($seconds <= self::SHORTEST_S) {
+            return 0.0;
         }
+        $began = $this->seconds;
         $steps = (int) ceil($seconds / $stepS - 1e-9);
-        $dt = $seconds / $steps;
-        $pot = $this->pot;
-        $area = $pot->areaM2();
-        $boilC = $pot->boilC;
-        $layers = $pot->layers;
-        $count = count($this->celsius);
-        $top = $count - 1;
-        $flameW = $block->setting * $pot->netW;
-        $oven = $block->ovenC;
-        $inOven = $oven !== null;
-        $plate = $block->plate && ! $inOven;
-        if ($plate && ! $this->onPlate) {
-            $this->plateC = self::AIR_C;
-        }
-        if (! $plate && $this->onPlate) {
-            // A plate taken away takes its heat with it.
-            $this->lostJ += self::PLATE_J_PER_K * ($this->plateC - self::AIR_C);
-        }
-        $this->onPlate = $plate;
-
-        $baseJ = $pot->baseJPerK;
-        $leakShare = $pot->seal->leakShare();
-        $clothTakes = $pot->seal->clothTakes();
-        $clothHolds = $pot->seal->clothHoldsKg();
-        $lidW = self::LID_W_PER_M2K * $area;
-        $browns = $layers[0]->browns;
-        $isFilling0 = $layers[0]->matter === Matter::Filling;
-        $wet0 = self::WET_SHARE * $layers[0]->dryKg / max(1, count(array_keys($this->layerOf, 0, true)));
-        $boilJ = self::WATER_J * $boilC;
-        $steamJ = self::EVAPORATION_J + $boilJ;
-
-        // What rice and filling of each slice are like, and from where dry rice can wick.
-        $isRice = $isFilling = $full = $pace = $lag = $tender = $juiceOf = $wicksFrom = [];
-        foreach ($this->layerOf as $i => $index) {
-            $layer = $layers[$index];
-            $isRice[] = $layer->matter === Matter::Rice;
-            $isFilling[] = $layer->matter === Matter::Filling;
-            $full[] = $layer->fullUptake;
-            $pace[] = $layer->tauS > 0 ? self::UNDER_LID * $dt / $layer->tauS : 0.0;
-            $lag[] = 1 - exp(-$dt / $layer->lagS);
-            $tender[] = $layer->tenderS > 0 ? $dt / $layer->tenderS : 0.0;
-            $juiceOf[] = $layer->juiceKg / max(1, count(array_keys($this->layerOf, $index, true)));
-            $beside = [];
-            foreach ([$i - 1, $i + 1] as $j) {
-                if (isset($this->layerOf[$j]) && $layers[$this->layerOf[$j]]->matter === Matter::Filling) {
-                    $beside[] = $j;
-                }
+        $this->light($flame, $seconds / $steps);
+        for ($step = 0; $step < $steps; $step++) {
+            $this->step();
+            if ($till !== null && $till->isShown($this)) {
+                break;
             }
-            $wicksFrom[] = $layer->matter === Matter::Rice ? $beside : [];
         }
 
+        return $this->seconds - $began;
+    }
+
+    /** Sets the heat: what the phases of each step go by. */
+    private function light(Flame $flame, float $dt): void
+    {
+        $this->fire = Fire::under($this->pot, $flame, $dt, $this->stack->lagS);
+        if ($this->fire->plateJ > 0 && $this->plateJ <= 0) {
+            $this->plateC = self::AIR_C;
+        } elseif ($this->fire->plateJ <= 0) {
+            // A plate taken away takes its heat with it.
+            $this->lostJ += $this->plateJ * ($this->plateC - self::AIR_C);
+        }
+        $this->plateJ = $this->fire->plateJ;
+    }
+
+    /** One step in time, phase by phase. */
+    private function step(): void
+    {
+        $this->conduct($this->burn());
+        $this->brown();
+        $this->meetLid($this->boil());
+        $this->cookRice();
+        $this->cookFilling();
+        $this->fall();
+        $this->seconds += $this->fire->dt;
+        if ($this->steamAtLidS === null && $this->metLidKg > self::SEEN_KG) {
+            $this->steamAtLidS = $this->seconds;
+        }
+    }
+
+    /**
+     * Flame and plate.
+     *
+     * @return float heat into the base, W
+     */
+    private function burn(): float
+    {
+        $fire = $this->fire;
+        $into = $fire->flameW;
+        $this->inJ += $into * $fire->dt;
+        if ($fire->plateJ > 0) {
+            $into = $fire->plateW * ($this->plateC - $this->baseC);
+            $lost = $fire->plateLossW * ($this->plateC - self::AIR_C);
+            $this->plateC += ($fire->flameW - $into - $lost) * $fire->dt / $fire->plateJ;
+            $this->lostJ += $lost * $fire->dt;
+        }
+
+        return $into;
+    }
+
+    /** The face that lies on the base browns. */
+    private function brown(): void
+    {
+        if ($this->faceC > 80 && $this->browning < self::MOST) {
+            $pace = exp(self::BROWNING_K * (1 / self::BROWNS_AT_K - 1 / ($this->faceC + 273.15)));
+            $browned = $this->browns * $pace * $this->fire->dt / self::BROWNS_IN_S * ($this->skinM < self::SOFT_SKIN_M ? 0.25 : 1.0);
+            $this->browning = min(self::MOST, $this->browning + $browned);
+        }
+    }
+
+    /** Heat to the air; from it, where the air of an oven is hotter. */
+    private function lose(float $joules): void
+    {
+        if ($joules < 0) {
+            $this->inJ -= $joules;
+        } else {
+            $this->lostJ += $joules;
+        }
+    }
+
+    /**
+     * Conduction from the base through the slices, and out through the wall: one implicit step (Thomas), so
+     * that thin and dry slices do not swing. A slice that boils stays at the boil, however much it is given.
+     *
+     * @param  float  $intoW heat into the base, W
+     */
+    private function conduct(float $intoW): void
+    {
+        $fire = $this->fire;
+        $dt = $fire->dt;
+        $airC = $fire->airC;
+        $top = $this->top;
+        $wallFactor = $fire->wallFactor;
+        $stack = $this->stack;
+        $through = $stack->through;
+        $wall = $stack->wall;
+        $dryJ = $stack->dryJ;
+        $leastKg = $stack->leastKg;
         $celsius = $this->celsius;
         $free = $this->free;
         $bound = $this->bound;
-        $heat = $this->heat;
-        $core = $this->core;
-        $tenderness = $this->tenderness;
-        $juice = $this->juice;
-        $dryJ = $this->dryJ;
-        $least = $this->least;
-        $raw = $this->raw;
-        $through = $this->through;
-        $wall = $this->wall;
-        $baseC = $this->baseC;
-        $plateC = $this->plateC;
-        $lidC = $this->lidC;
-        $skin = $this->skinM;
-        $browning = $this->browning;
-        $inJ = $this->inJ;
-        $lostJ = $this->lostJ;
-        $metLid = $this->metLidKg;
-        $leak = $this->leakKg;
-        $cloth = $this->clothKg;
-        $face = $this->faceC;
-        $wickStep = self::WICKS * $area * $dt;
-        $evens = $dt / self::TAKES_UP_S;
-        $air = $inOven ? $oven : self::AIR_C;
-        $wallFactor = $inOven ? self::OVEN_W_PER_M2K / self::WALL_W_PER_M2K : 1.0;
-        $baseLoss = $inOven ? self::OVEN_W_PER_M2K * $area : self::BASE_LOSS_W_PER_K;
-        $lidLoss = $inOven ? self::OVEN_W_PER_M2K * $area : $lidW;
-
-        for ($step = 0; $step < $steps; $step++) {
-            // Flame, plate and base.
-            $into = $flameW;
-            if ($inOven) {
-                $into = 0.0;
-            } elseif ($plate) {
-                $into = self::PLATE_W_PER_K * ($plateC - $baseC);
-                $lost = self::PLATE_LOSS_W_PER_K * ($plateC - self::AIR_C);
-                $plateC += ($flameW - $into - $lost) * $dt / self::PLATE_J_PER_K;
-                $lostJ += $lost * $dt;
-            }
-            $inJ += $inOven ? 0.0 : $flameW * $dt;
-            $flux = ($baseC - $celsius[0]) / (1 / self::FILM_W_PER_M2K + $skin / self::SKIN_W_PER_MK);
-            $face = $baseC - $flux / self::FILM_W_PER_M2K;
-            $lost = $baseLoss * ($baseC - $air);
-            $baseC += ($into - $lost - $flux * $area) * $dt / $baseJ;
-            if ($lost < 0) {
-                $inJ -= $lost * $dt;
+        $boils = $this->pot->boilC - self::AT_BOIL_C;
+        $filmR = 1 / self::FILM_W_PER_M2K;
+        $fluxWPerK = 1 / ($filmR + $this->skinM / self::SKIN_W_PER_MK);
+        $below = $fluxWPerK * $this->areaM2;
+        // From the base up, each temperature as a + b times the next above.
+        $rate = $this->baseJ / $dt;
+        $all = $rate + $fire->baseLossW + $below;
+        $baseA = $under = ($rate * $this->baseC + $intoW + $fire->baseLossW * $airC) / $all;
+        $baseB = $share = $below / $all;
+        $a = $b = $celsius;
+        foreach ($wall as $i => $out) {
+            $now = $celsius[$i];
+            $above = $through[$i];
+            $kg = $free[$i] + $bound[$i];
+            if ($now >= $boils && $kg > $leastKg[$i]) {
+                $under = $now;
+                $share = 0.0;
             } else {
-                $lostJ += $lost * $dt;
+                $out *= $wallFactor;
+                $rate = ($dryJ[$i] + Water::J_PER_KG_K * $kg) / $dt;
+                $all = $rate + $out + $above + $below * (1 - $share);
+                $under = ($rate * $now + $out * $airC + $below * $under) / $all;
+                $share = $above / $all;
+                $a[$i] = $under;
             }
-            if ($face > 80) {
-                $browning += $browns * exp(self::BROWNING_K * (1 / self::BROWNS_AT_K - 1 / ($face + 273.15))) * $dt / self::BROWNS_IN_S * ($skin < self::SOFT_SKIN_M ? 0.25 : 1.0);
-            }
-
-            // Conduction through base, slices and wall.
-            $heat[0] += $flux * $area * $dt;
-            $below = $celsius[0];
-            for ($i = 0; $i < $count; $i++) {
-                $lost = $wall[$i] * $wallFactor * ($below - $air) * $dt;
-                $heat[$i] -= $lost;
-                if ($lost < 0) {
-                    $inJ -= $lost;
-                } else {
-                    $lostJ += $lost;
-                }
-                if ($i < $top) {
-                    $above = $celsius[$i + 1];
-                    $flow = $through[$i] * ($below - $above) * $dt;
-                    $heat[$i] -= $flow;
-                    $heat[$i + 1] += $flow;
-                    $below = $above;
-                }
-            }
-
-            // Steam: given off at the boil, condensing in the first colder slices above.
-            $steam = 0.0;
-            for ($i = 0; $i < $count; $i++) {
-                $jPerK = $dryJ[$i] + self::WATER_J * ($free[$i] + $bound[$i]);
-                $over = $heat[$i] - $jPerK * $boilC;
-                if ($over < 0 && $steam > 0) {
-                    $taken = -$over / self::EVAPORATION_J;
-                    if ($taken > $steam) {
-                        $taken = $steam;
-                    }
-                    $steam -= $taken;
-                    $free[$i] += $taken;
-                    $heat[$i] += $taken * $steamJ;
-                    $jPerK += self::WATER_J * $taken;
-                    $celsius[$i] = $heat[$i] / $jPerK;
-                } elseif ($over > 0) {
-                    $off = $over / self::EVAPORATION_J;
-                    if ($off <= $free[$i]) {
-                        $free[$i] -= $off;
-                    } else {
-                        $rest = $off - $free[$i];
-                        $can = $bound[$i] - $least[$i];
-                        if ($rest > $can) {
-                            $rest = $can > 0 ? $can : 0.0;
-                        }
-                        $off = $free[$i] + $rest;
-                        $free[$i] = 0.0;
-                        $bound[$i] -= $rest;
-                        if ($i === 0 && $rest > 0 && $top > 0) {
-                            // Most of it is made good from the slice above, at that one's temperature.
-                            $good = self::MADE_GOOD * $rest;
-                            if ($good > $free[1]) {
-                                $good = $free[1];
-                            }
-                            $free[1] -= $good;
-                            $bound[0] += $good;
-                            $carried = self::WATER_J * $good * $celsius[1];
-                            $heat[1] -= $carried;
-                            $heat[0] += $carried;
-                            $jPerK += self::WATER_J * $good;
-                        }
-                    }
-                    $steam += $off;
-                    $heat[$i] -= $off * $steamJ;
-                    $jPerK -= self::WATER_J * $off;
-                    if ($i === 0 && ! ($isFilling0 && $free[0] > $wet0)) {
-                        $skin += $off / $area * self::SKIN_PER_KG_M2;
-                    }
-                    $celsius[$i] = $heat[$i] / $jPerK;
-                } else {
-                    $celsius[$i] = $heat[$i] / $jPerK;
-                }
-            }
-
-            // The lid: steam leaks, or condenses as far as the lid takes its heat; that drips, less the cloth's share.
-            $lost = $lidLoss * ($lidC - $air) * $dt;
-            if ($steam > 0) {
-                $metLid += $steam;
-                $rest = $steam * (1 - $leakShare);
-                $condenses = (self::LID_J_PER_K * ($boilC - $lidC) + $lost) / self::EVAPORATION_J;
-                if ($condenses > $rest) {
-                    $condenses = $rest;
-                } elseif ($condenses < 0) {
-                    $condenses = 0.0;
-                }
-                $leak += $steam - $condenses;
-                $lostJ += ($steam - $condenses) * $steamJ;
-                $lidC += $condenses * self::EVAPORATION_J / self::LID_J_PER_K;
-                $taken = $clothTakes * $condenses;
-                if ($taken > $clothHolds - $cloth) {
-                    $taken = $clothHolds - $cloth;
-                }
-                $cloth += $taken;
-                $lostJ += $taken * $boilJ;
-                $drips = $condenses - $taken;
-                $free[$top] += $drips;
-                $heat[$top] += $drips * $boilJ;
-            }
-            $lidC -= $lost / self::LID_J_PER_K;
-            if ($lost < 0) {
-                $inJ -= $lost;
-            } else {
-                $lostJ += $lost;
-            }
-
-            // Water between and into the grains; rice and filling cook on.
-            for ($i = 0; $i < $count; $i++) {
-                if ($isRice[$i]) {
-                    $t = $celsius[$i];
-                    $hasFree = $free[$i] > 0;
-                    foreach ($wicksFrom[$i] as $j) {
-                        $want = $full[$i] * $raw[$i] - $bound[$i] - Uptake::DRY_SHARE * $raw[$i];
-                        if ($want > 0 && $free[$j] > 0) {
-                            $moves = $wickStep * $want / ($full[$i] * $raw[$i]);
-                            if ($moves > $free[$j]) {
-                                $moves = $free[$j];
-                            }
-                            $free[$j] -= $moves;
-                            $free[$i] += $moves;
-                            $carried = self::WATER_J * $moves * $celsius[$j];
-                            $heat[$j] -= $carried;
-                            $heat[$i] += $carried;
-                            $hasFree = true;
-                        }
-                    }
-                    if ($t > 55) {
-                        $speed = exp(9562.184 * (0.002679887 - 1 / ($t + 273.15)));
-                        if ($t < 95) {
-                            $speed /= 1 + exp((70 - $t) / 2);
-                        }
-                        $ratio = Uptake::DRY_SHARE + $bound[$i] / $raw[$i];
-                        if ($core[$i] > 0 && ($hasFree || $ratio >= 1.28 + 0.82 * (1 - $core[$i] * $core[$i]))) {
-                            $core[$i] -= $pace[$i] * $speed;
-                            if ($core[$i] < 0) {
-                                $core[$i] = 0.0;
-                            }
-                        }
-                        if ($free[$i] > 0 && $ratio < $full[$i]) {
-                            $takes = ($full[$i] - $ratio) * $raw[$i] * $speed * $evens;
-                            if ($takes > $free[$i]) {
-                                $takes = $free[$i];
-                            }
-                            $free[$i] -= $takes;
-                            $bound[$i] += $takes;
-                        }
-                    }
-                    if ($i > 0 && $isFilling[$i - 1] && $free[$i] > self::CLINGS * $raw[$i]) {
-                        // More than clings to the grains drains into the filling below.
-                        $moves = ($free[$i] - self::CLINGS * $raw[$i]) * $evens;
-                        $free[$i] -= $moves;
-                        $free[$i - 1] += $moves;
-                        $carried = self::WATER_J * $moves * $t;
-                        $heat[$i] -= $carried;
-                        $heat[$i - 1] += $carried;
-                    }
-                    if ($i < $top && $isRice[$i + 1]) {
-                        $moves = ($free[$i] - $free[$i + 1]) * $evens;
-                        if ($moves !== 0.0) {
-                            $free[$i] -= $moves;
-                            $free[$i + 1] += $moves;
-                            $carried = self::WATER_J * $moves * ($moves > 0 ? $t : $celsius[$i + 1]);
-                            $heat[$i] -= $carried;
-                            $heat[$i + 1] += $carried;
-                        }
-                    }
-                } elseif ($isFilling[$i]) {
-                    $core[$i] += ($celsius[$i] - $core[$i]) * $lag[$i];
-                    if ($core[$i] > 45) {
-                        if ($tender[$i] > 0) {
-                            $tenderness[$i] += $tender[$i] * 2 ** (($core[$i] - 95) / 8);
-                        }
-                        if ($juice[$i] > 0) {
-                            // Linear as the core goes from 50 to 80 °C.
-                            $stays = $juiceOf[$i] * (80 - $core[$i]) / 30;
-                            if ($stays < 0) {
-                                $stays = 0.0;
-                            }
-                            if ($juice[$i] > $stays) {
-                                $free[$i] += $juice[$i] - $stays;
-                                $bound[$i] -= $juice[$i] - $stays;
-                                $juice[$i] = $stays;
-                            }
-                        }
-                    }
-                }
-            }
-
-            if ($this->steamAtLidS === null && $metLid > self::SEEN_KG) {
-                $this->steamAtLidS = $this->seconds + ($step + 1) * $dt;
-            }
+            $b[$i] = $share;
+            $below = $above;
         }
+        // Back down: the flows between the new temperatures are what moves.
+        $heat = $this->heat;
+        $this->heat = [];
+        $wallDt = $wallFactor * $dt;
+        $lost = 0.0;
+        $t = $a[$top];
+        for ($i = $top; $i > 0; $i--) {
+            $out = $wall[$i] * $wallDt * ($t - $airC);
+            $lost += $out;
+            $next = $i - 1;
+            $under = $a[$next] + $b[$next] * $t;
+            if ($under === $t) {
+                $heat[$i] -= $out;
 
-        $this->celsius = $celsius;
+                continue;
+            }
+            $flow = $through[$next] * ($under - $t) * $dt;
+            $heat[$i] += $flow - $out;
+            $heat[$next] -= $flow;
+            $t = $under;
+        }
+        $out = $wall[0] * $wallDt * ($t - $airC);
+        $base = $baseA + $baseB * $t;
+        $flux = $fluxWPerK * ($base - $t);
+        $heat[0] += $flux * $this->areaM2 * $dt - $out;
+        $this->heat = $heat;
+        $this->baseC = $base;
+        $this->faceC = $base - $flux * $filmR;
+        $this->lose($lost + $out + $fire->baseLossW * ($base - $airC) * $dt);
+    }
+
+    /**
+     * Steam: given off at the boil, condensing in the first colder slices above.
+     *
+     * @return float steam that gets to the lid, kg
+     */
+    private function boil(): float
+    {
+        $boilC = $this->pot->boilC;
+        $steamJ = $this->steamJ;
+        $dryJ = $this->stack->dryJ;
+        $leastKg = $this->stack->leastKg;
+        $top = $this->top;
+        $heat = $this->heat;
+        $this->heat = [];
+        $free = $this->free;
+        $this->free = [];
+        $bound = $this->bound;
+        $this->bound = [];
+        $celsius = $this->celsius;
+        $this->celsius = [];
+        $steam = 0.0;
+        for ($i = 0; $i <= $top; $i++) {
+            $jPerK = $dryJ[$i] + Water::J_PER_KG_K * ($free[$i] + $bound[$i]);
+            $over = $heat[$i] - $jPerK * $boilC;
+            if ($over < 0 && $steam > 0) {
+                $taken = -$over / Water::EVAPORATION_J_PER_KG;
+                $taken = $taken > $steam ? $steam : $taken;
+                $steam -= $taken;
+                $free[$i] += $taken;
+                $heat[$i] += $taken * $steamJ;
+                $jPerK += Water::J_PER_KG_K * $taken;
+            } elseif ($over > 0) {
+                $off = $over / Water::EVAPORATION_J_PER_KG;
+                if ($off <= $free[$i]) {
+                    $free[$i] -= $off;
+                } else {
+                    // With its free water gone it gives of its bound water, down to a rest.
+                    $rest = min($off - $free[$i], max(0.0, $bound[$i] - $leastKg[$i]));
+                    $off = $free[$i] + $rest;
+                    $free[$i] = 0.0;
+                    $bound[$i] -= $rest;
+                    if ($i === 0 && $top > 0) {
+                        // Most of what the base gives is made good from the slice above, at that one's warmth.
+                        $good = min(self::MADE_GOOD * $rest, $free[1]);
+                        $free[1] -= $good;
+                        $bound[0] += $good;
+                        $carried = Water::J_PER_KG_K * $good * $celsius[1];
+                        $heat[1] -= $carried;
+                        $heat[0] += $carried;
+                        $jPerK += Water::J_PER_KG_K * $good;
+                    }
+                }
+                $steam += $off;
+                $heat[$i] -= $off * $steamJ;
+                $jPerK -= Water::J_PER_KG_K * $off;
+                if ($i === 0 && ! ($this->wetBelowKg > 0 && $free[0] > $this->wetBelowKg)) {
+                    $this->skinM += $off * $this->skinPerKg;
+                }
+            }
+            $celsius[$i] = $heat[$i] / $jPerK;
+        }
+        $this->heat = $heat;
         $this->free = $free;
         $this->bound = $bound;
-        $this->heat = $heat;
+        $this->celsius = $celsius;
+
+        return $steam;
+    }
+
+    /** The lid: steam leaks, or condenses as far as the lid takes its heat; that drips, less the cloth's share. */
+    private function meetLid(float $steam): void
+    {
+        $fire = $this->fire;
+        $lost = $fire->lidLossW * ($this->lidC - $fire->airC) * $fire->dt;
+        if ($steam > 0) {
+            $seal = $this->pot->seal;
+            $this->metLidKg += $steam;
+            $takes = ($fire->lidJ * ($this->pot->boilC - $this->lidC) + $lost) / Water::EVAPORATION_J_PER_KG;
+            $condenses = max(0.0, min($takes, $steam * (1 - $seal->leakShare())));
+            $this->leakKg += $steam - $condenses;
+            $this->lostJ += ($steam - $condenses) * $this->steamJ;
+            $this->lidC += $condenses * Water::EVAPORATION_J_PER_KG / $fire->lidJ;
+            $taken = min($seal->clothTakes() * $condenses, $seal->clothHoldsKg() - $this->clothKg);
+            $this->clothKg += $taken;
+            $this->lostJ += $taken * $this->boilJ;
+            $this->free[$this->top] += $condenses - $taken;
+            $this->heat[$this->top] += ($condenses - $taken) * $this->boilJ;
+        }
+        $this->lidC -= $lost / $fire->lidJ;
+        $this->lose($lost);
+    }
+
+    /** Rice wicks from a wet filling beside it, takes up free water, and its grains cook on. */
+    private function cookRice(): void
+    {
+        $dt = $this->fire->dt;
+        $celsius = $this->celsius;
+        $stack = $this->stack;
+        [$raws, $fulls, $taus, $wicksFrom] = [$stack->raw, $stack->full, $stack->tauS, $stack->wicksFrom];
+        $free = $this->free;
+        $this->free = [];
+        $bound = $this->bound;
+        $this->bound = [];
+        $core = $this->core;
+        $this->core = [];
+        foreach ($stack->rice as $i) {
+            $raw = $raws[$i];
+            $full = $fulls[$i];
+            $ratio = Uptake::DRY_SHARE + $bound[$i] / $raw;
+            $hasFree = $free[$i] > 0;
+            if ($ratio < $full) {
+                foreach ($wicksFrom[$i] as $j) {
+                    $moves = $this->wickKgPerS * $dt * ($full - $ratio) / $full;
+                    $moves = $moves < $free[$j] ? $moves : $free[$j];
+                    if ($moves > 0) {
+                        $free[$j] -= $moves;
+                        $free[$i] += $moves;
+                        $this->carry($j, $i, $moves * $celsius[$j]);
+                        $hasFree = true;
+                    }
+                }
+            }
+            $t = $celsius[$i];
+            if ($t <= CookingFront::STARTS_C) {
+                continue;
+            }
+            // The front's speed (section A), written out: this is the innermost loop.
+            $speed = exp(9562.184 * (0.002679887 - 1 / ($t + 273.15)));
+            if ($t < 95) {
+                $speed /= 1 + exp((70 - $t) / 2);
+            }
+            $radius = $core[$i];
+            if ($radius > 0 && ($hasFree || $ratio >= 1.28 + 0.82 * (1 - $radius * $radius))) {
+                $radius -= self::UNDER_LID * $dt / $taus[$i] * $speed;
+                $core[$i] = $radius > 0 ? $radius : 0.0;
+            }
+            if ($ratio < $full && $free[$i] > 0) {
+                $takes = ($full - $ratio) * $raw * $speed * $dt / self::TAKES_UP_S;
+                $takes = $takes < $free[$i] ? $takes : $free[$i];
+                $free[$i] -= $takes;
+                $bound[$i] += $takes;
+            }
+        }
+        $this->free = $free;
+        $this->bound = $bound;
         $this->core = $core;
-        $this->tenderness = $tenderness;
-        $this->juice = $juice;
-        $this->baseC = $baseC;
-        $this->faceC = $face;
-        $this->plateC = $plateC;
-        $this->lidC = $lidC;
-        $this->skinM = $skin;
-        $this->browning = $browning;
-        $this->inJ = $inJ;
-        $this->lostJ = $lostJ;
-        $this->metLidKg = $metLid;
-        $this->leakKg = $leak;
-        $this->clothKg = $cloth;
-        $this->seconds += $seconds;
+    }
+
+    /** Gravy warms the pieces; their inside gets tender and gives off its juice. */
+    private function cookFilling(): void
+    {
+        foreach ($this->stack->filling as $i) {
+            $jPerK = $this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i];
+            $flow = $jPerK * ($this->celsius[$i] - $this->insideC[$i]) * $this->fire->lag[$i];
+            $this->heat[$i] -= $flow;
+            $this->insideJ[$i] += $flow;
+            $inside = $this->insideJ[$i] / $jPerK;
+            $this->insideC[$i] = $inside;
+            $this->centreC[$i] += ($inside - $this->centreC[$i]) * $this->fire->centreLag[$i];
+            if ($inside <= self::NOTHING_BELOW_C) {
+                continue;
+            }
+            if ($this->stack->tenderS[$i] > 0) {
+                $tender = $this->tenderness[$i] + $this->fire->dt / $this->stack->tenderS[$i] * 2 ** (($inside - 95) / 8);
+                $this->tenderness[$i] = $tender < self::MOST ? $tender : self::MOST;
+            }
+            if ($this->juice[$i] > 0) {
+                $this->giveJuice($i, $inside);
+            }
+        }
+    }
+
+    /** Juice comes linearly as the inside goes from 50 to 80 °C (section C). */
+    private function giveJuice(int $i, float $inside): void
+    {
+        $stays = max(0.0, min(1.0, (80 - $inside) / 30)) * $this->stack->juice[$i];
+        $comes = min($this->juice[$i] - $stays, $this->inside[$i]);
+        if ($comes > 0) {
+            $this->juice[$i] -= $comes;
+            $this->inside[$i] -= $comes;
+            $this->free[$i] += $comes;
+            $this->insideJ[$i] -= Water::J_PER_KG_K * $comes * $inside;
+            $this->heat[$i] += Water::J_PER_KG_K * $comes * $inside;
+        }
+    }
+
+    /** Water falls: more than rice or filling holds goes down; below that it creeps upward between slices of rice. */
+    private function fall(): void
+    {
+        $dt = $this->fire->dt;
+        $raw = $this->stack->raw;
+        $holds = $this->stack->holdsKg;
+        $free = $this->free;
+        $this->free = [];
+        foreach ($this->stack->falls as $i) {
+            $over = $free[$i] - $holds[$i];
+            if ($over > 0) {
+                $kg = $over * $dt / ($raw[$i] > 0 ? self::FALLS_S : self::RUNS_S);
+                $free[$i] -= $kg;
+                $free[$i - 1] += $kg;
+                $this->carry($i, $i - 1, $kg * $this->celsius[$i]);
+            } elseif ($raw[$i] > 0 && $raw[$i - 1] > 0) {
+                $below = $free[$i - 1] / $raw[$i - 1];
+                $wetter = ($below < self::RICE_HOLDS ? $below : self::RICE_HOLDS) - $free[$i] / $raw[$i];
+                if ($wetter > 0) {
+                    $kg = $wetter * min($raw[$i], $raw[$i - 1]) * $dt / self::TAKES_UP_S;
+                    $free[$i] += $kg;
+                    $free[$i - 1] -= $kg;
+                    $this->carry($i - 1, $i, $kg * $this->celsius[$i - 1]);
+                }
+            }
+        }
+        $this->free = $free;
+    }
+
+    /** The heat of water that moves from one slice to another. */
+    private function carry(int $from, int $to, float $kgC): void
+    {
+        $joules = Water::J_PER_KG_K * $kgC;
+        $this->heat[$from] -= $joules;
+        $this->heat[$to] += $joules;
     }
 
     /** Another seal from here on: a lid changed, or one that leaks. */
     public function reseal(Seal $seal): void
     {
-        $this->pot = $this->pot->with(seal: $seal);
+        $this->pot = $this->pot->under($seal);
     }
 
     /** Water or milk of room warmth over the top. */
     public function sprinkle(float $kg, float $celsius = 20.0): void
     {
-        $top = count($this->celsius) - 1;
-        $this->free[$top] += $kg;
-        $this->heat[$top] += self::WATER_J * $kg * $celsius;
-        $this->celsius[$top] = $this->heat[$top] / ($this->dryJ[$top] + self::WATER_J * ($this->free[$top] + $this->bound[$top]));
+        $this->free[$this->top] += $kg;
+        $this->heat[$this->top] += Water::J_PER_KG_K * $kg * $celsius;
+        $this->celsius[$this->top] = $this->heat[$this->top] / $this->jPerK($this->top);
         $this->startKg += $kg;
-        $this->startJ += self::WATER_J * $kg * $celsius;
+        $this->startJ += Water::J_PER_KG_K * $kg * $celsius;
     }
 
     /** The lid lifted for a moment: its heat and the steam under it are gone, and a little of the top's. */
     public function open(): void
     {
-        $this->lostJ += self::LID_J_PER_K * ($this->lidC - min($this->lidC, self::LID_OPENED_C));
-        $this->lidC = min($this->lidC, self::LID_OPENED_C);
-        $top = count($this->celsius) - 1;
-        $gone = min($this->free[$top], self::OPENED_KG);
-        $jPerK = $this->dryJ[$top] + self::WATER_J * ($this->free[$top] + $this->bound[$top]);
-        $lost = $gone * (self::EVAPORATION_J + self::WATER_J * $this->celsius[$top]);
+        $opened = min($this->lidC, self::LID_OPENED_C);
+        $this->lostJ += Fire::lidJ($this->pot) * ($this->lidC - $opened);
+        $this->lidC = $opened;
+        $top = $this->top;
+        $jPerKg = Water::EVAPORATION_J_PER_KG + Water::J_PER_KG_K * $this->celsius[$top];
         // No colder than a hand may touch: steam comes off a hot top only.
-        $lost = min($lost, max(0.0, $this->heat[$top] - $jPerK * self::LID_OPENED_C));
-        $gone = $lost / (self::EVAPORATION_J + self::WATER_J * $this->celsius[$top]);
+        $most = max(0.0, $this->heat[$top] - $this->jPerK($top) * self::LID_OPENED_C);
+        $gone = min($this->free[$top], self::OPENED_KG, $most / $jPerKg);
         $this->free[$top] -= $gone;
-        $this->heat[$top] -= $lost;
-        $this->celsius[$top] = $this->heat[$top] / ($jPerK - self::WATER_J * $gone);
+        $this->heat[$top] -= $gone * $jPerKg;
+        $this->celsius[$top] = $this->heat[$top] / $this->jPerK($top);
         $this->leakKg += $gone;
-        $this->lostJ += $lost;
+        $this->lostJ += $gone * $jPerKg;
+    }
+
+    private function jPerK(int $i): float
+    {
+        return $this->stack->dryJ[$i] + Water::J_PER_KG_K * ($this->free[$i] + $this->bound[$i]);
     }
 
     private function waterKg(): float
     {
-        return array_sum($this->free) + array_sum($this->bound);
+        return array_sum($this->free) + array_sum($this->bound) + array_sum($this->inside);
     }
 
     private function storedJ(): float
     {
-        return array_sum($this->heat) + $this->pot->baseJPerK * $this->baseC + self::LID_J_PER_K * $this->lidC + ($this->onPlate ? self::PLATE_J_PER_K * ($this->plateC - self::AIR_C) : 0.0);
+        return array_sum($this->heat) + array_sum($this->insideJ) + $this->baseJ * $this->baseC
+            + Fire::lidJ($this->pot) * $this->lidC + $this->plateJ * ($this->plateC - self::AIR_C);
     }
 }

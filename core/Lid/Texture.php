@@ -30,15 +30,4 @@ enum Texture: string
             default => self::Soft,
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Hard => 'hard',
-            self::Firm => 'firm',
-            self::Tender => 'separate and tender',
-            self::Soft => 'soft',
-            self::Wet => 'wet, sticking',
-        };
-    }
 }

@@ -7,7 +7,9 @@ namespace Orbek\Core\Measure;
 /** Reads "1 1/2 cups basmati rice" and its like into an amount and what it is of; never guesses. */
 final class AmountReader
 {
-    private const FRACTIONS = ['¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8'];
+    private const FRACTIONS = [
+        '¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8',
+    ];
 
     /** Grams, or millilitres, of one; null marks a cup, which is six different things. */
     private const UNITS = [
@@ -33,7 +35,14 @@ final class AmountReader
             $text = '1/2 '.preg_replace('/^half an? /i', '', $text);
         }
         $read = [];
-        if (preg_match('~^(?<whole>\d+(?:[.,]\d+)?)?(?:\s*(?<top>\d+)\s*/\s*(?<bottom>\d+))?\s*(?<rest>.*)$~u', $text, $read) !== 1 || ($read['whole'] === '' && $read['top'] === '')) {
+        if (
+            preg_match(
+                '~^(?<whole>\d+(?:[.,]\d+)?)?(?:\s*(?<top>\d+)\s*/\s*(?<bottom>\d+))?\s*(?<rest>.*)$~u',
+                $text,
+                $read,
+            ) !== 1
+                || ($read['whole'] === '' && $read['top'] === '')
+        ) {
             return null;
         }
         // "1/2" is read as a whole 1 and a rest "/2": put together again.
@@ -44,7 +53,9 @@ final class AmountReader
         if ($bottom === 0.0) {
             return null;
         }
-        $amount = (float) str_replace(',', '.', $read['whole'] === '' ? '0' : $read['whole']) + ($read['top'] === '' ? 0.0 : (float) $read['top'] / $bottom);
+        $amount = (float) str_replace(',', '.', $read['whole'] === '' ? '0' : $read['whole']) + (
+            $read['top'] === '' ? 0.0 : (float) $read['top'] / $bottom
+        );
         $rest = trim($read['rest']);
         if ($amount <= 0 || preg_match('/^[-–]\s*\d/u', $rest) === 1) {
             return null;
@@ -52,7 +63,11 @@ final class AmountReader
 
         foreach (self::UNITS as $word => [$unit, $each]) {
             if (preg_match('/^'.$word.'\b\.?\s*(?:of\s+)?(.*)$/iu', $rest, $match) === 1) {
-                return ['amount' => $amount * ($each ?? $cup->millilitres()), 'unit' => $unit === 'g' ? 'g' : 'ml', 'of' => trim($match[1])];
+                return [
+                    'amount' => $amount * ($each ?? $cup->millilitres()),
+                    'unit' => $unit === 'g' ? 'g' : 'ml',
+                    'of' => trim($match[1]),
+                ];
             }
         }
 

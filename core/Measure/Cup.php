@@ -25,16 +25,4 @@ enum Cup: string
             self::RiceCooker => 180.0,
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Metric => 'metric cups',
-            self::UsLegal => 'US legal cups',
-            self::UsCustomary => 'US cups',
-            self::Imperial => 'old imperial cups',
-            self::Japan => 'Japanese cups',
-            self::RiceCooker => 'cooker cups',
-        };
-    }
 }

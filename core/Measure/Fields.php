@@ -15,85 +15,132 @@ final readonly class Fields
     private const LONGEST_TEXT = 200;
 
     /** @param  array<array-key, mixed>  $data */
-    private function __construct(private array $data, private string $path)
+    private function __construct(private array $data, private string $path, private bool $isForm)
     {
     }
 
     /** @param  array<array-key, mixed>  $data */
     public static function of(array $data, string $path = ''): self
     {
-        return new self($data, $path);
+        return new self($data, $path, false);
+    }
+
+    /**
+     * A form's fields: numbers and flags come as text, an empty field as an empty one.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    public static function ofForm(array $data, string $path = ''): self
+    {
+        return new self($data, $path, true);
+    }
+
+    /** @return list<string> the names there are */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->data));
     }
 
     public function has(string $name): bool
     {
-        return isset($this->data[$name]);
+        return isset($this->data[$name]) && ! ($this->isForm && $this->data[$name] === '');
     }
 
-    /** @throws OutOfRange when the field is no object */
+    /** @throws Refused when the field is no object */
     public function object(string $name): self
     {
         $value = $this->data[$name] ?? null;
 
-        return is_array($value) ? new self($value, $this->at($name)) : throw $this->wrong($name, 'an object');
+        return is_array($value)
+            ? new self($value, $this->at($name), $this->isForm)
+            : throw $this->wrong($name, Note::of('refused.object'));
     }
 
     /**
      * @return list<self>
      *
-     * @throws OutOfRange when the field is no list of objects
+     * @throws Refused when the field is no list of objects
      */
     public function each(string $name): array
     {
         $value = $this->data[$name] ?? [];
         if (! is_array($value) || ! array_is_list($value)) {
-            throw $this->wrong($name, 'a list');
+            throw $this->wrong($name, Note::of('refused.list'));
         }
 
         $fields = [];
         foreach ($value as $index => $entry) {
-            $fields[] = is_array($entry) ? new self($entry, $this->at("{$name}/{$index}")) : throw $this->wrong("{$name}/{$index}", 'an object');
+            $fields[] = is_array($entry)
+                ? new self($entry, $this->at("{$name}/{$index}"), $this->isForm)
+                : throw $this->wrong("{$name}/{$index}", Note::of('refused.object'));
         }
 
         return $fields;
     }
 
-    /** @throws OutOfRange when it is no text, empty or too long */
+    /** @throws Refused when it is no text, empty or too long */
     public function text(string $name): string
     {
         $value = $this->data[$name] ?? null;
         if (! is_string($value) || trim($value) === '' || mb_strlen($value) > self::LONGEST_TEXT) {
-            throw $this->wrong($name, 'a text of 1 to '.self::LONGEST_TEXT.' characters');
+            throw $this->wrong($name, Note::of('refused.text', longest: self::LONGEST_TEXT));
         }
 
         return $value;
     }
 
-    /** @throws OutOfRange when it is no number or out of range */
-    public function number(string $name, float $least, float $most, string $unit = '', ?float $default = null): float
+    /**
+     * A text of any length, as a document is.
+     *
+     * @throws Refused when it is no text
+     */
+    public function document(string $name): string
     {
-        $value = $this->data[$name] ?? $default;
+        $value = $this->data[$name] ?? null;
 
-        return is_int($value) || is_float($value)
-            ? (float) OutOfRange::unlessBetween($this->at($name), $value, $least, $most, $unit)
-            : throw $this->wrong($name, "a number from {$least} to {$most}".($unit === '' ? '' : " {$unit}"));
+        return is_string($value) ? $value : throw $this->wrong($name, Note::of('refused.any-text'));
     }
 
-    /** @throws OutOfRange when it is no whole number or out of range */
+    public function isText(string $name): bool
+    {
+        return is_string($this->data[$name] ?? null);
+    }
+
+    /** @throws Refused when it is no number or out of range */
+    public function number(string $name, float $least, float $most, string $unit = '', ?float $default = null): float
+    {
+        $value = $this->read($name) ?? $default;
+
+        return is_int($value) || is_float($value)
+            ? (float) Refused::unlessBetween($this->at($name), $value, $least, $most, $unit)
+            : throw $this->wrong(
+                $name,
+                Note::of('refused.number', least: $least, most: $most, unit: $unit === '' ? '' : " {$unit}"),
+            );
+    }
+
+    /** @throws Refused when it is no whole number or out of range */
     public function whole(string $name, int $least, int $most, ?int $default = null): int
     {
-        $value = $this->data[$name] ?? $default;
+        $value = $this->read($name) ?? $default;
 
         return is_int($value)
-            ? OutOfRange::unlessBetween($this->at($name), $value, $least, $most)
-            : throw $this->wrong($name, "a whole number from {$least} to {$most}");
+            ? Refused::unlessBetween($this->at($name), $value, $least, $most)
+            : throw $this->wrong($name, Note::of('refused.whole', least: $least, most: $most));
     }
 
     public function flag(string $name, bool $default): bool
     {
         $value = $this->data[$name] ?? $default;
+        if ($this->isForm && is_scalar($value)) {
+            $value = match ($value) {
+                '1', 'true', 'on', 1 => true,
+                '0', 'false', '', 0 => false,
+                default => $value,
+            };
+        }
 
-        return is_bool($value) ? $value : throw $this->wrong($name, 'true or false');
+        return is_bool($value) ? $value : throw $this->wrong($name, Note::of('refused.flag'));
     }
 
     /**
@@ -103,7 +150,7 @@ final readonly class Fields
      * @param  T|null  $default
      * @return T
      *
-     * @throws OutOfRange when it is none of the enum's values
+     * @throws Refused when it is none of the enum's values
      */
     public function one(string $name, string $enum, ?BackedEnum $default = null): BackedEnum
     {
@@ -114,11 +161,11 @@ final readonly class Fields
 
         $known = array_map(static fn (BackedEnum $one): string => (string) $one->value, $enum::cases());
         if ($value === null) {
-            throw $this->wrong($name, 'one of '.implode(', ', $known));
+            throw $this->wrong($name, Note::of('refused.one-of', allowed: $known));
         }
         $case = is_string($value) ? $enum::tryFrom($value) : null;
 
-        return $case ?? throw OutOfRange::unknown(
+        return $case ?? throw Refused::unknown(
             $this->at($name),
             is_scalar($value) ? (string) $value : get_debug_type($value),
             $known,
@@ -131,48 +178,56 @@ final readonly class Fields
      * @param  class-string<T>  $enum
      * @return list<T>
      *
-     * @throws OutOfRange when one is none of the enum's values
+     * @throws Refused when one is none of the enum's values
      */
     public function many(string $name, string $enum): array
     {
         $value = $this->data[$name] ?? [];
         if (! is_array($value)) {
-            throw $this->wrong($name, 'a list');
+            throw $this->wrong($name, Note::of('refused.list'));
         }
 
-        return array_map(fn (mixed $entry): BackedEnum => self::of([$name => $entry], $this->path)->one($name, $enum), array_values($value));
+        return array_map(
+            fn (mixed $entry): BackedEnum => self::of([$name => $entry], $this->path)->one($name, $enum),
+            array_values($value),
+        );
     }
 
     /**
      * @return list<string>
      *
-     * @throws OutOfRange when it is no list of texts
+     * @throws Refused when it is no list of texts
      */
     public function texts(string $name): array
     {
         $value = $this->data[$name] ?? [];
         if (! is_array($value)) {
-            throw $this->wrong($name, 'a list');
+            throw $this->wrong($name, Note::of('refused.list'));
         }
 
-        return array_map(fn (mixed $entry): string => self::of([$name => $entry], $this->path)->text($name), array_values($value));
+        return array_map(
+            fn (mixed $entry): string => self::of([$name => $entry], $this->path)->text($name),
+            array_values($value),
+        );
     }
 
     /**
      * @return list<int|float>
      *
-     * @throws OutOfRange when it is no list of numbers
+     * @throws Refused when it is no list of numbers
      */
     public function numbers(string $name): array
     {
         $value = $this->data[$name] ?? null;
         if (! is_array($value)) {
-            throw $this->wrong($name, 'a list of numbers');
+            throw $this->wrong($name, Note::of('refused.numbers'));
         }
 
         $numbers = [];
         foreach ($value as $number) {
-            $numbers[] = is_int($number) || is_float($number) ? $number : throw $this->wrong($name, 'a list of numbers');
+            $numbers[] = is_int($number) || is_float($number)
+                ? $number
+                : throw $this->wrong($name, Note::of('refused.numbers'));
         }
 
         return $numbers;
@@ -184,16 +239,37 @@ final readonly class Fields
         return $this->path === '' ? $name : "{$this->path}/{$name}";
     }
 
-    private function wrong(string $name, string $wanted): OutOfRange
+    /** What a number is read from: of a form also a text that is one, with a point or a comma. */
+    private function read(string $name): mixed
     {
         $value = $this->data[$name] ?? null;
-        $shown = match (true) {
-            $value === null => 'is missing',
-            is_scalar($value) => '"'.mb_strimwidth((string) $value, 0, 40, '…').'" will not do',
-            is_array($value) => 'a list will not do',
-            default => 'a '.get_debug_type($value).' will not do',
-        };
+        if (! $this->isForm || ! is_string($value)) {
+            return $value;
+        }
+        $text = str_replace(',', '.', trim($value));
 
-        return OutOfRange::because($this->at($name), $shown.';', "give {$wanted}");
+        return match (true) {
+            $text === '' => null,
+            preg_match('/^-?\d{1,15}$/', $text) === 1 => (int) $text,
+            is_numeric($text) => (float) $text,
+            default => $value,
+        };
+    }
+
+    private function wrong(string $name, Note $wanted): Refused
+    {
+        $value = $this->data[$name] ?? null;
+
+        return match (true) {
+            $value === null, $value === '' => Refused::because($this->at($name), 'refused.missing', wanted: $wanted),
+            is_scalar($value) => Refused::because(
+                $this->at($name), 'refused.will-not-do', value: mb_strimwidth((string) $value, 0, 40, '…'),
+                wanted: $wanted,
+            ),
+            is_array($value) => Refused::because($this->at($name), 'refused.a-list', wanted: $wanted),
+            default => Refused::because(
+                $this->at($name), 'refused.of-a-kind', kind: get_debug_type($value), wanted: $wanted,
+            ),
+        };
     }
 }

@@ -10,7 +10,7 @@ namespace Orbek\Core\Measure;
  */
 final readonly class Figure
 {
-    /** @param  non-empty-list<string>  $why */
+    /** @param  non-empty-list<Note|string>  $why */
     private function __construct(
         public float $amount,
         public string $unit,
@@ -24,19 +24,21 @@ final readonly class Figure
     }
 
     /** An amount shown with so many decimals. */
-    public static function of(float $amount, string $unit, int $decimals, string ...$why): self
+    public static function of(float $amount, string $unit, int $decimals, Note|string ...$why): self
     {
         return new self($amount, $unit, $decimals, self::reasons($why), null, null);
     }
 
     /** A time of day. */
-    public static function timeOfDay(\DateTimeInterface $time, string ...$why): self
+    public static function timeOfDay(\DateTimeInterface $time, Note|string ...$why): self
     {
-        return new self(60 * (int) $time->format('G') + (int) $time->format('i'), 'clock', 0, self::reasons($why), null, null);
+        return new self(
+            60 * (int) $time->format('G') + (int) $time->format('i'), 'clock', 0, self::reasons($why), null, null,
+        );
     }
 
     /** Seconds, shown as minutes and seconds. */
-    public static function seconds(float $seconds, string ...$why): self
+    public static function seconds(float $seconds, Note|string ...$why): self
     {
         return new self($seconds, 's', 0, self::reasons($why), null, null);
     }
@@ -56,17 +58,29 @@ final readonly class Figure
     /** The amount with its unit, as a cook reads it. */
     public function text(): string
     {
-        return $this->show($this->amount);
+        return $this->quantity()->text();
     }
 
     public function fromText(): string
     {
-        return $this->show($this->from ?? $this->amount);
+        return $this->from()->text();
     }
 
     public function byText(): string
     {
-        return $this->show($this->by ?? $this->amount);
+        return Quantity::of($this->by ?? $this->amount, $this->unit, $this->decimals)->text();
+    }
+
+    /** The amount without its reasons and its window. */
+    public function quantity(): Quantity
+    {
+        return Quantity::of($this->amount, $this->unit, $this->decimals)->filling($this->kgPerLitre);
+    }
+
+    /** The early edge of its window. */
+    public function from(): Quantity
+    {
+        return Quantity::of($this->from ?? $this->amount, $this->unit, $this->decimals)->filling($this->kgPerLitre);
     }
 
     /** Minutes and seconds: 339 → 5:39. */
@@ -77,34 +91,9 @@ final readonly class Figure
         return sprintf('%s%d:%02d', $whole < 0 ? '-' : '', intdiv(abs($whole), 60), abs($whole) % 60);
     }
 
-    /** @return array{amount: float, unit: string, from?: float, by?: float, why: non-empty-list<string>} */
-    public function toArray(): array
-    {
-        $window = $this->from === null || $this->by === null ? [] : ['from' => round($this->from, 4), 'by' => round($this->by, 4)];
-
-        return ['amount' => round($this->amount, 4), 'unit' => $this->unit] + $window + ['why' => $this->why];
-    }
-
-    private function show(float $amount): string
-    {
-        if ($this->unit === 's') {
-            return self::clock($amount);
-        }
-        if ($this->unit === 'clock') {
-            return sprintf('%02d:%02d', intdiv((int) $amount, 60), (int) $amount % 60);
-        }
-
-        // Kitchen scales end at a few kilograms: past one, kilograms read easier.
-        if ($this->unit === 'g' && $amount >= 1000) {
-            return number_format($amount / 1000, 2, '.', '').' kg';
-        }
-
-        return trim(number_format($amount, $this->decimals, '.', '').' '.$this->unit);
-    }
-
     /**
-     * @param  array<int|string, string>  $why
-     * @return non-empty-list<string>
+     * @param  array<int|string, Note|string>  $why
+     * @return non-empty-list<Note|string>
      */
     private static function reasons(array $why): array
     {

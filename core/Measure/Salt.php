@@ -26,7 +26,7 @@ enum Salt: string
         return $salt->inGrams() / $this->gramsPerTeaspoon();
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function mass(float $teaspoons): Mass
     {
         return Mass::grams($teaspoons * $this->gramsPerTeaspoon());

@@ -11,13 +11,11 @@ final readonly class Temperature
     {
     }
 
-    /** @throws OutOfRange */
     public static function celsius(float $celsius): self
     {
-        return new self(OutOfRange::unlessBetween('temperature', $celsius, -40.0, 400.0, '°C'));
+        return new self(Sane::between('temperature', $celsius, -40.0, 400.0));
     }
 
-    /** @throws OutOfRange */
     public static function fahrenheit(float $fahrenheit): self
     {
         return self::celsius(($fahrenheit - 32) / 1.8);

@@ -19,31 +19,22 @@ enum Units: string
 
     private const TABLESPOON_ML = 15.0;
 
-    public function label(): string
+    /** An amount as this cook reads it. */
+    public function text(Quantity $amount, Cup $cup): string
     {
-        return match ($this) {
-            self::Grams => 'grams and litres',
-            self::Ounces => 'ounces and pounds',
-            self::Cups => 'cups and spoons, ounces where a cup does not measure',
-        };
-    }
-
-    /** A figure as this cook reads it. */
-    public function text(Figure $figure, Cup $cup): string
-    {
-        if ($this === self::Grams || ! in_array($figure->unit, ['g', 'ml', 'L'], true)) {
-            return $figure->text();
+        if ($this === self::Grams || ! in_array($amount->unit, ['g', 'ml', 'L'], true)) {
+            return $amount->text();
         }
-        $ml = match ($figure->unit) {
-            'ml' => $figure->amount,
-            'L' => 1000 * $figure->amount,
-            default => $figure->kgPerLitre === null ? null : $figure->amount / $figure->kgPerLitre,
+        $ml = match ($amount->unit) {
+            'ml' => $amount->amount,
+            'L' => 1000 * $amount->amount,
+            default => $amount->kgPerLitre === null ? null : $amount->amount / $amount->kgPerLitre,
         };
-        if ($ml !== null && ($this === self::Cups || $figure->unit !== 'g')) {
+        if ($ml !== null && ($this === self::Cups || $amount->unit !== 'g')) {
             return self::spooned($ml, $cup);
         }
 
-        $ounces = $figure->amount / self::GRAMS_PER_OUNCE;
+        $ounces = $amount->amount / self::GRAMS_PER_OUNCE;
 
         return $ounces >= self::OUNCES_PER_POUND
             ? number_format($ounces / self::OUNCES_PER_POUND, 2, '.', '').' lb'

@@ -15,31 +15,26 @@ final readonly class Volume
     {
     }
 
-    /** @throws OutOfRange below zero or past 200 L */
     public static function litres(float $litres): self
     {
-        return new self(OutOfRange::unlessBetween('volume', $litres, 0.0, 200.0, 'L'));
+        return new self(Sane::between('volume in litres', $litres, 0.0, 20000.0));
     }
 
-    /** @throws OutOfRange */
     public static function millilitres(float $millilitres): self
     {
         return self::litres($millilitres / 1000);
     }
 
-    /** @throws OutOfRange */
     public static function cups(float $cups, Cup $cup): self
     {
         return self::litres($cups * $cup->millilitres() / 1000);
     }
 
-    /** @throws OutOfRange */
     public static function teaspoons(float $spoons): self
     {
         return self::litres($spoons * self::TEASPOON_L);
     }
 
-    /** @throws OutOfRange */
     public static function tablespoons(float $spoons): self
     {
         return self::litres($spoons * self::TABLESPOON_L);

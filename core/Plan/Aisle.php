@@ -7,7 +7,7 @@ namespace Orbek\Core\Plan;
 use Orbek\Core\Care\Allergen;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\FillingPart;
-use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Filling\FillingGroup;
 
 /** Where a thing stands in a shop. */
 enum Aisle: string
@@ -22,31 +22,16 @@ enum Aisle: string
     case Nuts = 'nuts';
     case House = 'house';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Rice => 'Rice and pulses',
-            self::Greens => 'Vegetables, fruit, herbs',
-            self::Meat => 'Meat and fish',
-            self::Dairy => 'Dairy and eggs',
-            self::Bakery => 'Bread and flour',
-            self::Spices => 'Spices and salt',
-            self::Fats => 'Fat and oil',
-            self::Nuts => 'Nuts and dried fruit',
-            self::House => 'Kitchen goods',
-        };
-    }
-
     public static function ofFilling(FillingPart $part): self
     {
-        $kind = $part->kind;
+        $group = $part->kind->group;
 
         return match (true) {
-            $kind === FillingKind::Ready && in_array(Allergen::Milk, $part->holds, true) => self::Dairy,
-            $kind === FillingKind::Ready && in_array(Allergen::Nuts, $part->holds, true) => self::Nuts,
-            $kind->isMeatOrFish() => self::Meat,
-            $kind === FillingKind::Egg, $kind === FillingKind::Paneer => self::Dairy,
-            $kind === FillingKind::Ready => self::Rice,
+            $group === FillingGroup::Ready && in_array(Allergen::Milk, $part->holds, true) => self::Dairy,
+            $group === FillingGroup::Ready && in_array(Allergen::Nuts, $part->holds, true) => self::Nuts,
+            $group->isMeatOrFish() => self::Meat,
+            $group === FillingGroup::Egg, $group === FillingGroup::Dairy => self::Dairy,
+            $group === FillingGroup::Ready => self::Rice,
             default => self::Greens,
         };
     }

@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use LogicException;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\FactorBelief;
-use Orbek\Core\Lid\Burner;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Measure\Water;
+use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\Lifted;
 use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
 use Orbek\Core\Water\SaltKept;
 
 /** The boil: its water, its batches, and when to lift. */
-final readonly class BoilPlan
+final readonly class BoilPlan extends RicePlan
 {
     /** The whole must boil back within this, or the batch is split. */
     public const MOST_BACK_S = 210.0;
@@ -34,98 +40,233 @@ final readonly class BoilPlan
     /** Volume a raw grain displaces, L per kg: true density 1.45 kg/L. */
     private const DISPLACED_L_PER_KG = 1 / 1.45;
 
-    private const MOST_BATCHES = 4;
+    public const MOST_BATCHES = 4;
 
-    private const WATER_J_PER_KG_K = 4186.0;
+    /** What must be left over the open boil's own loss for it to be held. */
+    private const HOLDS_W = 100.0;
 
-    /** @param  non-empty-list<Lift>  $lifts */
+    /** A ring that cannot hold the boil open is reckoned to bring so much; a clash says so. */
+    private const LEAST_W = 60.0;
+
+    /** What is believed before the first grain is tested: of the rice that is lifted last. */
+    public BoilForecast $forecast;
+
+    /** When to lift it, seconds in the water. */
+    public Figure $liftAt;
+
+    /** @param  non-empty-list<Lift>  $lifts in the order in which they are lifted; the last is the furthest */
     private function __construct(
-        public RiceKind $kind,
-        /** What is believed before the first grain is tested. */
-        public BoilForecast $forecast,
-        /** In the order in which they are lifted; the last is the dish's own stage or the furthest. */
+        RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $water, Figure $salt, Figure $saltKept, float $keptPerGPerL,
         public array $lifts,
-        public Pot $pot,
-        public Burner $burner,
         public int $batches,
         public int $heatUpMin,
-        /** Salt the rice keeps of each g/L in the boil, g. */
-        public float $keptPerGPerL,
-        public Figure $tau,
-        public Figure $water,
-        public Figure $salt,
-        public Figure $saltKept,
         public Figure $backAtBoil,
-        public Figure $liftAt,
     ) {
+        parent::__construct($kind, $pot, $burner, $tau, $water, $salt, $saltKept, $keptPerGPerL);
+        $last = $lifts[count($lifts) - 1];
+        $this->forecast = $last->forecast;
+        $this->liftAt = $last->at;
     }
 
-    public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, int $waitMin): self
+    /**
+     * @param  float  $waitMin minutes from the water to the pot
+     *
+     * @throws Refused when the dish names what the kitchen does not have
+     */
+    public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, float $waitMin): self
     {
-        $lot = $kitchen->lot($dish->rice->lot, 'rice/lot');
+        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
         if ($pot->cookerW !== null) {
-            throw OutOfRange::because('water/pot', "\"{$pot->name}\" stands on no ring;", 'name a pot that does');
+            throw Refused::because('water/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
         $burner = $kitchen->burner($dish->water->burner, 'water/burner');
-        $kind = $lot->kind;
         $soak = $dish->rice->soak;
         $front = CookingFront::of($kind, $soak);
-        $boilC = $kitchen->boilC();
-        $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->roomC;
-        $waterKg = $raw->kg * $dish->water->perRice;
-
-        $netW = $burner->netW();
-        $inOne = Boil::of($front, Boil::soaked($raw, $kind, $soak), Mass::kilograms($waterKg), $netW, $boilC, $riceC);
-        $fullL = $waterKg + $raw->kg * self::DISPLACED_L_PER_KG;
-        $batches = max(
-            (int) ceil($inOne->backAtBoilS / self::MOST_BACK_S - 1e-9),
-            (int) ceil($fullL / ((1 - self::FREE) * $pot->litres) - 1e-9),
+        $batches = self::batchesOf($dish, $kitchen, $raw);
+        $batchL = $raw->kg * $dish->water->perRice / $batches;
+        $netW = self::liddedW($pot, $burner, $kitchen);
+        $boil = Boil::of(
+            $front, Boil::soaked($raw->times(1 / $batches), $kind, $soak), Mass::kilograms($batchL), $netW,
+            $kitchen->boilC(), self::riceC($dish, $kitchen),
         );
-        $batch = $raw->times(1 / $batches);
-        $boil = $batches === 1 ? $inOne : Boil::of($front, Boil::soaked($batch, $kind, $soak), Mass::kilograms($waterKg / $batches), $netW, $boilC, $riceC);
+        $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
+        $kept = static fn (float $gPerL): SaltKept => self::kept($dish, $kind, $raw, $lifts, $gPerL);
 
-        $uptake = Uptake::of($kind, $soak);
+        return new self(
+            kind: $kind, pot: $pot, burner: $burner,
+            tau: self::tau($kind, $soak, $front, $belief),
+            water: self::water($dish, $raw, $pot, $batches, $batchL),
+            salt: self::salt($dish, $kitchen, $batchL),
+            saltKept: self::saltKept($kept($dish->water->saltGPerL)),
+            keptPerGPerL: $kept(1.0)->grams() - $kept(0.0)->grams(),
+            lifts: $lifts,
+            batches: $batches,
+            heatUpMin: self::heatUpMin($pot, $burner, $kitchen, $batchL),
+            backAtBoil: Figure::seconds($boil->backAtBoilS, Note::of(
+                'boil-plan.the-rice-takes-the-water-from',
+                boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, burner: $burner->name, netW: (int) round($netW),
+            )),
+        );
+    }
+
+    /** The rice goes in at its soak's temperature, unsoaked at the room's. */
+    private static function riceC(Dish $dish, Kitchen $kitchen): float
+    {
+        return $dish->rice->soak->minutes > 0 ? $dish->rice->soak->celsius : $kitchen->roomC;
+    }
+
+    /** What of a ring is left for the water near the boil, the lid on till it boils back, W. */
+    private static function liddedW(Pot $pot, Burner $burner, Kitchen $kitchen): float
+    {
+        return max(self::LEAST_W, $burner->netW() - $pot->liddedLossWPerK() * ($kitchen->boilC() - $kitchen->roomC));
+    }
+
+    /** Minutes from the tap to the boil, the lid on: power less what the pot loses on the way (section A). */
+    private static function heatUpMin(Pot $pot, Burner $burner, Kitchen $kitchen, float $litres): int
+    {
+        $jPerK = Water::J_PER_KG_K * $litres + $pot->baseJPerK();
+        $lossW = $pot->liddedLossWPerK();
+        $first = $burner->netW() - $lossW * ($kitchen->tapC - $kitchen->roomC);
+        $last = self::liddedW($pot, $burner, $kitchen);
+
+        return (int) ceil($jPerK / $lossW * log($first / $last) / 60);
+    }
+
+    /** @return non-empty-list<Lift> */
+    private static function lifts(
+        Dish $dish, Kitchen $kitchen, FactorBelief $belief, Boil $boil, Mass $batch, float $waitMin,
+    ): array {
+        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
+        $soak = $dish->rice->soak;
+        $lifted = Lifted::of($kind, $soak, $belief->likely(), $dish->water->draining, $boil->boilC, $kitchen->roomC);
         $lifts = [];
         foreach (self::shares($dish) as $value => $share) {
             $stage = Stage::from($value);
-            $drained = $batch->times($share * ($uptake->at($stage->doneness()) + Uptake::SURFACE));
-            $carryOver = $dish->water->draining->carryOverS($drained, $boilC, $kitchen->roomC, 60 * $waitMin);
-            $forecast = BoilForecast::of($boil, $uptake, $stage->doneness(), $carryOver, $belief->today());
-            $lifts[] = new Lift($stage, $share, $forecast, self::liftFigure($dish, $kitchen, $belief, $forecast), $forecast->donenessAfter($forecast->liftAt() + Draining::HAND_DELAY_S));
+            $carryOver = $lifted->carryOverS($stage->doneness(), $batch->times($share), 60 * $waitMin);
+            $forecast = BoilForecast::of($boil, Uptake::of($kind, $soak), $stage->doneness(), $carryOver, $belief->today());
+            $lifts[] = new Lift(
+                $stage, $share, $forecast, self::liftFigure($dish, $kitchen, $belief, $forecast),
+                $lifted->outOfWater($stage->doneness()), $lifted->inPot($stage->doneness(), $batch->times($share), 60 * $waitMin),
+                $lifted->celsius($stage->doneness(), $batch->times($share), 60 * $waitMin),
+            );
         }
-        $last = $lifts[count($lifts) - 1];
-        $forecast = $last->forecast;
 
-        $kept = static function (float $gPerL) use ($lifts, $raw, $kind, $soak, $dish): SaltKept {
-            $parts = array_map(static fn (Lift $lift): SaltKept => SaltKept::in($raw->times($lift->share), $kind, $soak, $lift->outOfWater, $gPerL, $dish->water->draining === Draining::Rinse), $lifts);
+        return $lifts;
+    }
 
-            return array_reduce(array_slice($parts, 1), static fn (SaltKept $sum, SaltKept $part): SaltKept => $sum->plus($part), $parts[0]);
-        };
-        $salt = $kept($dish->water->saltGPerL);
-        $saltG = $dish->water->saltGPerL * $waterKg / $batches;
+    /** @param  non-empty-list<Lift>  $lifts */
+    private static function kept(Dish $dish, RiceKind $kind, Mass $raw, array $lifts, float $gPerL): SaltKept
+    {
+        $isRinsed = $dish->water->draining === Draining::Rinse;
+        $sum = null;
+        foreach ($lifts as $lift) {
+            $part = SaltKept::in(
+                $raw->times($lift->share), $kind, $dish->rice->soak, $lift->outOfWater, $gPerL, $isRinsed,
+            );
+            $sum = $sum === null ? $part : $sum->plus($part);
+        }
 
-        $inBatches = $batches === 1 ? '' : sprintf(', in %d batches of %.1f L in the same water', $batches, $waterKg / $batches);
+        return $sum;
+    }
 
-        return new self(
-            $kind, $forecast, $lifts, $pot, $burner, $batches,
-            (int) ceil(self::WATER_J_PER_KG_K * $waterKg / $batches * ($boilC - $kitchen->tapC) / $netW / 60),
-            $kept(1.0)->grams() - $kept(0.0)->grams(),
-            Figure::of($front->tauS * $belief->likely() / 60, 'min', 1,
-                sprintf('Raw to done in water at 100 °C: %s takes %s min dry; %s it is %d %% full, which takes off %d %%.',
-                    $kind->label(), round($kind->unsoakedTauS() / 60, 1), $soak->words(), (int) round(100 * $soak->saturation($kind)), (int) round(100 * $kind->soakGain() * $soak->saturation($kind))),
-                ucfirst($belief->words()).'.'),
-            Figure::of($waterKg / $batches, 'L', 1,
-                sprintf('%s times %s of rice%s.', round($dish->water->perRice, 1), Figure::of($raw->inGrams(), 'g', 0, '-')->text(), $inBatches),
-                sprintf('With the rice it fills %d %% of %s; a quarter is kept free for froth.', (int) round(100 * $fullL / $batches / $pot->litres), $pot->name)),
-            Figure::of($saltG, 'g', 0,
-                sprintf('%s g a litre in %.1f L: %.1f teaspoons of %s salt at %s g each.', round($dish->water->saltGPerL, 1), $waterKg / $batches, $kitchen->salt->teaspoons(Mass::grams($saltG)), $kitchen->salt->value, $kitchen->salt->gramsPerTeaspoon())),
-            Figure::of($salt->grams(), 'g', 1,
-                sprintf('The rice keeps %.2f L of the salted water, 85 %% of its strength: %.1f g%s.', $salt->keptWaterL, $salt->boilG, $salt->soakG > 0 ? sprintf(', and %.1f g from the soak', $salt->soakG) : ''),
-                $salt->rinsedOffG > 0 ? sprintf('The cold rinse takes %.1f g off again. The rest goes down the sink.', $salt->rinsedOffG) : 'The rest goes down the sink.'),
-            Figure::seconds($boil->backAtBoilS,
-                sprintf('The rice takes the water from %.1f to %.1f °C; %s brings %d W to it.', $boilC, $boil->afterRiceC, $burner->name, (int) round($netW))),
-            $last->at,
+    private static function tau(RiceKind $kind, Soak $soak, CookingFront $front, FactorBelief $belief): Figure
+    {
+        $full = $soak->saturation($kind);
+
+        return Figure::of($front->tauS * $belief->likely() / 60, 'min', 1,
+            Note::of(
+                'boil-plan.raw-to-done-in-water-at', kind: $kind, unsoakedTauS: round(
+                    $kind->unsoakedTauS() / 60,
+                    1,
+                ), soak: $soak->words(),
+                saturation: (int) round(100 * $full), soakGain: (int) round(100 * $kind->soakGain() * $full),
+            ),
+            Note::of('boil-plan.value', belief: $belief->words()));
+    }
+
+    private static function water(Dish $dish, Mass $raw, Pot $pot, int $batches, float $batchL): Figure
+    {
+        $fullL = $raw->kg * ($dish->water->perRice + self::DISPLACED_L_PER_KG) / $batches;
+
+        return Figure::of($batchL, 'L', 1,
+            Note::of(
+                'boil-plan.times-of-rice', perRice: round(
+                    $dish->water->perRice,
+                    1,
+                ), raw: Quantity::grams($raw->inGrams()),
+                batches: $batches, litres: $batchL,
+            ),
+            Note::of(
+                'boil-plan.with-the-rice-it-fills-of',
+                fullL: (int) round(100 * $fullL / $pot->litres),
+                pot: $pot->name,
+            ));
+    }
+
+    private static function salt(Dish $dish, Kitchen $kitchen, float $batchL): Figure
+    {
+        $grams = $dish->water->saltGPerL * $batchL;
+
+        return Figure::of($grams, 'g', 0, Note::of(
+            'boil-plan.g-a-litre-in-l-teaspoons', saltGPerL: round($dish->water->saltGPerL, 1), waterKg: $batchL,
+            teaspoons: $kitchen->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->salt->value,
+            gramsPerTeaspoon: $kitchen->salt->gramsPerTeaspoon(),
+        ));
+    }
+
+    private static function saltKept(SaltKept $salt): Figure
+    {
+        return Figure::of($salt->grams(), 'g', 1,
+            Note::of(
+                'boil-plan.the-rice-keeps-l-of-the', keptWaterL: $salt->keptWaterL, boilG: $salt->boilG,
+                soakG: $salt->soakG, soaked: $salt->soakG > 0,
+            ),
+            $salt->rinsedOffG > 0
+                ? Note::of('boil-plan.the-cold-rinse-takes-g-off', rinsedOffG: $salt->rinsedOffG)
+                : Note::of('boil-plan.the-rest-goes-down-the-sink'));
+    }
+
+    private static function liftFigure(
+        Dish $dish, Kitchen $kitchen, FactorBelief $belief, BoilForecast $forecast,
+    ): Figure {
+        $boilC = $forecast->boil->boilC;
+
+        return Figure::seconds($forecast->liftAt(),
+            Note::of(
+                'boil-plan.at-m-water-boils-at-c', soak: $dish->rice->soak->words(), altitudeM: (int) round(
+                    $kitchen->altitudeM,
+                ),
+                boilC: $boilC, belief: $belief->words(),
+            ),
+            Note::of(
+                'boil-plan.lifted-as-it-feels', target: (int) round(100 * $forecast->target), handDelayS: (int) Draining::HAND_DELAY_S,
+                inPot: (int) round(100 * $forecast->donenessInPot($forecast->liftAt())),
+            ))
+            ->within($forecast->liftAt(0.1), $forecast->liftAt(0.9));
+    }
+
+    /**
+     * How many boils the rice takes, so that each boils back soon and froth has its room.
+     *
+     * @throws Refused when the dish names a pot, ring or bag that the kitchen does not have
+     */
+    public static function batchesOf(Dish $dish, Kitchen $kitchen, Mass $raw): int
+    {
+        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
+        $soak = $dish->rice->soak;
+        $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->roomC;
+        $waterKg = $raw->kg * $dish->water->perRice;
+        $backS = Boil::backAtBoilAfter(
+            Boil::soaked($raw, $kind, $soak),
+            self::liddedW($kitchen->pot($dish->water->pot, 'water/pot'), $kitchen->burner($dish->water->burner, 'water/burner'), $kitchen),
+            $kitchen->boilC(), $riceC,
+        );
+        $fullL = $waterKg + $raw->kg * self::DISPLACED_L_PER_KG;
+
+        return max(
+            (int) ceil($backS / self::MOST_BACK_S - 1e-9),
+            (int) ceil($fullL / ((1 - self::FREE) * $kitchen->pot($dish->water->pot, 'water/pot')->litres) - 1e-9),
         );
     }
 
@@ -143,18 +284,30 @@ final readonly class BoilPlan
                 $shares[$stage] = ($shares[$stage] ?? 0.0) + $layer->share;
             }
         }
-        uksort($shares, static fn (string $a, string $b): int => Stage::from($a)->doneness() <=> Stage::from($b)->doneness());
+        uksort(
+            $shares,
+            static fn (string $a, string $b): int => Stage::from($a)->doneness() <=> Stage::from($b)->doneness(),
+        );
 
         return $shares === [] ? [$dish->water->stage->value => 1.0] : $shares;
     }
 
-    private static function liftFigure(Dish $dish, Kitchen $kitchen, FactorBelief $belief, BoilForecast $forecast): Figure
+    /** The lift of rice that is layered at a stage. */
+    public function liftOf(Stage $stage): Lift
     {
-        return Figure::seconds($forecast->liftAt(),
-            sprintf('%s, at %d m water boils at %.1f °C; %s.', ucfirst($dish->rice->soak->words()), (int) round($kitchen->altitudeM), $forecast->boil->boilC, $belief->words()),
-            sprintf('Counted back from %d %% done: %d s in hand to the colander, then %s it cooks on for as much as %d s of boiling.',
-                (int) round(100 * $forecast->target), (int) Draining::HAND_DELAY_S, $dish->water->draining->label(), (int) round($forecast->carryOverS / CookingFront::speed($forecast->boil->boilC))))
-            ->within($forecast->liftAt(0.1), $forecast->liftAt(0.9));
+        foreach ($this->lifts as $lift) {
+            if ($lift->stage === $stage) {
+                return $lift;
+            }
+        }
+
+        throw new LogicException("No rice is lifted when it is {$stage->value}.");
+    }
+
+    /** Whether the ring holds the boil with the lid off. */
+    public function holdsTheBoil(): bool
+    {
+        return $this->burner->netW() - $this->pot->openLossW() > self::HOLDS_W;
     }
 
     /** More batches than anyone would boil: the pot or the ring is too small for this rice. */

@@ -5,23 +5,32 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use DateTimeImmutable;
-use Orbek\Core\Clock\Schedule;
+use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\ExtraKind;
-use Orbek\Core\Dish\School;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatBlock;
-use Orbek\Core\Measure\Figure;
-use Orbek\Core\Measure\Words;
+use Orbek\Core\Measure\Instant;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\Stage;
+use Orbek\Core\Rice\Uptake;
 
 /** What will not work as planned, each with the changes that would mend it. */
 final readonly class Clashes
 {
+    /** Doneness in the pot that leaves nothing to a steam longer than that, and uptake that does to any. */
+    private const NOTHING_LEFT = 0.97;
+
+    private const LONG_STEAM_MIN = 15.0;
+
+    private const FULL_UPTAKE = 2.55;
+
     private const MOST_HEAT_UP_MIN = 60;
 
     private Dish $dish;
@@ -35,45 +44,89 @@ final readonly class Clashes
     public function ofThings(): array
     {
         return [
-            ...($this->potted->boil === null ? [] : $this->boil($this->potted->boil)), ...($this->potted->measured === null ? [] : $this->measured($this->potted->measured)),
+            ...match (true) {
+                $this->potted->rice instanceof BoilPlan => $this->boil($this->potted->rice),
+                $this->potted->rice instanceof MeasuredPlan => $this->measured($this->potted->rice),
+                default => [],
+            },
             ...$this->rice(), ...$this->filling(), ...$this->pots(), ...$this->heat(),
         ];
     }
 
-    /** @return list<Clash> */
-    public function ofTime(DateTimeImmutable $tableAt, Schedule $schedule, DateTimeImmutable $now): array
+    /**
+     * @param  int  $firstStartMin minutes before the table at which the work begins, negative
+     * @return list<Clash>
+     */
+    public static function ofTime(DateTimeImmutable $tableAt, int $firstStartMin, DateTimeImmutable $now): array
     {
-        $startsAt = $tableAt->modify($schedule->firstStart().' minutes');
+        $startsAt = Instant::plusMinutes($tableAt, $firstStartMin);
         if ($startsAt >= $now) {
             return [];
         }
 
-        $earliest = self::roundUp($now->modify(-$schedule->firstStart().' minutes')->setTimezone($tableAt->getTimezone()));
+        $earliest = self::roundUp(Instant::plusMinutes($now, -$firstStartMin)->setTimezone($tableAt->getTimezone()));
         $sameDay = $earliest->format('Y-m-d') === $tableAt->format('Y-m-d');
-        $mends = [new Mend('Serve at '.$earliest->format($sameDay ? 'H:i' : 'H:i \o\n l j F'), 'table/serve_at', $earliest->format('Y-m-d\TH:i'))];
+        $mends = [
+            new Mend(
+                Note::of('clashes.serve-at', earliest: $earliest->format($sameDay ? 'H:i' : 'H:i \o\n l j F')),
+                'table/serve_at',
+                $earliest->format('Y-m-d\TH:i'),
+            ),
+        ];
         if ($tableAt <= $now) {
-            $tomorrow = $now->setTimezone($tableAt->getTimezone())->modify('+1 day')->setTime((int) $tableAt->format('G'), (int) $tableAt->format('i'));
+            $tomorrow = $now->setTimezone($tableAt->getTimezone())->modify('+1 day')->setTime(
+                (int) $tableAt->format('G'),
+                (int) $tableAt->format('i'),
+            );
             if ($tomorrow > $earliest) {
-                $mends[] = new Mend('Serve tomorrow at '.$tomorrow->format('H:i'), 'table/serve_at', $tomorrow->format('Y-m-d\TH:i'));
+                $mends[] = new Mend(
+                    Note::of('clashes.serve-tomorrow-at', tomorrow: $tomorrow->format('H:i')),
+                    'table/serve_at',
+                    $tomorrow->format('Y-m-d\TH:i'),
+                );
             }
 
-            return [new Clash(Station::Table, sprintf('%s has passed.', $tableAt->format('H:i \o\n l j F')), $mends)];
+            return [
+                new Clash(
+                    Station::Table,
+                    Note::of('clashes.has-passed', tableAt: $tableAt->format('H:i \o\n l j F')),
+                    $mends,
+                ),
+            ];
         }
 
-        return [new Clash(Station::Table, sprintf('Too little time: the work takes %s, and the table is in %s.', Words::minutes(-$schedule->firstStart()), Words::minutes(($tableAt->getTimestamp() - $now->getTimestamp()) / 60)), $mends)];
+        return [
+            new Clash(
+                Station::Table,
+                Note::of(
+                    'clashes.too-little-time-the-work-takes',
+                    firstStartMin: Quantity::minutes(-$firstStartMin),
+                    timestamp: Quantity::minutes(($tableAt->getTimestamp() - $now->getTimestamp()) / 60),
+                ),
+                $mends,
+            ),
+        ];
     }
 
+    /**
+     * The next full five minutes that a day and a time of day can name: of an hour that comes twice, they name the
+     * first.
+     */
     private static function roundUp(DateTimeImmutable $time): DateTimeImmutable
     {
         $fiveMinutes = 300;
+        $full = $time->setTimestamp((int) ceil($time->getTimestamp() / $fiveMinutes) * $fiveMinutes);
+        while (new DateTimeImmutable($full->format('Y-m-d\TH:i'), $full->getTimezone()) < $full) {
+            $full = Instant::plusMinutes($full, 5);
+        }
 
-        return $time->setTimestamp((int) ceil($time->getTimestamp() / $fiveMinutes) * $fiveMinutes);
+        return $full;
     }
 
-    /** Another dish of this kitchen in its pots. */
-    private function potted(Dish $dish): Potted
+    /** Batches that another dish's boil would take in this kitchen. */
+    private function batches(Dish $dish): int
     {
-        return Potted::of($dish, $this->kitchen, $this->knowledge);
+        return BoilPlan::batchesOf($dish, $this->kitchen, $dish->table->rawRice());
     }
 
     /** @return list<Clash> */
@@ -81,29 +134,104 @@ final readonly class Clashes
     {
         $clashes = [];
         $strongest = $this->kitchen->strongestBurner();
-        $mends = $boil->burner->id === $strongest->id ? [] : [new Mend("Boil on {$strongest->name}", 'water/burner', $strongest->id)];
+        $mends = $boil->burner->id === $strongest->id
+            ? []
+            : [new Mend(Note::of('clashes.boil-on', strongest: $strongest->name), 'water/burner', $strongest->id)];
         if ($boil->isHopeless()) {
-            $fits = $this->mostEaters(fn (Dish $fewer): bool => ($this->potted($fewer)->boil->batches ?? 0) <= 2);
-            $clashes[] = new Clash(Station::Water, sprintf('%s on %s would take %d batches.', ucfirst($boil->pot->name), $boil->burner->name, $boil->batches), [
+            $fits = $this->mostEaters(fn (Dish $fewer): bool => $this->batches($fewer) <= 2);
+            $clashes[] = new Clash(Station::Water, Note::of('clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name, batches: $boil->batches), [
                 ...$mends,
-                ...$this->otherPots('water/pot', fn (Dish $other): bool => ! ($this->potted($other)->boil?->isHopeless() ?? false)),
-                ...($fits === null ? [] : [new Mend("Cook for {$fits}", 'table/eaters', $fits)]),
+                ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES),
+                ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)]),
             ]);
         } elseif ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
-            $clashes[] = new Clash(Station::Water, sprintf('%s needs %s to bring %s to the boil.', $boil->burner->name, Words::minutes($boil->heatUpMin), $boil->water->text()), $mends);
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of(
+                    'clashes.needs-to-bring-to-the-boil', burner: $boil->burner->name,
+                    heatUpMin: Quantity::minutes($boil->heatUpMin), water: $boil->water,
+                ),
+                $mends,
+            );
         } elseif ($boil->batches > 1) {
-            $clashes[] = new Clash(Station::Water, sprintf('Too much for one boil: %d batches, so that each boils back within %s and a quarter of the pot stays free.', $boil->batches, Figure::clock(BoilPlan::MOST_BACK_S)), [
-                ...$mends,
-                ...$this->otherPots('water/pot', fn (Dish $other): bool => ($this->potted($other)->boil->batches ?? 0) === 1),
-            ]);
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of(
+                    'clashes.too-much-for-one-boil-batches',
+                    batches: $boil->batches,
+                    mostBackS: Quantity::seconds(BoilPlan::MOST_BACK_S),
+                ),
+                [...$mends, ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) === 1)],
+            );
+        }
+        if (! $boil->holdsTheBoil() && ! $boil->isHopeless()) {
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of('clashes.cannot-hold-the-boil-open', burner: $boil->burner->name, pot: $boil->pot->name),
+                $mends,
+            );
         }
         foreach ($boil->lifts as $lift) {
             if ($lift->at->amount <= 0) {
-                $clashes[] = new Clash(Station::Water, sprintf('Rice that %s would be past it before a hand could lift it.', $lift->stage->words()), $this->dish->water->draining === Draining::Rinse ? [] : [new Mend('Rinse it cold after draining', 'water/drain', 'rinse')]);
+                $clashes[] = new Clash(
+                    Station::Water,
+                    Note::of('clashes.rice-that-would-be-past-it', stage: Note::label($lift->stage, 'words')),
+                    $this->dish->water->draining === Draining::Rinse
+                        ? []
+                        : [new Mend(Note::of('clashes.rinse-it-cold-after-draining'), 'water/drain', 'rinse')],
+                );
             }
         }
 
-        return $clashes;
+        return [...$clashes, ...$this->tooFarForSteam($boil)];
+    }
+
+    /** @return list<Clash> where rice comes so far in the boil that it leaves nothing to the sealed stage (section A) */
+    private function tooFarForSteam(BoilPlan $boil): array
+    {
+        $steamMin = array_sum(array_map(
+            static fn (HeatBlock $block): float => $block->isRest() ? 0.0 : $block->length(), $this->potted->first()->heat(),
+        ));
+        $uptake = Uptake::of($boil->kind, $this->dish->rice->soak);
+        $isTooFar = static fn (Lift $lift): bool => ($lift->inPot >= self::NOTHING_LEFT && $steamMin > self::LONG_STEAM_MIN)
+            || $uptake->carriedOn($lift->outOfWater, $lift->inPot) > self::FULL_UPTAKE;
+        foreach ($boil->lifts as $lift) {
+            if ($isTooFar($lift)) {
+                return [new Clash(
+                    Station::Water,
+                    Note::of('clashes.nothing-left-for-the-steam', done: (int) round(100 * $lift->inPot), steamMin: (int) round($steamMin)),
+                    array_values(array_filter($this->earlier($lift), fn (Mend $mend): bool => array_filter(
+                        $this->liftsOf($this->dish->changed($mend->path, $mend->value)), $isTooFar,
+                    ) === [])),
+                )];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Mend> what leaves more to the steam */
+    private function earlier(Lift $lift): array
+    {
+        $stages = Stage::cases();
+        $at = array_search($lift->stage, $stages, true);
+        $earlier = $at !== false && $at > 0 && $lift->stage === $this->dish->water->stage ? $stages[$at - 1] : null;
+
+        return [
+            ...($earlier === null ? [] : [
+                new Mend(Note::of('mending.lifted', stage: Note::label($earlier, 'words')), 'water/stage', $earlier->value),
+            ]),
+            new Mend(Note::of('mending.drained', draining: Draining::Tray), 'water/drain', Draining::Tray->value),
+            new Mend(Note::of('mending.drained', draining: Draining::Rinse), 'water/drain', Draining::Rinse->value),
+        ];
+    }
+
+    /** @return list<Lift> */
+    private function liftsOf(Dish $other): array
+    {
+        $rice = Potted::of($other, $this->kitchen, $this->knowledge)->rice;
+
+        return $rice instanceof BoilPlan ? $rice->lifts : [];
     }
 
     /** @return list<Clash> */
@@ -117,17 +245,34 @@ final readonly class Clashes
             $mends = [];
             foreach ($this->kitchen->lots as $other) {
                 if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
-                    $mends[] = new Mend("Take the {$other->name}", 'rice/lot', $other->id);
+                    $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
                 }
             }
             $fits = $this->mostEaters(static fn (Dish $fewer): bool => $fewer->table->rawRice()->inGrams() <= $left);
-            $clashes[] = new Clash(Station::Rice, sprintf('%s has %s left; this takes %s.', ucfirst($lot->name), Figure::of($left, 'g', 0, '-')->text(), Figure::of($wanted, 'g', 0, '-')->text()),
-                $fits === null ? $mends : [...$mends, new Mend("Cook for {$fits}", 'table/eaters', $fits)]);
+            $clashes[] = new Clash(
+                Station::Rice,
+                Note::of(
+                    'clashes.has-left-this-takes', lot: $lot->name, left: Quantity::of($left, 'g', 0),
+                    wanted: Quantity::of($wanted, 'g', 0),
+                ),
+                $fits === null
+                    ? $mends
+                    : [...$mends, new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)],
+            );
         }
         if ($this->dish->rice->soak->belongsInTheFridge()) {
-            $clashes[] = new Clash(Station::Rice, sprintf('%s at %s °C is too long out of the fridge.', Words::minutes($this->dish->rice->soak->minutes), round($this->dish->rice->soak->celsius, 1)), [
-                new Mend('Soak in the fridge, 4 °C', 'rice/soak/celsius', 4), new Mend('Soak 2 h', 'rice/soak/minutes', 120),
-            ]);
+            $clashes[] = new Clash(
+                Station::Rice,
+                Note::of(
+                    'clashes.at-c-is-too-long-out',
+                    minutes: Quantity::minutes($this->dish->rice->soak->minutes),
+                    celsius: round($this->dish->rice->soak->celsius, 1),
+                ),
+                [
+                    new Mend(Note::of('clashes.soak-in-the-fridge-c'), 'rice/soak/celsius', 4),
+                    new Mend(Note::of('clashes.soak-h'), 'rice/soak/minutes', 120),
+                ],
+            );
         }
 
         return $clashes;
@@ -138,15 +283,49 @@ final readonly class Clashes
     {
         $clashes = [];
         if ($measured->absorption->isTooWet) {
-            $clashes[] = new Clash(Station::Water, 'The filling alone brings more water than the rice can take.', [new Mend('Layer the filling '.Wetness::Dry->label(), 'filling/wetness', Wetness::Dry->value)]);
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of('clashes.the-filling-alone-brings-more-water'),
+                [
+                    new Mend(
+                        Note::of('clashes.layer-the-filling', dry: Wetness::Dry),
+                        'filling/wetness',
+                        Wetness::Dry->value,
+                    ),
+                ],
+            );
         }
-        if ($measured->broth !== null && $measured->broth->amount < $this->dish->water->brothPerRice * $this->dish->table->rawRice()->inGrams() - 1) {
-            $clashes[] = new Clash(Station::Water, sprintf('More broth than the rice takes: %s is all.', $measured->water->text()), [new Mend('Use no more broth than that', 'water/broth_per_rice', floor(100 * $measured->water->amount / $this->dish->table->rawRice()->inGrams()) / 100)]);
+        if (
+            $measured->broth !== null
+                && $measured->broth->amount < $this->dish->water->brothPerRice
+                    * $this->dish->table->rawRice()->inGrams()
+                    - 1
+        ) {
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of('clashes.more-broth-than-the-rice-takes', water: $measured->water),
+                [
+                    new Mend(
+                        Note::of('clashes.use-no-more-broth-than-that'),
+                        'water/broth_per_rice',
+                        floor(100 * $measured->water->amount / $this->dish->table->rawRice()->inGrams()) / 100,
+                    ),
+                ],
+            );
         }
         $fullL = $measured->water->amount / 1000 + $this->dish->table->rawRice()->kg / 1.45;
-        if ($this->dish->school === School::Cooker && $fullL > $measured->pot->litres) {
-            $fits = $this->mostEaters(fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $this->dish->table->rawRice()->kg <= $measured->pot->litres);
-            $clashes[] = new Clash(Station::Water, sprintf('%s holds %.1f L; rice and water make %.1f L.', ucfirst($measured->pot->name), $measured->pot->litres, $fullL), $fits === null ? [] : [new Mend("Cook for {$fits}", 'table/eaters', $fits)]);
+        if ($this->dish->cooking === Cooking::Cooker && $fullL > $measured->pot->litres) {
+            $fits = $this->mostEaters(
+                fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $this->dish->table->rawRice()->kg <= $measured->pot->litres,
+            );
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of(
+                    'clashes.holds-l-rice-and-water-make', pot: $measured->pot->name, litres: $measured->pot->litres,
+                    fullL: $fullL,
+                ),
+                $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)],
+            );
         }
 
         return $clashes;
@@ -160,13 +339,40 @@ final readonly class Clashes
         if ($marinade !== null) {
             $times = $marinade->times($this->dish->filling->strictest() ?? $this->dish->filling->toughest());
             if ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most']) {
-                $clashes[] = new Clash(Station::Filling, sprintf('%s in this marinade is too %s: %s at least, %s at most, since %s.', ucfirst(Words::minutes($marinade->minutes)), $marinade->minutes < $times['least'] ? 'short' : 'long', Words::minutes($times['least']), Words::minutes($times['most']), $times['why']),
-                    [new Mend('Marinate '.Words::minutes($times['good']), 'filling/marinade/minutes', $times['good'])]);
+                $clashes[] = new Clash(
+                    Station::Filling,
+                    Note::of(
+                        'clashes.in-this-marinade-is-too-short', minutes: Quantity::minutes($marinade->minutes),
+                        minutes2: $marinade->minutes < $times['least'], least: Quantity::minutes($times['least']),
+                        most: Quantity::minutes($times['most']), why: $times['why'],
+                    ),
+                    [
+                        new Mend(
+                            Note::of('clashes.marinate', good: Quantity::minutes($times['good'])),
+                            'filling/marinade/minutes',
+                            $times['good'],
+                        ),
+                    ],
+                );
             }
         }
         foreach ($this->dish->extras as $index => $extra) {
             if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > ExtraKind::MOST_DROPS_PER_KG) {
-                $clashes[] = new Clash(Station::Layers, sprintf('%s: %d drops a kg of rice drown everything else; the label gives its own limit.', $extra->name, (int) round($extra->perKgRice)), [new Mend(sprintf('Take %d drops a kg', (int) ExtraKind::MOST_DROPS_PER_KG), "extras/{$index}/drops_per_kg_rice", ExtraKind::MOST_DROPS_PER_KG)]);
+                $clashes[] = new Clash(
+                    Station::Layers,
+                    Note::of(
+                        'clashes.drops-a-kg-of-rice-drown',
+                        extra: $extra->name,
+                        perKgRice: (int) round($extra->perKgRice),
+                    ),
+                    [
+                        new Mend(
+                            Note::of('clashes.take-drops-a-kg', mostDropsPerKg: (int) ExtraKind::MOST_DROPS_PER_KG),
+                            "extras/{$index}/drops_per_kg_rice",
+                            ExtraKind::MOST_DROPS_PER_KG,
+                        ),
+                    ],
+                );
             }
         }
 
@@ -176,20 +382,20 @@ final readonly class Clashes
     /** @return list<Clash> */
     private function heat(): array
     {
-        $heat = $this->potted->heat;
-        $short = $heat->short();
-        $strongest = $this->kitchen->strongestBurner();
-        $tooWeak = $short === null ? [] : [new Clash(Station::Heat, sprintf('%s is too weak for %s: it gives %d %% of the heat this step asks for.', $this->kitchen->burner($this->dish->lid->burner, 'lid/burner')->name, $this->potted->pot->name, (int) round(100 / $short->wanted)),
-            $this->dish->lid->burner === $strongest->id ? [] : [new Mend('Steam on '.$strongest->name, 'lid/burner', $strongest->id)])];
-        if (! $heat->usesOven()) {
-            return $tooWeak;
+        $ovens = array_filter(array_map(
+            static fn (HeatBlock $block): ?float => $block->flame->ovenC, $this->potted->first()->line(),
+        ), static fn (?float $celsius): bool => $celsius !== null);
+        if ($ovens === []) {
+            return [];
         }
-        if ($this->kitchen->oven === null) {
-            return [new Clash(Station::Heat, 'This kitchen has no oven.', [])];
+        $oven = $this->kitchen->oven;
+        if ($oven === null) {
+            return [new Clash(Station::Heat, Note::of('clashes.this-kitchen-has-no-oven'), [])];
         }
-        $hottest = max(array_map(static fn (HeatBlock $block): float => $block->ovenC ?? 0.0, $heat->blocks));
 
-        return $hottest > $this->kitchen->oven->mostC ? [new Clash(Station::Heat, sprintf('%s gives %d °C at most.', ucfirst($this->kitchen->oven->name), (int) round($this->kitchen->oven->mostC)), [])] : [];
+        return max($ovens) <= $oven->mostC ? [] : [new Clash(
+            Station::Heat, Note::of('clashes.gives-c-at-most', oven: $oven->name, mostC: (int) round($oven->mostC)), [],
+        )];
     }
 
     /** @return list<Clash> */
@@ -199,15 +405,17 @@ final readonly class Clashes
         if ($section === null) {
             return [];
         }
-        $fits = fn (Dish $other): bool => $this->potted($other)->tooFull() === null;
+        $fits = fn (Dish $other): bool => Potted::fits($other, $this->kitchen, $this->knowledge);
         $eaters = $this->mostEaters($fits);
         $free = $section->freeCm();
 
         return [new Clash(
             Station::Layers,
-            sprintf('%s is too small: %s; steam needs %d cm under the lid.', ucfirst($section->pot->name),
-                $free < 0 ? sprintf('the food would stand %.1f cm over the rim', -$free) : sprintf('%.1f cm would stay free', $free), (int) Section::FREE_CM),
-            [...$this->otherPots('lid/pot', $fits), ...$this->twoPots(), ...($eaters === null ? [] : [new Mend("Cook for {$eaters}", 'table/eaters', $eaters)])],
+            Note::of(
+                'clashes.is-too-small-free-select-yesthe', pot: $section->pot->name, free: -$free, free2: $free,
+                free3: $free < 0, freeCm: (int) Section::FREE_CM,
+            ),
+            [...$this->otherPots('lid/pot', $fits), ...$this->twoPots(), ...($eaters === null ? [] : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'table/eaters', $eaters)])],
         )];
     }
 
@@ -218,7 +426,7 @@ final readonly class Clashes
      */
     private function twoPots(): array
     {
-        if ($this->dish->lid->secondPot !== null || $this->dish->school === School::Cooker) {
+        if ($this->dish->lid->secondPot !== null || $this->dish->cooking === Cooking::Cooker) {
             return [];
         }
         $rings = array_keys($this->kitchen->burners);
@@ -227,8 +435,20 @@ final readonly class Clashes
                 if ($other->id === $this->dish->lid->pot || ($ring === $this->dish->lid->burner && count($rings) > 1)) {
                     continue;
                 }
-                if ($this->potted($this->dish->changed('lid/second', ['pot' => $other->id, 'burner' => $ring]))->tooFull() === null) {
-                    return [new Mend("Share it with the {$other->name}", 'lid/second', ['pot' => $other->id, 'burner' => $ring])];
+                if (
+                    Potted::fits(
+                        $this->dish->changed('lid/second', ['pot' => $other->id, 'burner' => $ring]),
+                        $this->kitchen,
+                        $this->knowledge,
+                    )
+                ) {
+                    return [
+                        new Mend(
+                            Note::of('clashes.share-it-with-the', other: $other->name),
+                            'lid/second',
+                            ['pot' => $other->id, 'burner' => $ring],
+                        ),
+                    ];
                 }
             }
         }
@@ -248,7 +468,7 @@ final readonly class Clashes
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         foreach ($pots as $pot) {
             if ($fits($this->dish->changed($path, $pot->id))) {
-                return [new Mend("Use the {$pot->name}", $path, $pot->id)];
+                return [new Mend(Note::of('clashes.use-the', pot: $pot->name), $path, $pot->id)];
             }
         }
 
@@ -262,12 +482,18 @@ final readonly class Clashes
      */
     private function mostEaters(callable $fits): ?int
     {
-        for ($eaters = $this->dish->table->eaters - 1; $eaters >= max(1, $this->dish->table->children); $eaters--) {
+        // What is too much for some is too much for more: halving finds it in six looks at most.
+        $fit = max(1, $this->dish->table->children) - 1;
+        $tooMany = $this->dish->table->eaters;
+        while ($tooMany - $fit > 1) {
+            $eaters = intdiv($fit + $tooMany, 2);
             if ($fits($this->dish->changed('table/eaters', $eaters))) {
-                return $eaters;
+                $fit = $eaters;
+            } else {
+                $tooMany = $eaters;
             }
         }
 
-        return null;
+        return $fit >= max(1, $this->dish->table->children) ? $fit : null;
     }
 }

@@ -5,30 +5,43 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Note;
 
 /** Something to be measured out, where it is bought and for which task. */
 final readonly class Ingredient
 {
-    public function __construct(
+    private function __construct(
         public Station $station,
-        public string $name,
+        public Note $name,
         public Figure $amount,
         public Aisle $aisle,
         /** The task it must be ready for. */
         public string $task,
-        /** What to buy where that differs from what goes in. */
-        public ?string $boughtAs = null,
+        /** What stands on the shopping list; null for what is not bought: tap water, rice out of its bag. */
+        public ?string $shop,
+        /** How much to buy where that differs from what goes in. */
         public ?Figure $toBuy = null,
-        /** Water from the tap, and what the kitchen is known to have, is not bought. */
-        public bool $isBought = true,
-        /** Amounts of one thing that are measured out apart share what they are bought as. */
-        public ?string $partOf = null,
     ) {
     }
 
-    /** What stands on the shopping list. */
-    public function shopName(): string
+    /** What is bought under a name of its own, shared by all that is part of it. */
+    public static function bought(
+        Station $station, Note $name, Figure $amount, Aisle $aisle, string $task, string $shop,
+    ): self {
+        return new self($station, $name, $amount, $aisle, $task, $shop);
+    }
+
+    public static function fromTheHouse(
+        Station $station, Note $name, Figure $amount, string $task, Aisle $aisle = Aisle::House,
+    ): self {
+        return new self($station, $name, $amount, $aisle, $task, null);
+    }
+
+    /** The same where something else, and so much of it, is what the shop sells. */
+    public function boughtAs(?string $shop, ?Figure $toBuy): self
     {
-        return $this->boughtAs ?? $this->partOf ?? $this->name;
+        return $shop === null
+            ? $this
+            : new self($this->station, $this->name, $this->amount, $this->aisle, $this->task, $shop, $toBuy);
     }
 }

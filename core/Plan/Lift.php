@@ -12,6 +12,7 @@ use Orbek\Core\Rice\Stage;
 final readonly class Lift
 {
     public function __construct(
+        /** What a grain feels like when it is lifted. */
         public Stage $stage,
         /** Share of all the rice. */
         public float $share,
@@ -21,6 +22,10 @@ final readonly class Lift
         public Figure $at,
         /** Doneness when it leaves the water. */
         public float $outOfWater,
+        /** Doneness in the pot: what the sealed stage starts from. */
+        public float $inPot,
+        /** Its temperature then, °C. */
+        public float $celsius,
     ) {
     }
 }

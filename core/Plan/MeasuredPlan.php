@@ -4,25 +4,35 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\School;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\FactorBelief;
-use Orbek\Core\Lid\Burner;
-use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\Seal;
+use Orbek\Core\Lid\StockHeat;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Measure\Water;
+use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Water\Absorption;
 
 /** Rice cooked in measured water that it takes up: one pot, a cooker, or a quick pot of its own. */
-final readonly class MeasuredPlan
+final readonly class MeasuredPlan extends RicePlan
 {
-    private const WATER_J_PER_KG_K = 4186.0;
+    /** Heat that rice takes on the way up, as water of so much of its weight. */
+    private const RICE_AS_WATER = 0.6;
+
+    /** The ring's setting while the rice simmers open. */
+    private const SIMMERS_AT = 0.5;
+
+    /** What rice sealed at dry craters still takes up, times its raw weight. */
+    private const STILL_TAKES = 0.15;
 
     /** Most of a grain is done by the front; the last of it while the lid stays on. */
     private const DONE_BY = 0.8;
@@ -35,62 +45,96 @@ final readonly class MeasuredPlan
     private const COOKED = 0.97;
 
     private function __construct(
-        public RiceKind $kind,
+        RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $salt, Figure $saltKept,
         public Absorption $absorption,
-        public Pot $pot,
-        public Burner $burner,
         /** Minutes from cold water to dry craters (one pot), or till the rice is done. */
         public int $cookMin,
-        public Figure $tau,
-        public Figure $water,
-        public Figure $salt,
-        public Figure $saltKept,
         /** Doneness and weight over raw weight when the pot is sealed. */
         public float $doneness,
         public float $uptake,
         public ?Figure $broth,
     ) {
+        parent::__construct(
+            $kind, $pot, $burner, $tau, $absorption->water, $salt, $saltKept, $absorption->water->amount / 1000,
+        );
     }
 
-    /** @throws OutOfRange when the dish names what the kitchen does not have */
-    public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, HeatLine $heat): self
+    /** @throws Refused when the dish names what the kitchen does not have */
+    public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw): self
     {
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
-        $isCooker = $dish->school === School::Cooker;
-        if ($isCooker && $pot->cookerW === null) {
-            throw OutOfRange::because('water/pot', "\"{$pot->name}\" is no rice cooker;", 'name the kitchen\'s cooker');
+        if ($dish->cooking === Cooking::Cooker && $pot->cookerW === null) {
+            throw Refused::because('water/pot', 'refused.is-no-rice-cooker-name-the', pot: $pot->name);
         }
-        $burner = $pot->cookerW === null ? $kitchen->burner($dish->water->burner, 'water/burner') : Burner::ofCooker($pot->name, $pot->cookerW);
+        $burner = $pot->cookerW === null
+            ? $kitchen->burner($dish->water->burner, 'water/burner')
+            : Burner::ofCooker($pot->name, $pot->cookerW);
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
-        $soak = $dish->rice->soak;
-        $front = CookingFront::of($kind, $soak, $belief->likely());
+        $front = CookingFront::of($kind, $dish->rice->soak, $belief->likely());
         $inWaterMin = self::DONE_BY * $front->tauS / CookingFront::speed($kitchen->boilC()) / 60;
-
-        $isOnePot = $dish->school === School::OnePot;
-        $fillingFreeG = $isOnePot ? self::freeG($dish, $raw) : 0.0;
-        $coveredMin = $isOnePot ? self::sealedMin($heat) : $inWaterMin;
-        $brothG = $dish->water->brothPerRice * $raw->inGrams();
-        $absorption = Absorption::of($kind, $soak, $raw, $burner, $dish->water->openMin, 0.5, $isOnePot ? $dish->lid->seal : Seal::TightLid, $coveredMin, $dish->school === School::Yesterday, $fillingFreeG, $brothG, $kitchen->cup);
-
-        $waterKg = $absorption->water->amount / 1000;
-        $heatUpMin = self::WATER_J_PER_KG_K * ($waterKg + 0.6 * $raw->kg) * ($kitchen->boilC() - $kitchen->tapC) / $burner->netW() / 60;
-        $cookMin = $heatUpMin + match ($dish->school) {
-            School::OnePot => $dish->water->openMin,
-            School::Cooker => $inWaterMin + self::COOKER_STANDS_MIN,
+        $isOnePot = $dish->cooking === Cooking::OnePot;
+        $absorption = Absorption::of(
+            $kind, $dish->rice->soak, $raw, $burner->netW(), $dish->water->openMin, self::SIMMERS_AT,
+            ($isOnePot ? $dish->lid->seal : Seal::TightLid)->leakShare(), $isOnePot
+                ? self::sealedMin($dish->school)
+                : $inWaterMin,
+            $dish->cooking === Cooking::Quick, $isOnePot
+                ? self::freeG($dish, $raw)
+                : 0.0, $dish->water->brothPerRice * $raw->inGrams(), $kitchen->cup,
+        );
+        $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
+        $cookMin = self::heatUpMin($absorption, $raw, $kitchen, $burner) + match ($dish->cooking) {
+            Cooking::OnePot => $dish->water->openMin,
+            Cooking::Cooker => $inWaterMin + self::COOKER_STANDS_MIN,
             default => $dish->water->openMin + $inWaterMin,
         };
-        $saltG = $dish->water->saltGPerL * $waterKg;
 
         return new self(
-            $kind, $absorption, $pot, $burner, max(1, (int) ceil($cookMin)),
-            Figure::of($front->tauS / 60, 'min', 1, sprintf('Raw to done in water at 100 °C, %s; %s.', $soak->words(), $belief->words())),
-            $absorption->water,
-            Figure::of($saltG, 'g', 0, sprintf('%s g a litre in %s of water.', round($dish->water->saltGPerL, 1), $absorption->water->text())),
-            Figure::of($saltG, 'g', 1, 'Nothing is drained: all the salt stays in the rice.'),
-            $isOnePot ? self::CRATERS : self::COOKED,
-            $isOnePot ? $absorption->target - 0.15 : $absorption->target,
-            $brothG > 0 ? Figure::of(min($brothG, $absorption->water->amount), 'g', 0, sprintf('%s times the rice, in place of that much water. Salted and coloured to taste.', round($dish->water->brothPerRice, 2)))->filling(1.0) : null,
+            kind: $kind, pot: $pot, burner: $burner,
+            tau: Figure::of(
+                $front->tauS / 60, 'min', 1,
+                Note::of(
+                    'measured-plan.raw-to-done-in-water-at',
+                    soak: $dish->rice->soak->words(),
+                    belief: $belief->words(),
+                ),
+            ),
+            salt: Figure::of(
+                $saltG, 'g', 0,
+                Note::of(
+                    'measured-plan.g-a-litre-in-of-water',
+                    saltGPerL: round($dish->water->saltGPerL, 1),
+                    water: $absorption->water,
+                ),
+            ),
+            saltKept: Figure::of($saltG, 'g', 1, Note::of('measured-plan.nothing-is-drained-all-the-salt')),
+            absorption: $absorption,
+            cookMin: max(1, (int) ceil($cookMin)),
+            doneness: $isOnePot ? self::CRATERS : self::COOKED,
+            uptake: $isOnePot ? $absorption->target - self::STILL_TAKES : $absorption->target,
+            broth: self::broth($dish, $raw, $absorption),
         );
+    }
+
+    private static function heatUpMin(Absorption $absorption, Mass $raw, Kitchen $kitchen, Burner $burner): float
+    {
+        $waterKg = $absorption->water->amount / 1000 + self::RICE_AS_WATER * $raw->kg;
+
+        return Water::J_PER_KG_K * $waterKg * ($kitchen->boilC() - $kitchen->tapC) / $burner->netW() / 60;
+    }
+
+    private static function broth(Dish $dish, Mass $raw, Absorption $absorption): ?Figure
+    {
+        $grams = min($dish->water->brothPerRice * $raw->inGrams(), $absorption->water->amount);
+
+        return $dish->water->brothPerRice <= 0 ? null
+            : Figure::of(
+                $grams, 'g', 0,
+                Note::of(
+                    'measured-plan.times-the-rice-in-place-of',
+                    brothPerRice: round($dish->water->brothPerRice, 2),
+                ),
+            )->filling(1.0);
     }
 
     /** Free water that the filling brings, with the juice still to come, g. */
@@ -98,19 +142,17 @@ final readonly class MeasuredPlan
     {
         $juiceG = 0.0;
         foreach ($dish->filling->partMasses($raw) as $index => $mass) {
-            $juiceG += $dish->filling->parts[$index]->kind->juiceShare() * (1 - $dish->filling->ready) * $mass->inGrams();
+            $juiceG += $dish->filling->parts[$index]->kind->juiceShare * (1 - $dish->filling->ready) * $mass->inGrams();
         }
 
         return $dish->filling->freeShare() * $dish->filling->layeredMass($raw)->inGrams() + $juiceG;
     }
 
-    private static function sealedMin(HeatLine $heat): float
+    /** Minutes on the heat under the lid, by the school's own line: the heat that is found for a pot follows its water. */
+    private static function sealedMin(School $school): float
     {
-        $minutes = 0.0;
-        foreach ($heat->blocks as $block) {
-            $minutes += $block->isRest() ? 0.0 : $block->minutes;
-        }
-
-        return $minutes;
+        return array_sum(array_map(
+            static fn (StockHeat $heat): float => $heat->isRest() ? 0.0 : $heat->minutes, $school->heats,
+        ));
     }
 }

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Heat\FoundLines;
+use Orbek\Core\Heat\Heating;
+use Orbek\Core\Heat\Origin;
+use Orbek\Core\Heat\Stove;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Measure\Fat;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 use Orbek\Core\Rice\Stage;
@@ -32,109 +39,247 @@ final readonly class Potted
     /** A crust is pressed by what lies on it. */
     private const CRUST_KG_PER_L = 0.80;
 
-    private const FAT_KG_PER_L = 0.92;
-
+    /** @param  non-empty-list<PotLoad>  $loads one a pot */
     private function __construct(
         public Dish $dish,
         public Mass $raw,
-        public Pot $pot,
-        public HeatLine $heat,
-        public ?BoilPlan $boil,
-        public ?MeasuredPlan $measured,
-        public Section $section,
-        public ?SecondPot $second,
+        public RicePlan $rice,
+        public array $loads,
+        private Kitchen $kitchen,
+        private Knowledge $knowledge,
     ) {
     }
 
-    /** @throws OutOfRange when the dish names a pot, ring or bag that the kitchen does not have */
+    /**
+     * The dish in its pots, with the school's own heats under them.
+     *
+     * @throws Refused when the dish names a pot, ring or bag that the kitchen does not have
+     */
     public static function of(Dish $dish, Kitchen $kitchen, Knowledge $knowledge): self
     {
-        $pot = $kitchen->pot($dish->lid->pot, 'lid/pot');
-        if ($pot->cookerW !== null) {
-            throw OutOfRange::because('lid/pot', "\"{$pot->name}\" stands on no ring;", 'name a pot that does');
-        }
-        $burner = $kitchen->burner($dish->lid->burner, 'lid/burner');
-        $raw = $dish->table->rawRice();
-        $belief = $knowledge->lot($dish->rice->lot);
-        $heat = $dish->lid->heat === [] ? HeatLine::ofSchool($dish->school, $pot, $burner) : HeatLine::fromFields($dish->lid->heat);
-        $boil = $dish->school->isMeasured() ? null : BoilPlan::of($dish, $kitchen, $belief, $raw, WorkOrder::waitMin($dish));
-        $measured = $dish->school->isMeasured() ? MeasuredPlan::of($dish, $kitchen, $belief, $raw, $heat) : null;
-        $second = self::second($dish, $kitchen, $pot, $raw, $boil, $measured);
-
-        return new self($dish, $raw, $pot, $heat, $boil, $measured, self::section($dish, $pot, $raw, $boil, $measured, 1 - ($second->share ?? 0.0)), $second);
+        return self::waiting($dish, $kitchen, $knowledge, Waits::usual($dish));
     }
 
-    /** @return non-empty-list<Section> one a pot */
-    public function sections(): array
+    private static function waiting(Dish $dish, Kitchen $kitchen, Knowledge $knowledge, Waits $waits): self
     {
-        return [$this->section, ...($this->second === null ? [] : [$this->second->section])];
+        $raw = $dish->table->rawRice();
+        $rice = $dish->cooking->isMeasured()
+            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw)
+            : BoilPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw, $waits->riceMin);
+        $gains = self::gains($dish, $kitchen, $rice);
+
+        return new self($dish, $raw, $rice, array_map(
+            static fn (PotOnRing $place): PotLoad => self::load($dish, $kitchen, $place, $raw, $gains),
+            self::places($dish, $kitchen),
+        ), $kitchen, $knowledge);
+    }
+
+    /** The same with a heat for each pot: the cook's own, or one found for it (now, or before). */
+    public function heated(Waits $waits, ?FoundLines $before = null): self
+    {
+        $potted = self::waiting($this->dish, $this->kitchen, $this->knowledge, $waits);
+        $loads = [];
+        $taken = [];
+        foreach ($potted->loads as $index => $load) {
+            $loads[] = $heated = $this->heatOf($load, $potted->rice, $waits, $index === 0, $taken, $before);
+            foreach ($heated->line() as $block) {
+                $taken[] = $block->flame->plate->id ?? '';
+            }
+        }
+
+        return new self($this->dish, $this->raw, $potted->rice, $loads, $this->kitchen, $this->knowledge);
+    }
+
+    /** @param  list<string>  $taken ids of plates that another pot of the dish stands on */
+    private function heatOf(PotLoad $load, RicePlan $rice, Waits $waits, bool $isFirst, array $taken, ?FoundLines $before): PotLoad
+    {
+        $own = $isFirst && $this->dish->lid->heat !== []
+            ? HeatLine::fromFields($this->dish->lid->heat, $load->place->ring->id, $this->kitchen->plates) : null;
+        $stove = $this->stove($load, $isFirst, $taken);
+        $rings = $stove->rings();
+        foreach ($own ?? [] as $block) {
+            $rings[] = $block->flame->ring === '' ? $load->place->ring : $this->kitchen->burner($block->flame->ring, 'lid/heat');
+        }
+        $sealed = (new Sealing($this->dish, $rice, $load->place, $waits, $this->kitchen, $this->knowledge))->on($rings);
+        $ringSd = $this->knowledge->stove($load->place->pot->id, $load->place->ring)->today()->sd();
+        $aim = $this->dish->aim();
+
+        return new PotLoad($load->place, $load->section, $load->schoolLine, $sealed, match (true) {
+            $sealed === null => null,
+            $own !== null => Heating::given(Origin::Own, $sealed, $aim, $own, $ringSd),
+            HeatLine::usesOven($load->schoolLine) => Heating::inOven($sealed, $aim, $load->schoolLine),
+            default => Heating::found($sealed, $aim, $stove, $this->dish->bounds(), $ringSd, $before),
+        }, $stove);
+    }
+
+    /**
+     * What a pot can stand on: its ring, smaller ones that nothing else of the dish needs then, the plates.
+     *
+     * @param  list<string>  $taken
+     */
+    private function stove(PotLoad $load, bool $isFirst, array $taken): Stove
+    {
+        $needed = [$load->place->ring->id, $this->dish->lid->secondBurner];
+        foreach ([...$this->dish->sides, ...$this->dish->extras] as $thing) {
+            $needed[] = $thing->burner;
+        }
+        $netW = $load->place->ring->netW();
+        $smaller = array_filter(
+            $this->kitchen->burners,
+            static fn (Burner $ring): bool => $ring->netW() < $netW && ! in_array($ring->id, $needed, true),
+        );
+
+        return new Stove(
+            $load->place->ring, $isFirst ? array_values($smaller) : [],
+            array_values(array_filter(
+                $this->kitchen->plates, static fn (Plate $plate): bool => ! in_array($plate->id, $taken, true),
+            )),
+        );
+    }
+
+    /**
+     * Whether a dish would go into its pots, without the boil and the clock of it.
+     *
+     * @throws Refused when the dish names what the kitchen does not have
+     */
+    public static function fits(Dish $dish, Kitchen $kitchen, Knowledge $knowledge): bool
+    {
+        $raw = $dish->table->rawRice();
+        $measured = $dish->cooking->isMeasured()
+            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw) : null;
+        $gains = self::gains($dish, $kitchen, $measured);
+        foreach (self::places($dish, $kitchen) as $place) {
+            if (self::section($dish, $place->pot, $raw, $gains, $place->share)->isTooFull()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The first pot. */
+    public function first(): PotLoad
+    {
+        return $this->loads[0];
+    }
+
+    /** The second pot, where one is not enough. */
+    public function second(): ?PotLoad
+    {
+        return $this->loads[1] ?? null;
+    }
+
+    /** @param  callable(Stage): float  $gains */
+    private static function load(Dish $dish, Kitchen $kitchen, PotOnRing $place, Mass $raw, callable $gains): PotLoad
+    {
+        return new PotLoad(
+            $place, self::section($dish, $place->pot, $raw, $gains, $place->share),
+            HeatLine::ofStock($dish->school->heats, $place->pot, $place->ring, array_values($kitchen->plates)[0] ?? null),
+        );
+    }
+
+    /**
+     * The rice's weight over its raw weight at a stage, with the water that clings to it, as it is layered.
+     *
+     * @return callable(Stage): float
+     */
+    private static function gains(Dish $dish, Kitchen $kitchen, ?RicePlan $rice): callable
+    {
+        if ($rice instanceof MeasuredPlan) {
+            return static fn (Stage $stage): float => $rice->uptake;
+        }
+        $uptake = Uptake::of($kitchen->lot($dish->rice->lot, 'rice/lot')->kind, $dish->rice->soak);
+
+        return static fn (Stage $stage): float => $uptake->at($stage->doneness()) + Uptake::SURFACE;
     }
 
     /** The pot in which food stands into the free height, if one is. */
     public function tooFull(): ?Section
     {
-        foreach ($this->sections() as $section) {
-            if ($section->isTooFull()) {
-                return $section;
+        foreach ($this->loads as $load) {
+            if ($load->section->isTooFull()) {
+                return $load->section;
             }
         }
 
         return null;
     }
 
-    /** The first pot as its lid is closed on it; null where the food would not go in. */
-    public function sealed(Kitchen $kitchen, Knowledge $knowledge): ?SealedPot
-    {
-        return Sealing::of($this->dish, $kitchen, $knowledge, $this->pot, $this->dish->lid->burner, $this->raw, $this->boil, $this->measured, 1 - ($this->second->share ?? 0.0));
-    }
-
-    /** @param  float  $part of the dish that lies in this pot */
-    private static function section(Dish $dish, Pot $pot, Mass $raw, ?BoilPlan $boil, ?MeasuredPlan $measured, float $part): Section
+    /**
+     * @param  callable(Stage): float  $gains weight over raw weight of the rice as it is layered
+     * @param  float  $part of the dish that lies in this pot
+     */
+    private static function section(Dish $dish, Pot $pot, Mass $raw, callable $gains, float $part): Section
     {
         $whole = $raw;
         $raw = $raw->times($part);
-        $uptake = $boil === null ? null : Uptake::of($boil->kind, $dish->rice->soak);
-        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * ($uptake === null ? $measured->uptake ?? 2.35 : $uptake->at($stage->doneness()) + Uptake::SURFACE));
+        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * $gains($stage));
         // Rice swells by what it still takes up, till it is tender.
-        $swells = static fn (Stage $stage): float => max(1.0, self::STEAMED_UPTAKE / ($uptake === null ? $measured->uptake ?? self::STEAMED_UPTAKE : $uptake->at($stage->doneness()) + Uptake::SURFACE));
-        $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * self::FAT_KG_PER_L);
+        $swells = static fn (Stage $stage): float => max(1.0, self::STEAMED_UPTAKE / $gains($stage));
+        $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * Fat::KG_PER_L);
 
         $layers = [];
-        if ($dish->base->kind->isLaid()) {
-            $base = $dish->base->kind->takesRice() ? $rice($dish->water->stage, $dish->base->riceShare) : Mass::grams($dish->base->kind->gramsPerCm2() * $pot->baseCm2());
-            $layers[] = new Layer(Matter::Crust, $dish->base->kind->label(), $base->plus($fat), self::CRUST_KG_PER_L, $dish->base->kind->takesRice() ? $dish->water->stage->doneness() : null);
+        if ($dish->base->kind->isLaid) {
+            $base = $dish->base->kind->takesRice
+                ? $rice($dish->water->stage, $dish->base->riceShare)
+                : Mass::grams($dish->base->kind->gramsPerCm2 * $pot->baseCm2());
+            $layers[] = new Layer(
+                Matter::Crust, Note::name($dish->base->kind->name), $base->plus($fat), self::CRUST_KG_PER_L,
+                $dish->base->kind->takesRice ? $dish->water->stage->doneness() : null,
+            );
         }
         if ($dish->folded) {
             $filling = $dish->filling->layeredMass($whole)->times($part);
             $grains = $rice($dish->water->stage, 1 - $dish->base->riceShare);
-            $layers[] = new Layer(Matter::Mixed, 'rice, '.$dish->filling->name, $filling->plus($grains), ($filling->kg + $grains->kg) / ($filling->kg / $dish->filling->kgPerLitre() + $grains->kg / self::STEAMED_KG_PER_L), $dish->water->stage->doneness());
+            $layers[] = new Layer(
+                Matter::Mixed, Note::of('potted.folded', filling: $dish->filling->name), $filling->plus($grains),
+                ($filling->kg + $grains->kg) / (
+                    $filling->kg / $dish->filling->kgPerLitre() + $grains->kg / self::STEAMED_KG_PER_L
+                ),
+                $dish->water->stage->doneness(),
+            );
 
             return Section::of($pot, $layers, $dish->mound);
         }
         foreach ($dish->layers as $layer) {
             $stage = $layer->stage ?? $dish->water->stage;
-            $label = ($layer->saffron ? 'rice, saffron' : 'rice').($layer->stage === null ? '' : ', '.$stage->label());
+            $label = Note::of('potted.rice', saffron: $layer->saffron, stage: $stage, plain: $layer->stage === null);
             $layers[] = $layer->matter === Matter::Rice
-                ? new Layer(Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(), $layer->saffron, $swells($stage), self::DRAINED_KG_PER_L)
-                : new Layer(Matter::Filling, $dish->filling->name, $dish->filling->layeredMass($whole)->times($part * $layer->share), $dish->filling->kgPerLitre());
+                ? new Layer(
+                    Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(),
+                    $layer->saffron, $swells($stage), self::DRAINED_KG_PER_L,
+                )
+                : new Layer(
+                    Matter::Filling, Note::name($dish->filling->name),
+                    $dish->filling->layeredMass($whole)->times($part * $layer->share), $dish->filling->kgPerLitre(),
+                );
         }
 
         return Section::of($pot, $layers, $dish->mound);
     }
 
-    /** The second pot, with its share by what each holds under the free height. */
-    private static function second(Dish $dish, Kitchen $kitchen, Pot $pot, Mass $raw, ?BoilPlan $boil, ?MeasuredPlan $measured): ?SecondPot
+    /**
+     * Its pots on their rings, each with its share by what it holds under the free height.
+     *
+     * @return non-empty-list<PotOnRing>
+     */
+    private static function places(Dish $dish, Kitchen $kitchen): array
     {
+        $pot = $kitchen->pot($dish->lid->pot, 'lid/pot');
+        if ($pot->cookerW !== null) {
+            throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
+        }
+        $ring = $kitchen->burner($dish->lid->burner, 'lid/burner');
         if ($dish->lid->secondPot === null || $dish->lid->secondBurner === null) {
-            return null;
+            return [new PotOnRing($pot, $ring, 1.0)];
         }
         $other = $kitchen->pot($dish->lid->secondPot, 'lid/second/pot');
-        $ring = $kitchen->burner($dish->lid->secondBurner, 'lid/second/burner');
+        $otherRing = $kitchen->burner($dish->lid->secondBurner, 'lid/second/burner');
         if ($other->id === $pot->id || $other->cookerW !== null) {
-            throw OutOfRange::because('lid/second/pot', "\"{$other->name}\" cannot be the second pot;", 'name another that stands on a ring');
+            throw Refused::because('lid/second/pot', 'refused.cannot-be-the-second-pot-name', other: $other->name);
         }
         $share = $other->usableLitres() / ($pot->usableLitres() + $other->usableLitres());
 
-        return new SecondPot(self::section($dish, $other, $raw, $boil, $measured, $share), HeatLine::ofSchool($dish->school, $other, $ring), $ring->id, $share);
+        return [new PotOnRing($pot, $ring, 1 - $share), new PotOnRing($other, $otherRing, $share)];
     }
 }

@@ -4,85 +4,194 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
-use Orbek\Core\Dish\BaseKind;
+use LogicException;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\LayerChoice;
+use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\Pieces;
+use Orbek\Core\Lid\SealedCrust;
+use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\SealedRice;
+use Orbek\Core\Measure\Fat;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Matter;
-use Orbek\Core\Pot\Pot;
+use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Uptake;
 
-/** A planned pot as its lid is closed on it: what the steaming starts from. */
-final class Sealing
+/** A planned pot as its lid is closed on it: what the steaming starts from (docs/model.md, sections C and F). */
+final readonly class Sealing
 {
     private const HOT_FAT_C = 140.0;
-
-    private const FAT_KG_PER_L = 0.92;
 
     /** Something laid on hot fat is warm through when the rice goes on it. */
     private const LAID_C = 60.0;
 
-    /**
-     * @param  float  $share of the dish that lies in this pot
-     * @return SealedPot|null null where it would not even go in
-     */
-    public static function of(Dish $dish, Kitchen $kitchen, Knowledge $knowledge, Pot $pot, string $burner, Mass $raw, ?BoilPlan $boil, ?MeasuredPlan $measured, float $share = 1.0): ?SealedPot
-    {
-        $soak = $dish->rice->soak;
-        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
-        $factor = $knowledge->lot($dish->rice->lot)->likely();
-        $waitMin = WorkOrder::waitMin($dish);
-        $riceC = $boil === null
-            ? ($measured !== null && $dish->water->pot === $dish->lid->pot ? $kitchen->boilC() : 80.0)
-            : $dish->water->draining->celsiusAfter(60 * $waitMin, $raw->times($share * (Uptake::of($kind, $soak)->at($dish->water->stage->doneness()) + Uptake::SURFACE)), $kitchen->boilC(), $kitchen->roomC);
+    /** Rice out of a cooker or its own quick pot, turned over. */
+    private const TURNED_OUT_C = 80.0;
 
-        $layers = [];
-        $base = $dish->base;
-        if ($base->kind->isLaid()) {
-            $layers[] = self::base($dish, $pot, $raw->times($share), Uptake::of($kind, $soak));
-        }
-        $top = array_key_last(array_filter($dish->layers, static fn ($layer): bool => $layer->matter === Matter::Rice));
-        foreach ($dish->layers as $index => $layer) {
-            if ($layer->matter === Matter::Rice) {
-                $layers[] = SealedLayer::rice(
-                    $kind, $soak, $raw->kg * $share * $layer->share,
-                    $measured === null ? ($layer->stage ?? $dish->water->stage)->doneness() : $measured->doneness,
-                    $riceC, $index === $top ? $dish->lid->sprinkledMlPerKg / 1000 * $raw->kg * $share : 0.0, $factor, $measured?->uptake,
-                );
+    /** Free water of a filling whose water the rice has taken up, over its weight. */
+    private const TAKEN_UP = 0.03;
 
-                continue;
-            }
-            $filling = $dish->filling;
-            $layers[] = SealedLayer::filling(
-                $filling->toughest(), $filling->layeredMass($raw)->kg * $share * $layer->share, 1 - $filling->ready,
-                // One pot: the filling's free water is in the measured water that the rice has taken up.
-                $measured !== null && $dish->water->pot === $dish->lid->pot ? 0.03 : $filling->freeShare(),
-                $measured !== null && $dish->water->pot === $dish->lid->pot ? $kitchen->boilC() - 2 : $filling->celsius(),
-                $filling->halfThicknessMm(), $filling->ready, $filling->marinade?->tenderFactor() ?? 1.0, $filling->name, $filling->strictest()?->safeCoreC(),
-            );
-        }
+    /** A filling in the pot of its rice, below the boil. */
+    private const BELOW_BOIL_C = 2.0;
 
-        try {
-            return SealedPot::of($pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $knowledge->stove($pot->id, $burner)->likely() * $kitchen->burner($burner, 'lid/burner')->netW(), $kitchen->boilC(), $dish->lid->seal, $layers, $base->kind->isLaid() ? self::HOT_FAT_C : null);
-        } catch (OutOfRange) {
-            return null;
-        }
+    /** Surfaces and gravy out of the pan. */
+    private const COOKED_C = 85.0;
+
+    private const FRIDGE_C = 6.0;
+
+    /** Only browned, a piece is raw inside; from the first share its core warms, by the second it is cooked. */
+    private const RAW_INSIDE = 0.3;
+
+    private const COOKED_THROUGH = 0.8;
+
+    /** Time constant of a filling that waits under its lid off the heat, min: as water standing in its pot. */
+    private const STANDING_MIN = 60.0;
+
+    /** Raw rice in this pot. */
+    private Mass $raw;
+
+    /** Rice cooked in the pot that is sealed, with its filling. */
+    private bool $isOnePot;
+
+    public function __construct(
+        private Dish $dish, private RicePlan $rice, private PotOnRing $place, private Waits $waits,
+        private Kitchen $kitchen, private Knowledge $knowledge,
+    ) {
+        $this->raw = $dish->table->rawRice()->times($place->share);
+        $this->isOnePot = $rice instanceof MeasuredPlan && $dish->water->pot === $dish->lid->pot;
     }
 
-    private static function base(Dish $dish, Pot $pot, Mass $raw, Uptake $uptake): SealedLayer
+    /**
+     * The pot sealed; null where the food would not even go in.
+     *
+     * @param  non-empty-list<Burner>  $rings that it may stand on, the one it is closed on first
+     */
+    public function on(array $rings): ?SealedPot
     {
-        $base = $dish->base;
-        $fatKg = $base->fatMlPerCm2 * $pot->baseCm2() / 1000 * self::FAT_KG_PER_L;
-        if (! $base->kind->takesRice()) {
-            return SealedLayer::crust($base->kind, $base->kind->gramsPerCm2() * $pot->baseCm2() / 1000, $base->kind->waterShare(), $fatKg, self::LAID_C);
+        $pot = $this->place->pot;
+        $isLaid = $this->dish->base->kind->isLaid;
+        $layers = [...($isLaid ? [$this->crust()] : []), ...$this->layers()];
+        if ($layers === [] || SealedPot::highCm($pot->diameterCm, $layers) > $pot->heightCm()) {
+            return null;
         }
-        $weight = $uptake->at($dish->water->stage->doneness()) + Uptake::SURFACE;
-        $mass = $raw->kg * $base->riceShare * $weight;
+        $netW = [];
+        foreach ($rings as $ring) {
+            $netW[$ring->id] = $this->knowledge->stove($pot->id, $ring)->likely() * $ring->netW();
+        }
 
-        return SealedLayer::crust($base->kind === BaseKind::YogurtRice ? BaseKind::YogurtRice : BaseKind::Rice, $mass, 1 - Uptake::DRY_SHARE / $weight, $fatKg, self::LAID_C);
+        return SealedPot::of(
+            $pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $netW, $this->kitchen->boilC(), $this->dish->lid->seal,
+            $layers, $isLaid ? self::HOT_FAT_C : null,
+        );
+    }
+
+    /** @return list<SealedLayer> from the base up, without what is laid on it */
+    private function layers(): array
+    {
+        $rice = array_filter($this->dish->layers, static fn (LayerChoice $layer): bool => $layer->matter === Matter::Rice);
+        $top = array_key_last($rice);
+        $layers = [];
+        foreach ($this->dish->layers as $index => $layer) {
+            $sprinkledKg = $index === $top ? $this->dish->lid->sprinkledMlPerKg / 1000 * $this->raw->kg : 0.0;
+            $layers[] = $layer->matter === Matter::Rice ? $this->rice($layer)->wetter($sprinkledKg) : $this->filling($layer);
+        }
+
+        return $layers;
+    }
+
+    private function rice(LayerChoice $layer): SealedRice
+    {
+        $rawKg = $this->raw->kg * $layer->share;
+        $factor = $this->knowledge->lot($this->dish->rice->lot)->likely();
+        if ($this->rice instanceof MeasuredPlan) {
+            return SealedRice::weighing(
+                $this->rice->kind, CookingFront::of($this->rice->kind, $this->dish->rice->soak, $factor), $rawKg,
+                $this->rice->doneness, $this->isOnePot ? $this->kitchen->boilC() : self::TURNED_OUT_C, $this->rice->uptake,
+            );
+        }
+        $lift = $this->boil()->liftOf($layer->stage ?? $this->dish->water->stage);
+
+        return SealedRice::drained(
+            $this->rice->kind, $this->dish->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius, $factor,
+        );
+    }
+
+    private function filling(LayerChoice $layer): SealedFilling
+    {
+        $filling = $this->dish->filling;
+        $surfaceC = match (true) {
+            $this->isOnePot => $this->kitchen->boilC() - self::BELOW_BOIL_C,
+            $filling->ready > 0 => $this->cooled(self::COOKED_C),
+            default => $this->rawC(),
+        };
+        $pieces = Pieces::of(
+            $filling->toughest(), $filling->halfThicknessMm(), $this->isOnePot ? $surfaceC : $this->insideC(),
+            1 - $filling->ready, $filling->ready, $filling->marinade?->tenderFactor() ?? 1.0,
+        );
+        $kg = $filling->layeredMass($this->dish->table->rawRice())->kg * $this->place->share * $layer->share;
+
+        return SealedFilling::of(
+            $filling->name, $kg, $this->isOnePot ? self::TAKEN_UP : $filling->freeShare(), $filling->kgPerLitre(), $surfaceC,
+            $pieces->safeAt($this->strictest()?->safeCoreC),
+        );
+    }
+
+    private function strictest(): ?FillingKind
+    {
+        return $this->dish->filling->strictest();
+    }
+
+    /** Raw from the fridge, or as warm as the room where it stands out of it first. */
+    private function rawC(): float
+    {
+        return $this->dish->filling->standsOut ? $this->kitchen->roomC : self::FRIDGE_C;
+    }
+
+    /** The core of a piece when it is layered (section C): one that is only browned is raw inside. */
+    private function insideC(): float
+    {
+        $ready = $this->dish->filling->ready;
+        if ($ready <= 0) {
+            return $this->rawC();
+        }
+        $share = max(0.0, min(1.0, ($ready - self::RAW_INSIDE) / (self::COOKED_THROUGH - self::RAW_INSIDE)));
+
+        return $this->cooled(self::FRIDGE_C + (self::COOKED_C - self::FRIDGE_C) * $share);
+    }
+
+    /** After its wait; what is colder than the room stays as it is. */
+    private function cooled(float $celsius): float
+    {
+        $over = max(0.0, $celsius - $this->kitchen->roomC);
+
+        return $celsius - $over * (1 - exp(-$this->waits->fillingMin / self::STANDING_MIN));
+    }
+
+    private function crust(): SealedCrust
+    {
+        $base = $this->dish->base;
+        $baseCm2 = $this->place->pot->baseCm2();
+        $fatKg = $base->fatMlPerCm2 * $baseCm2 / 1000 * Fat::KG_PER_L;
+        if (! $base->kind->takesRice) {
+            return SealedCrust::of($base->kind, $base->kind->gramsPerCm2 * $baseCm2 / 1000, $base->kind->waterShare, $fatKg, self::LAID_C);
+        }
+        $weight = $this->rice instanceof MeasuredPlan
+            ? $this->rice->uptake
+            : Uptake::of($this->rice->kind, $this->dish->rice->soak)->at($this->dish->water->stage->doneness()) + Uptake::SURFACE;
+
+        return SealedCrust::of(
+            $base->kind, $this->raw->kg * $base->riceShare * $weight, 1 - Uptake::DRY_SHARE / $weight, $fatKg, self::LAID_C,
+        );
+    }
+
+    private function boil(): BoilPlan
+    {
+        return $this->rice instanceof BoilPlan ? $this->rice : throw new LogicException('This rice is not boiled.');
     }
 }

@@ -15,9 +15,4 @@ enum Station: string
     case Lid = 'lid';
     case Heat = 'heat';
     case Serve = 'serve';
-
-    public function label(): string
-    {
-        return ucfirst($this->value);
-    }
 }

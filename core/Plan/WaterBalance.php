@@ -7,11 +7,11 @@ namespace Orbek\Core\Plan;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Lid\Course;
-use Orbek\Core\Lid\LayerState;
-use Orbek\Core\Lid\Seal;
+use Orbek\Core\Lid\SealedFilling;
+use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Texture;
-use Orbek\Core\Measure\Mass;
-use Orbek\Core\Pot\Matter;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Pot\Seal;
 
 /** The layered pot's water, in grams: what the rice still needs, what brings it, what takes it, and how it ends. */
 final readonly class WaterBalance
@@ -39,40 +39,30 @@ final readonly class WaterBalance
     ) {
     }
 
-    public static function of(Dish $dish, Mass $raw, Course $course): self
+    public static function of(Dish $dish, Course $course): self
     {
         $start = $course->moments[0]->layers;
-        $end = $course->end();
-        $layeredRaw = 0.0;
-        $holds = 0.0;
-        $surface = 0.0;
-        foreach ($start as $index => $layer) {
-            if ($layer->matter === Matter::Rice) {
-                $rawKg = $course->pot->layers[$index]->rawKg;
-                $layeredRaw += $rawKg;
-                $holds += $rawKg * ($layer->uptake - $layer->freeShare);
-                $surface += $rawKg * $layer->freeShare;
-            }
-        }
-        $filling = 0.0;
-        foreach ($course->pot->layers as $layer) {
-            $filling += $layer->matter === Matter::Filling ? $layer->freeKg + $layer->juiceKg : 0.0;
-        }
-        $rice = array_values(array_filter($end->layers, static fn (LayerState $state): bool => $state->matter === Matter::Rice));
-        $uptake = $free = 0.0;
+        $end = $course->end()->layers;
+        $raw = $holds = $surface = $filling = $uptake = $free = 0.0;
         $done = 1.0;
         foreach ($course->pot->layers as $index => $layer) {
-            if ($layer->matter === Matter::Rice && $layeredRaw > 0) {
-                $uptake += $layer->rawKg / $layeredRaw * $end->layers[$index]->uptake;
-                $free += $layer->rawKg / $layeredRaw * $end->layers[$index]->freeShare;
-                $done = min($done, $end->layers[$index]->doneness);
+            if ($layer instanceof SealedFilling) {
+                $filling += $layer->stuff->freeKg + $layer->juiceKg();
+            } elseif ($layer instanceof SealedRice) {
+                $raw += $layer->rawKg;
+                $holds += $layer->rawKg * ($start[$index]->uptake - $start[$index]->freeShare);
+                $surface += $layer->rawKg * $start[$index]->freeShare;
+                $uptake += $layer->rawKg * $end[$index]->uptake;
+                $free += $layer->rawKg * $end[$index]->freeShare;
+                $done = min($done, $end[$index]->doneness);
             }
         }
-        $texture = $rice === [] ? Texture::Tender : Texture::of($uptake, $free, $done);
+        $texture = $raw <= 0 ? Texture::Tender : Texture::of($uptake / $raw, $free / $raw, $done);
 
         return new self(
-            1000 * max(0.0, self::FROM * $layeredRaw - $holds), 1000 * max(0.0, self::TO * $layeredRaw - $holds),
-            1000 * $surface, 1000 * $filling, $end->leakG, $end->clothG, $uptake, $texture, self::mends($dish, $texture, $done),
+            1000 * max(0.0, self::FROM * $raw - $holds), 1000 * max(0.0, self::TO * $raw - $holds),
+            1000 * $surface, 1000 * $filling, $course->end()->leakG, $course->end()->clothG, $raw <= 0 ? 0.0 : $uptake / $raw,
+            $texture, self::mends($dish, $texture, $done),
         );
     }
 
@@ -82,14 +72,14 @@ final readonly class WaterBalance
     }
 
     /** Dry, right or wet, as the picture says it. */
-    public function word(): string
+    public function word(): Note
     {
         return match ($this->texture) {
-            Texture::Hard => 'too dry',
-            Texture::Firm => 'right, on the firm side',
-            Texture::Tender => 'right',
-            Texture::Soft => 'on the wet side',
-            Texture::Wet => 'too wet',
+            Texture::Hard => Note::of('water-balance.too-dry'),
+            Texture::Firm => Note::of('water-balance.right-on-the-firm-side'),
+            Texture::Tender => Note::of('water-balance.right'),
+            Texture::Soft => Note::of('water-balance.on-the-wet-side'),
+            Texture::Wet => Note::of('water-balance.too-wet'),
         };
     }
 
@@ -103,20 +93,36 @@ final readonly class WaterBalance
         $mends = [];
         $wetness = Wetness::cases();
         $at = (int) array_search($dish->filling->wetness, $wetness, true) + ($isDry ? 1 : -1);
-        if (isset($wetness[$at]) && ! $dish->school->isMeasured()) {
-            $mends[] = new Mend('Layer the filling '.$wetness[$at]->label(), 'filling/wetness', $wetness[$at]->value);
+        if (isset($wetness[$at]) && ! $dish->cooking->isMeasured()) {
+            $mends[] = new Mend(
+                Note::of('water-balance.layer-the-filling', wetness: $wetness[$at]),
+                'filling/wetness',
+                $wetness[$at]->value,
+            );
         }
         if ($isDry) {
-            $mends[] = new Mend('Sprinkle the top before the lid', 'lid/sprinkled_ml_per_kg', round($dish->lid->sprinkledMlPerKg + 100));
+            $mends[] = new Mend(
+                Note::of('water-balance.sprinkle-the-top-before-the-lid'),
+                'lid/sprinkled_ml_per_kg',
+                round($dish->lid->sprinkledMlPerKg + 100),
+            );
             if ($dish->lid->seal->leakShare() > Seal::Foil->leakShare()) {
-                $mends[] = new Mend('Seal with '.Seal::Foil->label(), 'lid/seal', Seal::Foil->value);
+                $mends[] = new Mend(
+                    Note::of('water-balance.seal-with', foil: Seal::Foil),
+                    'lid/seal',
+                    Seal::Foil->value,
+                );
             }
         } else {
             if ($dish->lid->sprinkledMlPerKg > 0) {
-                $mends[] = new Mend('Sprinkle nothing', 'lid/sprinkled_ml_per_kg', 0);
+                $mends[] = new Mend(Note::of('water-balance.sprinkle-nothing'), 'lid/sprinkled_ml_per_kg', 0);
             }
             if ($dish->lid->seal !== Seal::Cloth) {
-                $mends[] = new Mend('Seal with '.Seal::Cloth->label(), 'lid/seal', Seal::Cloth->value);
+                $mends[] = new Mend(
+                    Note::of('water-balance.seal-with-2', cloth: Seal::Cloth),
+                    'lid/seal',
+                    Seal::Cloth->value,
+                );
             }
         }
 

@@ -6,15 +6,19 @@ namespace Orbek\Core\Plan;
 
 use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Attention;
+use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Task;
+use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
-use Orbek\Core\Dish\Extra;
-use Orbek\Core\Dish\School;
 use Orbek\Core\Dish\Serving;
 use Orbek\Core\Dish\Spices;
+use Orbek\Core\Filling\Marinade;
 use Orbek\Core\Filling\Yogurt;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\Seal;
+use Orbek\Core\Lid\Till;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\Draining;
 
 /** The tasks of a dish, with what each must follow and what it holds. */
@@ -56,159 +60,203 @@ final class WorkOrder
     /** Cooked filling keeps warm under its lid so long. */
     private const FILLING_WAITS_MIN = 60;
 
-    /** Minutes between draining and the middle of the layering. */
-    public static function waitMin(Dish $dish): int
+    private const FRIDGE_C = 8.0;
+
+    private const SOAKED_WAITS_MIN = 60;
+
+    private const BOILING_WAITS_MIN = 15;
+
+    private const BETWEEN_BATCHES_MIN = 3;
+
+    /** Rice cooked in measured water is sealed at once. */
+    private const COOKED_WAITS_MIN = 2;
+
+    private const MARINATED_WAITS_MIN = 60;
+
+    private const STEPS_APART_MIN = 5;
+
+    private const COLD_WAITS_MIN = 240;
+
+    private const RESTED_WAITS_MIN = 7;
+
+    private const SECOND_WAITS_MIN = 15;
+
+    /** @var list<Work> */
+    private array $work = [];
+
+    /** Minutes between the lift and the middle of the layering, where nothing is in the way. */
+    public static function waitMin(Dish $dish): float
     {
-        return self::DRAIN_MIN + self::hotFatMin($dish) + intdiv(self::layerMin($dish), 2);
+        return self::DRAIN_MIN + self::hotFatMin($dish) + self::halfLayeredMin($dish);
     }
 
-    /** @return list<Task> */
-    public static function of(Dish $dish, ?BoilPlan $boil, ?MeasuredPlan $measured, HeatLine $heat, ?SecondPot $second = null): array
+    /** Half of the layering, min: from its beginning to its middle. */
+    public static function halfLayeredMin(Dish $dish): float
     {
-        $lidHolds = ["ring:{$dish->lid->burner}", "pot:{$dish->lid->pot}"];
-        $tasks = [];
-        $beforeOpening = [];
+        return self::layerMin($dish) / 2;
+    }
 
-        $soakMin = (int) round($dish->rice->soak->minutes);
-        $tasks[] = new Task('rinse', $soakMin > 0 ? 'Rinse and soak' : 'Rinse', self::RINSE_MIN, Attention::Throughout, ['sink'], [], sprintf('%d times, until the water is as good as clear', $dish->rice->rinses), finish: $soakMin > 0 ? 'Rinsed, soaking' : 'Rinsed');
-        $beforeBoil = [After::anyTime('rinse')];
-        if ($soakMin > 0) {
-            $tasks[] = new Task('soak', 'Rice soaks', $soakMin, Attention::None, [], [After::atOnce('rinse')], $dish->rice->soak->celsius <= 8 ? 'in the fridge' : null);
-            $beforeBoil = [After::within('soak', 60)];
-        }
+    /** The task that the base is made ready for: hot fat where there is some, else the layering. */
+    public static function baseTask(Dish $dish): string
+    {
+        return self::hotFatMin($dish) > 0 ? WorkKind::HotFat->id() : WorkKind::Layer->id();
+    }
 
-        $layerMin = self::layerMin($dish);
-        if ($boil !== null) {
-            [$cooking, $drained] = self::boiling($dish, $boil, $beforeBoil);
-            $tasks = [...$tasks, ...$cooking];
-            $beforeLayers = [After::within($drained, self::DRAINED_TO_LID_MIN - $layerMin)];
-            if (self::hotFatMin($dish) > 0) {
-                $tasks[] = new Task('hot-fat', 'Heat the fat in the base', self::HOT_FAT_MIN, Attention::Throughout, $lidHolds, [After::anyTime($drained)], 'until it ripples', 'It is on', 'It ripples');
-                $beforeLayers[] = After::within('hot-fat', 1);
-            }
-        } else {
-            $beforeLayers = [];
-        }
+    /** The first task that has the filling in hand. */
+    public static function fillingTask(Dish $dish): string
+    {
+        return match (true) {
+            $dish->filling->marinade !== null => WorkKind::Marinade->id(),
+            $dish->filling->steps === [] => WorkKind::Layer->id(),
+            default => WorkKind::Filling->id(),
+        };
+    }
 
-        [$cooking, $filled] = self::filling($dish, array_keys(array_filter($dish->extras, static fn (Extra $extra): bool => $extra->split['marinade'] > 0 && $extra->prepMinutes > 0)));
-        $tasks = [...$tasks, ...$cooking];
-        if ($measured !== null) {
-            $cook = self::measured($dish, $measured, $beforeBoil, $filled);
-            $tasks[] = $cook;
-            $beforeLayers[] = After::within('cook', $dish->school === School::Cooker ? self::COOKER_KEEPS_MIN : 2);
+    /** The task in which yogurt goes into the marinade. */
+    public static function yogurtTask(Dish $dish): string
+    {
+        return $dish->filling->marinade !== null && self::takesYogurtLate($dish->filling->marinade)
+            ? WorkKind::Yogurt->id() : self::fillingTask($dish);
+    }
+
+    /** Yogurt is left out of an overnight marinade till its last hour; a short one has no such hour. */
+    private static function takesYogurtLate(Marinade $marinade): bool
+    {
+        return $marinade->yogurt === Yogurt::Morning && $marinade->minutes > self::YOGURT_MIN;
+    }
+
+    /** @return list<Work> */
+    public static function of(Potted $potted, Kitchen $kitchen): array
+    {
+        return (new self($potted, $kitchen))->all();
+    }
+
+    private readonly Dish $dish;
+
+    private readonly RicePlan $rice;
+
+    private function __construct(private readonly Potted $potted, private readonly Kitchen $kitchen)
+    {
+        $this->dish = $potted->dish;
+        $this->rice = $potted->rice;
+    }
+
+    /** @return list<Work> */
+    private function all(): array
+    {
+        $beforeBoil = $this->rinse();
+        $beforeLayers = $this->rice instanceof BoilPlan ? $this->boil($this->rice, $beforeBoil) : [];
+        $filled = $this->filling();
+        if ($this->rice instanceof MeasuredPlan) {
+            $beforeLayers[] = $this->measured($this->rice, $beforeBoil, $filled);
         }
-        if ($filled !== null && ! ($measured !== null && $dish->school === School::OnePot)) {
+        if ($filled !== null && $this->dish->cooking !== Cooking::OnePot) {
             $beforeLayers[] = After::within($filled, self::FILLING_WAITS_MIN);
         }
-
-        foreach ($dish->extras as $index => $extra) {
-            $id = 'extra-'.($index + 1);
-            if ($extra->prepMinutes > 0) {
-                $tasks[] = new Task($id, ucfirst($extra->name), $extra->prepMinutes, Attention::Throughout, $extra->burner === null ? [] : ["ring:{$extra->burner}"], keeps: $extra->kind->keeps());
-                $before = After::anyTime($id);
-                if ($extra->waitMinutes > 0) {
-                    $tasks[] = new Task("{$id}-waits", ucfirst($extra->name).': stands', $extra->waitMinutes, Attention::None, [], [After::atOnce($id)]);
-                    $before = After::anyTime("{$id}-waits");
-                }
-                if ($extra->isAtTable()) {
-                    $beforeOpening[] = $before;
-                } else {
-                    $beforeLayers[] = $before;
-                }
-            }
-        }
-
-        if ($dish->lid->seal === Seal::Dough) {
-            $tasks[] = new Task('dough', 'Roll the dough for the rim', self::DOUGH_MIN, Attention::Throughout);
-            $beforeLayers[] = After::within('dough', self::DOUGH_WAITS_MIN);
-        }
-
-        $tasks[] = new Task('layer', match (true) {
-            $dish->school === School::OnePot => 'Level, close, heat down',
-            $dish->folded => 'Fold together and close',
-            $dish->mound => 'Layer, heap, poke holes, close',
-            default => 'Layer and close',
-        }, $layerMin, Attention::Throughout, ["pot:{$dish->lid->pot}"], $beforeLayers, $dish->lid->seal->label(), finish: 'Closed, heat on');
-
-        $last = 'layer';
-        foreach ($heat->blocks as $index => $block) {
-            $id = 'heat-'.($index + 1);
-            $tasks[] = new Task(
-                $id,
-                match (true) {
-                    $block->isRest() => 'Rests off the heat',
-                    $block->ovenC !== null => ucfirst($block->words()),
-                    default => ($index === 0 && count($heat->blocks) > 2 ? 'First heat, ' : 'Low heat, ').$block->words(),
-                },
-                max(1, (int) round($block->minutes)),
-                match (true) {
-                    $block->isRest() => Attention::None,
-                    $block->until !== null => Attention::AtEnd,
-                    default => Attention::AtStart,
-                },
-                match (true) {
-                    $block->ovenC !== null => ['oven', "pot:{$dish->lid->pot}"],
-                    $block->isRest() => ["pot:{$dish->lid->pot}"],
-                    default => $lidHolds,
-                },
-                [After::atOnce($last)],
-                $block->until === null ? null : "till {$block->until}",
-                finish: match (true) {
-                    $block->until !== null => ucfirst($block->until),
-                    $index + 1 < count($heat->blocks) && $heat->blocks[$index + 1]->isRest() => 'Heat off, resting',
-                    default => 'Done',
-                },
-            );
-            $last = $id;
-        }
-
-        $afterHeat = [After::within($last, 7)];
-        if ($second !== null) {
-            $last = 'layer';
-            foreach ($second->heat->blocks as $index => $block) {
-                $id = 'second-'.($index + 1);
-                $tasks[] = new Task($id, sprintf('%s: %s', $second->section->pot->name, $block->isRest() ? 'rests' : $block->words()), max(1, (int) round($block->minutes)), $block->isRest() ? Attention::None : Attention::AtStart,
-                    [...($block->isRest() ? [] : ["ring:{$second->burner}"]), "pot:{$second->section->pot->id}"], [After::atOnce($last)], $block->until === null ? null : "till {$block->until}");
-                $last = $id;
-            }
-            $afterHeat[] = After::within($last, 15);
-        }
-
-        foreach ($dish->sides as $index => $side) {
-            $id = 'side-'.($index + 1);
-            $tasks[] = new Task($id, $side->name, $side->minutes, $side->attention, $side->burner === null ? [] : ["ring:{$side->burner}"], keeps: $side->keeps);
-            $beforeOpening[] = After::anyTime($id);
-        }
-
+        [$beforeLid, $beforeOpening] = $this->extras();
+        $this->layer([...$beforeLayers, ...$beforeLid]);
+        $beforeOpening = [...$this->heats(), ...$this->sides(), ...$beforeOpening];
         // A rest may run on for a while: the base only lets go the better.
-        $tasks[] = new Task('open', $dish->serving->task(), self::OPEN_MIN + ($dish->serving === Serving::Mixed ? self::MIX_MIN : 0), Attention::Throughout, ["pot:{$dish->lid->pot}"], [...$afterHeat, ...$beforeOpening], $dish->serving->label(), 'Open it', 'On the table');
+        $minutes = self::OPEN_MIN + ($this->dish->serving === Serving::Mixed ? self::MIX_MIN : 0);
+        $this->add(
+            WorkKind::Open, 0, $minutes, Attention::Throughout, Note::label($this->dish->serving, 'task'),
+            [Hold::pot($this->dish->lid->pot)], $beforeOpening, Note::label($this->dish->serving),
+            Note::of('work-order.open-it'), Note::of('work-order.on-the-table'),
+        );
 
-        return $tasks;
+        return $this->work;
+    }
+
+    /** @return list<After> what the boil comes after */
+    private function rinse(): array
+    {
+        $soak = $this->dish->rice->soak;
+        $soakMin = (int) round($soak->minutes);
+        $this->add(
+            WorkKind::Rinse, 0, self::RINSE_MIN, Attention::Throughout,
+            $soakMin > 0 ? Note::of('work-order.rinse-and-soak') : Note::of('work-order.rinse'), [Hold::sink()],
+            detail: Note::of('work-order.times-until-the-water-is-as', rinses: $this->dish->rice->rinses),
+            finish: $soakMin > 0 ? Note::of('work-order.rinsed-soaking') : Note::of('work-order.rinsed'),
+        );
+        if ($soakMin === 0) {
+            return [After::anyTime(WorkKind::Rinse->id())];
+        }
+        $this->add(
+            WorkKind::Soak, 0, $soakMin, Attention::None, Note::of('work-order.rice-soaks'),
+            after: [After::atOnce(WorkKind::Rinse->id())],
+            detail: $soak->celsius <= self::FRIDGE_C ? Note::of('work-order.in-the-fridge') : null,
+        );
+
+        return [After::within(WorkKind::Soak->id(), self::SOAKED_WAITS_MIN)];
     }
 
     /**
-     * The boil, batch by batch.
+     * The boil, batch by batch, and the fat that gets hot while the rice drains.
      *
-     * @param  list<After>  $beforeBoil
-     * @return array{list<Task>, string} tasks, and the one that leaves all the rice drained
+     * @param  list<After>  $before
+     * @return list<After> what the layering comes after
      */
-    private static function boiling(Dish $dish, BoilPlan $boil, array $beforeBoil): array
+    private function boil(BoilPlan $boil, array $before): array
     {
-        $waterHolds = ["ring:{$dish->water->burner}", "pot:{$dish->water->pot}"];
-        $tasks = [];
-        $tasks[] = new Task('heat-water', sprintf('%s to the boil', $boil->water->text()), max(1, $boil->heatUpMin), Attention::AtStart, $waterHolds, [], sprintf('%s of salt, %slid on', $boil->salt->text(), $dish->water->spices === Spices::None ? '' : 'whole spices, '), 'It is on', 'It boils');
-        $beforeBoil[] = After::within('heat-water', 15);
-
-        $boilMin = max(1, (int) ceil(($boil->liftAt->amount + Draining::HAND_DELAY_S) / 60));
-        for ($batch = 1; $batch <= $boil->batches; $batch++) {
-            $suffix = $batch === 1 ? '' : "-{$batch}";
-            $name = $boil->batches === 1 ? 'Boil the rice' : "Boil batch {$batch} of {$boil->batches}";
-            $tasks[] = new Task("boil{$suffix}", $name, $boilMin, Attention::Throughout, $waterHolds, $beforeBoil, self::liftWords($boil), 'Rice is in', 'Lifted, draining');
-            $tasks[] = new Task("drain{$suffix}", $batch < $boil->batches ? 'Lift, keep the water' : 'Drain', self::DRAIN_MIN, Attention::Throughout, ['sink', "pot:{$dish->water->pot}"], [After::atOnce("boil{$suffix}")], $dish->water->draining->label().($dish->water->spices === Spices::Fished && $batch === $boil->batches ? '; fish the spices out' : ''), finish: 'Drained');
-            $beforeBoil = [After::within("drain{$suffix}", 3)];
+        $holds = [Hold::ring($this->dish->water->burner), Hold::pot($this->dish->water->pot)];
+        $spices = $this->dish->water->spices;
+        $this->add(
+            WorkKind::HeatWater, 0, max(1, $boil->heatUpMin), Attention::AtStart,
+            Note::of('work-order.to-the-boil', water: $boil->water), $holds,
+            detail: Note::of('work-order.of-salt-lid-on', salt: $boil->salt, spices: $spices === Spices::None),
+            begin: Note::of('work-order.it-is-on'), finish: Note::of('work-order.it-boils'),
+        );
+        $before[] = After::within(WorkKind::HeatWater->id(), self::BOILING_WAITS_MIN);
+        for ($batch = 0; $batch < $boil->batches; $batch++) {
+            $before = [After::within($this->batch($boil, $batch, $holds, $before), self::BETWEEN_BATCHES_MIN)];
+        }
+        $drained = WorkKind::Drain->id($boil->batches - 1);
+        $beforeLayers = [After::within($drained, self::DRAINED_TO_LID_MIN - self::layerMin($this->dish))];
+        if (self::hotFatMin($this->dish) > 0) {
+            $this->add(
+                WorkKind::HotFat, 0, self::HOT_FAT_MIN, Attention::Throughout, Note::of(
+                    'work-order.heat-the-fat-in-the-base',
+                ),
+                $this->lidHolds(), [After::anyTime($drained)], Note::of('work-order.until-it-ripples'),
+                Note::of('work-order.it-is-on'), Note::of('work-order.it-ripples'),
+            );
+            $beforeLayers[] = After::within(WorkKind::HotFat->id(), 1);
         }
 
-        return [$tasks, $boil->batches === 1 ? 'drain' : "drain-{$boil->batches}"];
+        return $beforeLayers;
+    }
+
+    /**
+     * @param  list<Hold>  $holds
+     * @param  list<After>  $before
+     * @return string the task that leaves the batch drained
+     */
+    private function batch(BoilPlan $boil, int $batch, array $holds, array $before): string
+    {
+        $isLast = $batch === $boil->batches - 1;
+        $minutes = max(1, (int) ceil(($boil->liftAt->amount + Draining::HAND_DELAY_S) / 60));
+        $this->add(
+            WorkKind::Boil, $batch, $minutes, Attention::Throughout,
+            $boil->batches === 1
+                ? Note::of('work-order.boil-the-rice')
+                : Note::of('work-order.boil-batch-of', batch: $batch + 1, batches: $boil->batches),
+            $holds, $before, self::liftWords($boil), Note::of('work-order.rice-is-in'), Note::of(
+                'work-order.lifted-draining',
+            ),
+        );
+        $this->add(
+            WorkKind::Drain, $batch, self::DRAIN_MIN, Attention::Throughout,
+            $isLast ? Note::of('work-order.drain') : Note::of('work-order.lift-keep-the-water'),
+            [Hold::sink(), Hold::pot($this->dish->water->pot)], [After::atOnce(WorkKind::Boil->id($batch))],
+            Note::of(
+                'work-order.fish-the-spices-out',
+                draining: $this->dish->water->draining,
+                spices: $this->dish->water->spices === Spices::Fished && $isLast,
+            ),
+            finish: Note::of('work-order.drained'),
+        );
+
+        return WorkKind::Drain->id($batch);
     }
 
     /**
@@ -216,73 +264,315 @@ final class WorkOrder
      *
      * @param  list<After>  $before
      */
-    private static function measured(Dish $dish, MeasuredPlan $measured, array $before, ?string $filled): Task
+    private function measured(MeasuredPlan $measured, array $before, ?string $filled): After
     {
-        $water = $measured->water->text();
-        if ($dish->school === School::OnePot) {
-            return new Task('cook', 'Rice and measured water in, simmer open', $measured->cookMin, Attention::AtEnd, ["ring:{$dish->water->burner}", "pot:{$dish->lid->pot}"], [...$before, ...($filled === null ? [] : [After::within($filled, 5)])], "{$water}; till dry craters show", 'It is in', 'Dry craters');
-        }
-        if ($dish->school === School::Cooker) {
-            return new Task('cook', 'Rice into the cooker', $measured->cookMin, Attention::AtStart, ["pot:{$dish->water->pot}"], $before, sprintf('%s, line %s of its scale', $water, $measured->absorption->cookerMark->text()), 'It is on', 'Lifted with a fork');
-        }
+        $water = $measured->water;
+        $ring = Hold::ring($this->dish->water->burner);
+        match ($this->dish->cooking) {
+            Cooking::OnePot => $this->add(
+                WorkKind::Cook, 0, $measured->cookMin, Attention::AtEnd, Note::of(
+                    'work-order.rice-and-measured-water-in-simmer',
+                ),
+                [$ring, Hold::pot($this->dish->lid->pot)], [
+                    ...$before,
+                    ...($filled === null ? [] : [After::within($filled, 5)]),
+                ],
+                Note::of(
+                    'work-order.till-dry-craters-show',
+                    water: $water,
+                ), Note::of('work-order.it-is-in'), Note::of('work-order.dry-craters'),
+            ),
+            Cooking::Cooker => $this->add(
+                WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart, Note::of('work-order.rice-into-the-cooker'),
+                [Hold::pot($this->dish->water->pot)], $before,
+                Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->absorption->cookerMark),
+                Note::of('work-order.it-is-on'), Note::of('work-order.lifted-with-a-fork'),
+            ),
+            default => $this->add(
+                WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart, Note::of('work-order.quick-rice-lid-on'),
+                [$ring, Hold::pot($this->dish->water->pot)], $before,
+                Note::of(
+                    'work-order.lowest-once-it-boils',
+                    water: $water,
+                ), Note::of('work-order.it-is-on'), Note::of('work-order.water-gone'),
+            ),
+        };
 
-        return new Task('cook', 'Quick rice, lid on', $measured->cookMin, Attention::AtStart, ["ring:{$dish->water->burner}", "pot:{$dish->water->pot}"], $before, "{$water}; lowest once it boils", 'It is on', 'Water gone');
+        return After::within(
+            WorkKind::Cook->id(),
+            $this->dish->cooking === Cooking::Cooker ? self::COOKER_KEEPS_MIN : self::COOKED_WAITS_MIN,
+        );
     }
 
     /**
      * Marinade and cooking of the filling, in order.
      *
-     * @param  list<int>  $first extras of which a share goes into it
-     * @return array{list<Task>, string|null} tasks, and the last of them
+     * @return string|null the last of its tasks
      */
-    private static function filling(Dish $dish, array $first): array
+    private function filling(): ?string
     {
-        $tasks = [];
-        $before = array_map(static fn (int $index): After => After::anyTime('extra-'.($index + 1).($dish->extras[$index]->waitMinutes > 0 ? '-waits' : '')), $first);
-        $last = null;
-        $marinade = $dish->filling->marinade;
-        if ($marinade !== null) {
-            $inMorning = $marinade->yogurt === Yogurt::Morning && $marinade->minutes > self::YOGURT_MIN;
-            $tasks[] = new Task('marinade', 'Cut, salt and marinate', self::MARINADE_MIN, Attention::Throughout, [], $before, $inMorning ? 'all but the yogurt' : $marinade->acid->label(), finish: 'Into the fridge');
-            $rests = max(1, $marinade->minutes - ($inMorning ? self::YOGURT_MIN : 0));
-            $tasks[] = new Task('marinates', 'Marinates in the fridge', $rests, Attention::None, [], [After::atOnce('marinade')], 'at 4 °C or below');
-            $last = 'marinates';
-            if ($inMorning) {
-                $tasks[] = new Task('yogurt', 'Stir the yogurt in', self::YOGURT_STIR_MIN, Attention::Throughout, [], [After::within('marinates', 240)], finish: 'Back into the fridge');
-                $tasks[] = new Task('marinates-on', 'Marinates with the yogurt', self::YOGURT_MIN - self::YOGURT_STIR_MIN, Attention::None, [], [After::atOnce('yogurt')]);
-                $last = 'marinates-on';
+        $first = [];
+        foreach ($this->dish->extras as $index => $extra) {
+            if ($extra->split['marinade'] > 0 && $extra->prepMinutes > 0) {
+                $first[] = After::anyTime(
+                    ($extra->waitMinutes > 0 ? WorkKind::ExtraWaits : WorkKind::Extra)->id($index),
+                );
             }
         }
-        $inPot = $dish->school === School::OnePot;
-        foreach ($dish->filling->steps as $index => $step) {
-            $id = 'filling-'.($index + 1);
+        $last = $this->dish->filling->marinade === null
+            ? null
+            : $this->marinate($this->dish->filling->marinade, $first);
+        $gapMin = self::MARINATED_WAITS_MIN;
+        $inPot = $this->dish->cooking === Cooking::OnePot;
+        foreach ($this->dish->filling->steps as $index => $step) {
+            $holds = $step->burner === null ? [] : [Hold::ring($step->burner)];
             // In one pot all of the filling is cooked where the rice will follow it.
-            $holds = [...($step->burner === null ? [] : ["ring:{$step->burner}"]), ...($inPot && $step->burner !== null ? ["pot:{$dish->lid->pot}"] : [])];
-            $tasks[] = new Task($id, $step->name, $step->minutes, $step->attention, $holds, $last === null ? $before : [After::within($last, str_starts_with($last, 'marinates') ? 60 : 5)], keeps: $step->keeps);
-            $last = $id;
+            $holds = $inPot && $step->burner !== null ? [...$holds, Hold::pot($this->dish->lid->pot)] : $holds;
+            $this->add(
+                WorkKind::Filling, $index, $step->minutes, $step->attention, Note::name($step->name), $holds,
+                $last === null
+                    ? $first
+                    : [After::within($last, $gapMin)], keeps: $step->keeps === null ? null : Note::name($step->keeps),
+            );
+            $last = WorkKind::Filling->id($index);
+            $gapMin = self::STEPS_APART_MIN;
         }
 
-        return [$tasks, $last];
+        return $last;
     }
 
-    private static function liftWords(BoilPlan $boil): string
+    /** @param  list<After>  $before */
+    private function marinate(Marinade $marinade, array $before): string
     {
-        $words = 'test from '.$boil->lifts[0]->at->fromText();
-        foreach ($boil->lifts as $index => $lift) {
-            $words .= count($boil->lifts) > 1 && $index === 0 ? ', first scoop likely ' : ($index > 0 ? ', the rest ' : ', likely ');
-            $words .= $lift->at->text();
+        $isLate = self::takesYogurtLate($marinade);
+        $this->add(
+            WorkKind::Marinade, 0, self::MARINADE_MIN, Attention::Throughout, Note::of(
+                'work-order.cut-salt-and-marinate',
+            ), [], $before,
+            $isLate
+                ? Note::of('work-order.all-but-the-yogurt')
+                : Note::label($marinade->acid), finish: Note::of('work-order.into-the-fridge'),
+        );
+        $this->add(
+            WorkKind::Marinates, 0, max(1, $marinade->minutes - ($isLate ? self::YOGURT_MIN : 0)), Attention::None,
+            Note::of('work-order.marinates-in-the-fridge'), [], [
+                After::atOnce(WorkKind::Marinade->id()),
+            ], Note::of('work-order.at-c-or-below'),
+        );
+        if (! $isLate) {
+            return WorkKind::Marinates->id();
+        }
+        $this->add(
+            WorkKind::Yogurt, 0, self::YOGURT_STIR_MIN, Attention::Throughout, Note::of(
+                'work-order.stir-the-yogurt-in',
+            ), [],
+            [
+                After::within(WorkKind::Marinates->id(), self::COLD_WAITS_MIN),
+            ], finish: Note::of('work-order.back-into-the-fridge'),
+        );
+        $this->add(
+            WorkKind::MarinatesOn, 0, self::YOGURT_MIN - self::YOGURT_STIR_MIN, Attention::None,
+            Note::of('work-order.marinates-with-the-yogurt'), [], [After::atOnce(WorkKind::Yogurt->id())],
+        );
+
+        return WorkKind::MarinatesOn->id();
+    }
+
+    /** @return array{list<After>, list<After>} what the layering and what the opening comes after */
+    private function extras(): array
+    {
+        $beforeLayers = $beforeOpening = [];
+        foreach ($this->dish->extras as $index => $extra) {
+            if ($extra->prepMinutes === 0) {
+                continue;
+            }
+            $this->add(
+                WorkKind::Extra, $index, $extra->prepMinutes, Attention::Throughout, Note::of(
+                    'work-order.extra',
+                    extra: $extra->name,
+                ),
+                $extra->burner === null ? [] : [Hold::ring($extra->burner)],
+                keeps: $extra->kind->keepsDays() === null ? null : Note::label($extra->kind, 'keeps'),
+            );
+            $made = WorkKind::Extra;
+            if ($extra->waitMinutes > 0) {
+                $made = WorkKind::ExtraWaits;
+                $this->add(
+                    $made, $index, $extra->waitMinutes, Attention::None,
+                    Note::of('work-order.stands', extra: $extra->name), [],
+                    [After::atOnce(WorkKind::Extra->id($index))],
+                );
+            }
+            if ($extra->isAtTable()) {
+                $beforeOpening[] = After::anyTime($made->id($index));
+            } else {
+                $beforeLayers[] = After::anyTime($made->id($index));
+            }
         }
 
-        return $words;
+        return [$beforeLayers, $beforeOpening];
+    }
+
+    /** @param  list<After>  $before */
+    private function layer(array $before): void
+    {
+        if ($this->dish->lid->seal === Seal::Dough) {
+            $this->add(
+                WorkKind::Dough, 0, self::DOUGH_MIN, Attention::Throughout,
+                Note::of('work-order.roll-the-dough-for-the-rim'),
+            );
+            $before[] = After::within(WorkKind::Dough->id(), self::DOUGH_WAITS_MIN);
+        }
+        $name = match (true) {
+            $this->dish->cooking === Cooking::OnePot => Note::of('work-order.level-close-heat-down'),
+            $this->dish->folded => Note::of('work-order.fold-together-and-close'),
+            $this->dish->mound => Note::of('work-order.layer-heap-poke-holes-close'),
+            default => Note::of('work-order.layer-and-close'),
+        };
+        $this->add(
+            WorkKind::Layer, 0, self::layerMin($this->dish), Attention::Throughout, $name, [
+                Hold::pot($this->dish->lid->pot),
+            ], $before,
+            Note::label($this->dish->lid->seal), finish: Note::of('work-order.closed-heat-on'),
+        );
+    }
+
+    /** @return list<After> what the opening comes after */
+    private function heats(): array
+    {
+        $after = [];
+        $minutes = array_map(static fn (PotLoad $load): int => (int) ceil(HeatLine::minutes($load->heat())), $this->potted->loads);
+        foreach ($this->potted->loads as $index => $load) {
+            $last = WorkKind::Layer->id();
+            foreach (array_keys($load->line()) as $stretch) {
+                $last = $this->stretch($load, $stretch, $index === 0 ? WorkKind::Heat : WorkKind::Second, $last);
+            }
+            // The pot that is done sooner rests till the other is.
+            $waits = max($minutes) - $minutes[$index];
+            $after[] = After::within($last, $waits + ($index === 0 ? self::RESTED_WAITS_MIN : self::SECOND_WAITS_MIN));
+        }
+
+        return $after;
+    }
+
+    /** @return string the task of one stretch of heat */
+    private function stretch(PotLoad $load, int $at, WorkKind $kind, string $before): string
+    {
+        $block = $load->line()[$at];
+        $ring = $block->flame->ring === '' ? $load->place->ring->id : $block->flame->ring;
+        $pot = Hold::pot($load->place->pot->id);
+        $this->add(
+            $kind, $at, max(1, (int) round($load->heat()[$at]->minutes)),
+            match (true) {
+                $block->isRest() => Attention::None,
+                $block->till !== null => Attention::AtEnd,
+                default => Attention::AtStart,
+            },
+            $this->heatName($load, $at, $kind),
+            match (true) {
+                $block->flame->ovenC !== null => [Hold::oven(), $pot],
+                $block->isRest() => [$pot],
+                default => [Hold::ring($ring), $pot],
+            },
+            [After::atOnce($before)], $block->till === null ? null : $this->tillWords($load, $at, $block->till),
+            finish: $this->heatFinish($load, $at),
+        );
+
+        return $kind->id($at);
+    }
+
+    private function heatName(PotLoad $load, int $at, WorkKind $kind): Note
+    {
+        $block = $load->line()[$at];
+        $heat = $this->kitchen->says($block->flame, $load->place->ring->id);
+
+        return match (true) {
+            $kind === WorkKind::Second => Note::of('work-order.second-pot', pot: $load->place->pot->name, heat: $heat),
+            $block->isRest() => Note::of('work-order.rests-off-the-heat'),
+            $block->flame->ovenC !== null => Note::of('work-order.into-the-oven', heat: $heat),
+            default => Note::of('work-order.on-the-heat', isFirst: $at === 0 && count($load->line()) > 2, heat: $heat),
+        };
+    }
+
+    /** What ends a stretch, and when it may come. */
+    private function tillWords(PotLoad $load, int $at, Till $till): Note
+    {
+        $window = $load->heating?->window($at);
+
+        return Note::of(
+            'work-order.till', till: $till, after: (int) round($load->line()[$at]->afterMin),
+            isKnown: $window !== null, from: (int) floor($window[0] ?? 0), to: (int) ceil($window[1] ?? 0),
+        );
+    }
+
+    private function heatFinish(PotLoad $load, int $at): Note
+    {
+        $block = $load->line()[$at];
+        $next = $load->line()[$at + 1] ?? null;
+
+        return match (true) {
+            $block->till !== null && $block->afterMin <= 0 => Note::label($block->till, 'seen'),
+            $next === null => Note::of('work-order.done'),
+            $next->isRest() => Note::of('work-order.heat-off-resting'),
+            default => Note::of('work-order.turned-to', heat: $this->kitchen->says($next->flame, $load->place->ring->id)),
+        };
+    }
+
+    /** @return list<After> what the opening comes after */
+    private function sides(): array
+    {
+        $after = [];
+        foreach ($this->dish->sides as $index => $side) {
+            $this->add(
+                WorkKind::Side, $index, $side->minutes, $side->attention, Note::name($side->name),
+                $side->burner === null
+                    ? []
+                    : [Hold::ring($side->burner)], keeps: $side->keeps === null ? null : Note::name($side->keeps),
+            );
+            $after[] = After::anyTime(WorkKind::Side->id($index));
+        }
+
+        return $after;
+    }
+
+    /** @return list<Hold> */
+    private function lidHolds(): array
+    {
+        return [Hold::ring($this->dish->lid->burner), Hold::pot($this->dish->lid->pot)];
+    }
+
+    /**
+     * @param  list<Hold>  $holds
+     * @param  list<After>  $after
+     */
+    private function add(
+        WorkKind $kind, int $index, int $minutes, Attention $attention, Note $name, array $holds = [], array $after = [],
+        ?Note $detail = null, ?Note $begin = null, ?Note $finish = null, ?Note $keeps = null,
+    ): void {
+        $this->work[] = new Work(
+            $kind, $index, new Task($kind->id($index), $minutes, $attention, $holds, $after),
+            $name, $detail, $begin ?? Note::of('work-order.start'), $finish ?? Note::of('work-order.done'), $keeps,
+        );
+    }
+
+    private static function liftWords(BoilPlan $boil): Note
+    {
+        [$first, $second] = [$boil->lifts[0]->at, $boil->lifts[1]->at ?? null];
+
+        return $second === null
+            ? Note::of('work-order.test-from-likely', from: $first->from(), likely: $first)
+            : Note::of('work-order.test-from-scoops', from: $first->from(), first: $first, rest: $second);
     }
 
     private static function hotFatMin(Dish $dish): int
     {
-        return $dish->base->kind->isLaid() && ! $dish->school->isMeasured() ? self::HOT_FAT_MIN : 0;
+        return $dish->base->kind->isLaid && ! $dish->cooking->isMeasured() ? self::HOT_FAT_MIN : 0;
     }
 
     private static function layerMin(Dish $dish): int
     {
-        return $dish->school === School::OnePot ? self::LEVEL_MIN : self::LAYER_MIN + ($dish->mound ? self::MOUND_MIN : 0) + ($dish->lid->secondPot === null ? 0 : 1);
+        return $dish->cooking === Cooking::OnePot
+            ? self::LEVEL_MIN
+            : self::LAYER_MIN + ($dish->mound ? self::MOUND_MIN : 0) + ($dish->lid->secondPot === null ? 0 : 1);
     }
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Orbek\Core\Pot;
 
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\Note;
 
 /** One layer as it goes into the pot. */
 final readonly class Layer
 {
     public function __construct(
         public Matter $matter,
-        public string $label,
+        public Note $label,
         public Mass $mass,
         /** Bulk density once steamed, kg per litre: what the finished layer takes up. */
         public float $kgPerLitre,

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Orbek\Core\Pot;
 
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 
 /** A pot in the kitchen: a cylinder of a diameter and a volume. */
 final readonly class Pot
 {
+    private const AREA_24_CM2 = M_PI * 24 ** 2 / 4;
+
+    private const LIDDED_W_PER_K = 2.2;
+
+    private const OPEN_W_PER_M2 = 7000.0;
+
     private function __construct(
         public string $id,
         public string $name,
@@ -21,7 +27,7 @@ final readonly class Pot
     ) {
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
         return new self(
@@ -37,7 +43,7 @@ final readonly class Pot
     /** Heat its base metal holds, J/K: 650 for a 24 cm medium pot, by area and material (docs/model.md, section F). */
     public function baseJPerK(): float
     {
-        return 650.0 * $this->baseCm2() / (M_PI * 24 ** 2 / 4) * $this->material->baseHeat();
+        return 650.0 * $this->baseCm2() / self::AREA_24_CM2 * $this->material->baseHeat();
     }
 
     public function baseCm2(): float
@@ -54,5 +60,17 @@ final readonly class Pot
     public function heightCm(): float
     {
         return $this->litres * 1000 / $this->baseCm2();
+    }
+
+    /** What it loses closed, on its way to the boil, for each degree over the room, W/K: 2.2 of a 24 cm pot (section A). */
+    public function liddedLossWPerK(): float
+    {
+        return self::LIDDED_W_PER_K * $this->baseCm2() / self::AREA_24_CM2;
+    }
+
+    /** What open boiling water in it gives away, W: 7 kW a square metre at 90 °C and over (section A). */
+    public function openLossW(): float
+    {
+        return self::OPEN_W_PER_M2 * $this->baseCm2() / 1e4;
     }
 }

@@ -11,15 +11,6 @@ enum PotMaterial: string
     case CastIron = 'cast-iron';
     case Aluminium = 'aluminium';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Steel => 'steel',
-            self::CastIron => 'cast iron',
-            self::Aluminium => 'aluminium',
-        };
-    }
-
     /** Heat a usual base of it holds against one of medium steel, by weight and specific heat. */
     public function baseHeat(): float
     {

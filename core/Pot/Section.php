@@ -77,7 +77,11 @@ final readonly class Section
     {
         $steamed = array_sum(array_map(static fn (Layer $layer): float => $layer->litres(), $this->layers));
 
-        return $steamed <= 0 ? 0.0 : $this->topCm() * array_sum(array_map(static fn (Layer $layer): float => $layer->layeredLitres(), $this->layers)) / $steamed;
+        return $steamed <= 0
+            ? 0.0
+            : $this->topCm() * array_sum(
+                array_map(static fn (Layer $layer): float => $layer->layeredLitres(), $this->layers),
+            ) / $steamed;
     }
 
     /** Free height between the highest point and the rim; negative when it stands over it. */
@@ -96,7 +100,10 @@ final readonly class Section
     {
         return match (true) {
             $heightCm <= $this->shoulderCm => $this->pot->diameterCm / 2,
-            $heightCm <= $this->topCm() + 1e-9 => max($this->plateauRadiusCm, $this->footRadiusCm - ($heightCm - $this->shoulderCm) / tan(deg2rad(self::SLOPE_DEGREES))),
+            $heightCm <= $this->topCm() + 1e-9 => max(
+                $this->plateauRadiusCm,
+                $this->footRadiusCm - ($heightCm - $this->shoulderCm) / tan(deg2rad(self::SLOPE_DEGREES)),
+            ),
             default => 0.0,
         };
     }
@@ -109,8 +116,9 @@ final readonly class Section
         return M_PI * $height / 3 * ($foot ** 2 + $foot * $top + $top ** 2);
     }
 
-    private static function levelOf(float $cm3, float $areaCm2, float $shoulder, float $foot, float $moundCm, float $slope): float
-    {
+    private static function levelOf(
+        float $cm3, float $areaCm2, float $shoulder, float $foot, float $moundCm, float $slope,
+    ): float {
         if ($cm3 <= $shoulder * $areaCm2 || $moundCm <= 0) {
             return $cm3 / $areaCm2;
         }

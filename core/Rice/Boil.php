@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Rice;
 
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Sane;
+use Orbek\Core\Measure\Water;
 
 /**
  * Rice in plenty of boiling water: the drop when it goes in, the way back to the boil, and the
@@ -17,8 +18,6 @@ use Orbek\Core\Measure\OutOfRange;
  */
 final readonly class Boil
 {
-    private const WATER_J_PER_KG_K = 4186.0;
-
     private const SOAKED_RICE_J_PER_KG_K = 2600.0;
 
     /**
@@ -39,30 +38,33 @@ final readonly class Boil
      * @param  float  $netW power that really reaches the water, W
      * @param  float  $boilC boiling point at this altitude, °C
      * @param  float  $riceC temperature of the rice as it goes in, °C
-     *
-     * @throws OutOfRange
      */
-    public static function of(CookingFront $front, Mass $soakedRice, Mass $water, float $netW, float $boilC, float $riceC): self
-    {
-        OutOfRange::unlessBetween('power', $netW, 50.0, 20000.0, 'W');
-        OutOfRange::unlessBetween('water', $water->kg * 1000, 100.0, 100000.0, 'g');
-        OutOfRange::unlessBetween('rice', $soakedRice->kg * 1000, 1.0, 50000.0, 'g');
+    public static function of(
+        CookingFront $front, Mass $soakedRice, Mass $water, float $netW, float $boilC, float $riceC,
+    ): self {
+        Sane::between('power', $netW, 50.0, 20000.0);
+        Sane::between('water', $water->kg * 1000, 1.0, 1e6);
+        Sane::between('rice', $soakedRice->kg * 1000, 0.1, 1e6);
 
-        $waterJPerK = self::WATER_J_PER_KG_K * $water->kg;
+        $waterJPerK = Water::J_PER_KG_K * $water->kg;
         $riceJPerK = self::SOAKED_RICE_J_PER_KG_K * $soakedRice->kg;
         $afterC = ($waterJPerK * $boilC + $riceJPerK * $riceC) / ($waterJPerK + $riceJPerK);
 
-        return self::following($front, $afterC, $boilC, ($boilC - $afterC) * ($waterJPerK + $riceJPerK) / $netW);
+        return self::following($front, $afterC, $boilC, self::backAtBoilAfter($soakedRice, $netW, $boilC, $riceC));
+    }
+
+    /** Seconds until water that boiled boils again: what the rice takes from it, brought back by the ring. */
+    public static function backAtBoilAfter(Mass $soakedRice, float $netW, float $boilC, float $riceC): float
+    {
+        return self::SOAKED_RICE_J_PER_KG_K * $soakedRice->kg * ($boilC - $riceC) / $netW;
     }
 
     /**
      * The same boil, come back to the boil after so many seconds by the cook's own eyes.
-     *
-     * @throws OutOfRange
      */
     public function backAfter(float $seconds): self
     {
-        OutOfRange::unlessBetween('back at the boil', $seconds, 5.0, 1800.0, 's after the rice went in');
+        Sane::between('back at the boil', $seconds, 5.0, 1800.0);
 
         return self::following($this->front, $this->afterRiceC, $this->boilC, $seconds);
     }
@@ -130,7 +132,9 @@ final readonly class Boil
         $low = (int) floor($seconds);
         $length = min(1.0, $this->backAtBoilS - $low);
 
-        return $this->rising[$low] + ($this->rising[min($last, $low + 1)] - $this->rising[$low]) * ($seconds - $low) / $length;
+        return $this->rising[$low] + (
+            $this->rising[min($last, $low + 1)] - $this->rising[$low]
+        ) * ($seconds - $low) / $length;
     }
 
     /** Seconds in the water to a doneness. */
@@ -143,18 +147,5 @@ final readonly class Boil
     public function donenessAfter(float $seconds, float $lotFactor = 1.0): float
     {
         return $this->front->donenessAfter($this->exposureAfter($seconds) / $lotFactor);
-    }
-
-    /**
-     * When to decide to lift, so that the grain stands at the target once the hand's delay (still
-     * in the boil) and what it cooks on after draining are over.
-     *
-     * @return float seconds in the water, 0 when it is too late from the start
-     */
-    public function liftAt(float $doneness, float $carryOverS, float $lotFactor = 1.0): float
-    {
-        $inWater = $this->secondsToExposure($this->front->exposureTo($doneness) * $lotFactor - $carryOverS);
-
-        return max(0.0, $inWater - Draining::HAND_DELAY_S);
     }
 }

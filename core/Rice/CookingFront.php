@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Rice;
 
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Sane;
 
 /**
  * The front that cooks a grain from its skin to its heart.
@@ -21,7 +21,7 @@ final readonly class CookingFront
     private const BOIL_K = 373.15;
 
     /** Below this starch does not swell and the front stands still. */
-    private const LEAST_C = 55.0;
+    public const STARTS_C = 55.0;
 
     private function __construct(public float $tauS)
     {
@@ -29,12 +29,10 @@ final readonly class CookingFront
 
     /**
      * @param  float  $tauS seconds from raw to done in water at 100 °C, > 0
-     *
-     * @throws OutOfRange
      */
     public static function taking(float $tauS): self
     {
-        return new self(OutOfRange::unlessBetween('tau', $tauS, 1.0, 36000.0, 's'));
+        return new self(Sane::between('tau', $tauS, 1.0, 1e6));
     }
 
     /** tau = tau0 · (1 − a·S) for a kind soaked so, times the bag's own factor. */
@@ -46,11 +44,13 @@ final readonly class CookingFront
     /** r(T): speed of the front relative to 100 °C, after a logistic onset at 70 °C. */
     public static function speed(float $celsius): float
     {
-        if ($celsius < self::LEAST_C) {
+        if ($celsius < self::STARTS_C) {
             return 0.0;
         }
 
-        return exp(-self::ACTIVATION_K * (1 / ($celsius + 273.15) - 1 / self::BOIL_K)) / (1 + exp(-($celsius - 70) / 2));
+        return exp(
+            -self::ACTIVATION_K * (1 / ($celsius + 273.15) - 1 / self::BOIL_K),
+        ) / (1 + exp(-($celsius - 70) / 2));
     }
 
     /** Core radius (1 raw … 0 done) after $seconds at $celsius. */

@@ -20,19 +20,6 @@ enum RiceKind: string
     case SmallGrain = 'small-grain';
     case WhiteLongGrain = 'white-long-grain';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::AgedBasmati => 'aged basmati',
-            self::NewBasmati => 'new-crop basmati',
-            self::Persian => 'Persian aromatic long grain',
-            self::SellaBasmati => 'parboiled (sella) basmati',
-            self::BrownBasmati => 'brown basmati',
-            self::SmallGrain => 'small-grain aromatic',
-            self::WhiteLongGrain => 'medium white long grain',
-        };
-    }
-
     /** tau0: seconds from raw to done at 100 °C, unsoaked. */
     public function unsoakedTauS(): float
     {
@@ -40,7 +27,7 @@ enum RiceKind: string
             self::AgedBasmati => 19.0,
             self::NewBasmati => 16.5,
             self::Persian => 17.0,
-            self::SellaBasmati => 27.0,
+            self::SellaBasmati => 23.0,
             self::BrownBasmati => 38.0,
             self::SmallGrain => 13.0,
             self::WhiteLongGrain => 15.5,

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Rice;
 
-use Orbek\Core\Measure\OutOfRange;
-use Orbek\Core\Measure\Words;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Sane;
 
 /** How the raw rice stood in water before the boil. */
 final readonly class Soak
@@ -24,13 +25,12 @@ final readonly class Soak
     {
     }
 
-    /** @throws OutOfRange */
     public static function of(float $minutes, float $celsius, float $saltGPerL = 0.0): self
     {
         return new self(
-            OutOfRange::unlessBetween('soak', $minutes, 0.0, (float) self::LONGEST_MIN, 'min'),
-            OutOfRange::unlessBetween('soak-temp', $celsius, 0.0, 60.0, '°C'),
-            OutOfRange::unlessBetween('soak-salt', $saltGPerL, 0.0, 80.0, 'g/L'),
+            Sane::between('soak', $minutes, 0.0, (float) self::LONGEST_MIN),
+            Sane::between('soak-temp', $celsius, 0.0, 60.0),
+            Sane::between('soak-salt', $saltGPerL, 0.0, 80.0),
         );
     }
 
@@ -51,8 +51,14 @@ final readonly class Soak
         return $this->minutes > self::LONGEST_OUT_MIN && $this->celsius > self::FRIDGE_C;
     }
 
-    public function words(): string
+    public function words(): Note
     {
-        return $this->minutes < 0.5 ? 'not soaked' : sprintf('soaked %s at %s °C', Words::minutes($this->minutes), round($this->celsius, 1));
+        return $this->minutes < 0.5
+            ? Note::of('soak.not-soaked')
+            : Note::of(
+                'soak.soaked-at-c',
+                minutes: Quantity::minutes($this->minutes),
+                celsius: round($this->celsius, 1),
+            );
     }
 }

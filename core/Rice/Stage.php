@@ -71,32 +71,4 @@ enum Stage: string
 
         return $reached;
     }
-
-    /** Short, for a label. */
-    public function label(): string
-    {
-        return match ($this) {
-            self::Snaps => 'snaps dry',
-            self::HardHeart => 'hard heart',
-            self::Rises => 'rides up',
-            self::Breaks => 'two or three',
-            self::Thread => 'thread of grit',
-            self::PinPoint => 'pin point',
-            self::Smears => 'smears',
-        };
-    }
-
-    /** As the end of "Lift when a grain …". */
-    public function words(): string
-    {
-        return match ($this) {
-            self::Snaps => 'snaps with a dry white body',
-            self::HardHeart => 'gives outside, hard in the middle',
-            self::Rises => 'turns dense white and rides up in the boil',
-            self::Breaks => 'breaks in two or three and crunches a little',
-            self::Thread => 'has only a thread of grit',
-            self::PinPoint => 'has a pin point left',
-            self::Smears => 'smears without grit',
-        };
-    }
 }

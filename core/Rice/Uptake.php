@@ -33,4 +33,10 @@ final readonly class Uptake
     {
         return $this->soaked + ($this->full - $this->soaked) * $doneness;
     }
+
+    /** W of rice lifted at one doneness and cooked on to another: as far as the water that clings to it reaches. */
+    public function carriedOn(float $lifted, float $inPot): float
+    {
+        return min($this->at($inPot), $this->at($lifted) + self::SURFACE);
+    }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Water;
 
-use Orbek\Core\Lid\Burner;
-use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Sane;
 use Orbek\Core\Measure\Volume;
+use Orbek\Core\Measure\Water;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 
@@ -22,8 +22,6 @@ use Orbek\Core\Rice\Soak;
  */
 final readonly class Absorption
 {
-    private const EVAPORATION_J_PER_G = 2257.0;
-
     /** Share of a ring's net heat that goes into steam under a closed lid on the lowest flame. */
     private const LOWEST_SETTING = 0.1;
 
@@ -52,22 +50,24 @@ final readonly class Absorption
     }
 
     /**
+     * @param  float  $netW heat of the ring at full setting that reaches the pot
+     * @param  float  $leakShare of the steam that gets past the lid
      * @param  float  $openMin minutes simmered without a lid
      * @param  float  $setting of the ring meanwhile, 0 … 1
      * @param  float  $coveredMin minutes under the lid on the lowest heat
      * @param  float  $fillingFreeG free water that the filling brings, g
      * @param  float  $brothG broth to be used for part of the water, g
-     *
-     * @throws OutOfRange
      */
-    public static function of(RiceKind $kind, Soak $soak, Mass $raw, Burner $burner, float $openMin, float $setting, Seal $seal, float $coveredMin, bool $folded, float $fillingFreeG, float $brothG, Cup $cup): self
-    {
-        OutOfRange::unlessBetween('rice', $raw->inGrams(), 20, 10000, 'g');
-        OutOfRange::unlessBetween('open simmer', $openMin, 0, 120, 'min');
-        OutOfRange::unlessBetween('setting', $setting, 0, 1);
-        OutOfRange::unlessBetween('covered', $coveredMin, 0, 180, 'min');
-        OutOfRange::unlessBetween('water in the filling', $fillingFreeG, 0, 10000, 'g');
-        OutOfRange::unlessBetween('broth', $brothG, 0, 20000, 'g');
+    public static function of(
+        RiceKind $kind, Soak $soak, Mass $raw, float $netW, float $openMin, float $setting, float $leakShare,
+        float $coveredMin, bool $folded, float $fillingFreeG, float $brothG, Cup $cup,
+    ): self {
+        Sane::between('rice', $raw->inGrams(), 1, 50000);
+        Sane::between('open simmer', $openMin, 0, 120);
+        Sane::between('setting', $setting, 0, 1);
+        Sane::between('covered', $coveredMin, 0, 10000);
+        Sane::between('water in the filling', $fillingFreeG, 0, 1e6);
+        Sane::between('broth', $brothG, 0, 1e6);
 
         $target = match (true) {
             $folded => self::TARGET_FOLDED,
@@ -76,21 +76,47 @@ final readonly class Absorption
         };
         $gain = Soak::FULL_GAIN * $soak->saturation($kind);
         $takenG = $raw->inGrams() * ($target - 1 - $gain);
-        $openG = $burner->netW() * $setting * 60 * $openMin / self::EVAPORATION_J_PER_G;
-        $lidG = $burner->netW() * self::LOWEST_SETTING * $seal->leakShare() * 60 * $coveredMin / self::EVAPORATION_J_PER_G;
+        $openG = $netW * $setting * 60 * $openMin / (Water::EVAPORATION_J_PER_KG / 1000);
+        $lidG = $netW * self::LOWEST_SETTING * $leakShare * 60 * $coveredMin / (Water::EVAPORATION_J_PER_KG / 1000);
         $addG = $takenG + $openG + $lidG - $fillingFreeG;
         $liquid = max(0.0, $addG);
         $besideG = max(0.0, $liquid - $brothG);
 
-        $perMark = Mass::ofVolume(Volume::cups(1, Cup::RiceCooker), self::SCALE_BULK_KG_PER_L)->inGrams() * (self::TARGET - 1);
+        $perMark = Mass::ofVolume(
+            Volume::cups(1, Cup::RiceCooker),
+            self::SCALE_BULK_KG_PER_L,
+        )->inGrams() * (self::TARGET - 1);
 
         return new self(
             Figure::of($liquid, 'g', 0,
-                sprintf('The rice is to weigh %s times its raw weight%s: it takes %d g more%s.', $target, $folded ? ', since a wet filling is folded in' : '', (int) round($takenG), $gain > 0.005 ? sprintf(', having %d g from the soak', (int) round($gain * $raw->inGrams())) : ''),
-                sprintf('%d g boil off without the lid, %d g get past it; the filling brings %d g.', (int) round($openG), (int) round($lidG), (int) round($fillingFreeG)))->filling(1.0),
-            Figure::of($besideG, 'g', 0, sprintf('%d g in all, %d g of it broth, by weight.', (int) round($liquid), (int) round(min($brothG, $liquid)))),
-            Figure::of(Volume::millilitres($besideG)->inCups($cup), $cup->label(), 2, sprintf('%d ml each; a millilitre of water weighs a gram.', (int) $cup->millilitres())),
-            Figure::of(max(0.0, ($liquid - self::SCALE_LOSS_G) / $perMark), '', 1, sprintf('A cooker\'s line counts 180 ml cups of plain unsoaked rice at %d g of water each, and %d g for its steam hole.', (int) round($perMark), (int) self::SCALE_LOSS_G)),
+                Note::of(
+                    'absorption.the-rice-is-to-weigh-times', target: $target, folded: $folded,
+                    takenG: (int) round($takenG), gain: (int) round($gain * $raw->inGrams()), gain2: $gain > 0.005,
+                ),
+                Note::of(
+                    'absorption.g-boil-off-without-the-lid', openG: (int) round($openG), lidG: (int) round($lidG),
+                    fillingFreeG: (int) round($fillingFreeG),
+                ))->filling(1.0),
+            Figure::of(
+                $besideG, 'g', 0,
+                Note::of(
+                    'absorption.g-in-all-g-of-it',
+                    liquid: (int) round($liquid),
+                    brothG: (int) round(min($brothG, $liquid)),
+                ),
+            ),
+            Figure::of(
+                Volume::millilitres($besideG)->inCups($cup), 'cups', 2,
+                Note::of('absorption.ml-each-a-millilitre-of-water', cup: $cup, millilitres: (int) $cup->millilitres()),
+            ),
+            Figure::of(
+                max(0.0, ($liquid - self::SCALE_LOSS_G) / $perMark), '', 1,
+                Note::of(
+                    'absorption.a-cookers-line-counts-ml-cups',
+                    perMark: (int) round($perMark),
+                    scaleLossG: (int) self::SCALE_LOSS_G,
+                ),
+            ),
             $addG < 0,
             $target,
         );

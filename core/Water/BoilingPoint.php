@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Water;
 
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Sane;
 
 /**
  * Where water boils at an altitude.
@@ -19,12 +19,10 @@ final class BoilingPoint
     /**
      * @param  float  $altitudeM metres above the sea
      * @return float °C
-     *
-     * @throws OutOfRange
      */
     public static function at(float $altitudeM): float
     {
-        OutOfRange::unlessBetween('altitude', $altitudeM, -430.0, 5500.0, 'm');
+        Sane::between('altitude', $altitudeM, -430.0, 5500.0);
         $pascal = 101325 * (1 - 2.25577e-5 * $altitudeM) ** 5.25588;
 
         return 1730.63 / (8.07131 - log10($pascal / self::PASCAL_PER_MMHG)) - 233.426;

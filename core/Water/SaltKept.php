@@ -24,8 +24,9 @@ final readonly class SaltKept
 
     private const RINSED_OFF_INSIDE = 0.10;
 
-    private function __construct(public float $soakG, public float $boilG, public float $rinsedOffG, public float $keptWaterL)
-    {
+    private function __construct(
+        public float $soakG, public float $boilG, public float $rinsedOffG, public float $keptWaterL,
+    ) {
     }
 
     /**
@@ -33,22 +34,29 @@ final readonly class SaltKept
      * @param  float  $saltGPerL salt in the boiling water
      * @param  float  $surfaceKgPerKg water clinging to the drained rice, kg per kg raw
      */
-    public static function in(Mass $raw, RiceKind $kind, Soak $soak, float $donenessOutOfWater, float $saltGPerL, bool $rinsed, float $surfaceKgPerKg = Uptake::SURFACE): self
-    {
+    public static function in(
+        Mass $raw, RiceKind $kind, Soak $soak, float $donenessOutOfWater, float $saltGPerL, bool $rinsed,
+        float $surfaceKgPerKg = Uptake::SURFACE,
+    ): self {
         $uptake = Uptake::of($kind, $soak);
         $insideL = $raw->kg * ($uptake->at($donenessOutOfWater) - $uptake->soaked);
         $surfaceL = $raw->kg * $surfaceKgPerKg;
         $insideG = $saltGPerL * $insideL * self::ENTERS;
         $surfaceG = $saltGPerL * $surfaceL * self::ENTERS;
         $soakG = $soak->saltGPerL * $raw->kg * ($uptake->soaked - 1) * self::ENTERS;
-        $rinsedOff = $rinsed ? self::RINSED_OFF_SURFACE * $surfaceG + self::RINSED_OFF_INSIDE * ($insideG + $soakG) : 0.0;
+        $rinsedOff = $rinsed
+            ? self::RINSED_OFF_SURFACE * $surfaceG + self::RINSED_OFF_INSIDE * ($insideG + $soakG)
+            : 0.0;
 
         return new self($soakG, $insideG + $surfaceG, $rinsedOff, $insideL + $surfaceL);
     }
 
     public function plus(self $other): self
     {
-        return new self($this->soakG + $other->soakG, $this->boilG + $other->boilG, $this->rinsedOffG + $other->rinsedOffG, $this->keptWaterL + $other->keptWaterL);
+        return new self(
+            $this->soakG + $other->soakG, $this->boilG + $other->boilG, $this->rinsedOffG + $other->rinsedOffG,
+            $this->keptWaterL + $other->keptWaterL,
+        );
     }
 
     public function grams(): float

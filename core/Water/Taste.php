@@ -35,15 +35,4 @@ enum Taste: string
             self::Salty => 1.3,
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Flat => 'flat',
-            self::Mild => 'mild',
-            self::Usual => 'as usual',
-            self::Full => 'well salted',
-            self::Salty => 'salty',
-        };
-    }
 }

@@ -1,8 +1,17 @@
 /** "Lift it": a boil at ten times its speed, read off the course that the core has computed. */
-export default (course) => ({
+export default () => ({
+    course: [],
     running: false,
     seconds: 0,
     felt: 'Press start, test grains, lift.',
+
+    init() {
+        this.course = JSON.parse(this.$root.dataset.course);
+    },
+
+    get whole() {
+        return Math.round(this.seconds);
+    },
 
     start() {
         this.running = true;
@@ -16,8 +25,8 @@ export default (course) => ({
     },
 
     test() {
-        const at = Math.min(course.length - 1, Math.round(this.seconds / (course[1][0] - course[0][0])));
-        this.felt = `At ${this.shown()} a grain ${course[at][2]}.`;
+        const at = Math.min(this.course.length - 1, Math.round(this.seconds / (this.course[1][0] - this.course[0][0])));
+        this.felt = `At ${this.shown()} a grain ${this.course[at][2]}.`;
     },
 
     lift() {

@@ -1,15 +1,27 @@
-import { redraw, token } from './body.js';
+import { redraw, redrawParts, takeHatches } from './body.js';
+import { GONE, reach } from './reach.js';
+
+/** What a ring's knob can be set to, per cent. */
+const settings = (block) => block.dataset.settings.split(' ').map(Number);
+
+const nearest = (block, wanted) => settings(block).reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best));
 
 /** The Pot and the Clock: words of a dish that are changed in place. */
-export default ({ url, view = 'pot' }) => ({
+export default () => ({
+    url: '',
+    view: 'pot',
     message: '',
     unsaved: null,
+    // Sums of the parts as the server last told them: it sends only what differs.
+    sums: {},
     open: 'water',
     sending: Promise.resolve(),
 
     init() {
+        Object.assign(this, this.$root.dataset.url ? { url: this.$root.dataset.url, view: this.$root.dataset.view ?? 'pot' } : {});
         this.open = location.hash.slice(1) || 'water';
         this.showOpen();
+        this.follow();
         window.addEventListener('keydown', (event) => {
             if (event.target.closest('input, select, dialog') || !['[', ']'].includes(event.key)) return;
             const stations = [...document.querySelectorAll('[data-station]')].map((station) => station.dataset.station);
@@ -32,6 +44,20 @@ export default ({ url, view = 'pot' }) => ({
             station.querySelector('.more').hidden = !open;
             station.querySelector('[data-open]').setAttribute('aria-expanded', String(open));
         });
+        const more = document.querySelector(`[data-station="${this.open}"] .more[data-lazy]`);
+        if (more) this.sending = this.sending.then(() => this.fetchMore(this.open, more));
+    },
+
+    /** What lies behind the line of a station that is opened for the first time since it was drawn. */
+    async fetchMore(station, more) {
+        if (!more.isConnected || !('lazy' in more.dataset)) return;
+        const reached = await reach(`${this.url}/more/${station}`, { accept: 'text/html, application/json' });
+        if (!reached.ok) {
+            this.message = `${reached.message} Open ${station} once more when it is back.`;
+            return;
+        }
+        more.innerHTML = reached.text;
+        delete more.dataset.lazy;
     },
 
     change(event) {
@@ -46,13 +72,15 @@ export default ({ url, view = 'pot' }) => ({
             const part = (name) => document.querySelector(`[data-path="${word.dataset.path}"][data-part="${name}"]`).value;
             return this.send(word.dataset.path, `${part('day')}T${part('time').padStart(5, '0')}`);
         }
-        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1' }[word.dataset.type] ?? word.value;
-        this.send(word.dataset.path, value);
+        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1', optional: word.value === 'none' ? null : word.value }[word.dataset.type];
+        this.send(word.dataset.path, value === undefined ? word.value : value);
     },
 
     act(event) {
         const opener = event.target.closest('[data-open]');
         if (opener) return this.openStation(opener.dataset.open);
+        const asks = event.target.closest('button[data-asks]');
+        if (asks) this.ask(asks.dataset.asks);
         const mend = event.target.closest('[data-mend]');
         if (mend) this.send(mend.dataset.path, JSON.parse(mend.dataset.value));
     },
@@ -129,7 +157,7 @@ export default ({ url, view = 'pot' }) => ({
         const was = ['x', 'y', 'width', 'height'].map((name) => Number(shape.getAttribute(name)));
         const value = (moved) => isEnd
             ? Math.max(0.5, Math.round(2 * (Number(block.dataset.minutes) + ((moved.clientX - clientX) * scale) / Number(svg.dataset.pxPerMin))) / 2)
-            : Math.min(100, Math.max(0, Math.round(Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high))));
+            : nearest(block, Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high));
         const move = (moved) => {
             if (isEnd) shape.setAttribute('width', Math.max(3, was[2] + (moved.clientX - clientX) * scale));
             else {
@@ -158,9 +186,9 @@ export default ({ url, view = 'pot' }) => ({
         const change = {
             ArrowRight: ['minutes', minutes + 1],
             ArrowLeft: ['minutes', Math.max(0.5, minutes - 1)],
-            ArrowUp: ['setting', Math.min(100, setting + 5)],
-            ArrowDown: ['setting', Math.max(0, setting - 5)],
-            p: ['plate', block.dataset.plate !== '1'],
+            ArrowUp: ['setting', settings(block).find((one) => one > setting) ?? setting],
+            ArrowDown: ['setting', settings(block).findLast((one) => one < setting) ?? setting],
+            p: ['plate', block.dataset.plate ? null : block.closest('svg').dataset.plate || null],
         }[event.key];
         if (!change) return;
         event.preventDefault();
@@ -177,32 +205,46 @@ export default ({ url, view = 'pot' }) => ({
         const { value, dataset } = event.target;
         clearTimeout(this.sliding);
         this.sliding = setTimeout(async () => {
-            try {
-                const answer = await fetch(`${dataset.url}/${value}`);
-                if (!answer.ok) return;
-                const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
-                document.getElementById('section').replaceChildren(...page.querySelector('[data-picture]').childNodes);
-                document.querySelector('[data-slid]').textContent = page.querySelector('[data-words]').textContent.trim();
-                const line = document.querySelector('.drawing.heat .slid');
-                const svg = line.closest('svg');
-                line.setAttribute('transform', `translate(${44 + Number(value) * Number(svg.dataset.pxPerMin)} 0)`);
-                line.setAttribute('visibility', 'visible');
-            } catch {
-                this.message = 'The server does not answer. Start it again and slide once more.';
+            const reached = await reach(`${dataset.url}/${value}`);
+            if (!reached.ok) {
+                this.message = `${reached.message} Slide once more when it is back.`;
+                return;
             }
+            const page = new DOMParser().parseFromString(reached.text, 'text/html');
+            takeHatches(page);
+            document.getElementById('section').replaceChildren(...page.querySelector('[data-picture]').childNodes);
+            document.querySelector('[data-slid]').textContent = page.querySelector('[data-words]').textContent.trim();
+            const line = document.querySelector('.drawing.heat .slid');
+            const svg = line.closest('svg');
+            line.setAttribute('transform', `translate(${44 + Number(value) * Number(svg.dataset.pxPerMin)} 0)`);
+            line.setAttribute('visibility', 'visible');
         }, 50);
+    },
+
+    /** In how many kitchens it comes out right, and what would mend it: both take longer than a page may. */
+    follow() {
+        const { version } = document.getElementById('body').dataset;
+        for (const [what, selector] of [['right', '[data-right]'], ['mends', '[data-mends]']]) {
+            const place = document.querySelector(selector);
+            if (!place) continue;
+            place.setAttribute('aria-busy', 'true');
+            reach(`${this.url}/heat/${what}`, { accept: 'text/html, application/json' }).then((reached) => {
+                // A later change asks for itself.
+                if (version !== document.getElementById('body').dataset.version) return;
+                const now = document.querySelector(selector);
+                if (!now) return;
+                now.removeAttribute('aria-busy');
+                now.innerHTML = reached.ok ? reached.text : '';
+            });
+        }
     },
 
     /** What is asked of the Heat station comes as a piece of page under it. */
     async ask(what, query = '') {
         const place = document.querySelector('[data-answer]');
-        try {
-            const answer = await fetch(`${url}/heat/${what}${query}`, { headers: { Accept: 'text/html, application/json' } });
-            if (!answer.ok) throw new Error(String(answer.status));
-            place.innerHTML = await answer.text();
-        } catch {
-            place.textContent = 'No answer came. Look whether the server runs, then ask again.';
-        }
+        const reached = await reach(`${this.url}/heat/${what}${query}`, { accept: 'text/html, application/json' });
+        if (reached.ok) place.innerHTML = reached.text;
+        else place.textContent = `${reached.message} Look whether it runs, then ask again.`;
     },
 
     /** Arrows move the layer that has the focus; it keeps it. */
@@ -219,35 +261,34 @@ export default ({ url, view = 'pot' }) => ({
 
     // One change after another, so that each is made to the version the one before left.
     send(path, value) {
-        this.sending = this.sending.then(() => this.deliver(path, value));
+        this.sending = this.sending.then(() => this.deliver(path, value)).catch(() => {
+            this.message = 'Something went wrong in the page. Load it again; what was saved is kept.';
+        });
     },
 
     async deliver(path, value) {
         const body = document.getElementById('body');
-        let answer;
-        try {
-            answer = await fetch(url, {
-                method: 'PATCH',
-                headers: { 'Content-Type': 'application/json', Accept: 'application/json, text/html', 'X-CSRF-TOKEN': token() },
-                body: JSON.stringify({ path, value, view, version: Number(body.dataset.version) }),
-            });
-        } catch {
-            this.message = 'The server does not answer. Nothing was changed; start it again and repeat the change.';
-            return this.reset();
-        }
-        if (!answer.ok) {
-            this.message = (await answer.json()).message;
-            if (answer.status !== 409) return this.reset();
+        const reached = await reach(this.url, { method: 'PATCH', json: { path, value, view: this.view, version: Number(body.dataset.version), open: this.open, has: this.sums } });
+        if (!reached.ok || !reached.json) {
+            this.message = reached.ok ? 'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.' : reached.status === 0 ? `${GONE} Nothing was changed; start it again and repeat the change.` : reached.message;
+            if (reached.status !== 409) return this.reset();
             // Changed in another window: what was wanted here is kept, to be said again over what is there now.
             this.unsaved = { path, value };
             return this.reload();
         }
         this.message = '';
         this.unsaved = null;
-        redraw(await answer.text());
-        body.dataset.version = answer.headers.get('X-Dish-Version');
+        redrawParts(reached.json.parts);
+        this.sums = reached.json.sums;
+        body.dataset.version = reached.json.version;
         this.showOpen();
+        this.follow();
         document.dispatchEvent(new CustomEvent('orbek:drawn'));
+    },
+
+    dismiss() {
+        this.message = '';
+        this.unsaved = null;
     },
 
     again() {
@@ -264,8 +305,14 @@ export default ({ url, view = 'pot' }) => ({
     },
 
     async reload() {
-        const page = new DOMParser().parseFromString(await (await fetch(location.href)).text(), 'text/html').getElementById('body');
+        const reached = await reach(location.href, { accept: 'text/html' });
+        if (!reached.ok) {
+            this.message = reached.message;
+            return;
+        }
+        const page = new DOMParser().parseFromString(reached.text, 'text/html').getElementById('body');
         redraw(page.innerHTML);
+        this.sums = {};
         document.getElementById('body').dataset.version = page.dataset.version;
         this.showOpen();
     },

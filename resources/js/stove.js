@@ -1,5 +1,7 @@
 import { monotonicFactory } from 'ulid';
-import { redraw, token } from './body.js';
+import { redraw } from './body.js';
+import { add, deliver, waitingOf } from './queue.js';
+import { reach } from './reach.js';
 
 // Within one millisecond ids still grow: what was tapped later comes later.
 const ulid = monotonicFactory();
@@ -13,28 +15,31 @@ const clock = (seconds) => {
 };
 
 /**
- * The Stove. What happens is queued here first, with its own id and time, and sent; with the
- * server gone the page goes on counting and sends later.
+ * The Stove. What happens is queued in the browser first, with its own id and time, and sent; with
+ * the server gone the page goes on counting and sends later.
  */
-export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, steps }) => ({
-    queue: [],
+export default () => ({
+    waiting: 0,
     away: false,
+    why: '',
     message: '',
-    rescued: '',
-    offset: { shown, at: Date.now(), speed },
     called: new Set(),
     delivering: null,
 
-    init() {
-        try { this.queue = JSON.parse(localStorage.getItem(this.key()) ?? '[]'); } catch { this.queue = []; }
-        if (this.queue.length) this.deliver();
+    async init() {
+        Object.assign(this, JSON.parse(this.$root.dataset.live));
+        this.offset = { shown: this.shown, at: Date.now(), speed: this.speed };
         this.tick();
         setInterval(() => this.tick(), 250);
-        setInterval(() => (this.queue.length ? this.deliver() : this.refresh()), 10_000);
-        document.addEventListener('visibilitychange', () => document.hidden || this.refresh());
+        setInterval(() => this.deliver(), 10_000);
+        document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
+        this.waiting = (await waitingOf(this.cook)).length;
+        if (this.waiting) this.deliver();
     },
 
-    key: () => `orbek.queue.${cook}`,
+    get isUnsent() {
+        return this.waiting > 0 && this.away;
+    },
 
     now() {
         return this.offset.shown + ((Date.now() - this.offset.at) / 1000) * this.offset.speed;
@@ -54,14 +59,26 @@ export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, st
                 this.happen(button.dataset.event, { ...(button.dataset.subject ? { subject: button.dataset.subject } : {}), ...more });
             }
         }
+        const complaint = event.target.closest('[data-rescue]');
+        if (complaint) this.rescue(complaint.dataset.rescue);
+        const probe = event.target.closest('[data-probe]');
+        if (probe) this.probe(probe.dataset.probe === '1');
         const hand = event.target.closest('[data-forward], [data-speed]');
         if (hand) this.turn(hand.dataset.forward ? { forward_s: Number(hand.dataset.forward) } : { speed: Number(hand.dataset.speed) });
     },
 
     note(event) {
+        if (event.target.matches('[data-leaves]')) return;
+        event.preventDefault();
         const form = event.target.closest('form[data-event="weighed"]');
         if (form) {
             const { raw_g, drained_g } = Object.fromEntries(new FormData(form));
+            // What no spoonful can weigh is not queued: it could only come back refused.
+            const ratio = Number(drained_g) / Number(raw_g);
+            if (ratio < 1 || ratio > 3.5) {
+                this.message = ratio < 1 ? `Drained, ${raw_g} g of raw rice cannot weigh ${drained_g} g: give more than ${raw_g} g.` : `${raw_g} g of raw rice cannot weigh ${drained_g} g: give at most ${Math.floor(3.5 * raw_g)} g.`;
+                return form.querySelector('[name="drained_g"]').focus();
+            }
             form.closest('details').open = false;
             this.wake();
             return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g) });
@@ -69,7 +86,7 @@ export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, st
         const turned = event.target.closest('form[data-event="heat-set"]');
         if (turned) {
             this.wake();
-            turned.querySelector('input').blur();
+            turned.elements.setting.blur();
             return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(new FormData(turned).get('setting')) });
         }
         const { rice, crust, filling, line, where } = Object.fromEntries(new FormData(event.target));
@@ -86,65 +103,54 @@ export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, st
         if (event.key === '+') press('[data-minutes="1"]');
         if (event.key === '-' || event.key === '−') press('[data-minutes="-1"]');
         if (event.key === 't') document.querySelector('.stages button')?.focus();
-        if (event.key === 'h') { const set = document.getElementById('setting'); if (set) { event.preventDefault(); set.focus(); set.select(); } }
+        if (event.key === 'h') { const set = document.getElementById('setting'); if (set) { event.preventDefault(); set.focus(); set.select?.(); } }
         if (event.key === 'z') press('[data-event="undone"]');
     },
 
-    happen(type, more) {
+    async happen(type, more) {
         const at = Math.round(1000 * this.now()) / 1000;
-        this.queue.push({ id: ulid(Math.round(1000 * at)), type, at, ...more });
-        this.keep();
+        await add(this.cook, { id: ulid(Math.round(1000 * at)), type, at, ...more });
+        this.waiting++;
         this.deliver();
     },
 
-    keep() {
-        localStorage.setItem(this.key(), JSON.stringify(this.queue));
-    },
-
-    // One delivery at a time; what is queued meanwhile goes with the next.
+    // One delivery at a time; what is queued meanwhile goes with it, or with the next.
     deliver() {
-        this.delivering ??= this.send().finally(() => {
-            this.delivering = null;
-            if (this.queue.length && !this.away) this.deliver();
-        });
+        this.delivering ??= this.send().finally(() => { this.delivering = null; });
+        return this.delivering;
     },
 
     async send() {
-        const sending = [...this.queue];
-        let answer;
-        try {
-            answer = await fetch(events, {
-                method: 'POST',
-                headers: { 'Content-Type': 'application/json', Accept: 'application/json, text/html', 'X-CSRF-TOKEN': token() },
-                body: JSON.stringify({ events: sending }),
-            });
-            if (answer.status >= 500) throw new Error(String(answer.status));
-        } catch {
-            this.away = true;
-            return this.goOnAlone();
-        }
-        this.away = false;
-        this.queue = this.queue.slice(sending.length);
-        this.keep();
-        if (!answer.ok) {
-            this.message = answer.status === 419 ? 'This page is too old to write. Load it again.' : (await answer.json()).message;
-            return this.refresh();
-        }
-        this.message = '';
-        return this.draw(answer);
+        const told = await deliver(this.cook, true);
+        this.waiting = told.left.length;
+        this.away = told.away;
+        this.why = told.why;
+        if (told.away) return this.goOnAlone(told.left);
+        if (told.refused.length) this.message = told.refused.join(' ');
+        else if (told.answer) this.message = '';
+        if (!told.answer) return this.refresh();
+        this.draw(told.answer.body, told.answer.shown, told.answer.speed);
+        // Tapped while this was under way.
+        this.waiting = (await waitingOf(this.cook)).length;
+        return this.waiting ? this.send() : null;
     },
 
     /** Without the server: say what was noted and offer the next step in the plan's order. */
-    goOnAlone() {
-        const done = new Set(this.queue.filter((event) => event.type === 'done').map((event) => event.subject));
-        const last = this.queue.filter((event) => ['started', 'done'].includes(event.type)).at(-1);
+    goOnAlone(queue) {
+        document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
+        const done = new Set(queue.filter((event) => event.type === 'done').map((event) => event.subject));
+        const last = queue.filter((event) => ['started', 'done'].includes(event.type)).at(-1);
         if (!last) return;
         const now = document.querySelector('.now');
-        const running = last.type === 'started' ? steps.find((step) => step.id === last.subject) : null;
-        const from = steps.findIndex((step) => step.id === last.subject);
-        const step = running ?? steps.slice(from + 1).find((next) => !done.has(next.id));
+        const running = last.type === 'started' ? this.steps.find((step) => step.id === last.subject) : null;
+        const from = this.steps.findIndex((step) => step.id === last.subject);
+        const step = running ?? this.steps.slice(from + 1).find((next) => !done.has(next.id));
         if (!step || !now) return;
         now.querySelector('h1').textContent = step.name;
+        const over = now.querySelector('.over strong');
+        if (over) over.textContent = running ? 'Now' : 'Next to do';
+        // What was said of the step before does not hold for this one.
+        now.querySelectorAll('.window').forEach((line) => { line.textContent = ''; });
         const count = now.querySelector('.count');
         if (count && running) { count.dataset.until = String(last.at + 60 * step.minutes); delete count.dataset.waiting; }
         const button = now.querySelector('.act.main');
@@ -155,17 +161,14 @@ export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, st
     },
 
     async refresh() {
-        try {
-            const answer = await fetch(body, { headers: { Accept: 'text/html' } });
-            if (answer.ok && this.queue.length === 0) { this.away = false; await this.draw(answer); }
-        } catch {
-            this.away = true;
-        }
+        const reached = await reach(this.body, { accept: 'text/html' });
+        this.away = !reached.ok;
+        this.why = reached.message;
+        if (reached.ok && this.waiting === 0) this.draw(reached.text, Number(reached.headers.get('X-Shown')), Number(reached.headers.get('X-Speed')));
     },
 
-    async draw(answer) {
-        const html = await answer.text();
-        this.offset = { shown: Number(answer.headers.get('X-Shown')), at: Date.now(), speed: Number(answer.headers.get('X-Speed')) };
+    draw(html, shown, speed) {
+        this.offset = { shown, at: Date.now(), speed };
         redraw(html);
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         this.tick();
@@ -174,26 +177,21 @@ export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, st
 
     /** What to do about a fault, from where the pot is now. */
     async rescue(complaint) {
-        try {
-            const answer = await fetch(`${home}/rescue/${complaint}`, { headers: { Accept: 'text/html, application/json' } });
-            this.rescued = answer.ok ? await answer.text() : '';
-            this.message = answer.ok ? '' : (await answer.json()).message;
-        } catch {
-            this.message = 'The server does not answer; ask again when it is back.';
-        }
+        const reached = await reach(`${this.home}/rescue/${complaint}`);
+        document.querySelector('.rescued').innerHTML = reached.ok ? reached.text : '';
+        this.message = reached.ok ? '' : `${reached.message} Ask again when it is back.`;
     },
 
     async probe(isIn) {
-        try {
-            const answer = await fetch(`${home}/probe`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'text/html', 'X-CSRF-TOKEN': token() }, body: JSON.stringify({ in: isIn }) });
-            if (answer.ok) await this.draw(answer);
-        } catch {
-            this.away = true;
-        }
+        const reached = await reach(`${this.home}/probe`, { method: 'POST', json: { in: isIn }, accept: 'text/html' });
+        this.away = !reached.ok;
+        this.why = reached.message;
+        if (reached.ok) this.draw(reached.text, Number(reached.headers.get('X-Shown')), Number(reached.headers.get('X-Speed')));
     },
 
     async turn(hand) {
-        await fetch(practiceUrl, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() }, body: JSON.stringify(hand) });
+        const reached = await reach(this.clock, { method: 'POST', json: hand });
+        this.message = reached.message;
         await this.refresh();
     },
 
@@ -226,7 +224,7 @@ export default ({ cook, events, body, home, clock: practiceUrl, shown, speed, st
         const index = Math.min(course.length - 2, Math.floor(seconds / step));
         const share = Math.min(1, (seconds - course[index][0]) / step);
         const core = course[index][1] + (course[index + 1][1] - course[index][1]) * share;
-        document.querySelector('[data-live-grain] .core')?.style.setProperty('transform', `scale(${core.toFixed(4)})`);
+        document.querySelector('[data-live-grain] .core')?.setAttribute('transform', `scale(${core.toFixed(4)})`);
         document.querySelector('[data-live-words]').textContent = `By the model a grain now ${course[index][2]}.`;
         const hill = document.querySelector('[data-live-boil]');
         const mark = hill?.querySelector('.now');

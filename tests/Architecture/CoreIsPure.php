@@ -18,7 +18,10 @@ final class CoreIsPure
             ->canOnlyDependOn()
             ->classes(
                 Selector::inNamespace('Orbek\Core'),
-                Selector::classname('/^(BackedEnum|UnitEnum|DateTimeImmutable|DateTimeInterface|DateTimeZone|Exception|InvalidArgumentException|LogicException|RuntimeException|stdClass)$/', true),
+                Selector::classname(
+                    '/^(BackedEnum|UnitEnum|DateTimeImmutable|DateTimeInterface|DateTimeZone|Exception|InvalidArgumentException|LogicException|RuntimeException|stdClass)$/',
+                    true,
+                ),
             )
             ->because('plan, cook and knowledge are pure functions');
     }
@@ -28,7 +31,12 @@ final class CoreIsPure
         return PHPat::rule()
             ->classes(Selector::inNamespace('Orbek\Core\Measure'))
             ->shouldNotDependOn()
-            ->classes(Selector::AllOf(Selector::inNamespace('Orbek\Core'), Selector::Not(Selector::inNamespace('Orbek\Core\Measure'))))
+            ->classes(
+                Selector::AllOf(
+                    Selector::inNamespace('Orbek\Core'),
+                    Selector::Not(Selector::inNamespace('Orbek\Core\Measure')),
+                ),
+            )
             ->because('units are the ground everything else stands on');
     }
 }

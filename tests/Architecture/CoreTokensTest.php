@@ -26,7 +26,10 @@ final class CoreTokensTest extends TestCase
         $files = 0;
         foreach ($this->files() as $file) {
             $files++;
-            array_push($found, ...self::reachingOut((string) file_get_contents($file->getPathname()), $file->getFilename()));
+            array_push(
+                $found,
+                ...self::reachingOut((string) file_get_contents($file->getPathname()), $file->getFilename()),
+            );
         }
 
         self::assertGreaterThan(50, $files);
@@ -35,21 +38,33 @@ final class CoreTokensTest extends TestCase
 
     public function test_the_check_itself_finds_what_it_looks_for(): void
     {
-        $code = '<?php namespace X; final class A { public function time(): int { return $this->time() + \microtime(true) + self::date(); } public function b(): void { static $kept; global $g; new \DateTimeImmutable; echo collect([]); } }';
+        $code =
+            '<?php namespace X; final class A { public function time(): int { return $this->time() + \microtime(true) + self::date(); } public function b(): void { static $kept; global $g; new \DateTimeImmutable; echo collect([]); } }';
 
-        self::assertSame(['A.php: microtime()', 'A.php: static $kept', 'A.php: global', 'A.php: new DateTimeImmutable without a time', 'A.php: echo()', 'A.php: collect()'], self::reachingOut($code, 'A.php'));
+        self::assertSame(
+            [
+                'A.php: microtime()', 'A.php: static $kept', 'A.php: global',
+                'A.php: new DateTimeImmutable without a time', 'A.php: echo()', 'A.php: collect()',
+            ],
+            self::reachingOut($code, 'A.php'),
+        );
     }
 
     /** @return list<string> */
     private static function reachingOut(string $code, string $name): array
     {
         $found = [];
-        $tokens = array_values(array_filter(PhpToken::tokenize($code), static fn (PhpToken $token): bool => ! $token->isIgnorable()));
+        $tokens = array_values(
+            array_filter(PhpToken::tokenize($code), static fn (PhpToken $token): bool => ! $token->isIgnorable()),
+        );
         foreach ($tokens as $index => $token) {
             $next = $tokens[$index + 1] ?? null;
             $before = $tokens[$index - 1] ?? null;
             $word = ltrim(strtolower($token->text), '\\');
-            $isCall = $token->is([T_STRING, T_NAME_FULLY_QUALIFIED]) && $next?->text === '(' && $before !== null && ! $before->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_NEW]);
+            $isCall = $token->is([T_STRING, T_NAME_FULLY_QUALIFIED])
+                && $next?->text === '('
+                && $before !== null
+                && ! $before->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_NEW]);
             if (($isCall || $token->is([T_ECHO, T_PRINT])) && in_array($word, self::FORBIDDEN, true)) {
                 $found[] = "{$name}: {$word}()";
             }
@@ -59,7 +74,12 @@ final class CoreTokensTest extends TestCase
             if ($token->is(T_GLOBAL)) {
                 $found[] = "{$name}: global";
             }
-            if ($token->is(T_NEW) && $next !== null && ltrim($next->text, '\\') === 'DateTimeImmutable' && (($tokens[$index + 2] ?? null)?->text !== '(' || ($tokens[$index + 3] ?? null)?->text === ')')) {
+            if (
+                $token->is(T_NEW)
+                    && $next !== null
+                    && ltrim($next->text, '\\') === 'DateTimeImmutable'
+                    && (($tokens[$index + 2] ?? null)?->text !== '(' || ($tokens[$index + 3] ?? null)?->text === ')')
+            ) {
                 $found[] = "{$name}: new DateTimeImmutable without a time";
             }
         }
@@ -71,7 +91,11 @@ final class CoreTokensTest extends TestCase
     private function files(): iterable
     {
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core', FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             if ($file->getExtension() === 'php') {
                 yield $file;
             }

@@ -53,7 +53,10 @@ abstract class BrowserTestCase extends TestCase
     /** What a control holds now, as against what the page came with. */
     protected function value(string $selector, ?RemoteWebDriver $browser = null): string
     {
-        return (string) ($browser ?? $this->browser)->executeScript('return document.querySelector(arguments[0]).value', [$selector]);
+        return (string) ($browser ?? $this->browser)->executeScript(
+            'return document.querySelector(arguments[0]).value',
+            [$selector],
+        );
     }
 
     /** Types over what a word says and leaves it. */
@@ -98,10 +101,27 @@ abstract class BrowserTestCase extends TestCase
     /** Nothing that axe-core can see keeps anyone out. */
     protected function assertAccessible(string $where): void
     {
-        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        /** @var list<array{id: string, help: string, nodes: list<array{html: string, failureSummary: string}>}> $violations */
-        $violations = $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations));');
-        $told = array_map(static fn (array $violation): string => "{$violation['id']}: {$violation['help']}\n  ".implode("\n  ", array_map(static fn (array $node): string => $node['html'].' '.$node['failureSummary'], array_slice($violation['nodes'], 0, 3))), $violations);
+        $this->browser->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+        );
+        /**
+         * @var list<array{
+         *     id: string, help: string, nodes: list<array{html: string, failureSummary: string}>
+         * }> $violations
+         */
+        $violations = $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations));',
+        );
+        $told = array_map(
+            static fn (array $violation): string => "{$violation['id']}: {$violation['help']}\n  ".implode(
+                "\n  ",
+                array_map(
+                    static fn (array $node): string => $node['html'].' '.$node['failureSummary'],
+                    array_slice($violation['nodes'], 0, 3),
+                ),
+            ),
+            $violations,
+        );
 
         self::assertSame([], $told, "axe-core on {$where}");
     }

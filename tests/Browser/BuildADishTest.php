@@ -48,7 +48,9 @@ final class BuildADishTest extends BrowserTestCase
         self::assertCount(5, $before);
 
         $top = $this->find('[data-layer="4"]');
-        (new WebDriverActions($this->browser))->clickAndHold($top)->moveByOffset(0, 30)->moveByOffset(0, 60)->release()->perform();
+        (
+            new WebDriverActions($this->browser)
+        )->clickAndHold($top)->moveByOffset(0, 30)->moveByOffset(0, 60)->release()->perform();
         $this->waitFor(fn (): bool => $this->order() !== $before, 'the layer went down');
         $dragged = $this->order();
         self::assertSame('Rice, saffron', $before[0]);
@@ -57,11 +59,20 @@ final class BuildADishTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("[data-layer=\\"0\\"]").focus()');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_UP);
         $this->waitFor(fn (): bool => $this->order() !== $dragged, 'the lowest layer went up');
-        $this->waitFor(fn (): bool => $this->browser->executeScript('return document.activeElement.dataset.layer') === '1', 'the moved layer keeps the focus');
+        $this->waitFor(
+            fn (): bool => $this->browser->executeScript('return document.activeElement.dataset.layer') === '1',
+            'the moved layer keeps the focus',
+        );
 
-        $shares = fn (): array => array_map(static fn ($word): float => (float) $word->getAttribute('value'), $this->browser->findElements(WebDriverBy::cssSelector('.splits tr:nth-child(3) input')));
+        $shares = fn (): array => array_map(
+            static fn ($word): float => (float) $word->getAttribute('value'),
+            $this->browser->findElements(WebDriverBy::cssSelector('.splits tr:nth-child(3) input')),
+        );
         $this->change('.splits tr:nth-child(3) td:nth-of-type(3) input', '70');
-        $this->waitFor(fn (): bool => abs($shares()[2] - 70) < 0.5 && abs(array_sum($shares()) - 100) < 1.1, 'the others make room for the kept share');
+        $this->waitFor(
+            fn (): bool => abs($shares()[2] - 70) < 0.5 && abs(array_sum($shares()) - 100) < 1.1,
+            'the others make room for the kept share',
+        );
     }
 
     public function test_a_pot_too_small_is_shared_with_another(): void
@@ -82,7 +93,13 @@ final class BuildADishTest extends BrowserTestCase
     public function test_a_recipe_is_looked_at_put_right_kept_and_its_export_is_the_same_dish(): void
     {
         $file = sys_get_temp_dir().'/orbek-recipe-'.getmypid().'.json';
-        file_put_contents($file, (string) json_encode(['@type' => 'Recipe', 'name' => 'Lake rice', 'recipeYield' => '4', 'recipeIngredient' => ['360 g basmati rice', '400 g carrots', '3 star anise']]));
+        file_put_contents(
+            $file,
+            (string) json_encode([
+                '@type' => 'Recipe', 'name' => 'Lake rice', 'recipeYield' => '4',
+                'recipeIngredient' => ['360 g basmati rice', '400 g carrots', '3 star anise'],
+            ]),
+        );
         $this->visit('/shelf');
         $this->find('#file')->sendKeys($file);
         $this->find('.from-file button')->click();
@@ -94,7 +111,9 @@ final class BuildADishTest extends BrowserTestCase
         $this->waitForText('.picture h1', 'Lake rice');
         self::assertStringContainsString('Carrots', $this->text('#station-filling'));
 
-        $exported = (string) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(document.querySelector("a[href$=\"/file\"]").href).then((answer) => answer.text()).then(done);');
+        $exported = (string) $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; fetch(document.querySelector("a[href$=\"/file\"]").href).then((answer) => answer.text()).then(done);',
+        );
         file_put_contents($file, $exported);
         $this->visit('/shelf');
         $this->find('#file')->sendKeys($file);
@@ -102,7 +121,9 @@ final class BuildADishTest extends BrowserTestCase
         $this->waitForText('h1', 'Lake rice');
         $this->find('form .act')->click();
         $this->waitForText('.picture h1', 'Lake rice');
-        $again = (string) $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(document.querySelector("a[href$=\"/file\"]").href).then((answer) => answer.text()).then(done);');
+        $again = (string) $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; fetch(document.querySelector("a[href$=\"/file\"]").href).then((answer) => answer.text()).then(done);',
+        );
         unlink($file);
         self::assertJsonStringEqualsJsonString($exported, $again);
     }
@@ -136,7 +157,9 @@ final class BuildADishTest extends BrowserTestCase
         $this->dishOf('Chickpea');
         $this->find('.begin-cook button')->click();
         $this->waitForText('.now h1', 'Rinse and soak');
-        for ($step = 0; $step < 25 && $this->browser->findElements(WebDriverBy::cssSelector('.noting')) === []; $step++) {
+        for (
+            $step = 0; $step < 25 && $this->browser->findElements(WebDriverBy::cssSelector('.noting')) === []; $step++
+        ) {
             $this->forward(1500);
             $before = $this->text('.now');
             $this->browser->executeScript('document.querySelector(".act.main")?.click()');
@@ -148,19 +171,31 @@ final class BuildADishTest extends BrowserTestCase
     private function dishOf(string $name): void
     {
         $this->visit('/shelf');
-        $this->browser->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes(arguments[0])).click()', [$name]);
+        $this->browser->executeScript(
+            '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes(arguments[0])).click()',
+            [$name],
+        );
         $this->waitForText('.picture h1', $name);
     }
 
     private function open(string $station): void
     {
         $this->find("[data-open={$station}]")->click();
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(
+                WebDriverBy::cssSelector("#station-{$station} .more:not([data-lazy])"),
+            ) !== [],
+            "{$station} is open",
+        );
         $this->waitFor(fn (): bool => $this->find("#station-{$station} .more")->isDisplayed(), "{$station} is open");
     }
 
     /** @return list<string> the layers from the top down */
     private function order(): array
     {
-        return array_map(static fn ($name): string => trim($name->getText()), array_values($this->browser->findElements(WebDriverBy::cssSelector('.layer-list .name'))));
+        return array_map(
+            static fn ($name): string => trim($name->getText()),
+            array_values($this->browser->findElements(WebDriverBy::cssSelector('.layer-list .name'))),
+        );
     }
 }

@@ -50,7 +50,10 @@ final class KitchenAndDrillTest extends BrowserTestCase
         $this->assertAccessible('the scale');
         $before = $this->text('#station-water .result summary');
         $this->browser->findElements(WebDriverBy::cssSelector('.stages-scale button'))[4]->click();
-        $this->waitFor(fn (): bool => $this->text('#station-water .result summary') > $before, 'a later stage is lifted later');
+        $this->waitFor(
+            fn (): bool => $this->text('#station-water .result summary') > $before,
+            'a later stage is lifted later',
+        );
         self::assertSame('thread', $this->value('#waterstage'));
     }
 

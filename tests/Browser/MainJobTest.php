@@ -18,7 +18,9 @@ final class MainJobTest extends BrowserTestCase
         $this->visit('/');
         self::assertSame('What is next', $this->text('h1'));
         $this->assertAccessible('the Shelf');
-        $this->browser->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()');
+        $this->browser->executeScript(
+            '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()',
+        );
 
         // Nine become five: rice, water, layers, drawing and clock follow.
         $this->waitForText('#station-table .result', '797 g');
@@ -57,7 +59,10 @@ final class MainJobTest extends BrowserTestCase
         $this->find('a[href$="/notebook"][data-place]')->click();
         $this->waitForText('.notebook li', 'The lake froze; the crust did not.');
         self::assertStringContainsString('for 5, 450 g of rice', $this->text('.notebook li'));
-        self::assertMatchesRegularExpression('/lifted at\s+5:\d\d of '.$this->lift.' foretold/', $this->text('.notebook li'));
+        self::assertMatchesRegularExpression(
+            '/lifted at\s+5:\d\d of '.$this->lift.' foretold/',
+            $this->text('.notebook li'),
+        );
         $this->assertAccessible('the Notebook');
     }
 
@@ -68,7 +73,10 @@ final class MainJobTest extends BrowserTestCase
         $this->waitForText('#station-layers .clash', '24 cm steel, 5.5 L is too small');
         $this->assertAccessible('the Pot with a clash');
         $this->find('#station-layers .mend')->click();
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-layers .clash')) === [], 'the clash is gone');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-layers .clash')) === [],
+            'the clash is gone',
+        );
         self::assertSame('aluminium-28', $this->value('#lidpot'));
     }
 
@@ -97,18 +105,29 @@ final class MainJobTest extends BrowserTestCase
         $this->waitForText('.layer-list li', 'Chicken, cherries');
         self::assertNotSame($before, $this->drawn('.picture .pot .labels'));
         $this->find('[data-path="layers:halve:2"]')->sendKeys(WebDriverKeys::ENTER);
-        $this->waitFor(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.layer-list li'))) === 4, 'four layers');
+        $this->waitFor(
+            fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.layer-list li'))) === 4,
+            'four layers',
+        );
         $this->change('[data-path="layers:share:3"]', '30');
-        $this->waitFor(fn (): bool => $this->value('[data-path="layers:share:2"]') === '70', 'the other half takes the rest');
+        $this->waitFor(
+            fn (): bool => $this->value('[data-path="layers:share:2"]') === '70',
+            'the other half takes the rest',
+        );
     }
 
     public function test_a_time_that_has_passed_is_mended(): void
     {
         $this->visit('/pot');
-        $this->browser->executeScript('const day = document.querySelector("#tableserve-at-day"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));');
+        $this->browser->executeScript(
+            'const day = document.querySelector("#tableserve-at-day"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));',
+        );
         $this->waitForText('#station-table .clash', 'has passed');
         $this->find('#station-table .mend')->click();
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-table .clash')) === [], 'the clash is gone');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-table .clash')) === [],
+            'the clash is gone',
+        );
     }
 
     public function test_two_windows_on_one_dish(): void
@@ -123,10 +142,27 @@ final class MainJobTest extends BrowserTestCase
             $word->click();
             $word->sendKeys([WebDriverKeys::CONTROL, 'a']);
             $word->sendKeys('20'.WebDriverKeys::TAB);
-            $this->waitFor(fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('.message'))->getText(), 'another window'), 'the second window is told');
-            $this->waitFor(fn (): bool => $this->value('#tableeaters', $second) === '5', 'it shows what the first one made of it');
-            $second->executeScript('[...document.querySelectorAll(".message button")].find((button) => button.textContent.includes("Make my change now")).click()');
-            $this->waitFor(fn (): bool => str_contains($second->findElement(WebDriverBy::cssSelector('#station-water .sentence'))->getText(), '54 g'), 'and its own change is not lost');
+            $this->waitFor(
+                fn (): bool => str_contains(
+                    $second->findElement(WebDriverBy::cssSelector('.message'))->getText(),
+                    'another window',
+                ),
+                'the second window is told',
+            );
+            $this->waitFor(
+                fn (): bool => $this->value('#tableeaters', $second) === '5',
+                'it shows what the first one made of it',
+            );
+            $second->executeScript(
+                '[...document.querySelectorAll(".message button")].find((button) => button.textContent.includes("Make my change now")).click()',
+            );
+            $this->waitFor(
+                fn (): bool => str_contains(
+                    $second->findElement(WebDriverBy::cssSelector('#station-water .sentence'))->getText(),
+                    '54 g',
+                ),
+                'and its own change is not lost',
+            );
         } finally {
             $second->quit();
         }
@@ -142,7 +178,11 @@ final class MainJobTest extends BrowserTestCase
         $this->waitFor(fn (): bool => ! $this->find('#station-table .result .why')->isDisplayed(), 'closed');
         $this->find('h1')->click();
         $this->browser->getKeyboard()->sendKeys(']');
-        $this->waitFor(fn (): bool => $this->find('#station-filling .more')->isDisplayed() && ! $this->find('#station-water .more')->isDisplayed(), 'the next station is open');
+        $this->waitFor(
+            fn (): bool => $this->find('#station-filling .more')->isDisplayed()
+                && ! $this->find('#station-water .more')->isDisplayed(),
+            'the next station is open',
+        );
         $this->browser->getKeyboard()->sendKeys('?');
         $this->waitForText('#keys', 'places, left to right');
     }
@@ -163,40 +203,63 @@ final class MainJobTest extends BrowserTestCase
                 $core = $this->coreScale();
                 $this->forward(340);
                 $this->browser->navigate()->refresh();
-                $this->waitFor(fn (): bool => $this->coreScale() < $core - 0.2, 'after the reload the grain is drawn as it stands');
+                $this->waitFor(
+                    fn (): bool => $this->coreScale() < $core - 0.2,
+                    'after the reload the grain is drawn as it stands',
+                );
                 self::assertStringStartsWith('5:', $this->text('.count'));
                 self::assertStringContainsString('lift at '.$this->lift, $this->text('.window'));
                 $this->assertAccessible('the boil');
                 $reloaded = true;
                 $button = $this->find('.act.main');
             } elseif ($this->browser->findElements(WebDriverBy::cssSelector('.now .count')) !== []) {
-                $left = (int) $this->browser->executeScript('const at = document.querySelector(".now .count").dataset.until; return at ? Math.ceil(at - Alpine.$data(document.querySelector(".stove")).now()) : 0;');
+                $left = (int) $this->browser->executeScript(
+                    'const at = document.querySelector(".now .count").dataset.until; return at ? Math.ceil(at - Alpine.$data(document.querySelector(".stove")).now()) : 0;',
+                );
                 if ($left > 0) {
                     $this->forward($left);
                     $this->browser->navigate()->refresh();
-                    $button = $this->find('.act.main');
+
                 }
             }
             $before = $this->inner('#body');
-            $button->click();
-            $this->waitFor(fn (): bool => $this->inner('#body') !== $before && $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove")).queue.length') === 0, "step {$step} ({$task}) is taken");
+            $this->browser->executeScript('document.querySelector(".act.main").click()');
+            $this->waitFor(
+                fn (): bool => $this->inner('#body') !== $before
+                    && $this->browser->executeScript(
+                        'return Alpine.$data(document.querySelector(".stove")).waiting',
+                    ) === 0,
+                "step {$step} ({$task}) is taken",
+            );
         }
         self::fail('Sixty steps and not at the table: '.$this->text('body'));
     }
 
     private function coreScale(): float
     {
-        return (float) preg_replace('/[^0-9.]/', '', (string) $this->browser->executeScript('return document.querySelector("[data-live-grain] .core").style.transform'));
+        return (float) preg_replace(
+            '/[^0-9.]/',
+            '',
+            (string) $this->browser->executeScript(
+                'return document.querySelector("[data-live-grain] .core").getAttribute("transform")',
+            ),
+        );
     }
 
     private function inner(string $selector): string
     {
-        return (string) $this->browser->executeScript('return document.querySelector(arguments[0]).innerHTML', [$selector]);
+        return (string) $this->browser->executeScript(
+            'return document.querySelector(arguments[0]).innerHTML',
+            [$selector],
+        );
     }
 
     private function drawn(string $selector): string
     {
-        return (string) $this->browser->executeScript('return document.querySelector(arguments[0]).textContent.replace(/\s+/g, " ")', [$selector]);
+        return (string) $this->browser->executeScript(
+            'return document.querySelector(arguments[0]).textContent.replace(/\s+/g, " ")',
+            [$selector],
+        );
     }
 
     /** @return array<string, string> what must follow when the table changes */
@@ -209,7 +272,7 @@ final class MainJobTest extends BrowserTestCase
             'filling' => $this->text('#station-filling .result summary'),
             'weight' => $this->text('#station-serve .sentence details'),
             'layers in the drawing' => $this->drawn('.picture .pot .labels'),
-            'the mound' => (string) $this->find('.picture .pot .matter .edge')->getAttribute('d'),
+            'the mound' => (string) $this->find('.picture .pot .matter .hatched')->getAttribute('d'),
             'lift' => $this->text('#station-water .result summary'),
         ];
     }

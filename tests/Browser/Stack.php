@@ -16,11 +16,19 @@ final class Stack
 {
     private const TIMEOUT_S = 30;
 
+    /** PHP as ./orbek start serves it. */
+    private const FAST = [
+        '-d', 'opcache.enable=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d',
+        'pcov.enabled=0', '-d', 'expose_php=0',
+    ];
+
     private static ?self $running = null;
 
     /** @param  list<Process>  $processes */
-    private function __construct(public readonly string $url, private readonly string $folder, private readonly string $driverUrl, private array $processes)
-    {
+    private function __construct(
+        public readonly string $url, private readonly string $folder, private readonly string $driverUrl,
+        private array $processes, public readonly int $port,
+    ) {
     }
 
     public static function get(): self
@@ -41,14 +49,24 @@ final class Stack
     public function browser(int $width, int $height, bool $dark = false): RemoteWebDriver
     {
         $profile = "{$this->folder}/profile-".bin2hex(random_bytes(4));
-        $arguments = ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', "--user-data-dir={$profile}", "--window-size={$width},{$height}"];
+        $arguments = [
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars',
+            "--user-data-dir={$profile}", "--window-size={$width},{$height}",
+        ];
         if ($dark) {
             $arguments[] = '--blink-settings=preferredColorScheme=0';
         }
         $options = (new ChromeOptions)->addArguments($arguments);
-        $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => false]]);
+        $options->setExperimentalOption(
+            'mobileEmulation',
+            ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => false]],
+        );
 
-        return RemoteWebDriver::create($this->driverUrl, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options), self::TIMEOUT_S * 1000, self::TIMEOUT_S * 1000);
+        return RemoteWebDriver::create(
+            $this->driverUrl, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+            self::TIMEOUT_S * 1000, self::TIMEOUT_S * 1000,
+        );
     }
 
     /** Pauses the server's processes, as a lost connection would. */
@@ -58,6 +76,72 @@ final class Stack
         (new Process(['bash', '-c', sprintf('kill -%s -- -%s', $pause ? 'STOP' : 'CONT', $group)]))->mustRun();
     }
 
+    /** One value out of the server's database. */
+    public function value(string $sql, string $of): mixed
+    {
+        $asked = (new PDO("sqlite:{$this->folder}/orbek.sqlite"))->prepare($sql);
+        $asked->execute([$of]);
+
+        return $asked->fetchColumn();
+    }
+
+    /** @return list<string> what the newest cook was told, in the order in which it happened */
+    public function eventsTaken(): array
+    {
+        $database = new PDO("sqlite:{$this->folder}/orbek.sqlite");
+        $events = $database->query(
+            'select document from cook_events where cook_id = (select id from cooks order by started_at desc, id desc limit 1) order by id',
+        );
+        $told = static fn (mixed $row): string => trim(
+            implode(
+                ' ',
+                array_intersect_key(
+                    (array) json_decode(is_string($row) ? $row : '', true),
+                    ['type' => 0, 'subject' => 0],
+                ),
+            ),
+        );
+
+        return $events === false ? [] : array_map($told, array_values($events->fetchAll(PDO::FETCH_COLUMN)));
+    }
+
+    /** Ends the server as a power cut would, and begins it anew on the same port. */
+    public function killServer(): void
+    {
+        (new Process(['bash', '-c', 'kill -KILL -- -'.$this->processes[0]->getPid()]))->run();
+    }
+
+    public function startServer(): void
+    {
+        $this->processes[0] = self::server($this->folder, $this->port);
+        self::wait("{$this->url}/orbek.svg");
+    }
+
+    private static function server(string $folder, int $port): Process
+    {
+        $root = dirname(__DIR__, 2);
+        // A session of its own, so that workers end with their parent.
+        $server = new Process(
+            ['setsid', PHP_BINARY, ...self::FAST, '-S', "127.0.0.1:{$port}", "{$root}/serve.php"], "{$root}/public",
+            self::env($folder), null, null,
+        );
+        // Nobody reads what it prints: a full pipe would hold it after some hundred requests.
+        $server->disableOutput();
+        $server->start();
+
+        return $server;
+    }
+
+    /** @return array<string, string> */
+    private static function env(string $folder): array
+    {
+        return [
+            'DB_DATABASE' => "{$folder}/orbek.sqlite", 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache",
+            'APP_KEY' => 'base64:MDEyMzQ1Njc4OWFiY2RlZjAxMjM0NTY3ODlhYmNkZWY=', 'ORBEK_STAND_INS' => 'true',
+            'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_DEBUG' => 'false',
+        ];
+    }
+
     private static function start(): self
     {
         $root = dirname(__DIR__, 2);
@@ -65,27 +149,26 @@ final class Stack
         if (! is_dir($folder)) {
             mkdir($folder, 0700);
         }
-        $env = [
-            'DB_DATABASE' => "{$folder}/orbek.sqlite", 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache",
-            'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_DEBUG' => 'false',
-        ];
         touch("{$folder}/orbek.sqlite");
-        (new Process([PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, $env, null, 120))->mustRun();
+        (
+            new Process(
+                [PHP_BINARY, 'artisan', 'migrate:fresh', '--seed', '--force'], $root, self::env($folder), null, 120,
+            )
+        )->mustRun();
         (new PDO("sqlite:{$folder}/orbek.sqlite"))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         copy("{$folder}/orbek.sqlite", "{$folder}/seeded.sqlite");
 
         $port = self::freePort();
         $driverPort = self::freePort();
-        // A session of its own each, so that workers end with their parent.
-        $server = new Process(['setsid', PHP_BINARY, '-S', "127.0.0.1:{$port}", "{$root}/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php"], "{$root}/public", $env, null, null);
+        $server = self::server($folder, $port);
         $driver = new Process(['setsid', 'chromedriver', "--port={$driverPort}"], null, null, null, null);
-        // Nobody reads what they print: a full pipe would hold them after some hundred requests.
-        $server->disableOutput();
         $driver->disableOutput();
-        $server->start();
         $driver->start();
-        register_shutdown_function(static function () use ($server, $driver, $folder): void {
-            foreach ([$server, $driver] as $process) {
+        $stack = new self(
+            "http://127.0.0.1:{$port}", $folder, "http://127.0.0.1:{$driverPort}", [$server, $driver], $port,
+        );
+        register_shutdown_function(static function () use ($stack, $folder): void {
+            foreach ($stack->processes as $process) {
                 (new Process(['bash', '-c', 'kill -KILL -- -'.$process->getPid()]))->run();
             }
             (new Process(['rm', '-rf', $folder]))->run();
@@ -94,7 +177,7 @@ final class Stack
         self::wait("http://127.0.0.1:{$port}/orbek.svg");
         self::wait("http://127.0.0.1:{$driverPort}/status");
 
-        return new self("http://127.0.0.1:{$port}", $folder, "http://127.0.0.1:{$driverPort}", [$server, $driver]);
+        return $stack;
     }
 
     private static function wait(string $url): void

@@ -33,18 +33,31 @@ $shot = static function (RemoteWebDriver $browser, string $name) use ($folder): 
 };
 /** Puts the practice clock forward to what the stove waits for, and further. */
 $forward = static function (RemoteWebDriver $browser, int $further = 0): void {
-    $left = (int) $browser->executeScript('const at = document.querySelector(".now .count")?.dataset.until; return at ? Math.max(0, Math.ceil(at - Alpine.$data(document.querySelector(".stove")).now())) : 0;');
-    $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: arguments[0]}).then(done);', [$left + $further]);
+    $left = (int) $browser->executeScript(
+        'const at = document.querySelector(".now .count")?.dataset.until; return at ? Math.max(0, Math.ceil(at - Alpine.$data(document.querySelector(".stove")).now())) : 0;',
+    );
+    $browser->executeAsyncScript(
+        'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: arguments[0]}).then(done);',
+        [$left + $further],
+    );
     usleep(400_000);
 };
 
 $wide = $stack->browser(1280, 800);
-foreach (['shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen', 'bag' => '/kitchen/lots/september-bag', 'absorption' => '/kitchen/absorption', 'drill' => '/drill', 'stoves' => '/kitchen/stoves'] as $name => $path) {
+foreach (
+    [
+        'shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen',
+        'bag' => '/kitchen/lots/september-bag', 'absorption' => '/kitchen/absorption', 'drill' => '/drill',
+        'stoves' => '/kitchen/stoves',
+    ] as $name => $path
+) {
     $wide->get($stack->url.$path);
     $shot($wide, $name);
 }
 $wide->get($stack->url.'/shelf');
-$wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()');
+$wide->executeScript(
+    '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()',
+);
 usleep(600_000);
 $press($wide, '[data-open=layers]');
 $wide->executeScript('document.getElementById("station-layers").scrollIntoView()');
@@ -55,7 +68,9 @@ $wide->get($stack->url.'/notebook');
 $wide->executeScript('document.querySelectorAll(".entry .small a")[3].click()');
 $shot($wide, 'causes');
 $wide->get($stack->url.'/shelf');
-$wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()');
+$wide->executeScript(
+    '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()',
+);
 usleep(600_000);
 $press($wide, '[data-open=heat]');
 $press($wide, '.asks button');
@@ -63,7 +78,9 @@ $press($wide, '[data-answer] .mend');
 $wide->executeScript('document.querySelector(".picture h1").scrollIntoView()');
 $shot($wide, 'heat');
 $wide->get($stack->url.'/shelf');
-$wide->executeScript('[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()');
+$wide->executeScript(
+    '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()',
+);
 usleep(500_000);
 $wide->quit();
 
@@ -89,7 +106,9 @@ for ($step = 0; $step < 40; $step++) {
         $forward($phone, 25);
         $shot($phone, 'stove-boil');
     } elseif ($task?->getAttribute('data-task') === 'heat-1' && $button->getAttribute('data-event') === 'done') {
-        $phone->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);');
+        $phone->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);',
+        );
         usleep(600_000);
         $shot($phone, 'stove-lid');
         $forward($phone);

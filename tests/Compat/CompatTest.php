@@ -20,7 +20,10 @@ final class CompatTest extends TestCase
     public function test_settings_are_checked_against_their_schema_and_read_by_path(): void
     {
         $config = new Configuration(['name' => Expect::string('none')]);
-        $config->addSchema('table', Expect::structure(['wide' => Expect::int(80), 'deep' => Expect::structure(['on' => Expect::bool(false)])]));
+        $config->addSchema(
+            'table',
+            Expect::structure(['wide' => Expect::int(80), 'deep' => Expect::structure(['on' => Expect::bool(false)])]),
+        );
         $config->merge(['table' => ['wide' => 40]]);
         $config->set('table/deep/on', true);
 
@@ -42,7 +45,10 @@ final class CompatTest extends TestCase
 
     public function test_markdown_works_with_it(): void
     {
-        self::assertStringContainsString('<table>', (new GithubFlavoredMarkdownConverter)->convert("| a | b |\n|---|---|\n| 1 | 2 |")->getContent());
+        self::assertStringContainsString(
+            '<table>',
+            (new GithubFlavoredMarkdownConverter)->convert("| a | b |\n|---|---|\n| 1 | 2 |")->getContent(),
+        );
     }
 
     public function test_the_clock_tells_the_time_of_its_zone(): void
@@ -58,7 +64,10 @@ final class CompatTest extends TestCase
 
     public function test_the_newer_functions_are_there(): void
     {
-        self::assertSame([1, 3, null, null], [array_first([5 => 1, 2 => 3]), array_last([5 => 1, 2 => 3]), array_first([]), array_last([])]);
+        self::assertSame(
+            [1, 3, null, null],
+            [array_first([5 => 1, 2 => 3]), array_last([5 => 1, 2 => 3]), array_first([]), array_last([])],
+        );
         $mine = static fn (): bool => false;
         set_error_handler($mine);
         $got = get_error_handler();

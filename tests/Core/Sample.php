@@ -4,17 +4,41 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Formats\CraftFiles;
+use App\Wording\Wording;
 use DateTimeImmutable;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\School;
+use Orbek\Core\Dish\Starter;
+use Orbek\Core\Edit\Edits;
+use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\BoilPlan;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
+use PHPUnit\Framework\Assert;
 
 /** The sample kitchen's documents, as the core reads them. */
 final class Sample
 {
     public const NOW = '2026-11-24 10:00';
+
+    /** The craft's own data. */
+    public static function craft(): Craft
+    {
+        static $craft = null;
+
+        return $craft ??= CraftFiles::read(dirname(__DIR__, 2).'/schema/craft');
+    }
+
+    public static function filling(string $id): FillingKind
+    {
+        return self::craft()->fillings->get($id, 'kind');
+    }
 
     /** @param  array<string, mixed>  $changes top-level fields that differ */
     public static function kitchen(array $changes = []): Kitchen
@@ -22,14 +46,32 @@ final class Sample
         return Kitchen::fromArray($changes + self::json('kitchen'));
     }
 
+    public static function dish(string $name): Dish
+    {
+        return Dish::fromArray(self::json($name), self::craft());
+    }
+
+    /** A school's first dish in the sample kitchen. */
+    public static function first(School $school): Dish
+    {
+        return Dish::fromArray(
+            Starter::document($school, self::kitchen(), 'A dish', '2026-11-28T19:30'),
+            self::craft(),
+        );
+    }
+
     public static function polo(): Dish
     {
-        return Dish::fromArray(self::json('sour-cherry-polo'));
+        return self::dish('sour-cherry-polo');
     }
 
     public static function plan(?Dish $dish = null, ?Kitchen $kitchen = null, string $now = self::NOW): Plan
     {
-        return Planner::in($kitchen ?? self::kitchen(), Knowledge::none(), new DateTimeImmutable($now))->plan($dish ?? self::polo());
+        return Planner::in(
+            $kitchen ?? self::kitchen(),
+            Knowledge::none(),
+            new DateTimeImmutable($now),
+        )->plan($dish ?? self::polo());
     }
 
     /** @return array<string, mixed> */
@@ -38,5 +80,49 @@ final class Sample
         $document = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/database/demo/{$name}.json"), true);
 
         return is_array($document) ? $document : [];
+    }
+
+    /** A plan's dish with one word changed, as a page sends it. */
+    public static function edited(Plan $plan, string $path, mixed $value = null): Dish
+    {
+        return Edits::read($path, $value)->on($plan);
+    }
+
+    public static function boil(Plan $plan): BoilPlan
+    {
+        return $plan->boil() ?? Assert::fail('its rice is boiled and drained');
+    }
+
+    /**
+     * What the core notes, in words: several as one text.
+     *
+     * @param  Note|string|list<Note|string>  $notes
+     */
+    public static function say(Note|string|array $notes): string
+    {
+        return self::wording()->sentences(is_array($notes) ? $notes : [$notes]);
+    }
+
+    /**
+     * What a call is refused for, in words.
+     *
+     * @param  callable(): mixed  $call
+     */
+    public static function refused(callable $call): string
+    {
+        try {
+            $call();
+        } catch (Refused $wrong) {
+            return self::wording()->refusal($wrong);
+        }
+
+        Assert::fail('it was taken');
+    }
+
+    public static function wording(): Wording
+    {
+        static $wording = null;
+
+        return $wording ??= new Wording(dirname(__DIR__, 2).'/lang/en');
     }
 }

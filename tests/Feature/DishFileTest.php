@@ -15,14 +15,22 @@ final class DishFileTest extends FeatureTestCase
     {
         self::assertSame(8, Dish::query()->count());
         foreach (Dish::query()->get() as $dish) {
-            $out = $this->get(route('dish.export', $dish))->assertOk()->assertHeader('Content-Type', 'application/json');
+            $out = $this->get(route('dish.export', $dish))->assertOk()->assertHeader(
+                'Content-Type',
+                'application/json',
+            );
             $json = (string) $out->getContent();
             self::assertSame($dish->document, json_decode($json, true));
 
-            $this->upload($json)->assertOk()->assertSee($dish->name)->assertSee('Nothing is kept yet')->assertSee('of this name on the shelf already');
+            $this->upload($json)->assertOk()->assertSee($dish->name)->assertSee('Nothing is kept yet')->assertSee(
+                'of this name on the shelf already',
+            );
             $this->post(route('dish.import'), ['document' => $json])->assertRedirect();
             self::assertSame(2, Dish::query()->where('name', $dish->name)->count());
-            self::assertEquals($dish->document, Dish::query()->where('name', $dish->name)->latest('id')->firstOrFail()->document);
+            self::assertEquals(
+                $dish->document,
+                Dish::query()->where('name', $dish->name)->latest('id')->firstOrFail()->document,
+            );
         }
     }
 
@@ -35,7 +43,10 @@ final class DishFileTest extends FeatureTestCase
             [str_repeat('x', 5_000_000), 'file: 5.0 MB is too large; give at most 1 MB.'],
             ['{"format": "orbek-kitchen/1"}', 'format: "orbek-kitchen/1" is not known; give one of orbek-dish/1.'],
             [str_replace('"of_rice":1.2', '"of_rice":-1.2', $polo), 'filling/parts/0/of_rice: -1.2 is out of range;'],
-            [str_replace('"steel-24"', '"cauldron"', str_replace('"aluminium-28"', '"cauldron"', $polo)), 'lid/pot: "cauldron" is not known; give one of iron-20, steel-24, aluminium-28, cooker.'],
+            [
+                str_replace('"steel-24"', '"cauldron"', str_replace('"aluminium-28"', '"cauldron"', $polo)),
+                'water/pot: "cauldron" is not known; give one of iron-20, steel-24, aluminium-28, cooker.',
+            ],
         ] as [$content, $message]) {
             $this->upload($content)->assertStatus(422)->assertSee($message);
             $this->post(route('dish.import'), ['document' => $content])->assertStatus(422);
@@ -47,7 +58,9 @@ final class DishFileTest extends FeatureTestCase
 
     public function test_script_in_a_name_stays_text(): void
     {
-        $this->upload((string) json_encode($this->dish()->core()->changed('name', '<script>alert(1)</script>')->toArray()))
+        $this->upload(
+            (string) json_encode($this->dish()->core()->changed('name', '<script>alert(1)</script>')->toArray()),
+        )
             ->assertOk()->assertSee('<script>alert(1)</script>')->assertDontSee('<script>alert(1)', false);
     }
 
@@ -68,6 +81,9 @@ final class DishFileTest extends FeatureTestCase
     /** @return TestResponse<Response> */
     private function upload(string $content): TestResponse
     {
-        return $this->post(route('dish.preview'), ['file' => UploadedFile::fake()->createWithContent('dish.json', $content)]);
+        return $this->post(
+            route('dish.preview'),
+            ['file' => UploadedFile::fake()->createWithContent('dish.json', $content)],
+        );
     }
 }

@@ -29,9 +29,14 @@ final class DrillTest extends FeatureTestCase
     {
         $this->get('/drill');
         $asked = session('drill.stage');
-        $this->post('/drill/name', ['stage' => 'porridge'])->assertStatus(422)->assertSee('stage: "porridge" is not known;');
+        $this->post(
+            '/drill/name',
+            ['stage' => 'porridge'],
+        )->assertStatus(422)->assertSee('stage: "porridge" is not known;');
         self::assertSame($asked, session('drill.stage'));
-        $this->post('/drill/lift', ['seconds' => 'soon'])->assertStatus(422)->assertSee('seconds: is missing; give a number from 0 to 2400 s.');
+        $this->post('/drill/lift', ['seconds' => 'soon'])->assertStatus(422)->assertSee(
+            'seconds: "soon" will not do; give a number from 0 to 2400 s.',
+        );
         $this->post('/drill/lift', ['seconds' => '-1'])->assertStatus(422);
 
         self::assertSame(0, DrillAnswer::query()->count());
@@ -44,7 +49,11 @@ final class DrillTest extends FeatureTestCase
         $this->post('/drill/lift', ['seconds' => (string) round($lift->rightAt() + 45)])->assertRedirect('/drill');
 
         self::assertStringContainsString('points past its stage', session('drill.said'));
-        self::assertEqualsWithDelta($lift->off(round($lift->rightAt() + 45)), DrillAnswer::query()->firstOrFail()->off, 1e-6);
+        self::assertEqualsWithDelta(
+            $lift->off(round($lift->rightAt() + 45)),
+            DrillAnswer::query()->firstOrFail()->off,
+            1e-6,
+        );
         self::assertNull(session('drill.lift'));
     }
 }

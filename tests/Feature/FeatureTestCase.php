@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
+use App\Models\Kitchen;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -46,6 +47,12 @@ abstract class FeatureTestCase extends TestCase
         return Dish::query()->where('name', 'Sour-cherry polo with chicken thighs')->firstOrFail();
     }
 
+    /** The version of the kitchen that a page would have shown. */
+    protected function kitchenVersion(): int
+    {
+        return Kitchen::query()->firstOrFail()->version;
+    }
+
     /** The demo dish's plan, as the pages show it. */
     protected function plan(): Plan
     {
@@ -54,8 +61,16 @@ abstract class FeatureTestCase extends TestCase
 
     protected function begun(): Cook
     {
+        return $this->begunOf($this->dish()->name);
+    }
+
+    protected function begunOf(string $name): Cook
+    {
         $id = (string) Str::ulid();
-        $this->post(route('cook.begin', $this->dish()), ['cook' => $id])->assertRedirect();
+        $this->post(
+            route('cook.begin', Dish::query()->where('name', $name)->firstOrFail()),
+            ['cook' => $id],
+        )->assertRedirect();
 
         return Cook::query()->findOrFail(strtolower($id));
     }

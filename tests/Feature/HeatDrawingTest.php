@@ -8,8 +8,8 @@ use App\Drawings\ClockDrawing;
 use App\Drawings\CrustTint;
 use App\Drawings\HeatDrawing;
 use App\Drawings\PotDrawing;
-use Orbek\Core\Dish\Dish;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
@@ -21,27 +21,31 @@ final class HeatDrawingTest extends TestCase
     public function test_blocks_are_as_wide_as_their_minutes_and_as_high_as_their_heat(): void
     {
         $plan = self::plan('lentil-date-walnut-polo');
-        $drawing = new HeatDrawing($plan->course(), $plan->heat->blocks);
+        $drawing = self::drawing($plan);
         $blocks = $drawing->blocks();
 
         self::assertCount(3, $blocks);
-        self::assertEqualsWithDelta($drawing->x($drawing->minutes()) - $drawing->x(0), array_sum(array_column($blocks, 'width')), 0.3);
+        self::assertEqualsWithDelta(
+            $drawing->x($drawing->minutes()) - $drawing->x(0),
+            array_sum(array_column($blocks, 'width')),
+            0.3,
+        );
         foreach ($blocks as $drawn) {
             self::assertEqualsWithDelta($drawn['block']->minutes * $drawing->pxPerMin(), $drawn['width'], 0.2);
             if (! $drawn['block']->isRest()) {
-                self::assertEqualsWithDelta($drawing->high() * $drawn['block']->setting, $drawn['height'], 0.1);
+                self::assertEqualsWithDelta($drawing->high() * $drawn['block']->flame->setting, $drawn['height'], 0.1);
                 self::assertEqualsWithDelta($drawing->floor(), $drawn['y'] + $drawn['height'], 0.1);
             }
         }
         self::assertSame(0.0, $blocks[0]['from']);
-        self::assertSame($plan->heat->blocks[0]->minutes, $blocks[1]['from']);
+        self::assertSame($plan->potted->first()->heat()[0]->minutes, $blocks[1]['from']);
     }
 
     public function test_curves_go_through_the_moments_of_the_course(): void
     {
         $plan = self::plan('lentil-date-walnut-polo');
         $course = $plan->course() ?? self::fail('it goes in');
-        $drawing = new HeatDrawing($course, $plan->heat->blocks);
+        $drawing = self::drawing($plan);
         preg_match_all('/[ML](-?[\d.]+),(-?[\d.]+)/', $drawing->base(), $points);
 
         self::assertCount(count($course->moments), $points[1]);
@@ -63,23 +67,36 @@ final class HeatDrawingTest extends TestCase
     {
         $plan = self::plan('lentil-date-walnut-polo');
         $course = $plan->course() ?? self::fail('it goes in');
-        $drawing = new HeatDrawing($course, $plan->heat->blocks);
+        $drawing = self::drawing($plan);
         $stops = $drawing->stops();
 
         self::assertSame(CrustTint::of($course->end()->browning), $stops[count($stops) - 1]['colour']);
         self::assertSame(0.0, $stops[0]['at']);
         self::assertSame(100.0, $stops[count($stops) - 1]['at']);
-        self::assertContains('dark', array_column($drawing->colours(), 'label'));
-        self::assertNotContains('straw', array_column($drawing->colours(), 'label'), 'straw is there for a moment only');
+        self::assertContains('golden', array_column($drawing->colours(), 'label'));
+        self::assertNotContains('burnt', array_column($drawing->colours(), 'label'));
     }
 
     public function test_without_a_course_the_blocks_are_drawn_alone(): void
     {
-        $drawing = new HeatDrawing(null, [new HeatBlock(45, 0, false, null, 0, 100), new HeatBlock(5, 0, false, null, 0)]);
+        $drawing = new HeatDrawing(
+            null,
+            [new HeatBlock(45, Flame::oven(100)), HeatBlock::rest(5), new HeatBlock(30, Flame::on('ring-1', 0.25, Sample::kitchen()->plates['tava']))],
+            Sample::wording(), Sample::kitchen(), 'ring-2',
+        );
 
         self::assertSame(['', '', '', []], [$drawing->base(), $drawing->top(), $drawing->core(), $drawing->stops()]);
-        self::assertSame('100 °C in the oven', $drawing->blocks()[0]['label']);
+        self::assertSame('oven at 100 °C', $drawing->blocks()[0]['full']);
         self::assertSame('rest', $drawing->blocks()[1]['label']);
+        self::assertSame('pearl on the tava, on Ring 1', $drawing->blocks()[2]['full'], 'in the words of the knob');
+        self::assertSame([0, 25, 40, 60, 100], $drawing->settings($drawing->blocks()[2]['block']));
+    }
+
+    private static function drawing(Plan $plan): HeatDrawing
+    {
+        $load = $plan->potted->first();
+
+        return new HeatDrawing($plan->course(), $load->heat(), Sample::wording(), $plan->kitchen, $load->place->ring->id);
     }
 
     public function test_more_browning_is_never_lighter(): void
@@ -97,15 +114,23 @@ final class HeatDrawingTest extends TestCase
 
     public function test_the_pot_is_drawn_as_it_is_at_a_minute(): void
     {
-        $plan = self::plan('lentil-date-walnut-polo');
+        $plan = self::plan('turkey-plum-biryani');
         $course = $plan->course() ?? self::fail('it goes in');
         $first = new PotDrawing($plan, 12.2, $course->moments[0]);
         $last = new PotDrawing($plan, 12.2, $course->end());
 
         self::assertNull((new PotDrawing($plan, 12.2))->crust());
         self::assertNotSame($first->crust(), $last->crust());
-        self::assertSame(array_column($first->layers(), 'outline'), array_column($last->layers(), 'outline'), 'it is the same pot');
-        self::assertNotSame($first->layers()[1]['strokes'], $last->layers()[1]['strokes'], 'its grains have cooked on');
+        self::assertSame(
+            array_column($first->layers(), 'outline'),
+            array_column($last->layers(), 'outline'),
+            'it is the same pot',
+        );
+        self::assertNotSame(
+            $first->layers()[1]['hatch']->id(),
+            $last->layers()[1]['hatch']->id(),
+            'its grains have cooked on',
+        );
     }
 
     public function test_folded_rice_and_filling_are_drawn_together(): void
@@ -114,22 +139,35 @@ final class HeatDrawingTest extends TestCase
         $layers = (new PotDrawing($plan, 12.2, $plan->course()?->end()))->layers();
 
         self::assertCount(1, $layers);
-        self::assertNotSame('', $layers[0]['strokes']);
-        self::assertNotSame('', $layers[0]['dots']);
+        self::assertSame(['strokes', 'dots'], array_keys(array_filter($layers[0]['hatch']->paths())));
     }
 
     public function test_an_oven_hangs_in_a_column_of_its_own(): void
     {
-        $columns = array_column((new ClockDrawing(self::plan('mushroom-chestnut-rice')))->columns(), null, 'key');
+        $columns = array_column(
+            (new ClockDrawing(self::plan('mushroom-chestnut-rice'), Sample::wording()))->columns(),
+            null,
+            'key',
+        );
         self::assertSame('Small oven', $columns['oven']['title']);
         self::assertCount(1, $columns['oven']['ropes']);
-        self::assertNotContains('100 °C in the oven', array_map(static fn (array $rope): string => $rope['task']->name, $columns['own']['ropes']));
+        self::assertNotContains(
+            '100 °C in the oven',
+            array_map(static fn (array $rope): string => Sample::say($rope['work']->name), $columns['own']['ropes']),
+        );
 
-        self::assertArrayNotHasKey('oven', array_column((new ClockDrawing(self::plan('trout-fenugreek-polo')))->columns(), null, 'key'));
+        self::assertArrayNotHasKey(
+            'oven',
+            array_column(
+                (new ClockDrawing(self::plan('trout-fenugreek-polo'), Sample::wording()))->columns(),
+                null,
+                'key',
+            ),
+        );
     }
 
     private static function plan(string $name): Plan
     {
-        return Sample::plan(Dish::fromArray(Sample::json($name)));
+        return Sample::plan(Sample::dish($name));
     }
 }

@@ -26,17 +26,20 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $this->get(route('dish.list', $dish))->assertSee('value="buy:onions|g" checked', false);
         $this->postJson($url, ['entry' => 'buy:onions|g', 'done' => false])->assertNoContent();
         self::assertSame(0, ListTick::query()->count());
-        $this->postJson($url, ['entry' => '', 'done' => true])->assertStatus(422)->assertJsonPath('message', 'entry: is missing or too long; load the page again.');
+        $this->postJson($url, ['entry' => str_repeat('x', 301), 'done' => true])->assertStatus(422)->assertJsonPath(
+            'message',
+            'entry: is missing or too long; load the page again.',
+        );
     }
 
     public function test_what_is_always_there_leaves_the_list_and_comes_back(): void
     {
-        $this->post(route('pantry'), ['name' => 'Onions', 'has' => '1'])->assertRedirect();
+        $this->post(route('pantry'), ['version' => 1, 'name' => 'Onions', 'has' => '1'])->assertRedirect();
         self::assertContains('onions', Kitchen::core()->pantry);
         $this->get(route('dish.list', $this->dish()))->assertDontSee('value="buy:onions|g"', false);
-        $this->post(route('pantry'), ['name' => 'Onions', 'has' => '0']);
+        $this->post(route('pantry'), ['version' => 2, 'name' => 'Onions', 'has' => '0']);
         self::assertNotContains('onions', Kitchen::core()->pantry);
-        $this->post(route('pantry'), ['name' => '', 'has' => '1'])->assertStatus(422);
+        $this->post(route('pantry'), ['version' => 3, 'name' => '', 'has' => '1'])->assertStatus(422);
     }
 
     public function test_each_change_keeps_what_was_and_can_be_taken_back(): void
@@ -44,10 +47,17 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $dish = $this->dish();
         $this->change($dish, 'table/eaters', 5)->assertOk();
         $this->change($dish->refresh(), 'lid/seal', 'foil')->assertOk();
-        $this->get(route('dish.versions', $dish))->assertSee('people: 5, was 9')->assertSee('seal: foil, was cloth')->assertSee('Since it was cooked on');
+        $this->get(
+            route('dish.versions', $dish),
+        )->assertSee('people: 5, was 9')->assertSee('seal: foil, was cloth')->assertSee('Since it was cooked on');
 
         $first = DishVersion::query()->where('version', 1)->firstOrFail();
-        $this->post(route('dish.version.back', [$dish, $first]))->assertRedirect();
+        $this->post(
+            route('dish.version.back', [$dish, $first]),
+            ['version' => 2],
+        )->assertStatus(409)->assertSee('Make my change now');
+        self::assertSame(5, $dish->refresh()->core()->table->eaters, 'another window changed it meanwhile');
+        $this->post(route('dish.version.back', [$dish, $first]), ['version' => 3])->assertRedirect();
         self::assertSame(9, $dish->refresh()->core()->table->eaters);
         self::assertSame(4, $dish->version);
         self::assertSame(3, DishVersion::query()->count(), 'what it was before going back is kept too');
@@ -62,15 +72,28 @@ final class ListsAndRecipesTest extends FeatureTestCase
 
     public function test_amounts_are_shown_in_the_units_chosen(): void
     {
-        $this->post(route('units'), ['units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'coarse'])->assertRedirect();
+        $this->post(
+            route('units'),
+            ['version' => 1, 'units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'coarse'],
+        )->assertRedirect();
         $this->get(route('pot', $this->dish()))->assertSee('1.76 lb')->assertSee('teaspoons of coarse salt');
-        $this->post(route('units'), ['units' => 'stones'])->assertStatus(422)->assertSee('units: &quot;stones&quot; is not known', false);
+        $this->post(
+            route('units'),
+            ['version' => 2, 'units' => 'stones'],
+        )->assertStatus(422)->assertSee('units: &quot;stones&quot; is not known', false);
     }
 
     public function test_a_first_dish_of_each_school(): void
     {
-        foreach (['raw-filling', 'cooked-filling', 'long-seal', 'drained-and-steamed', 'one-pot', 'cooker', 'yesterday'] as $school) {
-            $this->followingRedirects()->post(route('dish.start'), ['school' => $school])->assertOk()->assertSee('A new dish');
+        foreach (
+            [
+                'raw-filling', 'cooked-filling', 'long-seal', 'drained-and-steamed', 'one-pot', 'cooker', 'yesterday',
+            ] as $school
+        ) {
+            $this->followingRedirects()->post(
+                route('dish.start'),
+                ['school' => $school],
+            )->assertOk()->assertSee('A new dish');
         }
         self::assertSame(15, Dish::query()->count());
         $this->post(route('dish.start'), ['school' => 'microwave'])->assertStatus(422);
@@ -85,19 +108,47 @@ final class ListsAndRecipesTest extends FeatureTestCase
             self::assertSame('Recipe', $recipe['@type']);
             self::assertNotSame([], $recipe['recipeIngredient']);
             $preview = $this->look((string) $file)->assertOk()->assertSee('Nothing is kept yet.');
-            self::assertSame($dish->document, json_decode(html_entity_decode((string) preg_replace('/.*name="document" value="([^"]*)".*/s', '$1', (string) $preview->getContent())), true));
+            self::assertSame(
+                $dish->document,
+                json_decode(
+                    html_entity_decode(
+                        (string) preg_replace(
+                            '/.*name="document" value="([^"]*)".*/s',
+                            '$1',
+                            (string) $preview->getContent(),
+                        ),
+                    ),
+                    true,
+                ),
+            );
         }
     }
 
     public function test_a_recipe_from_elsewhere_is_read_beside_its_lines_and_kept_only_when_told(): void
     {
-        $foreign = (string) json_encode(['@graph' => [['@type' => ['Recipe'], 'name' => 'Lamb <script>alert(1)</script> rice', 'recipeYield' => ['6 servings'], 'recipeIngredient' => ['600 g basmati rice', '900 g lamb shoulder', '3 star anise', '<b>1/2 tsp</b> saffron']]]]);
+        $foreign = (string) json_encode([
+            '@graph' => [[
+                '@type' => ['Recipe'], 'name' => 'Lamb <script>alert(1)</script> rice', 'recipeYield' => ['6 servings'],
+                'recipeIngredient' => [
+                    '600 g basmati rice', '900 g lamb shoulder', '3 star anise', '<b>1/2 tsp</b> saffron',
+                ],
+            ]],
+        ]);
         $page = $this->look($foreign)->assertOk();
-        $page->assertSee('2 of 4 lines could be read')->assertSee('900 g lamb shoulder')->assertDontSee('<script>alert', false);
+        $page->assertSee(
+            '2 of 4 lines could be read',
+        )->assertSee('900 g lamb shoulder')->assertDontSee('<script>alert', false);
         self::assertSame(8, Dish::query()->count());
 
-        $lines = [['of' => 'basmati rice', 'role' => 'rice', 'grams' => '600'], ['of' => 'lamb shoulder', 'role' => 'part:lamb-cubes', 'grams' => '900'], ['of' => 'star anise', 'role' => 'nowhere', 'grams' => '']];
-        $send = fn (array $lines): TestResponse => $this->post(route('dish.from-recipe'), ['name' => 'Lamb rice', 'eaters' => 6, 'school' => 'long-seal', 'lines' => $lines]);
+        $lines = [
+            ['of' => 'basmati rice', 'role' => 'rice', 'grams' => '600'],
+            ['of' => 'lamb shoulder', 'role' => 'part:lamb-cubes', 'grams' => '900'],
+            ['of' => 'star anise', 'role' => 'nowhere', 'grams' => ''],
+        ];
+        $send = fn (array $lines): TestResponse => $this->post(
+            route('dish.from-recipe'),
+            ['name' => 'Lamb rice', 'eaters' => 6, 'school' => 'long-seal', 'lines' => $lines],
+        );
         $send($lines)->assertRedirect();
         self::assertSame('long-seal', Dish::query()->where('name', 'Lamb rice')->firstOrFail()->school);
 
@@ -117,7 +168,12 @@ final class ListsAndRecipesTest extends FeatureTestCase
             ['{"@type": "Recipe", "name": "Empty"}', 'recipeIngredient: the recipe lists nothing'],
             ['<html></html>', 'it is no JSON'],
             ['[1, 2]', 'an Orbek document'],
-            [(string) json_encode(['name' => 'x'] + $this->dish()->core()->changed('table/eaters', 9)->toArray() + ['filling' => []]), ''],
+            [
+                (string) json_encode(
+                    ['name' => 'x'] + $this->dish()->core()->changed('table/eaters', 9)->toArray() + ['filling' => []],
+                ),
+                '',
+            ],
         ] as [$text, $says]) {
             if ($says !== '') {
                 $this->look($text)->assertStatus(422)->assertSee($says);
@@ -125,19 +181,27 @@ final class ListsAndRecipesTest extends FeatureTestCase
         }
         $negative = $this->dish()->document;
         $negative['filling']['parts'][0]['of_rice'] = -1;
-        $this->look((string) json_encode($negative))->assertStatus(422)->assertSee('filling/parts/0/of_rice: -1 is out of range');
+        $this->look((string) json_encode($negative))->assertStatus(422)->assertSee(
+            'filling/parts/0/of_rice: -1 is out of range',
+        );
         self::assertSame(8, Dish::query()->count());
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function look(string $text): TestResponse
     {
-        return $this->post(route('dish.preview'), ['file' => UploadedFile::fake()->createWithContent('recipe.json', $text)]);
+        return $this->post(
+            route('dish.preview'),
+            ['file' => UploadedFile::fake()->createWithContent('recipe.json', $text)],
+        );
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function change(Dish $dish, string $path, mixed $value): TestResponse
     {
-        return $this->patchJson(route('dish.change', $dish), ['path' => $path, 'value' => $value, 'view' => 'pot', 'version' => $dish->version]);
+        return $this->patchJson(
+            route('dish.change', $dish),
+            ['path' => $path, 'value' => $value, 'view' => 'pot', 'version' => $dish->version],
+        );
     }
 }

@@ -9,6 +9,9 @@ use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Orbek\Core\Dish\Craft;
+use Orbek\Core\Plan\Station;
+use Tests\Core\Sample;
 
 final class PlacesTest extends FeatureTestCase
 {
@@ -19,59 +22,123 @@ final class PlacesTest extends FeatureTestCase
         $this->get('/pot')->assertRedirect(route('pot', $this->dish()));
         $this->get(route('pot', $this->dish()))->assertOk()
             ->assertSeeInOrder(['Table', 'Rice', 'Water', 'Filling', 'Layers', 'Lid', 'Heat', 'Serve'])
-            ->assertSee($this->plan()->boiled()->liftAt->text())->assertSee($this->plan()->boiled()->liftAt->fromText())->assertSee($this->plan()->boiled()->liftAt->byText())->assertSee('faster than its kind')
+            ->assertSee(Sample::boil($this->plan())->liftAt->text())->assertSee(
+                Sample::boil($this->plan())->liftAt->fromText(),
+            )->assertSee(Sample::boil($this->plan())->liftAt->byText())->assertSee('faster than its kind')
             ->assertSee('9 people, each past the eighth counted 85 %: 8.85 shares of 90 g.')
-            ->assertSee('Tie the cloth')->assertSee('Tell your guests')->assertSee('pistachio slivers');
-        $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(sprintf('%d:%02d', intdiv(-$this->plan()->schedule->attendedFrom(), 60), -$this->plan()->schedule->attendedFrom() % 60));
+            ->assertSee('pistachio slivers');
+        $this->get(route('pot.more', [$this->dish(), 'lid']))->assertOk()->assertSee('Tie the cloth');
+        $this->get(route('pot.more', [$this->dish(), 'serve']))->assertOk()->assertSee('Tell your guests');
+        $this->get(route('pot.more', [$this->dish(), 'attic']))->assertNotFound();
+        $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(
+            sprintf(
+                '%d:%02d',
+                intdiv(-$this->plan()->day->schedule->attendedFrom(), 60),
+                -$this->plan()->day->schedule->attendedFrom() % 60,
+            ),
+        );
         $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');
         $this->get('/care')->assertOk()->assertSee('never proof of safety')->assertSee('74 °C poultry');
-        $this->get('/notebook')->assertOk()->assertSee('Half an hour late and the rice soft')->assertSee('of 5:');
+        $this->get('/notebook')->assertOk()->assertSee('Half an hour late and the rice soft')->assertSee('of 6:');
     }
 
     public function test_a_word_changed_changes_everything_that_follows(): void
     {
         $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 5, 'version' => 1])
-            ->assertOk()->assertHeader('X-Dish-Version', '2')->assertSee('450 g')->assertDontSee('797 g');
+            ->assertOk()->assertJsonPath('version', 2)->assertSee('450 g')->assertDontSee('797 g');
+        $sums = $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/oil', 'value' => true, 'version' => 2],
+        )->json('sums');
+        $answer = $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/lemon', 'value' => true, 'version' => 3, 'has' => $sums],
+        )->assertOk();
+        self::assertSame(
+            ['pot-measure', 'station-water'],
+            array_keys((array) $answer->json('parts')),
+            'only what differs is sent',
+        );
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/oil', 'value' => false, 'version' => 4, 'has' => 'all'],
+        )->assertOk();
 
         self::assertSame(5, $this->dish()->core()->table->eaters);
-        self::assertSame(2, $this->dish()->version);
+        self::assertSame(5, $this->dish()->version);
     }
 
     public function test_salt_may_be_told_in_spoons_of_the_salt_at_hand(): void
     {
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/salt_teaspoons', 'value' => 10, 'version' => 1])->assertOk()->assertSee('60 g');
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/salt_teaspoons', 'value' => 10, 'version' => 1],
+        )->assertOk()->assertSee('60 g');
         self::assertEqualsWithDelta(60 / 4.779, $this->dish()->core()->water->saltGPerL, 0.01);
 
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/salt_teaspoons', 'value' => 'a heap', 'version' => 2])
-            ->assertStatus(422)->assertJsonPath('message', 'water/salt_teaspoons: is no number; give 0 to 200 teaspoons.');
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/salt_teaspoons', 'value' => 150, 'version' => 2])
-            ->assertStatus(422)->assertJsonPath('message', 'water/salt_g_per_l: 188.32 is out of range; give 0 to 50 g/L.');
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/salt_teaspoons', 'value' => 'a heap', 'version' => 2],
+        )
+            ->assertStatus(422)->assertJsonPath(
+                'message',
+                'water/salt_teaspoons: "a heap" will not do; give a number from 0 to 200 teaspoons.',
+            );
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/salt_teaspoons', 'value' => 150, 'version' => 2],
+        )
+            ->assertStatus(422)->assertJsonPath(
+                'message',
+                'water/salt_g_per_l: 188.32 is out of range; give 0 to 50 g/L.',
+            );
     }
 
     public function test_oil_and_lemon_say_what_they_do_where_they_are_chosen(): void
     {
-        $page = $this->patchJson(route('dish.change', $this->dish()), ['path' => 'water/oil', 'value' => true, 'version' => 1])->assertOk();
+        $page = $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'water/oil', 'value' => true, 'version' => 1],
+        )->assertOk();
 
-        $page->assertSee('oil for the boil. A spoonful or so: it keeps froth down')->assertDontSee('salt for the boil. ')->assertDontSee('keeps the grain white');
+        $page->assertSee(
+            'oil for the boil. A spoonful or so: it keeps froth down',
+        )->assertDontSee('salt for the boil. ')->assertDontSee('keeps the grain white');
     }
 
     public function test_a_soak_of_forty_hours_in_the_warm_is_answered_with_the_caution(): void
     {
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'rice/soak/minutes', 'value' => 2400, 'version' => 1])
-            ->assertOk()->assertSee('40 h at 20 °C is too long out of the fridge.')->assertSee('Soak in the fridge, 4 °C')->assertSee('Soaking past 4 h belongs in the fridge');
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'rice/soak/minutes', 'value' => 2400, 'version' => 1, 'open' => 'rice'],
+        )
+            ->assertOk()->assertSee(
+                '40 h at 20 °C is too long out of the fridge.',
+            )->assertSee('Soak in the fridge, 4 °C')->assertSee('Soaking past 4 h belongs in the fridge');
     }
 
     public function test_a_pot_too_small_offers_its_mend(): void
     {
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'lid/pot', 'value' => 'steel-24', 'version' => 1])
-            ->assertOk()->assertSee('24 cm steel, 5.5 L is too small')->assertSee('Use the 28 cm aluminium, 9 L')->assertSee('5 cm free, broken');
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'lid/pot', 'value' => 'steel-24', 'version' => 1],
+        )
+            ->assertOk()->assertSee(
+                '24 cm steel, 5.5 L is too small',
+            )->assertSee('Use the 28 cm aluminium, 9 L')->assertSee('5 cm free, broken');
     }
 
     public function test_the_window_that_comes_second_is_told_and_nothing_is_lost(): void
     {
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 5, 'version' => 1])->assertOk();
+        $this->patchJson(
+            route('dish.change', $this->dish()),
+            ['path' => 'table/eaters', 'value' => 5, 'version' => 1],
+        )->assertOk();
         $this->patchJson(route('dish.change', $this->dish()), ['path' => 'table/eaters', 'value' => 7, 'version' => 1])
-            ->assertStatus(409)->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'another window'));
+            ->assertStatus(409)->assertJsonPath(
+                'message',
+                fn (string $message): bool => str_contains($message, 'another window'),
+            );
 
         self::assertSame(5, $this->dish()->core()->table->eaters);
     }
@@ -85,9 +152,21 @@ final class PlacesTest extends FeatureTestCase
             ['table/eaters', null, 'table/eaters: is missing; give a whole number from 1 to 60.'],
             ['table/eaters', ['x'], 'table/eaters: a list will not do; give a whole number from 1 to 60.'],
             ['water/salt_g_per_l', -3, 'water/salt_g_per_l: -3 is out of range; give 0 to 50 g/L.'],
-            ['table/serve_at', '19:30', 'table/serve_at: "19:30" is no day and time; give one such as 2026-11-28T19:30.'],
-            ['lid/pot', 'bucket', 'lid/pot: "bucket" is not known; give one of iron-20, steel-24, aluminium-28, cooker.'],
-            ['table/smokers', 3, 'table: additional object properties are not allowed: smokers; compare schema/dish.json.'],
+            [
+                'table/serve_at',
+                '19:30',
+                'table/serve_at: "19:30" is no day and time; give one such as 2026-11-28T19:30.',
+            ],
+            [
+                'lid/pot',
+                'bucket',
+                'lid/pot: "bucket" is not known; give one of iron-20, steel-24, aluminium-28, cooker.',
+            ],
+            [
+                'table/smokers',
+                3,
+                'table: additional object properties are not allowed: smokers; compare schema/dish.json.',
+            ],
             ['name', '', 'name: is missing; give a text of 1 to 200 characters.'],
         ] as [$path, $value, $message]) {
             $this->patchJson(route('dish.change', $this->dish()), ['path' => $path, 'value' => $value, 'version' => 1])
@@ -124,5 +203,19 @@ final class PlacesTest extends FeatureTestCase
         app()->forgetInstance(Household::class);
         $this->expectExceptionMessage('No household is in use.');
         Dish::query()->count();
+    }
+
+    public function test_behind_every_line_of_every_dish_and_school_there_is_more(): void
+    {
+        foreach (app(Craft::class)->schools->all as $school) {
+            $this->post(route('dish.start'), ['school' => $school->id])->assertRedirect();
+        }
+        $dishes = Dish::query()->get();
+        self::assertGreaterThan(13, count($dishes));
+        foreach ($dishes as $dish) {
+            foreach (Station::cases() as $station) {
+                $this->get(route('pot.more', [$dish, $station->value]))->assertOk();
+            }
+        }
     }
 }

@@ -6,10 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\EventAnswer;
 use App\StandIns\PracticeClock;
 use App\StandIns\Probe;
+use App\Wording\Wording;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,8 +23,11 @@ use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\LiftAdvice;
 use Orbek\Core\Cook\Rescue;
 use Orbek\Core\Cook\UnderTheLid;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Work;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
 
@@ -33,13 +39,37 @@ final class CookController
 
     private const COURSE_STEP_S = 5;
 
-    public function __construct(private readonly PracticeClock $clock)
+    public function __construct(private readonly PracticeClock $clock, private readonly Wording $say)
     {
     }
 
-    public function begin(Request $request, Dish $dish): RedirectResponse
+    /** Begins a cook; where one of this dish as it was before is still open, asks what to do with that. */
+    public function begin(Request $request, Dish $dish): RedirectResponse|Response
     {
-        return redirect()->route('cook', Cook::begin($request->string('cook')->toString(), $dish, $this->clock->now()));
+        $asked = Fields::of($request->all())->text('cook');
+        $cook = Cook::begin($asked, $dish, $this->clock->now());
+        if ($cook->id !== strtolower($asked) && $cook->dish !== $dish->document) {
+            return response()->view('stove.older', ['cook' => $cook, 'dish' => $dish, 'asked' => $asked], 409);
+        }
+
+        return redirect()->route('cook', $cook);
+    }
+
+    /** Given up, a cook leaves the stove; the dish it was of may be begun at once. */
+    public function giveUp(Request $request, Cook $cook): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $cook->giveUp($form->flag('up', false) ? null : $this->clock->now());
+        if ($form->has('cook')) {
+            return redirect()->route(
+                'cook',
+                Cook::begin($form->text('cook'), Dish::query()->findOrFail($cook->dish_id), $this->clock->now()),
+            );
+        }
+
+        return $form->flag('up', false)
+            ? redirect()->route('cook', $cook)
+            : redirect()->route('shelf')->with('given-up', ['id' => $cook->id, 'name' => $cook->name]);
     }
 
     public function current(): View|RedirectResponse
@@ -56,31 +86,93 @@ final class CookController
 
     public function body(Cook $cook): Response
     {
-        $face = $this->clock->face();
+        $shown = $this->shown();
 
-        return response()->view('stove.body', $this->data($cook))
-            ->header('X-Shown', (string) ($face['shown'] + (microtime(true) - $face['real']) * $face['speed']))
-            ->header('X-Speed', (string) $face['speed']);
+        return response()->view('stove.body', $this->data($cook))->header('X-Shown', (string) $shown['shown'])->header(
+            'X-Speed',
+            (string) $shown['speed'],
+        );
     }
 
-    /** Takes events in, each once, all or none, and answers with the stove as it then stands. */
-    public function events(Request $request, Cook $cook): Response
+    /**
+     * Takes events in, each once, and answers for each: taken, known already, or refused and why.
+     * With `body` it answers with the stove as it then stands as well.
+     */
+    public function events(Request $request, Cook $cook): JsonResponse
     {
         $sent = $request->input('events');
         if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST_EVENTS) {
-            throw OutOfRange::because('events', is_array($sent) ? count($sent).' will not do;' : 'is missing;', 'give a list of 1 to '.self::MOST_EVENTS);
+            $wanted = Note::of('refused.events', most: self::MOST_EVENTS);
+            throw is_array($sent)
+                ? Refused::because('events', 'refused.will-not-do', value: (string) count($sent), wanted: $wanted)
+                : Refused::because('events', 'refused.missing', wanted: $wanted);
         }
-        $events = array_map(static fn (Fields $fields): Event => Event::fromFields($fields), Fields::of(['events' => $sent])->each('events'));
-        $cook->record($events, $sent, $this->clock->now());
+        $now = $this->clock->now()->setTimezone(CoreKitchen::fromArray($cook->kitchen)->timezone);
+        $events = $refused = [];
+        foreach ($sent as $index => $document) {
+            try {
+                $fields = Fields::of(is_array($document) ? $document : []);
+                $events[$index] = Event::fromFields($fields)->inCook(
+                    $cook->started_at->toDateTimeImmutable(),
+                    $now,
+                    'at',
+                );
+            } catch (Refused $wrong) {
+                $refused[$index] = $this->say->refusal($wrong);
+            }
+        }
+        $answers = $cook->record(array_values($events), $now);
 
-        return $this->body($cook);
+        return response()->json([
+            'events' => array_map(
+                static fn (int $index): array => self::answer(
+                    $events[$index] ?? null,
+                    $answers,
+                    $refused[$index] ?? null,
+                ),
+                array_keys($sent),
+            ),
+        ] + ($request->boolean('body')
+            ? ['body' => view('stove.body', $this->data($cook))->render()] + $this->shown()
+            : []));
+    }
+
+    /**
+     * @param  array<string, EventAnswer>  $answers
+     * @return array{status: string, message?: string}
+     */
+    private static function answer(?Event $event, array $answers, ?string $refused): array
+    {
+        $answer = $event === null ? null : $answers[$event->id];
+
+        return match ($answer) {
+            null => ['status' => 'refused', 'message' => (string) $refused],
+            EventAnswer::OfAnotherCook => [
+                'status' => 'refused',
+                'message' => 'id: another cook has this event; load the page again and tap once more.',
+            ],
+            default => ['status' => $answer->value],
+        };
+    }
+
+    /** @return array{shown: float, speed: float} the kitchen clock, for a page that goes on counting alone */
+    private function shown(): array
+    {
+        $face = $this->clock->face();
+
+        return [
+            'shown' => $face['shown'] + (microtime(true) - $face['real']) * $face['speed'],
+            'speed' => $face['speed'],
+        ];
     }
 
     /** What to do about a fault, computed from where this pot is. */
     public function rescue(Cook $cook, string $complaint): View
     {
-        $what = Complaint::tryFrom($complaint) ?? throw OutOfRange::unknown('complaint', $complaint, array_column(Complaint::cases(), 'value'));
-        $lid = $cook->fold($this->clock->now())->underTheLid() ?? throw OutOfRange::because('complaint', 'the lid is not on;', 'ask while the pot is closed');
+        $what = Complaint::tryFrom($complaint)
+            ?? throw Refused::unknown('complaint', $complaint, array_column(Complaint::cases(), 'value'));
+        $lid = $cook->fold($this->clock->now())->underTheLid()
+            ?? throw Refused::because('complaint', 'refused.the-lid-is-not-on-ask');
 
         return view('stove.rescue', ['complaint' => $what, 'says' => Rescue::of($lid, $what)]);
     }
@@ -88,7 +180,7 @@ final class CookController
     /** Puts the simulated probe in, or takes it out. */
     public function probe(Request $request, Cook $cook): Response
     {
-        $request->session()->put("probe.{$cook->id}", $request->boolean('in'));
+        $request->session()->put("probe.{$cook->id}", Fields::ofForm($request->all())->flag('in', false));
 
         return $this->body($cook);
     }
@@ -98,7 +190,13 @@ final class CookController
     {
         $fold = $cook->fold($this->clock->now());
 
-        return view('notebook.causes', ['cook' => $cook, 'plan' => $fold->plan, 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold), 'causes' => Causes::of($fold)]);
+        return view(
+            'notebook.causes',
+            [
+                'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
+                'causes' => Causes::of($fold),
+            ],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -106,9 +204,8 @@ final class CookController
     {
         $now = $this->clock->now();
         $fold = $cook->fold($now);
-        $lid = $fold->servedAt === null ? $fold->underTheLid() : null;
+        $lid = $fold->state->servedAt === null ? $fold->underTheLid() : null;
         $hasProbe = config('orbek.stand_ins') === true;
-        $face = $this->clock->face();
 
         return [
             'cook' => $cook,
@@ -116,8 +213,10 @@ final class CookController
             'situation' => $fold->situation(),
             'lid' => $lid,
             'hasProbe' => $hasProbe,
-            'probe' => $lid !== null && $hasProbe && session("probe.{$cook->id}") === true ? app(Probe::class)->readings($cook, $lid) : [],
-            'course' => $fold->boiling() === null ? [] : self::course($fold),
+            'probe' => $lid !== null && $hasProbe && session("probe.{$cook->id}") === true
+                ? app(Probe::class)->readings($cook, $lid)
+                : [],
+            'course' => $fold->boiling() === null ? [] : $this->course($fold),
             'advice' => self::advice($fold, $now),
             'live' => [
                 'cook' => $cook->id,
@@ -125,21 +224,35 @@ final class CookController
                 'body' => route('cook.body', $cook),
                 'home' => route('cook', $cook),
                 'clock' => route('practice-clock'),
-                'shown' => $face['shown'] + (microtime(true) - $face['real']) * $face['speed'],
-                'speed' => $face['speed'],
-                'steps' => array_values(array_map(static fn ($task): array => ['id' => $task->id, 'name' => $task->name, 'begin' => $task->begin, 'finish' => $task->finish, 'minutes' => $task->minutes], $fold->plan->schedule->tasks)),
+                ...$this->shown(),
+                'steps' => array_values(array_map($this->step(...), $fold->plan()->day->works)),
             ],
         ];
     }
 
-    /** @return list<string> what to do where the rice has gone too far */
+    /**
+     * @return array{
+     *     id: string, name: string, begin: string, finish: string, minutes: int
+     * } a step as a page that goes on alone knows it
+     */
+    private function step(Work $work): array
+    {
+        return [
+            'id' => $work->task->id, 'name' => $this->say->text($work->name), 'begin' => $this->say->text($work->begin),
+            'finish' => $this->say->text($work->finish), 'minutes' => $work->task->minutes,
+        ];
+    }
+
+    /** @return list<Note> what to do where the rice has gone too far */
     private static function advice(CoreCook $fold, DateTimeImmutable $now): array
     {
-        $startedAt = $fold->boiling() === null ? null : $fold->progress[$fold->boiling()]->startedAt;
+        $startedAt = $fold->boiling() === null ? null : $fold->state->progress[$fold->boiling()]->startedAt;
 
         $forecast = $fold->forecast();
 
-        return $startedAt === null || $forecast === null ? [] : LiftAdvice::at($fold->plan, $forecast, $now->getTimestamp() - $startedAt->getTimestamp());
+        return $startedAt === null || $forecast === null
+            ? []
+            : LiftAdvice::at($fold->plan(), $forecast, $now->getTimestamp() - $startedAt->getTimestamp());
     }
 
     /**
@@ -147,13 +260,18 @@ final class CookController
      *
      * @return list<array{int, float, string}> seconds, core radius over grain radius, stage in words
      */
-    private static function course(CoreCook $fold): array
+    private function course(CoreCook $fold): array
     {
         $course = [];
         $forecast = $fold->forecast();
-        for ($s = 0; $forecast !== null && $s <= $fold->plan->boiled()->courseEndsS() + 600; $s += self::COURSE_STEP_S) {
+        $ends = ($fold->plan()->boil()?->courseEndsS() ?? 0) + 600;
+        for ($s = 0; $forecast !== null && $s <= $ends; $s += self::COURSE_STEP_S) {
             $doneness = $forecast->donenessAfter($s);
-            $course[] = [$s, round(CookingFront::coreRadius($doneness), 4), Stage::at($doneness)->words()];
+            $course[] = [
+                $s,
+                round(CookingFront::coreRadius($doneness), 4),
+                $this->say->label(Stage::at($doneness), 'words'),
+            ];
         }
 
         return $course;

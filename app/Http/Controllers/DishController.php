@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Formats\OpenFile;
+use App\Http\Parts;
 use App\Models\Dish;
-use App\Models\DishVersion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Orbek\Core\Edit\Edits;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
+use Orbek\Core\Plan\Station;
 use Psr\Clock\ClockInterface;
 
 /** One dish, seen as its pot or as its clock, and changed a word at a time. */
@@ -46,51 +47,49 @@ final class DishController
     }
 
     /**
-     * Changes one word of the dish and answers with the page's body as it follows from it.
+     * Changes one word of the dish and answers with the parts of the page that follow from it.
      *
-     * A window that still shows an older version is told so and changes nothing.
+     * A window that still shows an older version is told so and changes nothing (409).
      */
-    public function change(Request $request, Dish $dish, Planner $planner): Response|JsonResponse
+    public function change(Request $request, Dish $dish, Planner $planner): JsonResponse
     {
-        $path = $request->string('path')->toString();
-        $changed = $planner->plan($dish->core())->changed($path, $request->input('value'));
+        $asked = Fields::of($request->all());
+        $seen = $asked->whole('version', 1, PHP_INT_MAX);
+        $edit = Edits::read($asked->text('path'), $request->input('value'));
+        $changed = $edit->on($planner->plan($dish->isStill($seen)->core()));
         OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
         $plan = $planner->plan($changed);
 
-        $now = $this->clock->now();
-        $saved = DB::transaction(static function () use ($dish, $changed, $request, $now): bool {
-            $row = Dish::query()->findOrFail($dish->id);
+        $dish = $dish->become($changed, $seen, $this->clock->now());
 
-            if ($row->version !== $request->integer('version')) {
-                return false;
-            }
-            DishVersion::keep($row, $now);
+        return response()->json(['version' => $dish->version] + Parts::of(
+            $request->input('view') === 'clock' ? 'clock.body' : 'pot.body',
+            $this->body($dish, $plan, Station::tryFrom($asked->has('open') ? $asked->text('open') : '')),
+            $request->input('has'),
+        ))->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
 
-            return $row->take($changed)->fill(['version' => $row->version + 1])->save();
-        });
-        if (! $saved) {
-            return response()->json(['message' => 'This dish was changed in another window meanwhile. Your change is not saved yet; the page now shows the dish as it is. Make your change now if you still want it.'], 409);
-        }
-
-        return response()
-            ->view(($request->input('view') === 'clock' ? 'clock' : 'pot').'.body', $this->body($dish->refresh(), $plan))
-            ->header('X-Dish-Version', (string) $dish->version);
+    /** What lies behind a station's line. */
+    public function more(Dish $dish, Station $station, Planner $planner): View
+    {
+        return view('pot.more', $this->body($dish, $planner->plan($dish->core())) + ['station' => $station]);
     }
 
     private function show(Request $request, Dish $dish, Planner $planner, string $place): View
     {
         $request->session()->put(self::LAST, $dish->id);
 
-        return view("{$place}.show", $this->body($dish, $planner->plan($dish->core())));
+        return view($place === 'clock' ? 'clock.show' : 'pot.show', $this->body($dish, $planner->plan($dish->core())));
     }
 
     /** @return array<string, mixed> */
-    private function body(Dish $dish, Plan $plan): array
+    private function body(Dish $dish, Plan $plan, ?Station $open = null): array
     {
         // The next cook's id comes with the page, so that a button pressed twice begins one cook.
         return [
             'dish' => $dish,
             'plan' => $plan,
+            'open' => $open ?? Station::Water,
             'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
             'nextCook' => (string) Str::ulid(),
         ];

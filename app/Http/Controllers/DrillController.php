@@ -6,14 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Models\DrillAnswer;
 use App\Models\Kitchen;
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Orbek\Core\Drill\LiftIt;
 use Orbek\Core\Drill\NameTheStage;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\Figure;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
 use Psr\Clock\ClockInterface;
@@ -34,7 +36,7 @@ final class DrillController
     /** A grain is shown cut, pressed, or as it swims. */
     private const FORMS = ['cut', 'pressed', 'pot'];
 
-    public function __construct(private readonly ClockInterface $clock)
+    public function __construct(private readonly ClockInterface $clock, private readonly Wording $say)
     {
     }
 
@@ -47,7 +49,11 @@ final class DrillController
         $asked = $session->get('drill.stage');
         if (! is_array($asked)) {
             $round = NameTheStage::ask($named, self::chance(), self::chance());
-            $asked = ['stage' => $round->stage->value, 'doneness' => $round->doneness, 'form' => self::FORMS[(int) floor(count(self::FORMS) * self::chance())]];
+            $asked = [
+                'stage' => $round->stage->value,
+                'doneness' => $round->doneness,
+                'form' => self::FORMS[(int) floor(count(self::FORMS) * self::chance())],
+            ];
             $session->put('drill.stage', $asked);
         }
         $chances = $session->get('drill.lift');
@@ -63,14 +69,16 @@ final class DrillController
             'form' => (string) $asked['form'],
             'asked' => Stage::from((string) $asked['stage']),
             'lift' => $lift,
-            'course' => self::course($lift),
+            'course' => $this->course($lift),
             'said' => $session->get('drill.said'),
             'weakest' => NameTheStage::weakest($named),
-            'days' => $answers->groupBy(static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'))->reverse()->take(self::DAYS),
+            'days' => $answers->groupBy(
+                static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'),
+            )->reverse()->take(self::DAYS),
         ]);
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function name(Request $request): RedirectResponse
     {
         $asked = $request->session()->pull('drill.stage');
@@ -80,22 +88,29 @@ final class DrillController
         $stage = Stage::from((string) $asked['stage']);
         try {
             $answered = Fields::of($request->all())->one('stage', Stage::class);
-        } catch (OutOfRange $wrong) {
+        } catch (Refused $wrong) {
             $request->session()->put('drill.stage', $asked);
             throw $wrong;
         }
         $off = NameTheStage::off($stage, $answered);
         $this->keep('stage', $stage, $answered, $off);
 
+        $percent = (int) round(100 * $asked['doneness']);
+
         return redirect()->route('drill')->with('drill.said', $off === 0
-            ? sprintf('Yes: it %s, %d %% cooked.', $stage->words(), (int) round(100 * $asked['doneness']))
-            : sprintf('It %s, %d %% cooked; you said it %s.', $stage->words(), (int) round(100 * $asked['doneness']), $answered->words()));
+            ? $this->say->text(Note::of('drill.right', stage: Note::label($stage, 'words'), percent: $percent))
+            : $this->say->text(
+                Note::of(
+                    'drill.wrong', stage: Note::label($stage, 'words'), percent: $percent,
+                    answered: Note::label($answered, 'words'),
+                ),
+            ));
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function lift(Request $request): RedirectResponse
     {
-        $seconds = Fields::of(['seconds' => is_numeric($request->input('seconds')) ? (float) $request->input('seconds') : null])->number('seconds', 0, 2400, 's');
+        $seconds = Fields::ofForm($request->all())->number('seconds', 0, 2400, 's');
         $chances = $request->session()->pull('drill.lift');
         if (! is_array($chances)) {
             return redirect()->route('drill')->with('drill.said', 'That boil was lifted already; here is another.');
@@ -104,16 +119,20 @@ final class DrillController
         $off = $lift->off($seconds);
         $this->keep('lift', $lift->target, null, $off);
 
-        return redirect()->route('drill')->with('drill.said', sprintf(
-            'In the pot it stands %d points %s its stage. Right was %s; this bag ran %d %% %s.',
-            (int) round(100 * abs($off)), $off > 0 ? 'past' : 'short of', Figure::clock($lift->rightAt()),
-            (int) round(100 * abs($lift->factor - 1)), $lift->factor < 1 ? 'fast' : 'slow',
-        ));
+        return redirect()->route('drill')->with('drill.said', $this->say->text(Note::of(
+            'drill.lifted', points: (int) round(100 * abs($off)), past: $off > 0, rightAt: Quantity::seconds(
+                $lift->rightAt(),
+            ),
+            percent: (int) round(100 * abs($lift->factor - 1)), fast: $lift->factor < 1,
+        )));
     }
 
     private function keep(string $round, Stage $asked, ?Stage $answered, float $off): void
     {
-        DrillAnswer::query()->create(['round' => $round, 'asked' => $asked->value, 'answered' => $answered?->value, 'off' => $off, 'answered_at' => $this->clock->now()]);
+        DrillAnswer::query()->create([
+            'round' => $round, 'asked' => $asked->value, 'answered' => $answered?->value, 'off' => $off,
+            'answered_at' => $this->clock->now(),
+        ]);
     }
 
     /**
@@ -121,13 +140,17 @@ final class DrillController
      *
      * @return list<array{int, float, string}> seconds, core radius, stage felt
      */
-    private static function course(LiftIt $lift): array
+    private function course(LiftIt $lift): array
     {
         $course = [];
         for ($s = 0; $s <= self::COURSE_S; $s += self::COURSE_STEP_S) {
             $doneness = $lift->donenessAfter($s);
             $noise = self::NOISE * sqrt(-2 * log(max(1e-6, self::chance()))) * cos(2 * M_PI * self::chance());
-            $course[] = [$s, round(CookingFront::coreRadius($doneness), 4), Stage::at(max(0.0, min(1.0, $doneness + $noise)))->words()];
+            $course[] = [
+                $s,
+                round(CookingFront::coreRadius($doneness), 4),
+                $this->say->label(Stage::at(max(0.0, min(1.0, $doneness + $noise))), 'words'),
+            ];
         }
 
         return $course;

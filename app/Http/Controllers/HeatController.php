@@ -8,9 +8,12 @@ use App\Models\Dish;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Heat\Versus;
 use Orbek\Core\Lid\Course;
-use Orbek\Core\Lid\Versus;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
 
 /** What the Heat station is asked: a moment under the lid, heat plans, how sure it is, what if. */
@@ -20,16 +23,32 @@ final class HeatController
 
     public function at(Dish $dish, float $minute, Planner $planner): View
     {
-        OutOfRange::unlessBetween('minute', $minute, 0, self::MOST_MIN, 'min');
+        Refused::unlessBetween('minute', $minute, 0, self::MOST_MIN, 'min');
         $plan = $planner->plan($dish->core());
-        $course = $plan->course() ?? throw OutOfRange::because('minute', 'the food does not go into this pot;', 'see Layers');
+        $course = $plan->course() ?? throw Refused::because('minute', 'refused.the-food-does-not-go-into');
 
         return view('heat.at', ['plan' => $plan, 'moment' => $course->at($minute)]);
     }
 
     public function plans(Dish $dish, Planner $planner): View
     {
-        return view('heat.plans', ['plans' => $planner->plan($dish->core())->heatPlans()]);
+        $plan = $planner->plan($dish->core());
+
+        return view('heat.plans', [
+            'plan' => $plan, 'found' => $plan->found(), 'others' => $plan->otherHeats(), 'school' => $plan->schoolsHeat(),
+        ]);
+    }
+
+    /** In how many kitchens like this one the plan comes out right; it follows the page. */
+    public function right(Dish $dish, Planner $planner): View
+    {
+        return view('heat.right', ['sure' => $planner->plan($dish->core())->howSure()]);
+    }
+
+    /** What would make right what is not; it follows the page. */
+    public function mends(Dish $dish, Planner $planner): View
+    {
+        return view('heat.mends', ['mends' => $planner->plan($dish->core())->mends()]);
     }
 
     public function sure(Dish $dish, Planner $planner): View
@@ -42,28 +61,35 @@ final class HeatController
     {
         $plan = $planner->plan($dish->core());
         $asked = $dish->core();
+        $form = Fields::ofForm($request->query->all());
         foreach (['seal', 'pot', 'burner'] as $word) {
-            if ($request->filled($word)) {
-                $asked = $asked->changed("lid/{$word}", $request->string($word)->toString());
+            if ($form->has($word)) {
+                $asked = $asked->changed("lid/{$word}", $form->text($word));
             }
         }
-        $line = $request->string('line', 'same')->toString();
+        $line = $form->has('line') ? $form->text('line') : 'same';
         $asked = $planner->plan(self::withLine($asked, $line, $planner));
 
-        return view('heat.whatif', ['plan' => $plan, 'asked' => $asked, 'line' => $line, 'rows' => self::rows($plan->course(), $asked->course())]);
+        return view(
+            'heat.whatif',
+            [
+                'plan' => $plan, 'asked' => $asked, 'line' => $line,
+                'rows' => self::rows($plan->course(), $asked->course()),
+            ],
+        );
     }
 
     private static function withLine(CoreDish $asked, string $line, Planner $planner): CoreDish
     {
         return match ($line) {
             'same' => $asked,
-            'stock' => $asked->changed('lid/heat', null),
-            'found' => $asked->changed('lid/heat', ($planner->plan($asked)->heatPlans()['best'] ?? null)?->toArray()),
-            default => throw OutOfRange::unknown('line', $line, ['same', 'stock', 'found']),
+            'school' => $asked->changed('lid/heat', HeatLine::toArray($planner->plan($asked)->potted->first()->schoolLine)),
+            'found' => $asked->changed('lid/heat', null),
+            default => throw Refused::unknown('line', $line, ['same', 'school', 'found']),
         };
     }
 
-    /** @return list<array{what: string, one: string, other: string, differs: bool}> */
+    /** @return list<array{what: Note, one: Note, other: Note, differs: bool}> */
     private static function rows(?Course $one, ?Course $other): array
     {
         return $one === null || $other === null ? [] : Versus::of($one, $other);

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Formats\OpenFile;
 use App\Models\Cook;
+use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LotTest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Learning\TestBoil;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
 use Psr\Clock\ClockInterface;
@@ -23,9 +22,18 @@ use Psr\Clock\ClockInterface;
 /** Pots, rings and the rice shelf, with what each bag has taught. */
 final class KitchenController
 {
+    private const COOKS_SHOWN = 30;
+
     public function index(): View
     {
-        return view('kitchen.index', ['home' => Kitchen::core(), 'knowledge' => Cook::knowledge()]);
+        return view(
+            'kitchen.index',
+            [
+                'home' => Kitchen::core(),
+                'version' => Kitchen::query()->firstOrFail()->version,
+                'knowledge' => Household::known(),
+            ],
+        );
     }
 
     public function lot(string $id): View
@@ -35,20 +43,21 @@ final class KitchenController
         return view('kitchen.lot', [
             'home' => Kitchen::core(),
             'lot' => $lot,
-            'knowledge' => Cook::knowledge(),
-            'cooks' => Cook::query()->where('dish->rice->lot', $lot->id)->oldest('started_at')->get(),
+            'knowledge' => Household::known(),
+            'cooks' => Cook::query()->where('lot', $lot->id)->latest('started_at')->limit(self::COOKS_SHOWN)->get([
+                'id', 'name', 'started_at', 'summary',
+            ])->reverse(),
             'tests' => LotTest::query()->where('lot', $lot->id)->oldest('tested_at')->get(),
         ]);
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function addLot(Request $request): RedirectResponse
     {
-        $name = trim($request->string('name')->toString());
-        $id = DB::transaction(static function () use ($request, $name): string {
-            $kitchen = Kitchen::query()->firstOrFail();
-            $document = $kitchen->document;
-            $id = Str::slug($name) ?: 'bag';
+        $form = Fields::ofForm($request->all());
+        $name = trim($form->text('name'));
+        $id = Str::slug($name) ?: 'bag';
+        Kitchen::change($form->whole('version', 1, PHP_INT_MAX), static function (array $document) use ($form, $name, &$id): array {
             $taken = array_column($document['lots'], 'id');
             for ($n = 2; in_array($id, $taken, true); $n++) {
                 $id = (Str::slug($name) ?: 'bag')."-{$n}";
@@ -56,14 +65,12 @@ final class KitchenController
             $document['lots'][] = array_filter([
                 'id' => $id,
                 'name' => $name,
-                'kind' => $request->string('kind')->toString(),
-                'bought_g' => $request->filled('bought_g') ? $request->float('bought_g') : null,
-                'bought_on' => $request->filled('bought_on') ? $request->string('bought_on')->toString() : null,
+                'kind' => $form->text('kind'),
+                'bought_g' => $form->has('bought_g') ? $form->number('bought_g', 1, 100_000, 'g') : null,
+                'bought_on' => $form->has('bought_on') ? $form->text('bought_on') : null,
             ], static fn (mixed $value): bool => $value !== null);
-            OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-            $kitchen->update(['document' => $document]);
 
-            return $id;
+            return $document;
         });
 
         return redirect()->route('lot', $id);
@@ -72,35 +79,48 @@ final class KitchenController
     /** The units, cup and salt that amounts are shown in. */
     public function units(Request $request): RedirectResponse
     {
-        $kitchen = Kitchen::query()->firstOrFail();
-        $document = array_replace($kitchen->document, $request->only(['units', 'cup', 'salt']));
-        OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $kitchen->update(['document' => $document]);
+        Kitchen::change(
+            Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
+            static fn (array $document): array => array_replace($document, $request->only(['units', 'cup', 'salt'])),
+        );
 
         return redirect()->route('kitchen');
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function test(Request $request, string $id, ClockInterface $clock): RedirectResponse
     {
         $kitchen = Kitchen::core();
         $lot = $kitchen->lot($id, 'lot');
-        $soak = Soak::of($request->float('soak_min'), $request->float('soak_c', 20));
+        $form = Fields::ofForm($request->all());
+        $soak = Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $form->number('soak_c', 0, 60, '°C', 20));
         $tests = self::tests($request);
         $likelihood = TestBoil::likelihood($lot->kind, $soak, $kitchen->boilC(), $kitchen->roomC, $tests);
-        LotTest::query()->create([
+        $taught = [
             'lot' => $lot->id,
-            'document' => ['soak_min' => $soak->minutes, 'soak_c' => $soak->celsius, 'tests' => array_map(static fn (array $test): array => ['seconds' => $test['seconds'], 'stage' => $test['stage']->value], $tests)],
+            'document' => [
+                'soak_min' => $soak->minutes,
+                'soak_c' => $soak->celsius,
+                'tests' => array_map(
+                    static fn (array $test): array => ['seconds' => $test['seconds'], 'stage' => $test['stage']->value],
+                    $tests,
+                ),
+            ],
             'likelihood' => $likelihood,
             'tested_at' => $clock->now(),
-        ]);
+        ];
+        Household::learning(static function () use ($taught): array {
+            $test = LotTest::query()->create($taught);
+
+            return [$test, [], $test->lesson()];
+        });
 
         return redirect()->route('lot', $lot->id);
     }
 
     public function takeBack(string $id, LotTest $test): RedirectResponse
     {
-        $test->delete();
+        Household::learning(static fn (): array => [$test->delete(), $test->lesson(), []]);
 
         return redirect()->route('lot', $id);
     }
@@ -112,20 +132,14 @@ final class KitchenController
      */
     private static function tests(Request $request): array
     {
-        $rows = $request->input('tests');
         $tests = [];
-        foreach (is_array($rows) ? array_values($rows) : [] as $index => $row) {
-            $row = is_array($row) ? $row : [];
-            if (($row['minutes'] ?? '') === '' || ($row['minutes'] ?? null) === null) {
-                continue;
+        foreach (Fields::ofForm($request->all())->each('tests') as $row) {
+            if ($row->has('minutes')) {
+                $tests[] = [
+                    'seconds' => 60 * $row->number('minutes', 0.1, 90, 'min'),
+                    'stage' => $row->one('stage', Stage::class),
+                ];
             }
-            if (! is_numeric($row['minutes'])) {
-                throw OutOfRange::because("tests/{$index}/minutes", '"'.(is_string($row['minutes']) ? $row['minutes'] : '').'" is no number;', 'give minutes such as 5.5');
-            }
-            $tests[] = [
-                'seconds' => 60 * OutOfRange::unlessBetween("tests/{$index}/minutes", (float) $row['minutes'], 0.1, 90.0, 'min'),
-                'stage' => Fields::of($row, "tests/{$index}")->one('stage', Stage::class),
-            ];
         }
 
         return $tests;

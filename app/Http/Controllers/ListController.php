@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Formats\OpenFile;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\ListTick;
@@ -12,7 +11,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
 
 /** What to buy and what to put ready, with ticks that are kept. */
@@ -25,6 +25,7 @@ final class ListController
         return view('pot.list', [
             'dish' => $dish,
             'plan' => $planner->plan($dish->core()),
+            'kitchenVersion' => Kitchen::query()->firstOrFail()->version,
             'ticked' => ListTick::query()->where('dish_id', $dish->id)->pluck('entry')->flip(),
         ]);
     }
@@ -32,11 +33,12 @@ final class ListController
     /** Ticks an entry, or takes its tick off; said twice, it ends the same. */
     public function tick(Request $request, Dish $dish): Response
     {
-        $entry = $request->string('entry')->toString();
+        $form = Fields::ofForm($request->all());
+        $entry = $form->document('entry');
         if ($entry === '' || mb_strlen($entry) > self::LONGEST_ENTRY) {
-            throw OutOfRange::because('entry', 'is missing or too long;', 'load the page again');
+            throw Refused::because('entry', 'refused.is-missing-or-too-long-load');
         }
-        $request->boolean('done')
+        $form->flag('done', false)
             ? ListTick::query()->firstOrCreate(['dish_id' => $dish->id, 'entry' => $entry])
             : ListTick::query()->where(['dish_id' => $dish->id, 'entry' => $entry])->delete();
 
@@ -46,13 +48,15 @@ final class ListController
     /** What the kitchen always has is left out of every list; said again, it is bought again. */
     public function pantry(Request $request): RedirectResponse
     {
-        $name = mb_strtolower(trim($request->string('name')->toString()));
-        $kitchen = Kitchen::query()->firstOrFail();
-        $document = $kitchen->document;
-        $pantry = array_values(array_filter(is_array($document['pantry'] ?? null) ? $document['pantry'] : [], static fn (mixed $has): bool => $has !== $name));
-        $document['pantry'] = $request->boolean('has') ? [...$pantry, $name] : $pantry;
-        OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $kitchen->update(['document' => $document]);
+        $form = Fields::ofForm($request->all());
+        $name = mb_strtolower(trim($form->text('name')));
+        Kitchen::change($form->whole('version', 1, PHP_INT_MAX), static function (array $document) use ($form, $name): array {
+            $others = array_values(
+                array_filter((array) ($document['pantry'] ?? []), static fn (mixed $has): bool => $has !== $name),
+            );
+
+            return ['pantry' => $form->flag('has', false) ? [...$others, $name] : $others] + $document;
+        });
 
         return back();
     }

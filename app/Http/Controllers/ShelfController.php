@@ -4,18 +4,50 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Drawings\Cards;
 use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\Kitchen;
 use Illuminate\Contracts\View\View;
-use Orbek\Core\Plan\Planner;
+use Illuminate\Http\Request;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Psr\Clock\ClockInterface;
 
+/** The dishes, a page at a time, found by a word; and those that were put away. */
 final class ShelfController
 {
-    public function __invoke(Planner $planner): View
+    private const A_PAGE = 9;
+
+    private const AWAY_A_PAGE = 30;
+
+    /** @throws Refused when what is looked for is no text */
+    public function index(Request $request, Cards $cards, ClockInterface $clock): View
     {
+        $form = Fields::ofForm($request->query->all());
+        $asked = $form->has('find') ? $form->text('find') : '';
+        $now = $clock->now()->setTimezone(Kitchen::core()->timezone)->format('Y-m-d\TH:i');
+        $pages = Dish::query()->onTheShelf($asked, $now)->simplePaginate(self::A_PAGE)->withQueryString();
+
         return view('shelf.index', [
-            'dishes' => Dish::query()->get()->map(static fn (Dish $dish): array => [$dish, $planner->plan($dish->core())])->sortBy(static fn (array $pair): int => $pair[1]->tableAt->getTimestamp()),
+            'pages' => $pages,
+            'asked' => $asked,
+            'cards' => $cards->ofDishes($pages->getCollection(), $clock->now()),
             'cooking' => Cook::onTheStove(),
+            'hasAway' => Dish::onlyTrashed()->exists(),
         ]);
+    }
+
+    public function putAway(): View
+    {
+        return view(
+            'shelf.put-away',
+            [
+                'pages' => Dish::onlyTrashed()->latest('deleted_at')->latest('id')->simplePaginate(
+                    self::AWAY_A_PAGE,
+                    ['id', 'name', 'school', 'deleted_at'],
+                ),
+            ],
+        );
     }
 }

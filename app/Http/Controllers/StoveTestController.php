@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Cook;
+use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\StoveTest;
 use Illuminate\Contracts\View\View;
@@ -12,7 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Orbek\Core\Learning\BoilTest;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Psr\Clock\ClockInterface;
 
 /** Pots on rings: what each pair has taught of its heat, boil tests, and lessons taken back. */
@@ -22,36 +23,46 @@ final class StoveTestController
     {
         return view('kitchen.stoves', [
             'home' => Kitchen::core(),
-            'knowledge' => Cook::knowledge(),
+            'knowledge' => Household::known(),
             'tests' => StoveTest::query()->latest('tested_at')->get(),
             'cooks' => Cook::query()->whereNotNull('summary->stove')->latest('started_at')->limit(40)->get(),
         ]);
     }
 
-    /** @throws OutOfRange */
+    /** @throws Refused */
     public function store(Request $request, ClockInterface $clock): RedirectResponse
     {
         $kitchen = Kitchen::core();
+        $fields = Fields::ofForm($request->all());
         $numbers = [];
         foreach (['litres', 'from_c', 'to_c', 'minutes', 'setting'] as $name) {
-            $value = $request->input($name);
-            $numbers[$name] = is_numeric($value) ? (float) $value : throw OutOfRange::because($name, is_string($value) && $value !== '' ? "\"{$value}\" is no number;" : 'is missing;', 'give a number');
+            $numbers[$name] = $fields->number($name, -1e6, 1e6);
         }
-        $fields = Fields::of($request->all());
         $pot = $kitchen->pot($fields->text('pot'), 'pot');
         $burner = $kitchen->burner($fields->text('burner'), 'burner');
-        $test = BoilTest::of($pot, $burner, $numbers['litres'], $numbers['from_c'], $numbers['to_c'], $numbers['minutes'], $numbers['setting'] / 100);
-        StoveTest::query()->create([
+        $test = BoilTest::of(
+            $pot, $burner, $numbers['litres'], $numbers['from_c'], $numbers['to_c'], $numbers['minutes'],
+            $numbers['setting'] / 100,
+        );
+        $taught = [
             'pot' => $pot->id, 'burner' => $burner->id, 'document' => $numbers + ['net_w' => round($test->netW)],
-            'likelihood' => array_map(static fn (float $likely): float => round($likely, 9), $test->likelihood()), 'tested_at' => $clock->now(),
-        ]);
+            'likelihood' => array_map(
+                static fn (float $likely): float => round($likely, 9),
+                $test->likelihood(),
+            ), 'tested_at' => $clock->now(),
+        ];
+        Household::learning(static function () use ($taught): array {
+            $test = StoveTest::query()->create($taught);
+
+            return [$test, [], $test->lesson()];
+        });
 
         return redirect()->route('stoves');
     }
 
     public function takeBack(StoveTest $test): RedirectResponse
     {
-        $test->delete();
+        Household::learning(static fn (): array => [$test->delete(), $test->lesson(), []]);
 
         return redirect()->route('stoves');
     }
@@ -59,7 +70,7 @@ final class StoveTestController
     /** Takes back what a cook taught, or lets it count again. */
     public function takeBackCook(Request $request, Cook $cook): RedirectResponse
     {
-        $cook->update(['stove_taken_back' => $request->boolean('back', true)]);
+        $cook->takeStoveBack(Fields::ofForm($request->all())->flag('back', true));
 
         return redirect()->route('stoves');
     }

@@ -9,9 +9,11 @@ use App\Models\Dish;
 use App\Models\DishVersion;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
-use Orbek\Core\Dish\Difference;
+use Illuminate\Http\Request;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Edit\Difference;
+use Orbek\Core\Measure\Fields;
 use Psr\Clock\ClockInterface;
 
 /** How a dish came to be what it is: what changed, and since it was last cooked. */
@@ -36,18 +38,22 @@ final class VersionController
             'dish' => $dish,
             'changes' => $changes,
             'cook' => $cook,
-            'since' => $cook === null ? [] : Difference::between(CoreDish::fromArray($cook->dish), $dish->core()),
+            'since' => $cook === null
+                ? []
+                : Difference::between(CoreDish::fromArray($cook->dish, app(Craft::class)), $dish->core()),
         ]);
     }
 
     /** The dish becomes what it was; what it is now is kept as a version too. */
-    public function takeBack(Dish $dish, DishVersion $version, ClockInterface $clock): RedirectResponse
-    {
+    public function takeBack(
+        Request $request, Dish $dish, DishVersion $version, ClockInterface $clock,
+    ): RedirectResponse {
         abort_unless($version->dish_id === $dish->id, 404);
-        DB::transaction(static function () use ($dish, $version, $clock): void {
-            DishVersion::keep($dish, $clock->now());
-            $dish->take($version->core())->fill(['version' => $dish->version + 1])->save();
-        });
+        $dish->become(
+            $version->core(),
+            Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
+            $clock->now(),
+        );
 
         return redirect()->route('pot', $dish);
     }

@@ -70,7 +70,10 @@ final class Configuration implements ConfigurationBuilderInterface, Configuratio
 
         try {
             /** @var array<string, mixed> $values */
-            $values = (new Processor)->process(Expect::structure($this->schemas)->castTo('array'), $this->given->export());
+            $values = (new Processor)->process(
+                Expect::structure($this->schemas)->castTo('array'),
+                $this->given->export(),
+            );
         } catch (ValidationException $wrong) {
             throw new InvalidConfigurationException($wrong->getMessage(), 0, $wrong);
         }

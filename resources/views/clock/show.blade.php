@@ -1,8 +1,8 @@
 <x-layouts.place title="Clock" place="clock" :$dish>
-    <div x-data="pot(@js(['url' => route('dish.change', $dish), 'view' => 'clock']))" x-on:change="change($event)" x-on:click="act($event)">
+    <div x-data="pot" data-url="{{ route('dish.change', $dish) }}" data-view="clock" x-on:change="change($event)" x-on:click="act($event)">
         <div class="message" role="alert" x-show="message" x-cloak>
             <span x-text="message"></span>
-            <button type="button" class="quiet" x-on:click="message = ''; unsaved = null">Close</button>
+            <button type="button" class="quiet" x-on:click="dismiss()">Close</button>
             <button type="button" class="quiet" x-show="unsaved" x-on:click="again()">Make my change now</button>
         </div>
         <div class="clock-page" id="body" data-version="{{ $dish->version }}">@include('clock.body')</div>

@@ -13,18 +13,18 @@
             <form method="post" action="{{ route('drill.name') }}" class="answers">
                 @csrf
                 @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
-                    <button name="stage" value="{{ $stage->value }}">@if ($form !== 'pressed')<x-drawing.pressed :$stage />@endif{{ $stage->label() }}</button>
+                    <button name="stage" value="{{ $stage->value }}">@if ($form !== 'pressed')<x-drawing.pressed :$stage />@endif{{ $say->label($stage) }}</button>
                 @endforeach
             </form>
         </section>
-        <section x-data="drill(@js($course))">
+        <section x-data="drill" data-course="{{ json_encode($course) }}">
             <h2>Lift it</h2>
-            <p>In the pot a grain is to be one that <strong>{{ $lift->target->words() }}</strong>. It drains on a tray. The bag and the ring are strangers to you; the clock runs ten times as fast.</p>
+            <p>In the pot a grain is to be one that <strong>{{ $say->label($lift->target, 'words') }}</strong>. It drains on a tray. The bag and the ring are strangers to you; the clock runs ten times as fast.</p>
             <p class="count" x-text="shown()">0:00</p>
             <p class="felt" role="status" x-text="felt">Press start, test grains, lift.</p>
             <form method="post" action="{{ route('drill.lift') }}" x-on:submit="lift($event)">
                 @csrf
-                <input type="hidden" name="seconds" x-bind:value="Math.round(seconds)">
+                <input type="hidden" name="seconds" x-bind:value="whole">
                 <button type="button" class="act" x-show="!running" x-on:click="start()">Rice is in</button>
                 <button type="button" class="act test" x-show="running" x-cloak x-on:click="test()">Test a grain</button>
                 <button class="act" x-show="running" x-cloak>Lift</button>
@@ -32,7 +32,7 @@
         </section>
         <section class="scores">
             <h2>Over the days</h2>
-            @if ($weakest !== null)<p>You miss most often the grain that {{ $weakest->words() }}; it comes more often now.</p>@endif
+            @if ($weakest !== null)<p>You miss most often the grain that {{ $say->label($weakest, 'words') }}; it comes more often now.</p>@endif
             <table class="facts">
                 <thead><tr><th scope="col">day</th><th scope="col">grains named</th><th scope="col">lifts</th><th scope="col">off by</th></tr></thead>
                 <tbody>

@@ -6,4 +6,5 @@
     })->filter()->implode('; ');
 @endphp
 <div data-picture><x-drawing.pot :$plan :$moment touch /></div>
-<p data-words>Minute {{ round($moment->minute) }}: base face {{ round($moment->faceC) }} °C, top {{ round($moment->topC) }} °C, crust {{ $moment->colour()->label() }}; {{ $said }}; {{ round($moment->leakG) }} g of steam lost.</p>
+<p data-words>Minute {{ round($moment->minute) }}: base face {{ round($moment->faceC) }} °C, top {{ round($moment->topC) }} °C, crust {{ $say->label($moment->colour()) }}; {{ $said }}; {{ round($moment->leakG) }} g of steam lost.</p>
+<x-drawing.hatches />

@@ -1,18 +1,22 @@
-@if ($plans === null)
+@php
+    $home = $plan->kitchen;
+    $ring = $plan->potted->first()->place->ring->id;
+    $words = fn ($one) => collect($one->line)->map(fn ($block, $at) => $say->stretch($block, $one->course->heat[$at], $home, $ring))->implode(', ');
+@endphp
+@if ($found === null)
     <p>The food does not go into this pot: see Layers.</p>
 @else
-    <h3>Heat plans found</h3>
-    @foreach (['best' => 'Best', 'quicker' => 'Quicker', 'safer' => 'Safer against burning'] as $key => $title)
-        @php $found = $plans[$key]; @endphp
-        @if ($found !== null)
+    <h3>Other heats</h3>
+    @foreach (['Most likely right' => $found->plan, 'Quicker' => $others?->quicker()?->plan, 'Safer against burning' => $others?->safer()?->plan, 'The school’s own line' => $school] as $title => $one)
+        @if ($one !== null)
             <div class="heat-plan">
-                <p><strong>{{ $title }}</strong>: {{ $found->words() }}; {{ round($found->minutes()) }} min, crust {{ Orbek\Core\Lid\CrustColour::of($found->browning)->label() }}@if (! $found->isMet()), but not all as it should be @endif</p>
-                <button type="button" class="mend" data-mend data-path="heat:take" data-value='@json($found->toArray())' aria-label="Take it: {{ $title }}">Take it</button>
-                <details><summary>How near each limit is</summary><ul class="amounts">@foreach ($found->limits as $limit)<li @class(['missed' => ! $limit->isMet()])>{{ $limit->words() }}{{ $limit->isMet() ? '' : ': missed' }}</li>@endforeach</ul></details>
+                <p><strong>{{ $title }}</strong>: {{ $words($one) }}; {{ round($one->minutes()) }} min, crust {{ $say->label($one->course->colour()) }}@if (! $one->isRight()), but not all as it should be @endif</p>
+                <button type="button" class="mend" data-mend data-path="heat:take" data-value='@json(Orbek\Core\Lid\HeatLine::toArray($one->line))' aria-label="Take it: {{ $title }}">Take it</button>
+                <details><summary>How near each limit is</summary><ul class="amounts">@foreach ($one->limits as $limit)<li @class(['missed' => ! $limit->isMet()])>{{ $limit->words() }}{{ $limit->isMet() ? '' : ': missed' }}</li>@endforeach</ul></details>
             </div>
         @endif
     @endforeach
-    @if ($plans['quicker'] === null)<p class="small">Nothing quicker comes near being done.</p>@endif
-    @if ($plans['safer'] === null)<p class="small">Nothing found is safer against burning than the best.</p>@endif
-    <p class="small">The school's own line: {{ round($plans['stock']->minutes()) }} min, crust {{ Orbek\Core\Lid\CrustColour::of($plans['stock']->browning)->label() }}.</p>
+    @if ($others !== null && $others->quicker() === null)<p class="small">Nothing quicker comes out right.</p>@endif
+    @if ($others !== null && $others->safer() === null)<p class="small">Nothing found is safer against burning.</p>@endif
+    <p class="small">Of what comes out right within 10 min of the shortest, the heat that comes out right on most stoves like this is taken.</p>
 @endif

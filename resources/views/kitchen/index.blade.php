@@ -9,8 +9,8 @@
                         <x-drawing.belief :$belief :width="260" />
                         <div>
                             <h2><a href="{{ route('lot', $lot->id) }}">{{ Str::ucfirst($lot->name) }}</a></h2>
-                            <p class="under">{{ $lot->kind->label() }}{{ $lot->boughtOn === null ? '' : ', bought '.Carbon\CarbonImmutable::parse($lot->boughtOn)->format('j F Y') }}</p>
-                            <p>{{ Str::ucfirst($belief->words()) }}.</p>
+                            <p class="under">{{ $say->label($lot->kind) }}{{ $lot->boughtOn === null ? '' : ', bought '.Carbon\CarbonImmutable::parse($lot->boughtOn)->format('j F Y') }}</p>
+                            <p>{{ $say->first($belief->words()) }}.</p>
                             <p>@if ($left === null) Nobody weighed it. @else <strong>{{ Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')->text() }}</strong> left of {{ Orbek\Core\Measure\Figure::of($lot->boughtG, 'g', 0, '-')->text() }}.@endif</p>
                         </div>
                     </li>
@@ -21,10 +21,10 @@
             <section>
                 <h2>A new bag</h2>
                 <form method="post" action="{{ route('lots') }}" class="plain">
-                    @csrf
+                    @csrf<input type="hidden" name="version" value="{{ $version }}">
                     <label>Its name <input name="name" maxlength="80" required autocomplete="off"></label>
                     <label>Kind of rice
-                        <select name="kind">@foreach (Orbek\Core\Rice\RiceKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select>
+                        <select name="kind">@foreach (Orbek\Core\Rice\RiceKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $say->label($kind) }}</option>@endforeach</select>
                     </label>
                     <label>In the bag, g <input name="bought_g" type="number" min="1" max="100000" step="1"></label>
                     <label>Bought on <input name="bought_on" type="date"></label>
@@ -34,10 +34,10 @@
             <section>
                 <h2>How amounts are shown</h2>
                 <form method="post" action="{{ route('units') }}" class="plain">
-                    @csrf
-                    <label>In <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $home->units)>{{ $unit->label() }}</option>@endforeach</select></label>
+                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                    <label>In <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $home->units)>{{ $say->label($unit) }}</option>@endforeach</select></label>
                     <div class="pair">
-                        <label>A cup is <select name="cup">@foreach (Orbek\Core\Measure\Cup::cases() as $cup)<option value="{{ $cup->value }}" @selected($cup === $home->cup)>{{ $cup->label() }}, {{ round($cup->millilitres()) }} ml</option>@endforeach</select></label>
+                        <label>A cup is <select name="cup">@foreach (Orbek\Core\Measure\Cup::cases() as $cup)<option value="{{ $cup->value }}" @selected($cup === $home->cup)>{{ $say->label($cup) }}, {{ round($cup->millilitres()) }} ml</option>@endforeach</select></label>
                         <label>The salt <select name="salt">@foreach (Orbek\Core\Measure\Salt::cases() as $salt)<option value="{{ $salt->value }}" @selected($salt === $home->salt)>{{ $salt->value }}, {{ $salt->gramsPerTeaspoon() }} g a teaspoon</option>@endforeach</select></label>
                     </div>
                     <button class="act">Show them so</button>

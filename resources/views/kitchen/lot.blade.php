@@ -7,9 +7,9 @@
     <div class="page kitchen-page">
         <section>
             <h1>{{ Str::ucfirst($lot->name) }}</h1>
-            <p class="under">{{ $lot->kind->label() }}{{ $left === null ? '' : ', '.Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')->text().' left' }}</p>
+            <p class="under">{{ $say->label($lot->kind) }}{{ $left === null ? '' : ', '.Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')->text().' left' }}</p>
             <x-drawing.belief :$belief :width="420" />
-            <p class="lead">{{ Str::ucfirst($belief->words()) }}; on a day it may be {{ round(100 * (1 - $belief->today()->quantile(0.1) / $belief->likely())) }} % faster or {{ round(100 * ($belief->today()->quantile(0.9) / $belief->likely() - 1)) }} % slower than that.</p>
+            <p class="lead">{{ $say->first($belief->words()) }}; on a day it may be {{ round(100 * (1 - $belief->today()->quantile(0.1) / $belief->likely())) }} % faster or {{ round(100 * ($belief->today()->quantile(0.9) / $belief->likely() - 1)) }} % slower than that.</p>
             <h2>Forecast and fact</h2>
             <table class="facts">
                 <thead><tr><th scope="col">cook</th><th scope="col">foretold</th><th scope="col">lifted</th><th scope="col">came out</th></tr></thead>
@@ -19,7 +19,7 @@
                             <td><a href="{{ route('cook', $cook) }}">{{ $cook->started_at->setTimezone($home->timezone)->format('j F Y') }}</a></td>
                             <td>{{ isset($cook->summary['lift_forecast_s']) ? $clock($cook->summary['lift_forecast_s']) : '–' }}</td>
                             <td>{{ isset($cook->summary['lifted_s']) ? $clock($cook->summary['lifted_s']) : '–' }}</td>
-                            <td>{{ isset($cook->summary['rice']) ? Orbek\Core\Cook\RiceOutcome::from($cook->summary['rice'])->label() : '–' }}{{ isset($cook->summary['taught']) ? '' : ', no grain tested' }}</td>
+                            <td>{{ isset($cook->summary['rice']) ? $say->label(Orbek\Core\Cook\RiceOutcome::from($cook->summary['rice'])) : '–' }}{{ isset($cook->summary['taught']) ? '' : ', no grain tested' }}</td>
                         </tr>
                     @empty
                         <tr><td colspan="4">No cook from this bag yet.</td></tr>
@@ -39,7 +39,7 @@
                 @foreach (range(0, 3) as $row)
                     <div class="pair">
                         <label>{{ ['First', 'Second', 'Third', 'Fourth'][$row] }} grain after, min <input name="tests[{{ $row }}][minutes]" type="number" min="0.1" max="90" step="0.1" @required($row === 0)></label>
-                        <label>it <select name="tests[{{ $row }}][stage]">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<option value="{{ $stage->value }}" @selected($stage->value === ['half', 'breaks', 'thread', 'point'][$row])>{{ $stage->words() }}</option>@endforeach</select></label>
+                        <label>it <select name="tests[{{ $row }}][stage]">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<option value="{{ $stage->value }}" @selected($stage->value === ['half', 'breaks', 'thread', 'point'][$row])>{{ $say->label($stage, 'words') }}</option>@endforeach</select></label>
                     </div>
                 @endforeach
                 <button class="act">Learn from it</button>
@@ -47,7 +47,7 @@
             @foreach ($tests as $test)
                 <form method="post" action="{{ route('lot.test.back', [$lot->id, $test]) }}" class="taken">
                     @csrf
-                    <p>{{ $test->tested_at->setTimezone($home->timezone)->format('j F, H:i') }}: {{ collect($test->document['tests'])->map(fn ($seen) => $clock($seen['seconds']).' '.Orbek\Core\Rice\Stage::from($seen['stage'])->label())->implode(', ') }}</p>
+                    <p>{{ $test->tested_at->setTimezone($home->timezone)->format('j F, H:i') }}: {{ collect($test->document['tests'])->map(fn ($seen) => $clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode(', ') }}</p>
                     <button class="quiet">Take it back</button>
                 </form>
             @endforeach

@@ -6,12 +6,12 @@
             <ul class="lots">
                 @foreach ($home->stovePots() as $pot)
                     @foreach ($home->burners as $burner)
-                        @php $belief = $knowledge->stove($pot->id, $burner->id); @endphp
+                        @php $belief = $knowledge->stove($pot->id, $burner); @endphp
                         <li>
                             <x-drawing.belief :$belief :width="260" stove />
                             <div>
                                 <h2>{{ $pot->name }} on {{ $burner->name }}</h2>
-                                <p>{{ Str::ucfirst($belief->stoveWords()) }}: <strong>{{ round($belief->likely() * $burner->netW()) }} W</strong> reach it at full setting.</p>
+                                <p>{{ $say->first($belief->stoveWords()) }}: <strong>{{ round($belief->likely() * $burner->netW()) }} W</strong> reach it at full setting.</p>
                             </div>
                         </li>
                     @endforeach

@@ -2,24 +2,23 @@
     <div class="page">
         <h1>Cooks made</h1>
         <ul class="notebook">
-            @forelse ($cooks as [$cook, $plan])
+            @forelse ($cooks as [$cook, $card])
                 @php $noted = $cook->summary ?? []; @endphp
                 <li>
-                    <x-drawing.pot :$plan :scale="5.6" :labels="false" />
-                    <div class="entry">
-                        <h2><a href="{{ route('cook', $cook) }}">{{ $cook->name }}</a></h2>
-                        <p class="under">{{ $cook->started_at->setTimezone($plan->kitchen->timezone)->format('l j F Y') }}, for {{ $plan->dish->table->eaters }}, {{ $plan->rice->text() }} of rice</p>
+                    {!! $card !!}
                         @if (isset($noted['rice']))
                             <p class="came-out">
                                 <span class="swatch crust-{{ $noted['crust'] }}"></span>
-                                rice <strong>{{ Orbek\Core\Cook\RiceOutcome::from($noted['rice'])->label() }}</strong>,
+                                rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>,
                                 crust <strong>{{ $noted['crust'] }}</strong>,
-                                filling <strong>{{ Orbek\Core\Cook\FillingOutcome::from($noted['filling'])->label() }}</strong>
+                                filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>
                             </p>
                             <p class="small"><a href="{{ route('cook.causes', $cook) }}">Why it came out so</a></p>
                             @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
                             <p><a href="{{ route('cook', $cook) }}">Note how it came out</a></p>
+                        @elseif ($cook->given_up_at !== null)
+                            <form method="post" action="{{ route('cook.give-up', $cook) }}"><p>Given up. @csrf<button class="small-button" name="up" value="1" aria-label="Take {{ $cook->name }} up again">Take it up again</button></p></form>
                         @else
                             <p><a href="{{ route('cook', $cook) }}">Still on the stove</a></p>
                         @endif
@@ -37,11 +36,6 @@
                 <li class="empty"><p>No cook yet. What you cook at the stove is written here.</p></li>
             @endforelse
         </ul>
-        @if ($pages->hasPages())
-            <nav class="pages" aria-label="Pages">
-                @if ($pages->previousPageUrl()) <a href="{{ $pages->previousPageUrl() }}">Later cooks</a> @endif
-                @if ($pages->nextPageUrl()) <a href="{{ $pages->nextPageUrl() }}">Earlier cooks</a> @endif
-            </nav>
-        @endif
+        <x-pages :$pages older="Earlier cooks" newer="Later cooks" />
     </div>
 </x-layouts.place>

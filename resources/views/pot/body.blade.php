@@ -1,31 +1,40 @@
 @php
     use Orbek\Core\Plan\Station;
     $d = $plan->dish;
-    $boil = $plan->boil;
-    $options = fn ($cases, $words = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $case->{$words}()]);
+    $boil = $plan->boil();
+    $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
     $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
     $cookers = collect($plan->kitchen->cookers())->map(fn ($pot) => $pot->name);
-    $ways = Orbek\Core\Plan\TwoWays::of($d);
     $rings = collect($plan->kitchen->burners)->map(fn ($burner) => $burner->label());
     $lots = collect($plan->kitchen->lots)->map(fn ($lot) => $lot->name);
     $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
 @endphp
+@php
+    $course = $plan->course();
+    $load = $plan->potted->first();
+    $inOven = Orbek\Core\Lid\HeatLine::usesOven($load->line());
+    $faults = $plan->faults();
+@endphp
 <section class="picture" aria-label="The pot">
-    <h1>{{ $d->name }}</h1>
-    <p class="under">{{ $d->school->label() }} · {{ $plan->tableAt->format('l j F') }}</p>
-    @php $course = $plan->course(); @endphp
-    <div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>
-    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $d->lid->seal->label() }}, {{ $plan->heat->usesOven() ? $plan->kitchen->oven->name ?? 'oven' : $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
-    <x-drawing.heat :heat="$plan->heat->blocks" :$course :starts="$plan->timeAt($plan->schedule->start('heat-1'))" touch />
+    @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
+    <p class="under">{{ $d->school->label }} · {{ $plan->day->tableAt->format('l j F') }}</p></div>@endfragment
+    @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
+    @fragment('pot-heat')<div id="pot-heat">
+    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $say->label($d->lid->seal) }}, {{ $inOven ? $plan->kitchen->oven->name ?? 'oven' : $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
+    <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course :colours="$plan->heating()?->colours()" :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\WorkKind::Heat->id()))" touch />
     @if ($course !== null)
         <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{ ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{ url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
     @endif
-    @if ($plan->second !== null)<p class="small">and {{ round(100 * $plan->second->share) }} % of it in the <strong>{{ $plan->second->section->pot->name }}</strong>, {{ number_format($plan->second->section->freeCm(), 1) }} cm free</p>@endif
+    @if ($course !== null)<div class="right" data-right data-kept x-ignore></div>@endif
+    @php $second = $plan->potted->second(); @endphp
+    @if ($second !== null)<p class="small">and {{ round(100 * $second->place->share) }} % of it in the <strong>{{ $second->place->pot->name }}</strong>, {{ number_format($second->section->freeCm(), 1) }} cm free</p>@endif
+    </div>@endfragment
+    @fragment('pot-fails')<div id="pot-fails">@if (! $plan->isRight())<p class="fails" role="status"><strong>Not right as planned:</strong> {{ $plan->potted->tooFull() === null ? $say($faults[0]->says()) : 'the food does not go into the pot.' }} {{ count($faults) > 1 ? 'And '.(count($faults) - 1).' more, at Heat.' : '' }}</p>@endif</div>@endfragment
     <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin-cook" x-on:submit="beginOnce($event)">
         @csrf
         <input type="hidden" name="cook" value="{{ $nextCook }}">
         <button class="act">Start the cook</button>
-        <span>first work at {{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</span>
+        @fragment('pot-first-work')<span id="pot-first-work">first work at {{ $plan->day->at($plan->day->schedule->firstStart())->format('H:i') }}</span>@endfragment
     </form>
     <div class="dish-tools">
         <a href="{{ route('dish.list', $dish) }}">Shopping and mise</a>
@@ -36,19 +45,19 @@
         <form method="post" action="{{ route('dish.away', $dish) }}">@csrf<button>Put away</button></form>
     </div>
     <h2 class="measured">To measure out</h2>
-    <ul class="measure">
+    @fragment('pot-measure')<ul class="measure" id="pot-measure">
         @foreach ($plan->ingredients as $ingredient)
-            <li><span>{{ $ingredient->name }}</span> <strong>{{ $plan->kitchen->units->text($ingredient->amount, $plan->kitchen->cup) }}</strong></li>
+            <li><span>{{ $ingredient->name }}</span> <strong>{{ $say->amount($ingredient->amount) }}</strong></li>
         @endforeach
-    </ul>
+    </ul>@endfragment
 </section>
 
 <div class="stations">
     @foreach (Station::cases() as $station)
         @php $clashes = $plan->clashesAt($station); @endphp
-        <section class="station {{ $clashes ? 'clashes' : '' }}" id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
+        @fragment('station-'.$station->value)<section class="station {{ $clashes ? 'clashes' : '' }}" id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
             <div class="line">
-                <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station === Station::Water ? 'true' : 'false' }}">{{ $station->label() }}</button></h2>
+                <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station === $open ? 'true' : 'false' }}">{{ $say->label($station) }}</button></h2>
                 <div class="sentence">
                     @switch($station)
                         @case(Station::Table)
@@ -66,57 +75,57 @@
                             with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->rice->soak->saltGPerL, 1)" label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
                             @break
                         @case(Station::Water)
-                            @if ($plan->measured !== null)
-                                @if ($d->school->value === 'cooker')
+                            @if ($plan->measured() !== null)
+                                @if ($d->school->id === 'cooker')
                                     In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker" />:
-                                @elseif ($d->school->value === 'yesterday')
+                                @elseif ($d->school->id === 'yesterday')
                                     In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice" /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring for the rice" />:
                                 @else
                                     Over the filling, <x-word.number path="water/open_min" :value="$d->water->openMin" label="Simmers open, minutes" min="0" max="60" /> min open till dry craters show:
                                 @endif
-                                <x-figure :figure="$plan->measured->water" /> of liquid, <x-word.number path="water/broth_per_rice" :value="round($d->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3" step="0.1" /> times the rice of it broth,
-                                <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre, <x-figure :figure="$plan->measured->salt" /> in all, and all of it stays: the whole dish comes to <x-figure :figure="$plan->saltiness" />.
+                                <x-figure :figure="$plan->measured()->water" /> of liquid, <x-word.number path="water/broth_per_rice" :value="round($d->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3" step="0.1" /> times the rice of it broth,
+                                <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre, <x-figure :figure="$plan->measured()->salt" /> in all, and all of it stays: the whole dish comes to <x-figure :figure="$plan->salting->percent()" />.
                                 @break
                             @endif
                             Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot to boil in" />
                             on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring to boil on" />
                             with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
                             <x-figure :figure="$boil->salt" /> in all or
-                            <x-word.number path="water/salt_teaspoons" :value="round($plan->kitchen->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)), 1)" label="Salt in the water, teaspoons" min="0" max="200" step="0.1" /> teaspoons of {{ $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish comes to <x-figure :figure="$plan->saltiness" />.
+                            <x-word.number path="water/salt_teaspoons" :value="round($plan->kitchen->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)), 1)" label="Salt in the water, teaspoons" min="0" max="200" step="0.1" /> teaspoons of {{ $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish comes to <x-figure :figure="$plan->salting->percent()" />.
                             <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']" :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
                             <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']" :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />,
                             <x-word.choice path="water/spices" :options="$options(Orbek\Core\Dish\Spices::cases())" :value="$d->water->spices->value" label="Whole spices in the water" />.
-                            Lift so that in the pot a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />,
+                            Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
                             <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
                             @break
                         @case(Station::Filling)
-                            @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? '' : ($loop->last ? ' and ' : ', ') }}{{ $loop->first ? Str::ucfirst($ingredient->name) : $ingredient->name }} <x-figure :figure="$ingredient->amount" />@endforeach;
+                            @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? '' : ($loop->last ? ' and ' : ', ') }}{{ $loop->first ? $say->first($ingredient->name) : $ingredient->name }} <x-figure :figure="$ingredient->amount" />@endforeach;
                             cooked to <x-word.number path="filling/ready" type="percent" :value="round(100 * $d->filling->ready)" label="Filling cooked to, per cent" min="0" max="100" step="5" /> %, <x-word.choice path="filling/wetness" :options="$options(Orbek\Core\Filling\Wetness::cases())" :value="$d->filling->wetness->value" label="Filling, how wet" />, with <x-word.number path="filling/salt_g_per_kg" :value="round($d->filling->saltGPerKg, 1)" label="Salt in the filling, g a kg" min="0" max="40" /> g salt a kg.
                             @break
                         @case(Station::Layers)
                             @php $fat = collect($plan->ingredients)->firstWhere('name', 'fat for the base'); @endphp
-                            On the base <x-word.choice path="base:kind" :options="$options(Orbek\Core\Dish\BaseKind::cases())" :value="$d->base->kind->value" label="Base of the pot" />@if ($fat !== null) in <x-figure :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice() ? '' : ',' }} @endif @if ($d->base->kind->takesRice()) from <x-word.number path="base:rice_share" :value="round(100 * $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
+                            On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) => $kind->name)" :value="$d->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice ? '' : ',' }} @endif @if ($d->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 * $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
                             @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{ $layer->matter->value }}@if ($layer->matter->value === 'rice' && count($d->layers) > 2) that <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index + 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
                             as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']" :value="$d->mound ? '1' : '0'" label="Shape" />
                             with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam holes.
                             @break
                         @case(Station::Lid)
-                            <x-word.choice path="lid/seal" :options="$options(Orbek\Core\Lid\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the
+                            <x-word.choice path="lid/seal" :options="$options(Orbek\Core\Pot\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the
                             <x-word.choice path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.
                             @break
                         @case(Station::Heat)
-                            @if ($plan->heat->usesOven()) In the {{ $plan->kitchen->oven->name ?? 'oven' }}: @else On <x-word.choice path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
-                            {{ collect($plan->heat->blocks)->map(fn ($block) => round($block->minutes).' min '.($block->isRest() ? 'rest' : 'at '.$block->words()).($block->until ? ' till '.$block->until : ''))->implode(', ') }}.
+                            @if ($inOven) In the {{ $plan->kitchen->oven->name ?? 'oven' }}: @else On <x-word.choice path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
+                            {{ collect($load->line())->map(fn ($block, $at) => $say->stretch($block, $load->heat()[$at], $plan->kitchen, $load->place->ring->id))->implode(', ') }}.
                             @break
                         @case(Station::Serve)
                             Pot to table <x-word.choice path="serve" :options="$options(Orbek\Core\Dish\Serving::cases())" :value="$d->serving->value" label="Serving" />,
-                            <x-figure :figure="$plan->weight" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient) <x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }} on top. @endforeach
+                            <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient) <x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }} on top. @endforeach
                             @break
                     @endswitch
                 </div>
                 <div class="result">
-                    @if ($station === Station::Heat && $course !== null && $d->base->kind->isLaid())
-                        <strong class="crust-word">{{ $course->colour()->label() }}</strong>
+                    @if ($station === Station::Heat && $course !== null && $d->base->kind->isLaid)
+                        <strong class="crust-word">{{ $say->label($course->colour()) }}</strong>@php $colours = $plan->heating()->colours(); @endphp @if ($colours->low !== $colours->high)<span class="crust-range">{{ $say->label($colours->low) }} to {{ $say->label($colours->high) }}</span>@endif
                     @else
                         <x-figure :figure="$plan->result($station)" plain />
                     @endif
@@ -127,11 +136,16 @@
                         Station::Filling => 'filling, raw',
                         Station::Layers => 'free under the lid',
                         Station::Lid => 'of the steam',
-                        Station::Heat => $course !== null && $d->base->kind->isLaid() ? 'crust, '.$plan->result($station)->text().' sealed' : 'sealed',
+                        Station::Heat => $course !== null && $d->base->kind->isLaid ? 'crust, '.$plan->result($station)->text().' sealed' : 'sealed',
                         Station::Serve => 'lid off',
                     } }}</span>
                 </div>
             </div>
+            @if ($station === Station::Heat && $faults !== [])
+                <div class="clash faults" role="status">@foreach ($faults as $fault)<p>{{ $fault->says() }}</p>@endforeach
+                    <div class="mends" data-mends data-kept x-ignore></div>
+                </div>
+            @endif
             @foreach ($clashes as $clash)
                 <div class="clash" role="status"><p>{{ $clash->says }}</p>
                     @foreach ($clash->mends as $mend)
@@ -139,19 +153,8 @@
                     @endforeach
                 </div>
             @endforeach
-            <div class="more" @if ($station !== Station::Water) hidden @endif>
-                @includeIf('pot.more.'.$station->value)
-                @foreach (array_filter($ways, fn ($way) => $way->station === $station) as $way)
-                    <fieldset class="two-ways"><legend>{{ $way->question }} Good cooks disagree.</legend>
-                        @foreach ($way->ways as $one)
-                            <button type="button" data-mend data-path="{{ $way->path }}" data-value='@json($one['value'])' aria-pressed="{{ $one['isChosen'] ? 'true' : 'false' }}"><strong>{{ $one['label'] }}</strong>{{ $one['isDefault'] ? ' (the usual)' : '' }}: {{ $one['why'] }}</button>
-                        @endforeach
-                    </fieldset>
-                @endforeach
-                @foreach ($plan->cautions[$station->value] ?? [] as $caution)
-                    <x-caution :$caution />
-                @endforeach
-            </div>
-        </section>
+            {{-- What lies behind a station's line is sent for the one that is open, and fetched when another is. --}}
+            <div class="more" @if ($station !== $open) hidden data-lazy @endif>@if ($station === $open)@include('pot.more')@endif</div>
+        </section>@endfragment
     @endforeach
 </div>

@@ -4,32 +4,35 @@
         @if ($cooking !== null)
             <p class="lead"><a class="act" href="{{ route('cook', $cooking) }}">Back to {{ $cooking->name }}</a></p>
         @endif
+        @if (session('given-up'))
+            <form method="post" action="{{ route('cook.give-up', session('given-up')['id']) }}" class="taken" role="status">@csrf<p>The cook of {{ session('given-up')['name'] }} is given up.</p><button class="quiet" name="up" value="1">Take it up again</button></form>
+        @endif
         @if (session('put-away'))
             <form method="post" action="{{ route('dish.back', session('put-away')['id']) }}" class="taken" role="status">@csrf<p>{{ session('put-away')['name'] }} is put away.</p><button class="quiet">Take it out again</button></form>
         @endif
+        <form class="find" role="search" action="{{ route('shelf') }}">
+            <label for="find">Find a dish by its name, its school or what is in it</label>
+            <input id="find" name="find" type="search" maxlength="100" value="{{ $asked }}" autocomplete="off">
+            <button class="quiet">Find</button>
+            @if ($asked !== '')<a href="{{ route('shelf') }}">All dishes</a>@endif
+        </form>
         <ul class="shelf">
-            @forelse ($dishes as [$dish, $plan])
+            @forelse ($cards as $card)
                 <li>
-                    <a href="{{ route('pot', $dish) }}" class="dish">
-                        <x-drawing.pot :$plan :scale="9.4" :labels="false" />
-                        <h2>{{ $dish->name }}</h2>
-                    </a>
-                    <p>{{ $plan->dish->school->label() }}</p>
-                    <p class="facts">for <strong>{{ $plan->dish->table->eaters }}</strong>, <strong>{{ $plan->rice->text() }}</strong> of rice in the <strong>{{ $plan->pot()->name }}</strong>;
-                        start <strong>{{ $plan->timeAt($plan->schedule->firstStart())->format('H:i') }}</strong> for the table at <strong>{{ $plan->tableAt->format('D H:i') }}</strong></p>
-                    @foreach ($plan->clashes as $clash)
-                        <p class="clash">{{ $clash->says }}</p>
-                    @endforeach
+                    {!! $card['html'] !!}
+                    @foreach ($card['clashes'] as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach
                 </li>
             @empty
-                <li><p>No dish yet. <code>./orbek start --fresh</code> loads the demo kitchen.</p></li>
+                <li><p>@if ($asked !== '')No dish has “{{ $asked }}” in its name, its school or its parts.@else No dish yet. <code>./orbek start --fresh</code> loads the demo kitchen.@endif</p></li>
             @endforelse
         </ul>
+        <x-pages :$pages older="Further dishes" newer="Dishes before" />
+        @if ($hasAway)<p><a href="{{ route('shelf.put-away') }}">Dishes put away</a></p>@endif
         <h2 class="start-school">Start a dish from its school</h2>
         <ul class="schools">
-            @foreach (Orbek\Core\Dish\School::cases() as $school)
-                <li><p><strong>{{ $school->label() }}</strong><br><span class="small">{{ $school->gloss() }}</span></p>
-                    <form method="post" action="{{ route('dish.start') }}">@csrf<button name="school" value="{{ $school->value }}" aria-label="Start: {{ $school->label() }}">Start</button></form></li>
+            @foreach (app(Orbek\Core\Dish\Craft::class)->schools->all as $school)
+                <li><p><strong>{{ $school->label }}</strong><br><span class="small">{{ $school->gloss }}</span></p>
+                    <form method="post" action="{{ route('dish.start') }}">@csrf<button name="school" value="{{ $school->id }}" aria-label="Start: {{ $school->label }}">Start</button></form></li>
             @endforeach
         </ul>
         <form method="post" action="{{ route('dish.preview') }}" enctype="multipart/form-data" class="from-file">

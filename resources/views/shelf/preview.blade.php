@@ -1,7 +1,7 @@
 <x-layouts.place title="A dish from a file" place="shelf">
     <div class="page preview">
         <h1>{{ $plan->dish->name }}</h1>
-        <p class="under">{{ $plan->dish->school->label() }}: {{ $plan->dish->school->gloss() }}.</p>
+        <p class="under">{{ $plan->dish->school->label }}: {{ $plan->dish->school->gloss }}.</p>
         <div class="both">
             <x-drawing.pot :$plan :scale="10" />
             <div>

@@ -21,7 +21,7 @@
             <div class="plain pair-form">
                 <label>Name <input name="name" value="{{ $recipe['name'] }}" maxlength="180" required></label>
                 <label>For how many <input name="eaters" type="number" min="1" max="60" value="{{ $recipe['eaters'] }}" required></label>
-                <label>School <select name="school">@foreach (Orbek\Core\Dish\School::cases() as $school)<option value="{{ $school->value }}">{{ $school->label() }}</option>@endforeach</select></label>
+                <label>School <select name="school">@foreach (app(Orbek\Core\Dish\Craft::class)->schools->all as $school)<option value="{{ $school->id }}">{{ $school->label }}</option>@endforeach</select></label>
             </div>
             <p><button class="act">Put it on the shelf</button> <a href="{{ route('shelf') }}">Leave it</a></p>
         </form>

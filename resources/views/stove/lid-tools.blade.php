@@ -1,13 +1,17 @@
 {{-- What a cook does to a closed pot, and asks of it. --}}
+@php
+    $under = $lid->plan->kitchen->burners[$lid->flame()->ring] ?? $lid->plan->potted->first()->place->ring;
+    $marks = $under->knob->marks === [] ? [] : ['0' => 'off'] + collect($under->knob->marks)->mapWithKeys(fn ($mark) => [(string) round(100 * $mark->share) => $mark->name])->all();
+@endphp
 <section class="lid" aria-label="What was done to the pot">
-    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting">I turned it to</label><input id="setting" name="setting" type="number" inputmode="numeric" min="0" max="100" step="1" value="{{ round($lid->setting()) }}" required> % <button>Turned</button></form>
+    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting">I turned it to</label>@if ($marks !== [])<select id="setting" name="setting" autocomplete="off">@foreach ($marks as $percent => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark }}</option>@endforeach</select>@else<input id="setting" name="setting" type="number" inputmode="numeric" min="0" max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif <button>Turned</button></form>
     <div class="cues">
         <button type="button" data-event="opened" data-subject="lid">I opened it</button>
         <button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>
-        @if ($hasProbe)<button type="button" x-on:click="probe({{ $probe === [] ? 'true' : 'false' }})">{{ $probe === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
+        @if ($hasProbe)<button type="button" data-probe="{{ $probe === [] ? '1' : '0' }}">{{ $probe === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>
     <details class="rescue" data-keep-open><summary>Something is wrong</summary>
-        <div class="cues">@foreach (Orbek\Core\Cook\Complaint::cases() as $complaint)<button type="button" x-on:click="rescue('{{ $complaint->value }}')">{{ Str::ucfirst($complaint->label()) }}</button>@endforeach</div>
+        <div class="cues">@foreach (Orbek\Core\Cook\Complaint::cases() as $complaint)<button type="button" data-rescue="{{ $complaint->value }}">{{ $say->first($say->label($complaint)) }}</button>@endforeach</div>
     </details>
-    <div class="rescued" aria-live="polite" x-html="rescued"></div>
+    <div class="rescued" aria-live="polite" x-ignore data-kept></div>
 </section>

@@ -1,16 +1,17 @@
 {{-- What goes on under the closed lid, and what is told of it. --}}
 @php $faults = $lid->ahead(); $moment = $lid->course->at($lid->nowMin); @endphp
 <section class="lid" aria-label="Under the lid">
-    <x-drawing.heat :heat="$lid->heat" :course="$lid->course" :starts="$fold->progress['layer']->doneAt->setTimezone($zone)" :now="$lid->nowMin" :$probe :width="350" />
+    <x-drawing.heat :kitchen="$lid->plan->kitchen" :ring="$lid->plan->potted->first()->place->ring->id" :heat="$lid->course->heat" :course="$lid->course" :starts="$fold->state->of(Orbek\Core\Plan\WorkKind::Layer)->doneAt->setTimezone($zone)" :now="$lid->nowMin" :$probe :width="350" />
+    @if ($lid->followedToMin !== null)<p class="change" role="status">Followed for {{ intdiv((int) $lid->followedToMin, 60) }} h {{ (int) $lid->followedToMin % 60 }} min; what went on under the lid after that is not known. Is it still meant for the table?</p>@endif
     @foreach ($lid->changes as $says)<p class="change" role="status">{{ $says }}</p>@endforeach
-    @foreach ($faults as $fault)<p class="ahead">{{ $fault->says }}@if ($fault->mendLabel !== null) <span>{{ $fault->mendLabel }}.</span>@endif</p>@endforeach
+    @foreach ($faults as $fault)<p class="ahead">{{ $fault->says }}</p>@endforeach
     @if ($probe !== [])
         @php $read = $probe[count($probe) - 1]; @endphp
         <p class="window">Probe (simulated): <strong>{{ number_format($read[1], 1) }} °C</strong>, the forecast says {{ round(App\StandIns\SimulatedProbe::inTheFilling($moment)) }} °C. A computed temperature is never proof of safety.</p>
     @endif
     @if ($lid->asks !== [])
         <div class="cues" role="group" aria-label="What do you see?">
-            @foreach ($lid->asks as $cue)<button type="button" data-event="cue" data-subject="{{ $cue->value }}">{{ $cue->label() }}</button>@endforeach
+            @foreach ($lid->asks as $cue)<button type="button" data-event="cue" data-subject="{{ $cue->value }}">{{ $say->label($cue) }}</button>@endforeach
         </div>
     @endif
 </section>

@@ -1,2 +1,2 @@
-<h2>{{ Str::ucfirst($complaint->label()) }}</h2>
+<h2>{{ $say->first($say->label($complaint)) }}</h2>
 @foreach ($says as $line)<p>{{ $line }}</p>@endforeach

@@ -1,10 +1,10 @@
 <x-layouts.place :title="$cook->name" place="stove">
-    <div class="stove" x-data="stove(@js($live))" x-on:click="act($event)" x-on:submit.prevent="note($event)" x-on:keydown.window="onKey($event)">
-        <div class="unsent" role="status" x-show="queue.length > 0 && away" x-cloak><p>The server does not answer. <span x-text="queue.length"></span> noted here, sent when it is back.</p></div>
+    <div class="stove" x-data="stove" data-live="{{ json_encode($live) }}" x-on:click="act($event)" x-on:submit="note($event)" x-on:keydown.window="onKey($event)">
+        <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="waiting"></span> noted here, sent when it is back.</p></div>
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
         <div id="body">@include('stove.body')</div>
         @if ($standIns)
-            <form class="clock-hands" x-on:submit.stop aria-label="Practice clock">
+            <form class="clock-hands" x-on:submit.stop.prevent aria-label="Practice clock">
                 <span>Practice clock</span>
                 <button type="button" data-forward="60">+1 min</button>
                 <button type="button" data-forward="600">+10 min</button>

@@ -8,11 +8,10 @@ use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
-use Orbek\Core\Dish\Dish;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -44,9 +43,9 @@ final class CookTest extends TestCase
     {
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
 
-        self::assertTrue($this->at('16:07', $events)->progress['soak']->isRunning());
+        self::assertTrue($this->at('16:07', $events)->state->progress['soak']->isRunning());
         self::assertSame(['soak'], $this->at('16:07', $events)->situation()->running);
-        self::assertTrue($this->at('18:07', $events)->progress['soak']->isDone());
+        self::assertTrue($this->at('18:07', $events)->state->progress['soak']->isDone());
     }
 
     public function test_between_two_tasks_the_pot_that_calls_first_is_shown(): void
@@ -92,45 +91,53 @@ final class CookTest extends TestCase
 
         $undo = $this->event('undone', '16:07', $done->id);
         $undone = $this->at('16:07', [$undo, ...$events]);
-        self::assertTrue($undone->progress['rinse']->isRunning());
-        self::assertNull($undone->progress['soak']->startedAt);
+        self::assertTrue($undone->state->progress['rinse']->isRunning());
+        self::assertNull($undone->state->progress['soak']->startedAt);
         self::assertSame($events[0]->id, $undone->last?->id);
     }
 
     public function test_a_task_done_twice_keeps_its_first_end(): void
     {
-        $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:05', 'rinse'), $this->event('done', '16:09', 'rinse')];
+        $events = [
+            $this->event('started', '16:00', 'rinse'),
+            $this->event('done', '16:05', 'rinse'),
+            $this->event('done', '16:09', 'rinse'),
+        ];
 
-        self::assertSame('16:05', $this->at('16:10', $events)->progress['rinse']->doneAt?->format('H:i'));
+        self::assertSame('16:05', $this->at('16:10', $events)->state->progress['rinse']->doneAt?->format('H:i'));
     }
 
     public function test_being_late_moves_the_table_and_only_as_far_as_it_must(): void
     {
-        self::assertSame('19:40', $this->at('16:10')->situation()->tableAt->format('H:i'));
+        self::assertSame('19:40', $this->at('16:35')->situation()->tableAt->format('H:i'));
 
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
         // The soak has slack of its own: browning ten minutes late is what counts.
-        self::assertSame('19:40', $this->at('17:34', $events)->situation()->tableAt->format('H:i'));
-        self::assertSame('19:30', $this->at('17:24', $events)->situation()->tableAt->format('H:i'));
+        self::assertSame('19:40', $this->at('17:59', $events)->situation()->tableAt->format('H:i'));
+        self::assertSame('19:30', $this->at('17:49', $events)->situation()->tableAt->format('H:i'));
     }
 
     public function test_drained_rice_does_not_wait_because_the_rest_has_time(): void
     {
-        $events = [...$this->upTo('boil'), $this->event('done', '18:08', 'boil'), $this->event('done', '18:09', 'drain')];
-        $events[] = $this->event('started', '18:09', 'hot-fat');
-        $events[] = $this->event('done', '18:11', 'hot-fat');
-        $events[] = $this->event('done', '18:11', 'filling-2');
-        $situation = $this->at('18:11', $events)->situation();
+        $events = [
+            ...$this->upTo('boil'),
+            $this->event('done', '18:31', 'boil'),
+            $this->event('done', '18:32', 'drain'),
+        ];
+        $events[] = $this->event('started', '18:32', 'hot-fat');
+        $events[] = $this->event('done', '18:34', 'hot-fat');
+        $events[] = $this->event('done', '18:34', 'filling-2');
+        $situation = $this->at('18:34', $events)->situation();
 
         self::assertSame('layer', $situation->now);
-        self::assertSame('18:16', $situation->startsAt('layer')->format('H:i'), 'as soon as the saffron has stood');
+        self::assertSame('18:41', $situation->startsAt('layer')->format('H:i'), 'as soon as the saffron has stood');
     }
 
     public function test_a_cook_is_walked_to_the_table_and_remembered(): void
     {
         $events = [];
-        foreach ($this->plan->schedule->tasks as $id => $task) {
-            $start = $this->plan->timeAt($this->plan->schedule->start($id));
+        foreach ($this->plan->day->schedule->tasks as $id => $task) {
+            $start = $this->plan->day->at($this->plan->day->schedule->start($id));
             $events[] = $this->event('started', $start->format('H:i'), $id);
             $events[] = $this->event('done', $start->modify("+{$task->minutes} minutes")->format('H:i'), $id);
         }
@@ -140,16 +147,26 @@ final class CookTest extends TestCase
         self::assertNull($served->next);
 
         $events[] = $this->event('served', '19:33');
-        $events[] = $this->event('noted', '21:00', null, ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => ' Again. ']]);
+        $events[] = $this->event(
+            'noted', '21:00', null,
+            ['outcome' => ['rice' => 'right', 'crust' => 'dark', 'filling' => 'right', 'line' => ' Again. ']],
+        );
         $cook = $this->at('21:00', $events);
 
-        self::assertSame(CrustColour::Golden, $cook->outcome?->crust);
-        self::assertSame(['core'], $cook->cautionsRead);
+        self::assertSame(CrustColour::Dark, $cook->state->outcome?->crust);
+        self::assertSame(['core'], $cook->state->cautionsRead);
         $stove = $cook->summary()['stove'] ?? self::fail('the crust teaches the stove');
         self::assertSame(['aluminium-28', 'ring-2'], [$stove['pot'], $stove['burner']]);
-        self::assertGreaterThan(1.0, FactorBelief::ofItsKind()->given($stove['likelihood'])->likely(), 'golden where straw was foretold');
+        self::assertGreaterThan(
+            1.0,
+            FactorBelief::ofItsKind()->given($stove['likelihood'])->likely(),
+            'dark where golden was foretold',
+        );
         self::assertSame(
-            ['lifted_s' => 420, 'lift_forecast_s' => 359, 'used' => ['lot' => 'september-bag', 'g' => 796.5], 'late_min' => 3, 'rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => 'Again.'],
+            [
+                'lifted_s' => 420, 'lift_forecast_s' => 364, 'used' => ['lot' => 'september-bag', 'g' => 796.5],
+                'late_min' => 3, 'rice' => 'right', 'crust' => 'dark', 'filling' => 'right', 'line' => 'Again.',
+            ],
             array_diff_key($cook->summary(), ['stove' => true]),
         );
     }
@@ -157,16 +174,21 @@ final class CookTest extends TestCase
     public function test_taps_within_one_second_keep_their_order(): void
     {
         $at = (new DateTimeImmutable('2026-11-28 16:00'))->getTimestamp();
-        $tap = static fn (float $after, string $id, string $type): Event => Event::fromFields(Fields::of(['id' => $id, 'type' => $type, 'at' => $at + $after, 'subject' => 'rinse']));
-        $cook = $this->at('16:01', [$tap(0.7, '01JDJ7K0000000000000000001', 'done'), $tap(0.2, '01JDJ7K0000000000000000002', 'started')]);
+        $tap = static fn (float $after, string $id, string $type): Event => Event::fromFields(
+            Fields::of(['id' => $id, 'type' => $type, 'at' => $at + $after, 'subject' => 'rinse']),
+        );
+        $cook = $this->at(
+            '16:01',
+            [$tap(0.7, '01JDJ7K0000000000000000001', 'done'), $tap(0.2, '01JDJ7K0000000000000000002', 'started')],
+        );
 
         self::assertSame('01JDJ7K0000000000000000001', $cook->last?->id);
-        self::assertTrue($cook->progress['rinse']->isDone());
+        self::assertTrue($cook->state->progress['rinse']->isDone());
     }
 
     public function test_a_first_scoop_moves_the_stove_to_the_rest_and_no_further(): void
     {
-        $this->plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
+        $this->plan = Sample::plan(Sample::dish('turkey-plum-biryani'));
         $events = [$this->event('started', '17:30', 'boil')];
         $cook = $this->at('17:31', $events);
         self::assertTrue($cook->isScoopNext());
@@ -177,7 +199,7 @@ final class CookTest extends TestCase
         $cook = $this->at('17:33', $events);
         self::assertFalse($cook->isScoopNext());
         self::assertSame(0.60, $cook->forecast()?->target);
-        self::assertSame(1, $cook->scoops);
+        self::assertSame(1, $cook->state->scoops);
     }
 
     public function test_cautions_stand_at_their_step_until_they_are_read(): void
@@ -198,7 +220,10 @@ final class CookTest extends TestCase
 
     public function test_minutes_are_added_and_never_fall_below_none(): void
     {
-        $events = [$this->event('started', '16:00', 'rinse'), $this->event('lengthened', '16:01', 'rinse', ['minutes' => 4])];
+        $events = [
+            $this->event('started', '16:00', 'rinse'),
+            $this->event('lengthened', '16:01', 'rinse', ['minutes' => 4]),
+        ];
         self::assertSame('16:10', $this->at('16:02', $events)->endsAt('rinse')?->format('H:i'));
 
         $events[] = $this->event('lengthened', '16:02', 'rinse', ['minutes' => -60]);
@@ -219,8 +244,8 @@ final class CookTest extends TestCase
         ] as $sent) {
             try {
                 Event::fromFields(Fields::of($sent));
-            } catch (OutOfRange $wrong) {
-                $messages[] = $wrong->getMessage();
+            } catch (Refused $wrong) {
+                $messages[] = Sample::wording()->refusal($wrong);
             }
         }
 
@@ -245,7 +270,15 @@ final class CookTest extends TestCase
     {
         $at = (new DateTimeImmutable("2026-11-28 {$time}"))->getTimestamp();
 
-        return Event::fromFields(Fields::of(['id' => sprintf('01JDJ7K%019d', ++$this->made), 'type' => $type, 'at' => $at] + ($subject === null ? [] : ['subject' => $subject]) + $more));
+        return Event::fromFields(
+            Fields::of(
+                [
+                    'id' => sprintf('01JDJ7K%019d', ++$this->made),
+                    'type' => $type,
+                    'at' => $at,
+                ] + ($subject === null ? [] : ['subject' => $subject]) + $more,
+            ),
+        );
     }
 
     /**
@@ -256,14 +289,22 @@ final class CookTest extends TestCase
     private function upTo(string $last): array
     {
         $events = [];
-        $until = $this->plan->schedule->start($last);
-        foreach ($this->plan->schedule->tasks as $id => $task) {
-            if ($this->plan->schedule->start($id) > $until) {
+        $until = $this->plan->day->schedule->start($last);
+        foreach ($this->plan->day->schedule->tasks as $id => $task) {
+            if ($this->plan->day->schedule->start($id) > $until) {
                 break;
             }
-            $events[] = $this->event('started', $this->plan->timeAt($this->plan->schedule->start($id))->format('H:i'), $id);
-            if ($this->plan->schedule->end($id) <= $until) {
-                $events[] = $this->event('done', $this->plan->timeAt($this->plan->schedule->end($id))->format('H:i'), $id);
+            $events[] = $this->event(
+                'started',
+                $this->plan->day->at($this->plan->day->schedule->start($id))->format('H:i'),
+                $id,
+            );
+            if ($this->plan->day->schedule->end($id) <= $until) {
+                $events[] = $this->event(
+                    'done',
+                    $this->plan->day->at($this->plan->day->schedule->end($id))->format('H:i'),
+                    $id,
+                );
             }
         }
 

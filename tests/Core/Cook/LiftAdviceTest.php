@@ -14,28 +14,34 @@ final class LiftAdviceTest extends TestCase
     {
         $plan = Sample::plan();
 
-        self::assertSame([], LiftAdvice::at($plan, $plan->boiled()->forecast, 0));
-        self::assertSame([], LiftAdvice::at($plan, $plan->boiled()->forecast, $plan->boiled()->liftAt->amount));
+        self::assertSame([], LiftAdvice::at($plan, Sample::boil($plan)->forecast, 0));
+        self::assertSame([], LiftAdvice::at($plan, Sample::boil($plan)->forecast, Sample::boil($plan)->liftAt->amount));
     }
 
     public function test_rice_past_its_target_is_told_what_is_left_to_do_with_figures_of_its_own(): void
     {
-        $plan = Sample::plan();
-        $late = $plan->boiled()->liftAt->amount + 180;
-        $says = LiftAdvice::at($plan, $plan->boiled()->forecast, $late);
+        $plan = Sample::plan(Sample::polo()->changed('water/stage', 'rises'));
+        $late = Sample::boil($plan)->liftAt->amount + 300;
+        $says = LiftAdvice::at($plan, Sample::boil($plan)->forecast, $late);
 
         self::assertCount(3, $says);
-        self::assertStringContainsString(sprintf('likely %d %%', (int) round(100 * $plan->boiled()->forecast->donenessInPot($late))), $says[0]);
-        self::assertStringContainsString('Rinse it cold at once', $says[1]);
-        self::assertMatchesRegularExpression('/about [1-9]\d* min less under the lid, and holds \d{2,} g more water/', $says[2]);
+        self::assertStringContainsString(
+            sprintf('likely %d %%', (int) round(100 * Sample::boil($plan)->forecast->donenessInPot($late))),
+            Sample::say($says[0]),
+        );
+        self::assertStringContainsString('Rinse it cold at once', Sample::say($says[1]));
+        self::assertMatchesRegularExpression(
+            '/about [1-9]\d* min less under the lid, and holds \d{2,} g more water/',
+            Sample::say($says[2]),
+        );
     }
 
     public function test_rice_that_is_rinsed_anyway_is_not_told_to_rinse(): void
     {
-        $plan = Sample::plan(Sample::polo()->changed('water/drain', 'rinse'));
-        $says = LiftAdvice::at($plan, $plan->boiled()->forecast, $plan->boiled()->liftAt->amount + 180);
+        $plan = Sample::plan(Sample::polo()->changed('water/drain', 'rinse')->changed('water/stage', 'rises'));
+        $says = LiftAdvice::at($plan, Sample::boil($plan)->forecast, Sample::boil($plan)->liftAt->amount + 180);
 
-        self::assertCount(2, $says);
-        self::assertStringNotContainsString('Rinse', implode(' ', $says));
+        self::assertStringContainsString('Lift now', Sample::say($says));
+        self::assertStringNotContainsString('Rinse', Sample::say($says));
     }
 }

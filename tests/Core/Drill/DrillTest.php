@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Drill;
 
+use LogicException;
 use Orbek\Core\Drill\LiftIt;
 use Orbek\Core\Drill\NameTheStage;
-use Orbek\Core\Measure\OutOfRange;
 use Orbek\Core\Rice\Stage;
 use PHPUnit\Framework\TestCase;
 
@@ -54,20 +54,28 @@ final class DrillTest extends TestCase
 
     public function test_a_lift_at_its_second_is_right_and_sooner_or_later_is_off(): void
     {
-        foreach ([[0.0, 0.3, 0.7, 0.1], [0.3, 0.9, 0.2, 0.5], [0.6, 0.05, 0.5, 0.9], [0.99, 0.5, 0.25, 0.4]] as $chances) {
+        foreach (
+            [[0.0, 0.3, 0.7, 0.1], [0.3, 0.9, 0.2, 0.5], [0.6, 0.05, 0.5, 0.9], [0.99, 0.5, 0.25, 0.4]] as $chances
+        ) {
             $lift = LiftIt::of($chances);
 
             self::assertEqualsWithDelta(0.0, $lift->off($lift->rightAt()), 1e-6);
             self::assertGreaterThan(0.02, $lift->off($lift->rightAt() + 60));
             self::assertLessThan(-0.02, $lift->off($lift->rightAt() - 60));
         }
-        self::assertSame([Stage::HardHeart, Stage::Rises, Stage::Breaks, Stage::Thread], array_map(static fn (float $which): Stage => LiftIt::of([$which, 0.5, 0.5, 0.5])->target, [0.0, 0.3, 0.6, 0.99]));
+        self::assertSame(
+            [Stage::HardHeart, Stage::Rises, Stage::Breaks, Stage::Thread],
+            array_map(
+                static fn (float $which): Stage => LiftIt::of([$which, 0.5, 0.5, 0.5])->target,
+                [0.0, 0.3, 0.6, 0.99],
+            ),
+        );
         self::assertLessThan(1.0, LiftIt::of([0.5, 0.1, 0.5, 0.5])->factor);
     }
 
     public function test_a_lift_after_the_rice_is_gone_is_refused(): void
     {
-        $this->expectException(OutOfRange::class);
+        $this->expectException(LogicException::class);
         LiftIt::of([0.5, 0.5, 0.5, 0.5])->off(99999);
     }
 }

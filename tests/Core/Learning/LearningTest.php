@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
+use LogicException;
 use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Learning\Normal;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Measure\Normal;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
@@ -20,6 +20,7 @@ use Orbek\Core\Rice\Uptake;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\Sample;
 
 /** What cooks teach, over simulated lots with fixed seeds; the figures stand in docs/model.md. */
 final class LearningTest extends TestCase
@@ -32,11 +33,12 @@ final class LearningTest extends TestCase
 
     public function test_two_touched_stages_narrow_the_forecast(): void
     {
-        $result = self::simulate(11, static function (Randomizer $random, BoilForecast $forecast, float $truth, float $seconds): Observation {
-            $seen = $forecast->boil->donenessAfter($seconds, $truth) + 0.06 * self::normal($random);
+        $result =
+            self::simulate(11, static function (Randomizer $random, BoilForecast $forecast, float $truth, float $seconds): Observation {
+                $seen = $forecast->boil->donenessAfter($seconds, $truth) + 0.06 * self::normal($random);
 
-            return Observation::touched($seconds, Stage::at(max(0.0, min(1.0, $seen))));
-        });
+                return Observation::touched($seconds, Stage::at(max(0.0, min(1.0, $seen))));
+            });
 
         self::assertLessThanOrEqual(0.65, $result['spread']);
         self::assertGreaterThanOrEqual(0.75, $result['held']);
@@ -47,11 +49,12 @@ final class LearningTest extends TestCase
 
     public function test_two_weighings_narrow_it_more(): void
     {
-        $result = self::simulate(12, static function (Randomizer $random, BoilForecast $forecast, float $truth, float $seconds): Observation {
-            $seen = $forecast->boil->donenessAfter($seconds, $truth) + 0.05 * self::normal($random);
+        $result =
+            self::simulate(12, static function (Randomizer $random, BoilForecast $forecast, float $truth, float $seconds): Observation {
+                $seen = $forecast->boil->donenessAfter($seconds, $truth) + 0.05 * self::normal($random);
 
-            return Observation::weighed($seconds, max(1.0, min(3.5, $forecast->uptake->at($seen))));
-        });
+                return Observation::weighed($seconds, max(1.0, min(3.5, $forecast->uptake->at($seen))));
+            });
 
         self::assertLessThanOrEqual(0.55, $result['spread']);
         self::assertGreaterThanOrEqual(0.75, $result['held']);
@@ -78,7 +81,7 @@ final class LearningTest extends TestCase
                 $taught[] = ['taught' => ['lot' => 'bag', 'likelihood' => $forecast->seeing($seenToday)->taught]];
             }
             $truth = exp($lnLot + FactorBelief::DAY_SD * self::normal($random));
-            $lift = self::forecast(FactorBelief::ofItsKind())->boil->liftAt(self::TARGET, self::CARRY_OVER_S, $truth);
+            $lift = self::forecast(FactorBelief::ofItsKind())->boil->secondsTo(self::TARGET, $truth);
             $byKind[] = abs(self::forecast(FactorBelief::ofItsKind()->today())->liftAt() - $lift);
             $byBag[] = abs(self::forecast(Knowledge::fold($taught)->lot('bag')->today())->liftAt() - $lift);
         }
@@ -93,9 +96,15 @@ final class LearningTest extends TestCase
         $forecast = self::forecast(FactorBelief::ofItsKind()->today());
         $at = $forecast->liftAt(0.1);
 
-        self::assertLessThan($forecast->liftAt(), $forecast->seeing([Observation::touched($at, Stage::Thread)])->liftAt());
-        self::assertGreaterThan($forecast->liftAt(), $forecast->seeing([Observation::touched($at, Stage::Snaps)])->liftAt());
-        self::assertEquals($forecast->liftAt(), $forecast->seeing([])->liftAt());
+        self::assertLessThan(
+            $forecast->liftAt(),
+            $forecast->seeing([Observation::touched($at, Stage::Thread)])->liftAt(),
+        );
+        self::assertGreaterThan(
+            $forecast->liftAt(),
+            $forecast->seeing([Observation::touched($at, Stage::Snaps)])->liftAt(),
+        );
+        self::assertEqualsWithDelta($forecast->liftAt(), $forecast->seeing([])->liftAt(), 1e-9);
     }
 
     public function test_a_boil_that_comes_back_late_puts_the_lift_off(): void
@@ -105,33 +114,52 @@ final class LearningTest extends TestCase
 
         self::assertSame(240.0, $late->boil->backAtBoilS);
         self::assertGreaterThan($forecast->liftAt() + 10, $late->liftAt());
-        self::assertEqualsWithDelta($forecast->liftAt(), $forecast->seeing([], $forecast->boil->backAtBoilS)->liftAt(), 1e-9);
+        self::assertEqualsWithDelta(
+            $forecast->liftAt(),
+            $forecast->seeing([], $forecast->boil->backAtBoilS)->liftAt(),
+            1e-9,
+        );
     }
 
     public function test_in_the_pot_it_stands_at_the_target_when_lifted_at_the_likely_second(): void
     {
         $forecast = self::forecast(FactorBelief::ofItsKind()->today());
 
-        self::assertEqualsWithDelta(self::TARGET, $forecast->donenessInPot($forecast->liftAt()), 1e-6);
-        self::assertGreaterThan(self::TARGET, $forecast->donenessInPot($forecast->liftAt() + 60));
+        // The fingers feel the target at the lift; in the pot it is further (section A).
+        self::assertEqualsWithDelta(self::TARGET, $forecast->donenessAfter($forecast->liftAt()), 1e-6);
+        self::assertGreaterThan(self::TARGET, $forecast->donenessInPot($forecast->liftAt()));
         self::assertLessThan($forecast->donenessInPot(400), $forecast->donenessInPot(400, 5.0));
     }
 
     public function test_beliefs_are_kept_and_read_again(): void
     {
-        $belief = FactorBelief::ofItsKind()->given(array_map(static fn (float $ln): float => Normal::bell(($ln - 0.1) / 0.05), FactorBelief::grid()));
+        $belief = FactorBelief::ofItsKind()->given(
+            array_map(static fn (float $ln): float => Normal::bell(($ln - 0.1) / 0.05), FactorBelief::grid()),
+        );
 
-        self::assertEqualsWithDelta($belief->likely(), FactorBelief::fromArray($belief->toArray())->likely(), 1e-4);
-        $knowledge = Knowledge::fold([['used' => ['lot' => 'bag', 'g' => 450.0]], ['taught' => ['lot' => 'bag', 'likelihood' => $belief->toArray()], 'used' => ['lot' => 'bag', 'g' => 300.0]]]);
+        $knowledge = Knowledge::fold([
+            ['used' => ['lot' => 'bag', 'g' => 450.0]],
+            [
+                'taught' => ['lot' => 'bag', 'likelihood' => $belief->weights],
+                'used' => ['lot' => 'bag', 'g' => 300.0],
+            ],
+        ]);
         $again = Knowledge::fromArray(json_decode((string) json_encode($knowledge->toArray()), true));
         self::assertEqualsWithDelta($knowledge->lot('bag')->likely(), $again->lot('bag')->likely(), 1e-4);
         self::assertSame([750.0, 750.0, 0.0], [$knowledge->usedG('bag'), $again->usedG('bag'), $again->usedG('other')]);
-        self::assertStringContainsString('% slower than its kind', $belief->words());
-        self::assertSame('nothing learned of this bag yet, so it counts as its kind', FactorBelief::ofItsKind()->words());
-        self::assertEqualsWithDelta(0.15, FactorBelief::ofItsKind()->sd(), 0.002);
-        self::assertEqualsWithDelta(hypot(0.15, 0.05), FactorBelief::ofItsKind()->today()->sd(), 0.003);
-        self::assertEqualsWithDelta(1.0, array_sum($belief->toArray()), 1e-4);
-        self::assertEquals($belief, $belief->given(array_fill(0, FactorBelief::POINTS, 0.0)), 'what cannot be teaches nothing');
+        self::assertStringContainsString('% slower than its kind', Sample::say($belief->words()));
+        self::assertSame(
+            'nothing learned of this bag yet, so it counts as its kind',
+            Sample::say(FactorBelief::ofItsKind()->words()),
+        );
+        self::assertEqualsWithDelta(0.19, FactorBelief::ofItsKind()->sd(), 0.002);
+        self::assertEqualsWithDelta(hypot(0.19, 0.05), FactorBelief::ofItsKind()->today()->sd(), 0.003);
+        self::assertEqualsWithDelta(1.0, array_sum($belief->weights), 1e-4);
+        self::assertEquals(
+            $belief,
+            $belief->given(array_fill(0, FactorBelief::POINTS, 0.0)),
+            'what cannot be teaches nothing',
+        );
     }
 
     public function test_the_normal_distribution(): void
@@ -142,35 +170,31 @@ final class LearningTest extends TestCase
         self::assertSame([0.0, 1.0], [Normal::below(-INF), Normal::below(INF)]);
     }
 
-    public function test_weights_no_rice_can_have_are_refused(): void
+    public function test_weights_no_rice_can_have_are_bugs_and_broken_knowledge_is_refused(): void
     {
-        $messages = [];
+        $bugs = 0;
         foreach ([[60.0, 0.9], [60.0, 6.0], [0.0, 2.0]] as [$seconds, $ratio]) {
             try {
                 Observation::weighed($seconds, $ratio);
-            } catch (OutOfRange $wrong) {
-                $messages[] = $wrong->getMessage();
+            } catch (LogicException) {
+                $bugs++;
             }
         }
-        try {
-            FactorBelief::fromArray([1, 2, 3]);
-        } catch (OutOfRange $wrong) {
-            $messages[] = $wrong->getMessage();
-        }
 
-        self::assertSame([
-            'weight ratio: 0.9 is out of range; give 1 to 3.5 times the raw weight.',
-            'weight ratio: 6 is out of range; give 1 to 3.5 times the raw weight.',
-            'time of the test: 0 is out of range; give 1 to 7200 s after the rice went in.',
-            'belief: 3 weights will not do; give 81 numbers, none negative and not all zero.',
-        ], $messages);
+        self::assertSame(3, $bugs);
+        self::assertSame(
+            'lots/0/evidence: 3 numbers will not do; give 101.',
+            Sample::refused(static fn () => Knowledge::fromArray(['lots' => [['lot' => 'bag', 'evidence' => [1, 2, 3]]]])),
+        );
     }
 
     /**
      * Errors of "likely" over simulated lots before and after two tests.
      *
      * @param  callable(Randomizer, BoilForecast, float, float): Observation  $test
-     * @return array{spread: float, held: float, heldBefore: float} 5–95 % spread after over before, and how often the window held the truth
+     * @return array{
+     *     spread: float, held: float, heldBefore: float
+     * } 5–95 % spread after over before, and how often the window held the truth
      */
     private static function simulate(int $seed, callable $test): array
     {
@@ -180,25 +204,35 @@ final class LearningTest extends TestCase
         $held = $heldBefore = 0;
         for ($lot = 0; $lot < self::LOTS; $lot++) {
             $truth = exp(FactorBelief::PRIOR_SD * self::normal($random) + FactorBelief::DAY_SD * self::normal($random));
-            $lift = $before->boil->liftAt(self::TARGET, self::CARRY_OVER_S, $truth);
+            $lift = $before->boil->secondsTo(self::TARGET, $truth);
             // As a cook does: a first grain when the window opens, a second on the way to the lift.
             $first = $test($random, $before, $truth, $before->liftAt(0.1));
             $after = $before->seeing([$first]);
-            $after = $before->seeing([$first, $test($random, $before, $truth, max($first->seconds + 15, $after->liftAt(0.25)))]);
+            $after = $before->seeing([
+                $first,
+                $test($random, $before, $truth, max($first->seconds + 15, $after->liftAt(0.25))),
+            ]);
             $errors['before'][] = $before->liftAt() - $lift;
             $errors['after'][] = $after->liftAt() - $lift;
             $held += $lift >= $after->liftAt(0.1) && $lift <= $after->liftAt(0.9) ? 1 : 0;
             $heldBefore += $lift >= $before->liftAt(0.1) && $lift <= $before->liftAt(0.9) ? 1 : 0;
         }
 
-        return ['spread' => self::spread($errors['after']) / self::spread($errors['before']), 'held' => $held / self::LOTS, 'heldBefore' => $heldBefore / self::LOTS];
+        return [
+            'spread' => self::spread($errors['after']) / self::spread($errors['before']),
+            'held' => $held / self::LOTS,
+            'heldBefore' => $heldBefore / self::LOTS,
+        ];
     }
 
     private static function forecast(FactorBelief $today): BoilForecast
     {
         $soak = Soak::of(30, 20);
         $kind = RiceKind::AgedBasmati;
-        $boil = Boil::of(CookingFront::of($kind, $soak), Boil::soaked(Mass::grams(500), $kind, $soak), Mass::grams(3500), 1000, 100, 20);
+        $boil = Boil::of(
+            CookingFront::of($kind, $soak), Boil::soaked(Mass::grams(500), $kind, $soak), Mass::grams(3500), 1000, 100,
+            20,
+        );
 
         return BoilForecast::of($boil, Uptake::of($kind, $soak), self::TARGET, self::CARRY_OVER_S, $today);
     }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
-use Orbek\Core\Dish\Dish;
 use Orbek\Core\Learning\BoilTest;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\StoveReport;
 use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Lid\HeatLine;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -21,57 +21,79 @@ use Tests\Core\Sample;
 /** A pot on its ring learns how much heat it really gets. */
 final class StoveLearningTest extends TestCase
 {
-    public function test_three_reported_cooks_take_a_third_off_the_error_of_the_crust(): void
+    private const KITCHENS = 400;
+
+    public function test_three_reported_cooks_halve_the_error_of_colour_and_steam_and_windows_hold(): void
     {
         $random = new Randomizer(new Mt19937(41));
-        $normal = static fn (): float => sqrt(-2 * log(max(1e-12, $random->getInt(1, 1_000_000) / 1e6))) * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1e6);
+        $normal = static fn (): float => sqrt(-2 * log(max(1e-12, $random->getInt(1, 1_000_000) / 1e6)))
+            * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1e6);
         $tables = [];
-        foreach (['lentil-date-walnut-polo', 'sour-cherry-polo', 'trout-fenugreek-polo', 'turkey-plum-biryani'] as $name) {
-            $plan = Sample::plan(Dish::fromArray(Sample::json($name)));
-            $tables[] = StoveTable::of($plan->sealedPot ?? self::fail('it goes in'), $plan->heat->blocks);
+        foreach (['lentil-date-walnut-polo', 'sour-cherry-polo', 'trout-fenugreek-polo'] as $name) {
+            $plan = Sample::plan(Sample::dish($name));
+            $tables[] = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
         }
-
-        $before = $after = [];
-        for ($kitchen = 0; $kitchen < 200; $kitchen++) {
-            $hidden = 0.15 * $normal();
-            $belief = FactorBelief::ofItsKind();
+        $ring = Sample::kitchen()->burner('ring-2', 'burner');
+        $sd = $ring->kind->priorSd();
+        $within = static fn (float $factor): float => exp(max(-0.55, min(0.55, $factor)));
+        $errors = ['colour' => [[], []], 'steam' => [[], []]];
+        $held = [0, 0];
+        for ($kitchen = 0; $kitchen < self::KITCHENS; $kitchen++) {
+            $hidden = $sd * $normal();
+            $lessons = Knowledge::none();
             for ($cook = 0; $cook < 3; $cook++) {
-                $factor = exp(max(-0.45, min(0.45, $hidden + 0.05 * $normal())));
-                $table = $tables[$cook];
-                $steam = $table->steamAtLid($factor);
+                // Each day has its own heat; colours are misjudged by a shade, and steam is seen late.
+                $factor = $within($hidden + FactorBelief::DAY_SD * $normal());
+                $steam = $tables[$cook]->steamAtLid($factor);
                 $seen = new StoveReport(
-                    CrustColour::of($table->browning($factor) * exp(0.2 * $normal())),
-                    $steam === null ? null : max(1.0, $steam + $normal()),
+                    CrustColour::of($tables[$cook]->browning($factor) * exp(0.2 * $normal())),
+                    $steam === null ? null : max(1.0, $steam + 0.5 + 0.5 * $normal()),
                 );
-                $belief = $belief->afterDay($table->likelihood($seen));
+                $lessons = $lessons->with(['stove' => ['pot' => 'pot', 'burner' => $ring->id, 'likelihood' => $tables[$cook]->likelihood($seen)]]);
             }
-            $truth = log($tables[0]->browning(exp(max(-0.45, min(0.45, $hidden)))));
-            $before[] = abs(log($tables[0]->browning(1.0)) - $truth);
-            $after[] = abs(log($tables[0]->browning($belief->likely())) - $truth);
+            $today = $within($hidden + FactorBelief::DAY_SD * $normal());
+            foreach ([FactorBelief::ofItsKind($sd), $lessons->stove('pot', $ring)] as $when => $belief) {
+                $table = $tables[0];
+                $errors['colour'][$when][] = abs(log($table->browning($belief->likely()) / $table->browning($within($hidden))));
+                $errors['steam'][$when][] = abs(($table->steamAtLid($belief->likely()) ?? INF) - ($table->steamAtLid($within($hidden)) ?? INF));
+                $held[$when] += (int) ($today >= $belief->today()->quantile(0.1) && $today <= $belief->today()->quantile(0.9));
+            }
         }
-        sort($before);
-        sort($after);
-
-        // docs/model.md tells the figures: a median of 0.88 in ln browning comes down to 0.23.
-        self::assertLessThanOrEqual(2 / 3 * $before[100], $after[100], sprintf('before %.3f, after %.3f', $before[100], $after[100]));
-        self::assertGreaterThan(0.2, $before[100], 'there was something to learn');
+        foreach ($errors as $what => [$before, $after]) {
+            sort($before);
+            sort($after);
+            $middle = intdiv(self::KITCHENS, 2);
+            self::assertGreaterThan(0.1, $before[$middle], "there was something to learn of {$what}");
+            self::assertLessThanOrEqual(0.5 * $before[$middle], $after[$middle], $what);
+        }
+        foreach ($held as $when => $times) {
+            self::assertEqualsWithDelta(0.80, $times / self::KITCHENS, 0.05, $when === 0 ? 'before' : 'after three cooks');
+        }
     }
 
     public function test_each_thing_seen_pulls_the_way_it_should(): void
     {
-        $plan = Sample::plan(Dish::fromArray(Sample::json('lentil-date-walnut-polo')));
-        $table = StoveTable::of($plan->sealedPot ?? self::fail('it goes in'), $plan->heat->blocks);
-        $likely = static fn (StoveReport $seen): float => FactorBelief::ofItsKind()->given($table->likelihood($seen))->likely();
+        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo'));
+        $table = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
+        $likely = static fn (StoveReport $seen): float => FactorBelief::ofItsKind()->given(
+            $table->likelihood($seen),
+        )->likely();
         $steam = $table->steamAtLid(1.0) ?? self::fail('it steams');
 
         self::assertGreaterThan(1.02, $likely(new StoveReport(CrustColour::Burnt)));
-        self::assertLessThan(0.98, $likely(new StoveReport(CrustColour::Straw)));
+        self::assertLessThan(0.995, $likely(new StoveReport(CrustColour::Straw)));
         self::assertGreaterThan(1.02, $likely(new StoveReport(steamAtLidMin: $steam - 1.5)));
         self::assertLessThan(0.98, $likely(new StoveReport(steamAtLidMin: $steam + 2)));
         self::assertLessThan(0.98, $likely(new StoveReport(noSteamByMin: $steam + 2)));
         self::assertGreaterThan(1.0, $likely(new StoveReport(toastedAtMin: 12)));
-        $short = StoveTable::of($plan->sealedPot, [new HeatBlock(8, 0.45, false, null, 0.45), new HeatBlock(6, 0.1, false, null, 0.1)]);
-        self::assertLessThan(1.0, FactorBelief::ofItsKind()->given($short->likelihood(new StoveReport(riceHard: true)))->likely());
+        $short = StoveTable::of(
+            $plan->sealedPot(),
+            [new HeatBlock(4, Flame::on('', 0.45)), new HeatBlock(3, Flame::on('', 0.1))],
+        );
+        self::assertLessThan(
+            1.0,
+            FactorBelief::ofItsKind()->given($short->likelihood(new StoveReport(riceHard: true)))->likely(),
+        );
         self::assertTrue((new StoveReport)->isEmpty());
     }
 
@@ -84,30 +106,54 @@ final class StoveLearningTest extends TestCase
         $test = BoilTest::of($pot, $burner, 2, 20, 90, (4186 * 2 + 650) * 70 / (1000 - 2.2 * 33) / 60, 1.0);
         self::assertEqualsWithDelta(1000, $test->netW, 1.0);
 
-        $belief = FactorBelief::ofItsKind()->afterDay($test->likelihood());
+        $belief = FactorBelief::after(FactorBelief::lesson($test->likelihood()), $burner->kind->priorSd());
         self::assertLessThan(1.0, $belief->likely());
         self::assertEqualsWithDelta(1000 / $burner->netW(), $belief->likely(), 0.03);
-        $knowledge = Knowledge::fold([['stove' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'likelihood' => $test->likelihood()]]]);
-        self::assertStringContainsString('less heat than its kind', $knowledge->stove('steel-24', 'ring-2')->stoveWords());
-        self::assertStringContainsString('nothing learned', $knowledge->stove('steel-24', 'ring-1')->stoveWords());
-        self::assertEqualsWithDelta($belief->likely(), Knowledge::fromArray($knowledge->toArray())->stove('steel-24', 'ring-2')->likely(), 1e-4);
+        $knowledge = Knowledge::fold([
+            ['stove' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'likelihood' => $test->likelihood()]],
+        ]);
+        self::assertStringContainsString(
+            'less heat than its kind',
+            Sample::say($knowledge->stove('steel-24', $kitchen->burner('ring-2', 'burner'))->stoveWords()),
+        );
+        self::assertStringContainsString(
+            'nothing learned',
+            Sample::say($knowledge->stove('steel-24', $kitchen->burner('ring-1', 'burner'))->stoveWords()),
+        );
+        self::assertEqualsWithDelta(
+            $belief->likely(),
+            Knowledge::fromArray($knowledge->toArray())->stove('steel-24', $kitchen->burner('ring-2', 'burner'))->likely(),
+            1e-4,
+        );
     }
 
     public function test_a_boil_test_that_cannot_have_been_is_refused(): void
     {
         $kitchen = Sample::kitchen();
-        $this->expectException(OutOfRange::class);
-        $this->expectExceptionMessage('to_c: 100 is out of range; give 30 to 97 °C, short of the boil');
-        BoilTest::of($kitchen->pot('steel-24', 'pot'), $kitchen->burner('ring-2', 'burner'), 2, 20, 100, 10, 1.0);
+        self::assertStringContainsString(
+            'to_c: 100 is out of range; give 30 to 97 °C, short of the boil',
+            Sample::refused(
+                static fn () => BoilTest::of(
+                    $kitchen->pot('steel-24', 'pot'), $kitchen->burner('ring-2', 'burner'), 2, 20, 100, 10, 1.0,
+                ),
+            ),
+        );
     }
 
     public function test_what_a_stove_has_taught_moves_the_plan(): void
     {
         $plain = Sample::plan(Sample::polo());
-        $hot = FactorBelief::ofItsKind()->given(array_map(static fn (float $ln): float => exp(-(($ln - 0.2) / 0.02) ** 2), FactorBelief::grid()))->toArray();
-        $knowledge = Knowledge::fromArray(['lots' => [], 'stoves' => [['stove' => 'aluminium-28@ring-2', 'belief' => $hot]]]);
-        $learned = \Orbek\Core\Plan\Planner::in(Sample::kitchen(), $knowledge, new \DateTimeImmutable(Sample::NOW))->plan(Sample::polo());
+        $hot = array_map(static fn (float $ln): float => exp(-(($ln - 0.2) / 0.02) ** 2), FactorBelief::grid());
+        $knowledge = Knowledge::fold([['stove' => ['pot' => 'aluminium-28', 'burner' => 'ring-2', 'likelihood' => $hot]]]);
+        $learned = \Orbek\Core\Plan\Planner::in(
+            Sample::kitchen(),
+            $knowledge,
+            new \DateTimeImmutable(Sample::NOW),
+        )->plan(Sample::polo());
 
-        self::assertGreaterThan($plain->course()?->end()->browning ?? INF, $learned->course()?->end()->browning ?? 0);
+        // The ring is known better: less of its heat is wanted, it comes out right on more stoves, and the colour is surer.
+        self::assertNotEquals(HeatLine::toArray($plain->heating()?->line() ?? []), HeatLine::toArray($learned->heating()?->line() ?? []));
+        self::assertGreaterThan($plain->howSure()->right ?? 24, $learned->howSure()->right ?? 0);
+        self::assertLessThan(count($plain->heating()?->colours()->all() ?? []), count($learned->heating()?->colours()->all() ?? range(1, 9)));
     }
 }

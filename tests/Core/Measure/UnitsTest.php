@@ -19,12 +19,21 @@ final class UnitsTest extends TestCase
             $figure = Figure::of($grams, 'g', 0, 'because')->filling(0.84);
             foreach (Units::cases() as $units) {
                 foreach ([Cup::Metric, Cup::UsCustomary, Cup::RiceCooker] as $cup) {
-                    $text = $units->text($figure, $cup);
+                    $text = $units->text($figure->quantity(), $cup);
                     $read = AmountReader::read($text.' rice', $cup);
                     self::assertNotNull($read, $text);
                     $back = $read['unit'] === 'ml' ? $read['amount'] * 0.84 : $read['amount'];
                     // Cups go by the quarter of a cup, a spoon by the quarter of a spoon.
-                    $least = $units !== Units::Cups ? max(0.15, 0.02 * $grams) : max(0.125 * 0.84 * ($grams / 0.84 >= $cup->millilitres() / 4 ? $cup->millilitres() : ($grams / 0.84 >= 15 ? 15 : 5)), 0.5);
+                    $least = $units !== Units::Cups
+                        ? max(0.15, 0.02 * $grams)
+                        : max(
+                            0.125 * 0.84 * (
+                                $grams / 0.84 >= $cup->millilitres() / 4
+                                    ? $cup->millilitres()
+                                    : ($grams / 0.84 >= 15 ? 15 : 5)
+                            ),
+                            0.5,
+                        );
                     self::assertEqualsWithDelta($grams, $back, $least + 0.01, "{$grams} g as {$text}");
                 }
             }
@@ -35,11 +44,11 @@ final class UnitsTest extends TestCase
     {
         $figure = Figure::of(420, 'g', 0, 'because')->filling(0.84);
 
-        self::assertSame('2 cups', Units::Cups->text($figure, Cup::Metric));
-        self::assertSame('2¾ cups', Units::Cups->text($figure, Cup::RiceCooker));
-        self::assertSame('14.8 oz', Units::Ounces->text($figure, Cup::Metric));
-        self::assertSame('420 g', Units::Grams->text($figure, Cup::Metric));
-        self::assertSame('7.0 cm', Units::Cups->text(Figure::of(7, 'cm', 1, 'because'), Cup::Metric));
+        self::assertSame('2 cups', Units::Cups->text($figure->quantity(), Cup::Metric));
+        self::assertSame('2¾ cups', Units::Cups->text($figure->quantity(), Cup::RiceCooker));
+        self::assertSame('14.8 oz', Units::Ounces->text($figure->quantity(), Cup::Metric));
+        self::assertSame('420 g', Units::Grams->text($figure->quantity(), Cup::Metric));
+        self::assertSame('7.0 cm', Units::Cups->text(Figure::of(7, 'cm', 1, 'because')->quantity(), Cup::Metric));
     }
 
     /** @param  array{amount: float, unit: string, of: string}|null  $read */

@@ -8,6 +8,7 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Plan\Ingredient;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Shopping;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
@@ -16,22 +17,44 @@ final class AmountsTest extends TestCase
 {
     public function test_base_and_seal_are_counted_for_the_pots_size(): void
     {
-        $dish = Dish::fromArray(Sample::json('trout-fenugreek-polo'));
+        $dish = Sample::dish('trout-fenugreek-polo');
         $small = self::plan($dish, ['lid/seal' => 'foil']);
         $large = self::plan($dish, ['lid/seal' => 'foil', 'lid/pot' => 'aluminium-28']);
         $area = 28 ** 2 / 24 ** 2;
 
-        self::assertEqualsWithDelta($area, self::amount($large, 'potato slices')->amount / self::amount($small, 'potato slices')->amount, 1e-6);
-        self::assertEqualsWithDelta($area, self::amount($large, 'fat for the base')->amount / self::amount($small, 'fat for the base')->amount, 1e-6);
-        self::assertEqualsWithDelta(4, self::amount($large, 'foil')->amount - self::amount($small, 'foil')->amount, 1e-6);
-        self::assertMatchesRegularExpression('/About 3\d slices 3.5 mm thick/', self::amount($small, 'potato slices')->why[1]);
-        self::assertEqualsWithDelta(self::amount($small, 'potato slices')->amount / 0.85, self::bought($small, 'potatoes')->amount, 1e-6);
+        self::assertEqualsWithDelta(
+            $area,
+            self::amount($large, 'potato slices')->amount / self::amount($small, 'potato slices')->amount,
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            $area,
+            self::amount($large, 'fat for the base')->amount / self::amount($small, 'fat for the base')->amount,
+            1e-6,
+        );
+        self::assertEqualsWithDelta(
+            4,
+            self::amount($large, 'foil')->amount - self::amount($small, 'foil')->amount,
+            1e-6,
+        );
+        self::assertMatchesRegularExpression(
+            '/About 3\d slices 3.5 mm thick/',
+            Sample::say(self::amount($small, 'potato slices')->why[1]),
+        );
+        self::assertEqualsWithDelta(
+            self::amount($small, 'potato slices')->amount / 0.85,
+            self::bought($small, 'potatoes')->amount,
+            1e-6,
+        );
     }
 
     public function test_a_marinade_is_measured_by_the_weight_of_the_meat(): void
     {
-        $dish = Dish::fromArray(Sample::json('sour-cherry-polo'));
-        $plan = self::plan($dish, ['filling/marinade' => ['minutes' => 200, 'acid' => 'mild', 'yogurt' => 'now', 'papaya_percent' => 2]]);
+        $dish = Sample::dish('sour-cherry-polo');
+        $plan = self::plan(
+            $dish,
+            ['filling/marinade' => ['minutes' => 200, 'acid' => 'mild', 'yogurt' => 'now', 'papaya_percent' => 2]],
+        );
         $kg = $dish->filling->rawMass($dish->table->rawRice())->kg;
 
         self::assertEqualsWithDelta(20 * $kg, self::amount($plan, 'green papaya paste')->amount, 1e-6);
@@ -43,22 +66,41 @@ final class AmountsTest extends TestCase
 
     public function test_yogurt_rice_takes_a_quarter_of_its_rice_in_yogurt(): void
     {
-        $plan = Sample::plan(Sample::plan()->changed('base:kind', 'yogurt-rice'));
+        $plan = Sample::plan(Sample::edited(Sample::plan(), 'base:kind', 'yogurt-rice'));
 
-        self::assertEqualsWithDelta(0.25 * 0.15 * $plan->rice->amount, self::amount($plan, 'yogurt for the base')->amount, 1e-6);
+        self::assertEqualsWithDelta(
+            0.25 * 0.15 * $plan->totals->rice()->amount,
+            self::amount($plan, 'yogurt for the base')->amount,
+            1e-6,
+        );
     }
 
     public function test_what_is_sprinkled_and_what_the_cook_has_in_broth_are_measured(): void
     {
-        self::assertEqualsWithDelta(0.1 * 796.5, self::amount(self::plan(Sample::polo(), ['lid/sprinkled_ml_per_kg' => 100]), 'water or milk over the top')->amount, 1e-6);
-        $onePot = Sample::plan(Dish::fromArray(Sample::json('chickpea-spinach-one-pot')));
+        self::assertEqualsWithDelta(
+            0.1 * 796.5,
+            self::amount(
+                self::plan(Sample::polo(), ['lid/sprinkled_ml_per_kg' => 100]),
+                'water or milk over the top',
+            )->amount,
+            1e-6,
+        );
+        $onePot = Sample::plan(Sample::dish('chickpea-spinach-one-pot'));
         self::assertEqualsWithDelta(0.6 * 270, self::amount($onePot, 'broth')->amount, 1e-6);
-        self::assertEqualsWithDelta($onePot->measured->water->amount ?? 0, self::amount($onePot, 'broth')->amount + self::amount($onePot, 'water beside the broth')->amount, 1e-6);
+        self::assertEqualsWithDelta(
+            $onePot->measured()->water->amount ?? 0,
+            self::amount($onePot, 'broth')->amount + self::amount($onePot, 'water beside the broth')->amount,
+            1e-6,
+        );
     }
 
     public function test_side_dishes_take_their_share_off_the_rice(): void
     {
-        self::assertEqualsWithDelta(0.9 * 796.5, self::plan(Sample::polo(), ['table/side_dishes' => 2])->rice->amount, 1e-6);
+        self::assertEqualsWithDelta(
+            0.9 * 796.5,
+            self::plan(Sample::polo(), ['table/side_dishes' => 2])->totals->rice()->amount,
+            1e-6,
+        );
     }
 
     /** @param  array<string, mixed>  $changes by path */
@@ -73,7 +115,12 @@ final class AmountsTest extends TestCase
 
     private static function ingredient(Plan $plan, string $name): Ingredient
     {
-        $found = array_values(array_filter($plan->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->name === $name));
+        $found = array_values(
+            array_filter(
+                $plan->ingredients,
+                static fn (Ingredient $ingredient): bool => Sample::say($ingredient->name) === $name,
+            ),
+        );
 
         return $found[0] ?? self::fail("no {$name}");
     }
@@ -85,7 +132,7 @@ final class AmountsTest extends TestCase
 
     private static function bought(Plan $plan, string $name): Figure
     {
-        $things = array_column(array_merge(...array_values($plan->shopping())), 'amount', 'name');
+        $things = array_column(array_merge(...array_values(Shopping::of($plan))), 'amount', 'name');
 
         return $things[$name] ?? self::fail("{$name} is not on the list");
     }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use App\Formats\PlanJson;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Dish\Dish;
-use Orbek\Core\Dish\School;
-use Orbek\Core\Dish\Starter;
-use Orbek\Core\Measure\OutOfRange;
+use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Plan\Clash;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Station;
@@ -23,28 +22,34 @@ final class PlannerTest extends TestCase
         $plan = Sample::plan();
 
         self::assertSame([], $plan->clashes);
-        self::assertSame('797 g', $plan->rice->text());
-        self::assertSame(1, $plan->boiled()->batches);
+        self::assertSame('797 g', $plan->totals->rice()->text());
+        self::assertSame(1, Sample::boil($plan)->batches);
         self::assertSame('28 cm aluminium, 9 L', $plan->pot()->name);
-        self::assertGreaterThanOrEqual(4.95, $plan->free->amount);
-        self::assertSame('16:00', $plan->timeAt($plan->schedule->firstStart())->format('H:i'));
-        self::assertSame('19:26', $plan->lidOff->text());
-        self::assertSame(0, $plan->schedule->end('open'));
+        self::assertGreaterThanOrEqual(4.95, $plan->totals->free()->amount);
+        self::assertSame('16:25', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
+        self::assertSame('19:26', $plan->totals->lidOff()->text());
+        self::assertSame(0, $plan->day->schedule->end('open'));
     }
 
     public function test_layers_hold_all_the_rice_and_all_the_filling(): void
     {
         foreach ([1, 2, 5, 9, 13, 24, 60] as $eaters) {
             $plan = Sample::plan(Sample::polo()->changed('table/eaters', $eaters));
-            $raw = $plan->rice->amount / 1000;
-            $mass = array_map(static fn (Layer $layer): float => $layer->mass->kg, $plan->section->layers);
+            $raw = $plan->totals->rice()->amount / 1000;
+            $mass = array_map(static fn (Layer $layer): float => $layer->mass->kg, $plan->potted->first()->section->layers);
             $fat = 0.08 * $plan->pot()->baseCm2() / 1000 * 0.92;
             $drained = $mass[0] - $fat + $mass[1] + $mass[3];
 
-            // W(0.7) of aged basmati, fully soaked, and the water that clings to it.
-            self::assertEqualsWithDelta((1.28 + (2.65 - 1.28) * 0.7 + 0.11) * $raw, $drained, 0.005 * $raw, "{$eaters} eaters");
-            self::assertEqualsWithDelta($plan->dish->filling->layeredMass($plan->dish->table->rawRice())->kg, $mass[2], 1e-9);
-            self::assertEqualsWithDelta($plan->weight->amount, 1000 * array_sum($mass), 1e-6);
+            // W(0.6) of aged basmati, fully soaked, and the water that clings to it.
+            self::assertEqualsWithDelta(
+                (1.28 + (2.65 - 1.28) * 0.6 + 0.11) * $raw, $drained, 0.005 * $raw, "{$eaters} eaters",
+            );
+            self::assertEqualsWithDelta(
+                $plan->dish->filling->layeredMass($plan->dish->table->rawRice())->kg,
+                $mass[2],
+                1e-9,
+            );
+            self::assertEqualsWithDelta($plan->totals->weight()->amount, 1000 * array_sum($mass), 1e-6);
         }
     }
 
@@ -53,24 +58,31 @@ final class PlannerTest extends TestCase
         $nine = Sample::plan();
         $five = Sample::plan(Sample::polo()->changed('table/eaters', 5));
 
-        self::assertLessThan($nine->rice->amount, $five->rice->amount);
-        self::assertLessThan($nine->boiled()->water->amount, $five->boiled()->water->amount);
-        self::assertLessThan($nine->boiled()->salt->amount, $five->boiled()->salt->amount);
-        self::assertLessThan($nine->section->shoulderCm, $five->section->shoulderCm);
-        self::assertGreaterThan($nine->schedule->start('heat-water'), $five->schedule->start('heat-water'));
-        self::assertLessThan($nine->boiled()->backAtBoil->amount, $five->boiled()->backAtBoil->amount);
+        self::assertLessThan($nine->totals->rice()->amount, $five->totals->rice()->amount);
+        self::assertLessThan(Sample::boil($nine)->water->amount, Sample::boil($five)->water->amount);
+        self::assertLessThan(Sample::boil($nine)->salt->amount, Sample::boil($five)->salt->amount);
+        self::assertLessThan($nine->potted->first()->section->shoulderCm, $five->potted->first()->section->shoulderCm);
+        self::assertLessThan($nine->day->schedule->tasks['heat-water']->minutes, $five->day->schedule->tasks['heat-water']->minutes);
+        self::assertLessThan(Sample::boil($nine)->backAtBoil->amount, Sample::boil($five)->backAtBoil->amount);
     }
 
     public function test_the_window_is_the_bags_scatter_on_the_boil(): void
     {
-        $forecast = Sample::plan()->boiled()->forecast;
-        $lift = Sample::plan()->boiled()->liftAt;
+        $forecast = Sample::boil(Sample::plan())->forecast;
+        $lift = Sample::boil(Sample::plan())->liftAt;
 
         self::assertLessThan($lift->amount, $lift->from);
         self::assertGreaterThan($lift->amount, $lift->by);
-        foreach ([[$lift->from, exp(-1.2816 * hypot(0.15, 0.05))], [$lift->amount, 1.0], [$lift->by, exp(1.2816 * hypot(0.15, 0.05))]] as [$seconds, $factor]) {
-            $exposure = $forecast->boil->exposureAfter((float) $seconds + 45) + $forecast->carryOverS;
-            self::assertEqualsWithDelta(0.7, $forecast->boil->front->donenessAfter($exposure / $factor), 2e-3);
+        foreach (
+            [
+                [$lift->from, exp(-1.2816 * hypot(0.19, 0.05))],
+                [$lift->amount, 1.0],
+                [$lift->by, exp(1.2816 * hypot(0.19, 0.05))],
+            ] as [$seconds, $factor]
+        ) {
+            // The fingers feel the target when it is lifted.
+            $exposure = $forecast->boil->exposureAfter((float) $seconds);
+            self::assertEqualsWithDelta(0.6, $forecast->boil->front->donenessAfter($exposure / $factor), 2e-3);
         }
         $hill = $forecast->hill();
         self::assertSame(1.0, max(0.0, ...array_column($hill, 1)));
@@ -81,11 +93,14 @@ final class PlannerTest extends TestCase
     {
         $clash = self::clash(Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')), Station::Layers);
 
-        self::assertStringContainsString('24 cm steel, 5.5 L is too small', $clash->says);
-        self::assertSame(['Use the 28 cm aluminium, 9 L', 'Share it with the 20 cm cast iron, 3.2 L', 'Cook for 6'], array_map(static fn ($mend): string => $mend->label, $clash->mends));
+        self::assertStringContainsString('24 cm steel, 5.5 L is too small', Sample::say($clash->says));
+        self::assertSame(
+            ['Use the 28 cm aluminium, 9 L', 'Share it with the 20 cm cast iron, 3.2 L', 'Cook for 6'],
+            array_map(static fn ($mend): string => Sample::say($mend->label), $clash->mends),
+        );
         foreach ($clash->mends as $mend) {
             $mended = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed($mend->path, $mend->value));
-            self::assertSame([], $mended->clashesAt(Station::Layers), $mend->label);
+            self::assertSame([], $mended->clashesAt(Station::Layers), Sample::say($mend->label));
         }
         $seven = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed('table/eaters', 7));
         self::assertNotSame([], $seven->clashesAt(Station::Layers), 'six is the most');
@@ -93,70 +108,94 @@ final class PlannerTest extends TestCase
 
     public function test_a_table_time_that_has_passed_or_is_too_near_is_mended(): void
     {
-        $passed = self::clash(Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-20T19:30')), Station::Table);
-        self::assertSame('19:30 on Friday 20 November has passed.', $passed->says);
-        self::assertSame(['2026-11-24T13:30', '2026-11-25T19:30'], array_map(static fn ($mend): mixed => $mend->value, $passed->mends));
+        $passed = self::clash(
+            Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-20T19:30')),
+            Station::Table,
+        );
+        self::assertSame('19:30 on Friday 20 November has passed.', Sample::say($passed->says));
+        self::assertSame(
+            ['2026-11-24T13:05', '2026-11-25T19:30'],
+            array_map(static fn ($mend): mixed => $mend->value, $passed->mends),
+        );
 
-        $near = self::clash(Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T12:00')), Station::Table);
-        self::assertSame('Too little time: the work takes 3 h 30 min, and the table is in 2 h.', $near->says);
-        self::assertSame('2026-11-24T13:30', $near->mends[0]->value);
-        self::assertSame([], Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T13:30'))->clashes);
+        $near = self::clash(
+            Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T12:00')),
+            Station::Table,
+        );
+        self::assertSame(
+            'Too little time: the work takes 3 h 5 min, and the table is in 2 h.',
+            Sample::say($near->says),
+        );
+        self::assertSame('2026-11-24T13:05', $near->mends[0]->value);
+        self::assertSame([], Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T13:05'))->clashes);
     }
 
     public function test_too_much_for_one_boil_is_split_and_each_part_boils_back_in_time(): void
     {
         $plan = Sample::plan(Sample::polo()->changed('table/eaters', 12));
 
-        self::assertSame(2, $plan->boiled()->batches);
-        self::assertLessThanOrEqual(210.0, $plan->boiled()->backAtBoil->amount);
-        self::assertArrayHasKey('boil-2', $plan->schedule->tasks);
-        self::assertStringContainsString('2 batches', self::clash($plan, Station::Water)->says);
-        self::assertLessThanOrEqual(10, $plan->schedule->end('layer') - $plan->schedule->end('drain-2'));
+        self::assertSame(2, Sample::boil($plan)->batches);
+        self::assertLessThanOrEqual(210.0, Sample::boil($plan)->backAtBoil->amount);
+        self::assertArrayHasKey('boil-2', $plan->day->schedule->tasks);
+        self::assertStringContainsString('2 batches', Sample::say(self::clash($plan, Station::Water)->says));
+        self::assertLessThanOrEqual(10, $plan->day->schedule->end('layer') - $plan->day->schedule->end('drain-2'));
     }
 
     public function test_a_weak_ring_is_said_where_it_is_weak(): void
     {
-        $steam = self::clash(Sample::plan(Sample::polo()->changed('lid/burner', 'ring-1')), Station::Heat);
-        self::assertSame('lid/burner', $steam->mends[0]->path);
         $boil = Sample::plan(Sample::polo()->changed('water/burner', 'ring-1'));
         self::assertSame('ring-2', self::clash($boil, Station::Water)->mends[0]->value);
-        $hopeless = self::clash(Sample::plan(Sample::polo()->changed('water/burner', 'ring-1')->changed('table/eaters', 30)), Station::Water);
-        self::assertStringContainsString('batches', $hopeless->says);
+        $hopeless = self::clash(
+            Sample::plan(Sample::polo()->changed('water/burner', 'ring-1')->changed('table/eaters', 30)),
+            Station::Water,
+        );
+        self::assertStringContainsString('batches', Sample::say($hopeless->says));
     }
 
     public function test_a_long_warm_soak_is_answered_with_the_fridge(): void
     {
         $plan = Sample::plan(Sample::polo()->changed('rice/soak/minutes', 600));
 
-        self::assertStringContainsString('too long out of the fridge', self::clash($plan, Station::Rice)->says);
-        self::assertSame([Caution::LongSoak], $plan->cautions['rice']);
+        self::assertStringContainsString(
+            'too long out of the fridge',
+            Sample::say(self::clash($plan, Station::Rice)->says),
+        );
+        self::assertSame([Caution::LongSoak], $plan->cautions()['rice']);
     }
 
     public function test_every_figure_says_why(): void
     {
         $plan = Sample::plan();
-        $figures = [...array_map($plan->result(...), Station::cases()), $plan->weight, $plan->boiled()->water, $plan->boiled()->salt, $plan->boiled()->saltKept, $plan->boiled()->backAtBoil];
+        $figures = [
+            ...array_map($plan->result(...), Station::cases()), $plan->totals->weight(), Sample::boil($plan)->water,
+            Sample::boil($plan)->salt, Sample::boil($plan)->saltKept, Sample::boil($plan)->backAtBoil,
+        ];
         foreach ($plan->ingredients as $ingredient) {
             $figures[] = $ingredient->amount;
         }
 
         self::assertGreaterThan(20, count($figures));
         foreach ($figures as $figure) {
-            self::assertMatchesRegularExpression('/[a-z].*\.$/', implode(' ', $figure->why));
+            self::assertMatchesRegularExpression('/[a-z].*\.$/', Sample::say($figure->why));
             self::assertMatchesRegularExpression('/\d/', $figure->text());
         }
-        self::assertStringContainsString('at 640 m water boils at 97.9 °C', $plan->boiled()->liftAt->why[0]);
+        self::assertStringContainsString(
+            'at 640 m water boils at 97.9 °C',
+            Sample::say(Sample::boil($plan)->liftAt->why[0]),
+        );
     }
 
     public function test_each_school_has_its_own_heat(): void
     {
         $lines = [];
-        foreach (School::cases() as $school) {
-            $plan = Sample::plan(Dish::fromArray(Starter::document($school, Sample::kitchen(), 'A dish', '2026-11-28T19:30')));
-            self::assertSame([], $plan->clashes, $school->value);
-            $lines[] = array_map(static fn ($block): string => $block->minutes.' '.$block->words(), $plan->heat->blocks);
-            self::assertTrue($plan->heat->blocks[count($plan->heat->blocks) - 1]->isRest());
-            self::assertSame(0, $plan->schedule->end('open'));
+        foreach (Sample::craft()->schools->all as $school) {
+            $plan = Sample::plan(Sample::first($school));
+            self::assertSame([], $plan->clashes, $school->id);
+            $line = $plan->potted->first()->schoolLine;
+            $lines[] = HeatLine::toArray($line);
+            self::assertTrue($line[count($line) - 1]->isRest());
+            self::assertSame([], $plan->faults(), $school->id);
+            self::assertSame(0, $plan->day->schedule->end('open'));
         }
         self::assertCount(7, array_unique($lines, SORT_REGULAR));
     }
@@ -165,43 +204,61 @@ final class PlannerTest extends TestCase
     {
         $plan = Sample::plan(self::biryani());
 
-        self::assertSame(['filling', 'rice', 'filling', 'rice'], array_map(static fn (Layer $layer): string => $layer->matter->value, $plan->section->layers));
-        self::assertArrayNotHasKey('hot-fat', $plan->schedule->tasks);
-        self::assertArrayNotHasKey('soak', $plan->schedule->tasks);
-        self::assertSame([Caution::DoughGluten], $plan->cautions['lid']);
-        self::assertArrayNotHasKey('filling', $plan->cautions);
-        self::assertSame('38 min sealed', $plan->sealed->text().' sealed');
+        self::assertSame(
+            ['filling', 'rice', 'filling', 'rice'],
+            array_map(static fn (Layer $layer): string => $layer->matter->value, $plan->potted->first()->section->layers),
+        );
+        self::assertArrayNotHasKey('hot-fat', $plan->day->schedule->tasks);
+        self::assertArrayNotHasKey('soak', $plan->day->schedule->tasks);
+        self::assertSame([Caution::DoughGluten], $plan->cautions()['lid']);
+        self::assertArrayNotHasKey('filling', $plan->cautions());
+        self::assertEqualsWithDelta($plan->course()?->end()->minute ?? 0, $plan->totals->sealed()->amount, 0.5);
     }
 
     public function test_two_stage_rice_is_two_lifts_with_two_windows(): void
     {
-        $plan = Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')));
-        [$first, $rest] = $plan->boiled()->lifts;
+        $plan = Sample::plan(Sample::dish('turkey-plum-biryani'));
+        [$first, $rest] = Sample::boil($plan)->lifts;
 
-        self::assertCount(2, $plan->boiled()->lifts);
+        self::assertCount(2, Sample::boil($plan)->lifts);
         self::assertSame(['snaps', 'rises'], [$first->stage->value, $rest->stage->value]);
         self::assertEqualsWithDelta(1.0, $first->share + $rest->share, 1e-9);
         self::assertGreaterThan(0, $first->at->amount);
         self::assertGreaterThan($first->at->by, $rest->at->from);
-        self::assertEqualsWithDelta(0.20, $first->forecast->donenessInPot($first->at->amount), 1e-6);
-        self::assertSame([0.20, 0.60], [$plan->section->layers[1]->doneness, $plan->section->layers[2]->doneness]);
-        self::assertStringContainsString('first scoop likely', (string) $plan->schedule->tasks['boil']->detail);
-        self::assertSame($plan->boiled()->liftAt, $rest->at);
-        self::assertLessThanOrEqual(60, $plan->schedule->start('layer') - $plan->schedule->end('dough'));
+        self::assertEqualsWithDelta(0.20, $first->forecast->donenessAfter($first->at->amount), 1e-6);
+        self::assertGreaterThan(0.20, $first->inPot);
+        self::assertSame(
+            [0.20, 0.60],
+            [$plan->potted->first()->section->layers[1]->doneness, $plan->potted->first()->section->layers[2]->doneness],
+        );
+        self::assertStringContainsString('first scoop likely', Sample::say($plan->day->work('boil')->detail ?? ''));
+        self::assertSame(Sample::boil($plan)->liftAt, $rest->at);
+        self::assertLessThanOrEqual(60, $plan->day->schedule->start('layer') - $plan->day->schedule->end('dough'));
     }
 
     public function test_salt_in_the_dish_is_reckoned_and_solved_backwards(): void
     {
         $plan = Sample::plan();
-        $saltG = $plan->boiled()->saltKept->amount + 10 * $plan->dish->filling->rawMass($plan->dish->table->rawRice())->kg;
-        self::assertEqualsWithDelta(100 * $saltG / $plan->weight->amount, $plan->saltiness->amount, 1e-9);
-        self::assertStringContainsString(sprintf('%d mg of sodium a serving', round(393 * $saltG / 9)), $plan->saltiness->why[1]);
+        $saltG = Sample::boil($plan)->saltKept->amount + 10 * $plan->dish->filling->rawMass(
+            $plan->dish->table->rawRice(),
+        )->kg;
+        self::assertEqualsWithDelta(
+            100 * $saltG / $plan->totals->weight()->amount,
+            $plan->salting->percent()->amount,
+            1e-9,
+        );
+        self::assertStringContainsString(
+            sprintf('%d mg of sodium a serving', round(393 * $saltG / 9)),
+            Sample::say($plan->salting->percent()->why[1]),
+        );
 
-        self::assertNotSame([], $plan->tastes);
-        foreach ($plan->tastes as $taste) {
+        self::assertNotSame([], $plan->salting->tastes());
+        foreach ($plan->salting->tastes() as $taste) {
             $salted = Sample::plan(Sample::polo()->changed($taste->path, $taste->value));
-            $wanted = ['mild' => 0.65, 'as usual' => 0.85, 'well salted' => 1.1][(string) preg_replace('/^Salt it (.*):.*$/', '$1', $taste->label)] ?? null;
-            self::assertEqualsWithDelta($wanted, $salted->saltiness->amount, 0.005, $taste->label);
+            $wanted = ['mild' => 0.65, 'as usual' => 0.85, 'well salted' => 1.1][(string) preg_replace('/^Salt it (.*):.*$/', '$1', Sample::say($taste->label))] ?? null;
+            self::assertEqualsWithDelta(
+                $wanted, $salted->salting->percent()->amount, 0.005, Sample::say($taste->label),
+            );
         }
     }
 
@@ -211,26 +268,28 @@ final class PlannerTest extends TestCase
         $both = Sample::plan(Sample::polo()->changed('water/oil', true)->changed('water/lemon', true));
 
         self::assertSame(count($plain->ingredients) + 2, count($both->ingredients));
-        self::assertEquals($plain->boiled()->liftAt, $both->boiled()->liftAt);
+        self::assertEquals(Sample::boil($plain)->liftAt, Sample::boil($both)->liftAt);
     }
 
     public function test_a_pot_the_kitchen_has_not_is_refused_by_name(): void
     {
-        $this->expectException(OutOfRange::class);
-        $this->expectExceptionMessage('lid/pot: "cauldron" is not known; give one of iron-20, steel-24, aluminium-28, cooker.');
-        Sample::plan(Sample::polo()->changed('lid/pot', 'cauldron'));
+        self::assertStringContainsString(
+            'lid/pot: "cauldron" is not known; give one of iron-20, steel-24, aluminium-28, cooker.',
+            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('lid/pot', 'cauldron'))),
+        );
     }
 
     public function test_a_ring_of_a_step_the_kitchen_has_not_is_refused(): void
     {
-        $this->expectException(OutOfRange::class);
-        $this->expectExceptionMessage('the ring of "Brown the thighs": "ring-9" is not known');
-        Sample::plan(Sample::polo()->changed('filling/steps/0/burner', 'ring-9'));
+        self::assertStringContainsString(
+            'filling/steps/0/burner: "ring-9" is not known',
+            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('filling/steps/0/burner', 'ring-9'))),
+        );
     }
 
     public function test_the_whole_plan_is_plain_data(): void
     {
-        $plan = Sample::plan()->toArray();
+        $plan = PlanJson::of(Sample::plan(), Sample::wording());
         $json = json_encode($plan, JSON_THROW_ON_ERROR);
 
         self::assertEquals($plan, json_decode($json, true));
@@ -249,17 +308,24 @@ final class PlannerTest extends TestCase
             'table' => ['eaters' => 4, 'serve_at' => '2026-11-27T19:00'],
             'rice' => ['lot' => 'brown-jar', 'soak' => ['minutes' => 0]],
             'water' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'stage' => 'thread'],
-            'filling' => ['name' => 'jackfruit', 'ready' => 1, 'parts' => [['name' => 'jackfruit', 'kind' => 'root-vegetables', 'of_rice' => 1.1]]],
+            'filling' => [
+                'name' => 'jackfruit',
+                'ready' => 1,
+                'parts' => [['name' => 'jackfruit', 'kind' => 'root-vegetables', 'of_rice' => 1.1]],
+            ],
             'base' => ['kind' => 'none'],
-            'layers' => [['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5], ['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5]],
+            'layers' => [
+                ['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5],
+                ['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5],
+            ],
             'lid' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'seal' => 'dough'],
-        ]);
+        ], Sample::craft());
     }
 
     private static function clash(Plan $plan, Station $station): Clash
     {
         $clashes = $plan->clashesAt($station);
-        self::assertNotSame([], $clashes, "a clash at {$station->label()}");
+        self::assertNotSame([], $clashes, "a clash at {$station->value}");
 
         return $clashes[0];
     }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Orbek\Core\Dish\Dish;
+use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\School;
-use Orbek\Core\Dish\Starter;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -18,8 +17,8 @@ final class WorkOrderTest extends TestCase
     /** @return iterable<string, array{School}> */
     public static function schools(): iterable
     {
-        foreach (School::cases() as $school) {
-            yield $school->value => [$school];
+        foreach (Sample::craft()->schools->all as $school) {
+            yield $school->id => [$school];
         }
     }
 
@@ -28,87 +27,114 @@ final class WorkOrderTest extends TestCase
     {
         $plan = self::started($school);
         $held = [];
-        foreach ($plan->schedule->tasks as $id => $task) {
+        foreach ($plan->day->schedule->tasks as $id => $task) {
             foreach ($task->claims() as [$thing, $from, $to]) {
-                $start = $plan->schedule->start($id);
+                $start = $plan->day->schedule->start($id);
                 foreach ($held[$thing] ?? [] as [$other, $busyFrom, $busyTo]) {
-                    self::assertTrue($start + $to <= $busyFrom || $start + $from >= $busyTo, "{$thing}: {$id} and {$other}");
+                    self::assertTrue(
+                        $start + $to <= $busyFrom || $start + $from >= $busyTo,
+                        "{$thing}: {$id} and {$other}",
+                    );
                 }
                 $held[$thing][] = [$id, $start + $from, $start + $to];
             }
             foreach ($task->after as $gap) {
-                $waits = $plan->schedule->start($id) - $plan->schedule->end($gap->task);
+                $waits = $plan->day->schedule->start($id) - $plan->day->schedule->end($gap->task);
                 self::assertGreaterThanOrEqual($gap->leastMin, $waits, "{$id} after {$gap->task}");
                 self::assertLessThanOrEqual($gap->mostMin ?? PHP_INT_MAX, $waits, "{$id} within reach of {$gap->task}");
             }
         }
-        self::assertSame(0, $plan->schedule->end('open'));
+        self::assertSame(0, $plan->day->schedule->end('open'));
     }
 
     #[DataProvider('schools')]
     public function test_rice_is_drained_or_measured_never_both(School $school): void
     {
-        $tasks = self::started($school)->schedule->tasks;
+        $tasks = self::started($school)->day->schedule->tasks;
 
-        self::assertSame($school->isMeasured(), isset($tasks['cook']));
-        self::assertSame(! $school->isMeasured(), isset($tasks['boil'], $tasks['drain'], $tasks['heat-water']));
-        self::assertSame($school === School::DrainedAndSteamed, isset($tasks['hot-fat']));
-        self::assertSame(in_array($school, [School::RawFilling, School::LongSeal], true), isset($tasks['dough']));
-        self::assertSame($school === School::RawFilling, isset($tasks['marinates']));
+        self::assertSame($school->cooking->isMeasured(), isset($tasks['cook']));
+        self::assertSame(
+            ! $school->cooking->isMeasured(),
+            isset($tasks['boil'], $tasks['drain'], $tasks['heat-water']),
+        );
+        self::assertSame($school->id === 'drained-and-steamed', isset($tasks['hot-fat']));
+        self::assertSame(in_array($school->id, ['raw-filling', 'long-seal'], true), isset($tasks['dough']));
+        self::assertSame($school->id === 'raw-filling', isset($tasks['marinates']));
     }
 
     public function test_one_pot_does_all_of_it_in_one_pot(): void
     {
-        $plan = Sample::plan(Dish::fromArray(Sample::json('chickpea-spinach-one-pot')));
+        $plan = Sample::plan(Sample::dish('chickpea-spinach-one-pot'));
         foreach (['filling-1', 'filling-2', 'cook', 'layer', 'heat-1', 'open'] as $id) {
-            self::assertContains('pot:steel-24', $plan->schedule->tasks[$id]->holds, $id);
+            self::assertTrue($plan->day->schedule->tasks[$id]->holds(Hold::pot('steel-24')), $id);
         }
-        self::assertLessThanOrEqual($plan->schedule->start('cook'), $plan->schedule->end('filling-2'));
-        self::assertStringContainsString('dry craters', (string) $plan->schedule->tasks['cook']->detail);
-        self::assertSame('Level, close, heat down', $plan->schedule->tasks['layer']->name);
+        self::assertLessThanOrEqual($plan->day->schedule->start('cook'), $plan->day->schedule->end('filling-2'));
+        self::assertStringContainsString('dry craters', Sample::say($plan->day->work('cook')->detail ?? ''));
+        self::assertSame('Level, close, heat down', Sample::say($plan->day->work('layer')->name));
     }
 
     public function test_a_cooker_stands_on_no_ring_and_tells_its_line(): void
     {
-        $schedule = Sample::plan(Dish::fromArray(Sample::json('mushroom-chestnut-rice')))->schedule;
+        $plan = Sample::plan(Sample::dish('mushroom-chestnut-rice'));
+        $schedule = $plan->day->schedule;
 
-        self::assertSame(['pot:cooker'], $schedule->tasks['cook']->holds);
-        self::assertMatchesRegularExpression('/line [\d.]+ of its scale/', (string) $schedule->tasks['cook']->detail);
-        self::assertContains('oven', $schedule->tasks['heat-1']->holds);
+        self::assertEquals([Hold::pot('cooker')], $schedule->tasks['cook']->holds);
+        self::assertMatchesRegularExpression(
+            '/line [\d.]+ of its scale/',
+            Sample::say($plan->day->work('cook')->detail ?? ''),
+        );
+        self::assertTrue($schedule->tasks['heat-1']->holds(Hold::oven()));
         self::assertNull($schedule->tasks['heat-1']->burner());
     }
 
     public function test_spices_are_fished_out_where_they_are_fished_out(): void
     {
-        $dish = Dish::fromArray(Sample::json('turkey-plum-biryani'));
-        $detail = static fn (string $spices): string => (string) Sample::plan($dish->changed('water/spices', $spices))->schedule->tasks['drain']->detail;
+        $dish = Sample::dish('turkey-plum-biryani');
+        $detail = static fn (string $spices): string => Sample::say(
+            Sample::plan($dish->changed('water/spices', $spices))->day->work('drain')->detail ?? '',
+        );
 
         self::assertStringContainsString('fish the spices out', $detail('fished'));
         self::assertStringNotContainsString('spices', $detail('left'));
-        self::assertStringContainsString('whole spices', (string) Sample::plan($dish)->schedule->tasks['heat-water']->detail);
+        self::assertStringContainsString(
+            'whole spices',
+            Sample::say(Sample::plan($dish)->day->work('heat-water')->detail ?? ''),
+        );
     }
 
     public function test_mixing_takes_longer_than_scooping(): void
     {
-        $dish = Dish::fromArray(Sample::json('jackfruit-cashew-biryani'));
-        $open = static fn (string $serve): int => Sample::plan($dish->changed('serve', $serve))->schedule->tasks['open']->minutes;
+        $dish = Sample::dish('jackfruit-cashew-biryani');
+        $open = static fn (string $serve): int => Sample::plan(
+            $dish->changed('serve', $serve),
+        )->day->schedule->tasks['open']->minutes;
 
         self::assertSame(3, $open('mixed') - $open('scooped'));
     }
 
     public function test_a_second_pot_has_its_own_heat_on_its_own_ring(): void
     {
-        $plan = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed('lid/second', ['pot' => 'iron-20', 'burner' => 'ring-1']));
+        $plan = Sample::plan(
+            Sample::polo()->changed('lid/pot', 'steel-24')->changed(
+                'lid/second',
+                ['pot' => 'iron-20', 'burner' => 'ring-1'],
+            ),
+        );
 
-        self::assertContains('ring:ring-1', $plan->schedule->tasks['second-1']->holds);
-        self::assertContains('ring:ring-2', $plan->schedule->tasks['heat-1']->holds);
-        self::assertSame($plan->schedule->end('layer'), $plan->schedule->start('second-1'));
-        self::assertLessThanOrEqual($plan->schedule->start('open'), $plan->schedule->end('second-3'));
+        self::assertTrue($plan->day->schedule->tasks['second-1']->holds(Hold::ring('ring-1')));
+        self::assertTrue($plan->day->schedule->tasks['heat-1']->holds(Hold::ring('ring-2')));
+        self::assertSame($plan->day->schedule->end('layer'), $plan->day->schedule->start('second-1'));
+        self::assertSame($plan->day->schedule->end('layer'), $plan->day->schedule->start('heat-1'), 'both are closed at once');
+        $last = 'second-'.count($plan->potted->second()?->line() ?? []);
+        self::assertLessThanOrEqual($plan->day->schedule->start('open'), $plan->day->schedule->end($last));
     }
 
     public function test_what_keeps_is_told_with_how_long(): void
     {
-        $keeps = array_map(static fn ($task): ?string => $task->keeps, Sample::plan(Dish::fromArray(Sample::json('turkey-plum-biryani')))->schedule->tasks);
+        $keeps = array_map(
+            static fn ($work): string => Sample::say($work->keeps ?? ''),
+            Sample::plan(Sample::dish('turkey-plum-biryani'))->day->works,
+        );
 
         self::assertContains('3 days in a closed jar', $keeps);
         self::assertContains('a day in the fridge', $keeps);
@@ -117,13 +143,21 @@ final class WorkOrderTest extends TestCase
     public function test_with_nothing_begun_the_table_has_its_last_task_before_it(): void
     {
         foreach (['sour-cherry-polo', 'jackfruit-cashew-biryani', 'trout-fenugreek-polo'] as $name) {
-            $schedule = Sample::plan(Dish::fromArray(Sample::json($name)))->schedule;
-            self::assertSame(0, array_reduce(array_keys($schedule->tasks), static fn (int $last, string $id): int => max($last, $schedule->end($id)), -100_000), $name);
+            $schedule = Sample::plan(Sample::dish($name))->day->schedule;
+            self::assertSame(
+                0,
+                array_reduce(
+                    array_keys($schedule->tasks),
+                    static fn (int $last, string $id): int => max($last, $schedule->end($id)),
+                    -100_000,
+                ),
+                $name,
+            );
         }
     }
 
     private static function started(School $school): Plan
     {
-        return Sample::plan(Dish::fromArray(Starter::document($school, Sample::kitchen(), 'A dish', '2026-11-28T19:30')));
+        return Sample::plan(Sample::first($school));
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Pot;
 
-use Orbek\Core\Dish\Dish;
-use Orbek\Core\Lid\Seal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Pot\Section;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -29,7 +29,11 @@ final class SectionTest extends TestCase
     public function test_a_mound_keeps_its_volume_its_slope_and_the_free_height(): void
     {
         foreach ([[28, 9.0, 2.2], [28, 9.0, 4.2], [24, 5.5, 2.9], [36, 20.0, 3.0]] as [$diameter, $litres, $kg]) {
-            $section = Section::of(self::pot($diameter, $litres), [self::layer($kg * 0.4, 1.0), self::layer($kg * 0.6, 1.0)], true);
+            $section = Section::of(
+                self::pot($diameter, $litres),
+                [self::layer($kg * 0.4, 1.0), self::layer($kg * 0.6, 1.0)],
+                true,
+            );
 
             self::assertEqualsWithDelta($kg, self::volumeL($section), 0.01, "{$diameter} cm");
             self::assertGreaterThanOrEqual(Section::FREE_CM - 1e-6, $section->freeCm());
@@ -50,7 +54,11 @@ final class SectionTest extends TestCase
 
     public function test_layers_never_lie_below_one_another(): void
     {
-        $section = Section::of(self::pot(28, 9), [self::layer(0.3, 0.8), self::layer(0.7, 0.63), self::layer(1.1, 0.9), self::layer(0.9, 0.63)], true);
+        $section = Section::of(
+            self::pot(28, 9),
+            [self::layer(0.3, 0.8), self::layer(0.7, 0.63), self::layer(1.1, 0.9), self::layer(0.9, 0.63)],
+            true,
+        );
         $below = 0.0;
         foreach ($section->topsCm as $top) {
             self::assertGreaterThan($below, $top);
@@ -78,23 +86,27 @@ final class SectionTest extends TestCase
 
     private static function pot(float $diameterCm, float $litres): Pot
     {
-        return Pot::fromFields(Fields::of(['id' => 'p', 'name' => 'pot', 'material' => 'steel', 'diameter_cm' => $diameterCm, 'litres' => $litres]));
+        return Pot::fromFields(
+            Fields::of([
+                'id' => 'p', 'name' => 'pot', 'material' => 'steel', 'diameter_cm' => $diameterCm, 'litres' => $litres,
+            ]),
+        );
     }
 
     private static function layer(float $kg, float $kgPerLitre): Layer
     {
-        return new Layer(Matter::Rice, 'rice', Mass::kilograms($kg), $kgPerLitre);
+        return new Layer(Matter::Rice, Note::name('rice'), Mass::kilograms($kg), $kgPerLitre);
     }
 
     public function test_rice_that_goes_in_hardly_boiled_is_given_the_room_it_will_want(): void
     {
-        $turkey = Dish::fromArray(Sample::json('turkey-plum-biryani'));
+        $turkey = Sample::dish('turkey-plum-biryani');
         $plan = Sample::plan($turkey);
         $further = Sample::plan($turkey->changed('layers/1/stage', 'thread'));
 
-        self::assertLessThan($plan->section->topCm(), $plan->section->layeredCm());
+        self::assertLessThan($plan->potted->first()->section->topCm(), $plan->potted->first()->section->layeredCm());
         // Hardly boiled or nearly done: steamed, the same raw rice takes up the same room.
-        self::assertEqualsWithDelta($further->section->topCm(), $plan->section->topCm(), 0.3);
-        self::assertGreaterThan($plan->section->layeredCm() + 0.3, $further->section->layeredCm());
+        self::assertEqualsWithDelta($further->potted->first()->section->topCm(), $plan->potted->first()->section->topCm(), 0.3);
+        self::assertGreaterThan($plan->potted->first()->section->layeredCm() + 0.3, $further->potted->first()->section->layeredCm());
     }
 }

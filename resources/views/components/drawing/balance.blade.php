@@ -6,11 +6,10 @@
     $most = max(50.0, $balance->surfaceG + $balance->fillingG, $balance->needsToG, 1.0);
     $left = 96; $wide = 430; $x = fn ($g) => round($left + $wide * $g / $most, 1);
     $scale = fn ($w) => round($left + $wide * min(1, max(0, ($w - 1.9) / 1.2)), 1);
-    $id = 'balance-'.substr(md5((string) microtime()), 0, 8);
     $g = fn ($amount) => round($amount).' g';
 @endphp
-<svg class="drawing balance" viewBox="0 0 560 170" width="560" height="170" role="img" aria-labelledby="{{ $id }}">
-    <title id="{{ $id }}">Water in the layered pot: the rice takes {{ $g($balance->needsFromG) }} to {{ $g($balance->needsToG) }} more; {{ $g($balance->surfaceG) }} lie round the grains, {{ $g($balance->fillingG) }} come from the filling; {{ $g($balance->leakG) }} get past the seal, {{ $g($balance->clothG) }} go into the cloth. The rice ends {{ $balance->word() }}, {{ number_format($balance->uptake, 2) }} times its raw weight.</title>
+<svg class="drawing balance" viewBox="0 0 560 170" width="560" height="170" role="img">
+    <title>Water in the layered pot: the rice takes {{ $g($balance->needsFromG) }} to {{ $g($balance->needsToG) }} more; {{ $g($balance->surfaceG) }} lie round the grains, {{ $g($balance->fillingG) }} come from the filling; {{ $g($balance->leakG) }} get past the seal, {{ $g($balance->clothG) }} go into the cloth. The rice ends {{ $balance->word() }}, {{ number_format($balance->uptake, 2) }} times its raw weight.</title>
     <text x="{{ $left - 8 }}" y="30" text-anchor="end">wanted</text>
     <path class="wanted" d="M{{ $x($balance->needsFromG) }},16V38M{{ $x($balance->needsToG) }},16V38M{{ $x($balance->needsFromG) }},27H{{ $x($balance->needsToG) }}"/>
     <text class="strong" x="{{ $x(($balance->needsFromG + $balance->needsToG) / 2) }}" y="14" text-anchor="middle">{{ round($balance->needsFromG) }} to {{ $g($balance->needsToG) }}</text>

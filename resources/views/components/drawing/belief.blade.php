@@ -9,10 +9,9 @@
         return 'M'.$x($least).','.$floor.' L'.$points->map(fn ($point) => $x($point[0]).','.round($floor - 46 * $point[1] / $top, 1))->implode(' L').' L'.$x($most).','.$floor.' Z';
     };
     $kind = Orbek\Core\Learning\FactorBelief::ofItsKind();
-    $id = 'belief-'.substr(md5((string) microtime()), 0, 8);
 @endphp
-<svg class="drawing belief" viewBox="0 0 {{ $width }} 90" width="{{ $width }}" height="90" role="img" aria-labelledby="{{ $id }}">
-    <title id="{{ $id }}">{{ Str::ucfirst($stove ? $belief->stoveWords() : $belief->words()) }}</title>
+<svg class="drawing belief" viewBox="0 0 {{ $width }} 90" width="{{ $width }}" height="90" role="img">
+    <title>{{ $say->first($stove ? $belief->stoveWords() : $belief->words()) }}</title>
     <path class="hill before" d="{{ $hill($kind->weights) }}"/>
     <path class="hill" d="{{ $hill($belief->weights) }}"/>
     <path class="axis" d="M8,{{ $floor }}H{{ $width - 8 }}M{{ $x(0) }},{{ $floor }}v6"/>

@@ -9,11 +9,10 @@
     $learned = $forecast !== null && ($tests !== [] || $forecast->boil !== $lift->forecast->boil);
     [$from, $likely, $by] = [$now->liftAt(0.1), $now->liftAt(), $now->liftAt(0.9)];
     $clock = Orbek\Core\Measure\Figure::clock(...);
-    $id = 'boil-'.substr(md5((string) microtime()), 0, 8);
     $every = $width < 400 && $axis->endS > 480 ? 2 : 1;
 @endphp
-<svg class="drawing boil" viewBox="0 0 {{ $width }} 112" width="{{ $width }}" height="112" role="img" aria-labelledby="{{ $id }}" @if ($live) data-live-boil data-left="{{ $axis->left }}" data-width="{{ $axis->width }}" data-end="{{ $axis->endS }}" @endif>
-    <title id="{{ $id }}">Lift likely at {{ $clock($likely) }}, test from {{ $clock($from) }}, by {{ $clock($by) }}; back at the boil at {{ $clock($now->boil->backAtBoilS) }}{{ $learned ? '; before the tests likely at '.$lift->at->text() : '' }}</title>
+<svg class="drawing boil" viewBox="0 0 {{ $width }} 112" width="{{ $width }}" height="112" role="img" @if ($live) data-live-boil data-left="{{ $axis->left }}" data-width="{{ $axis->width }}" data-end="{{ $axis->endS }}" @endif>
+    <title>Lift likely at {{ $clock($likely) }}, test from {{ $clock($from) }}, by {{ $clock($by) }}; back at the boil at {{ $clock($now->boil->backAtBoilS) }}{{ $learned ? '; before the tests likely at '.$lift->at->text() : '' }}</title>
     @if ($learned)
         <path class="hill before" d="{{ $hill($lift->forecast->hill()) }}"/>
         <text class="small soft" x="6" y="14">dashed: before the tests</text>

@@ -4,17 +4,16 @@
     $core = Orbek\Core\Rice\CookingFront::coreRadius($doneness);
     $random = new App\Drawings\Strewing('grain');
     $dots = '';
-    for ($i = 0; $i < 34; $i++) {
+    for ($i = 0; $i < ($size < 80 ? 14 : 34); $i++) {
         $angle = $random->between(0, 2 * M_PI);
         $far = 42 * sqrt($random->between(0, 1));
         $dots .= sprintf('M%.1f,%.1fh.01', $far * cos($angle), $far * sin($angle));
     }
-    $id = 'grain-'.substr(md5($doneness.$size.microtime()), 0, 8);
 @endphp
-<svg class="drawing grain" viewBox="-52 -52 104 104" width="{{ $size }}" height="{{ $size }}" role="img" aria-labelledby="{{ $id }}" @if ($live) data-live-grain @endif>
-    <title id="{{ $id }}">{{ $told ? 'A grain cut across, '.round(100 * $doneness).' % cooked' : 'A grain cut across: its raw core takes up '.round(100 * $core).' % of its width' }}</title>
+<svg class="drawing grain" viewBox="-52 -52 104 104" width="{{ $size }}" height="{{ $size }}" role="img" @if ($live) data-live-grain @endif>
+    <title>{{ $told ? 'A grain cut across, '.round(100 * $doneness).' % cooked' : 'A grain cut across: its raw core takes up '.round(100 * $core).' % of its width' }}</title>
     <circle class="ring" r="48"/>
-    <g class="core" style="transform: scale({{ round($core, 4) }})">
+    <g class="core" transform="scale({{ round($core, 4) }})">
         <circle class="raw" r="48" vector-effect="non-scaling-stroke"/>
         <path class="dots" d="{{ $dots }}" vector-effect="non-scaling-stroke"/>
     </g>

@@ -1,14 +1,14 @@
-@props(['heat', 'course' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probe' => [], 'width' => 446])
+@props(['heat', 'kitchen', 'ring', 'course' => null, 'colours' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probe' => [], 'width' => 446])
 @php
-    $drawing = new App\Drawings\HeatDrawing($course, $heat, $width);
-    $id = 'heat-'.substr(md5((string) microtime()), 0, 8);
+    $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
     $blocks = $drawing->blocks();
-    $told = collect($blocks)->map(fn ($b) => round($b['block']->minutes, 1).' min '.$b['block']->words())->implode(', ');
-    $time = fn ($minute) => $starts === null ? round($minute) : $starts->modify('+'.(int) round($minute).' minutes')->format('H:i');
+    $told = collect($blocks)->map(fn ($b) => round($b['block']->minutes, 1).' min '.$b['full'])->implode(', ');
+    $time = fn ($minute) => $starts === null ? round($minute) : Orbek\Core\Measure\Instant::plusMinutes($starts, (int) round($minute))->format('H:i');
     $end = $drawing->minutes();
+    $steam = $course?->steamAtLidMin();
 @endphp
-<svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}" aria-labelledby="{{ $id }}" data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" @if ($touch) x-on:pointerdown="hold($event)" x-on:keydown="turn($event)" @endif>
-    <title id="{{ $id }}">Heat under the lid: {{ $told }}.@if ($course !== null) {{ $course->steamAtLidMin === null ? 'Steam never reaches the lid.' : 'Steam at the lid after '.round($course->steamAtLidMin).' min.' }} The crust ends {{ $course->colour()->label() }}.@endif</title>
+<svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}" data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{ array_key_first($kitchen->plates) }}" @if ($touch) x-on:pointerdown="hold($event)" x-on:keydown="turn($event)" @endif>
+    <title>Heat under the lid: {{ $told }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' : 'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
     @if ($course !== null)
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">°C</text>
         @foreach ($drawing->degrees() as $celsius)
@@ -22,20 +22,22 @@
         @php $quarter = $course->at($end * 0.3); @endphp
         <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($quarter->faceC) - 7) }}">base face</text>
         <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top of the rice</text>
-        @if ($drawing->core() !== '')<text class="name core" x="{{ $drawing->x($end * 0.06) }}" y="{{ min(124, $drawing->y($course->at($end * 0.06)->topC) + 31) }}">filling</text>@endif
-        @if ($course->steamAtLidMin !== null)
-            <path class="steam-at" d="M{{ $drawing->x($course->steamAtLidMin) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
-            <text class="name top" x="{{ min($drawing->x($course->steamAtLidMin) + 4, $width - 130) }}" y="{{ $drawing->plotBottom() - 4 }}">steam at the lid {{ round($course->steamAtLidMin) }} min</text>
+        @if ($drawing->core() !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end * 0.9)->topC) + 17) }}">filling</text>@endif
+        @if ($steam !== null)
+            <path class="steam-at" d="M{{ $drawing->x($steam) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
+            <text class="name top" x="{{ min($drawing->x($steam) + 4, $width - 130) }}" y="{{ $drawing->plotBottom() - 4 }}">steam at the lid {{ round($steam) }} min</text>
         @endif
-        <linearGradient id="{{ $id }}-b">@foreach ($drawing->stops() as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour'] }}"/>@endforeach</linearGradient>
+        @php $shades = 'shades-'.crc32((string) json_encode($drawing->stops())); @endphp
+        <linearGradient id="{{ $shades }}">@foreach ($drawing->stops() as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour'] }}"/>@endforeach</linearGradient>
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">crust</text>
-        <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) - App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $id }}-b)"/>
+        <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) - App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades }})"/>
+        @if ($colours !== null && $colours->low !== $colours->high)<text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->stripTop() + 29 }}" text-anchor="end">{{ $say($colours->words()) }}</text>@endif
         @foreach ($drawing->colours() as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{ $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
     @endif
     @foreach ($blocks as $b)
-        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 * $b['block']->setting) }}" data-plate="{{ $b['block']->plate ? '1' : '0' }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{ round($b['block']->minutes, 1) }} min {{ $b['block']->words() }}: arrows change minutes and heat, p the plate" @endif>
+        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 * $b['block']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['block'])) }}" data-plate="{{ $b['block']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{ round($b['block']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
             <rect class="block {{ $b['block']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
-            @if ($b['block']->plate)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] + $b['width'] - 2 }}"/>@endif
+            @if ($b['block']->flame->plate !== null)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] + $b['width'] - 2 }}"/>@endif
             @if ($touch)<rect class="touch" x="{{ $b['x'] }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="{{ $b['width'] }}" height="{{ $drawing->high() + 16 }}"/><rect class="grip" x="{{ $b['x'] + $b['width'] - 7 }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="10" height="{{ $drawing->high() + 16 }}"/>@endif
             <text class="strong" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['y'] - 5 }}" text-anchor="middle">{{ $b['label'] }}</text>
         </g>

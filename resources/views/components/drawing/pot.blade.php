@@ -1,21 +1,20 @@
 @props(['plan', 'scale' => 12.2, 'labels' => true, 'touch' => false, 'moment' => null])
 @php
+    $hatches = app(App\Drawings\Hatches::class);
     $drawing = new App\Drawings\PotDrawing($plan, $scale, $moment);
     $tint = $drawing->crust();
     $wide = $drawing->width + ($labels ? 56 : 0);
-    $id = 'pot-'.substr(md5($plan->dish->name.$scale.microtime()), 0, 8);
     $layers = $drawing->layers();
     $left = $drawing->middle() - $drawing->half();
     $right = $drawing->middle() + $drawing->half();
     $wall = $drawing->wall();
     $rim = $drawing->rim();
     $base = $drawing->base();
-    $onPlate = collect($plan->heat->blocks)->contains(fn ($block) => $block->plate);
-    $told = collect($layers)->map(fn ($drawn) => $drawn['layer']->label.' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
+    $onPlate = collect($plan->potted->first()->line())->contains(fn ($block) => $block->flame->plate !== null);
+    $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
 @endphp
-<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}" aria-labelledby="{{ $id }}-t {{ $id }}-d" @if ($touch) x-on:pointerdown="grab($event)" x-on:keydown="nudge($event)" @endif>
-    <title id="{{ $id }}-t">{{ $plan->dish->name }} in section</title>
-    <desc id="{{ $id }}-d">{{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->free->text() }} free under the lid, {{ $plan->dish->lid->seal->label() }}.</desc>
+<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}" @if ($touch) x-on:pointerdown="grab($event)" x-on:keydown="nudge($event)" @endif>
+    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->totals->free()->text() }} free under the lid, {{ $say->label($plan->dish->lid->seal) }}.</title>
 
     @if ($labels)
         <g class="rule">
@@ -33,15 +32,9 @@
     @foreach ($layers as $index => $drawn)
         @php $moves = $touch && in_array($drawn['layer']->matter->value, ['rice', 'filling'], true); $chosen += $moves ? 1 : 0; @endphp
         <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button" aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
-            <path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null && $drawn['layer']->matter->value === 'crust') style="fill: {{ $tint }}" @endif/>
-            <clipPath id="{{ $id }}-c{{ $index }}"><path d="{{ $drawn['outline'] }}"/></clipPath>
-            <g clip-path="url(#{{ $id }}-c{{ $index }})">
-                <path class="strokes" d="{{ $drawn['strokes'] }}"/>
-                @if ($drawn['dots'] !== '')
-                    <path class="dots" d="{{ $drawn['dots'] }}"/>
-                @endif
-            </g>
-            <path class="edge" d="{{ $drawn['outline'] }}"/>
+            <path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null && $drawn['layer']->matter->value === 'crust') fill="{{ $tint }}" @endif/>
+            <path class="hatched" d="{{ $drawn['outline'] }}" fill="url(#{{ $hatches->use($drawn['hatch']) }})"/>
+            @if ($drawn['over'] !== null)<path d="{{ $drawn['over']['outline'] }}" fill="url(#{{ $hatches->use($drawn['over']['hatch']) }})"/>@endif
         </g>
     @endforeach
 
@@ -54,9 +47,9 @@
 
     @if ($labels)
         @php $mark = $drawing->y($plan->pot()->heightCm() - 5); @endphp
-        <g class="mark {{ $plan->section->isTooFull() ? 'broken' : 'kept' }}">
+        <g class="mark {{ $plan->potted->first()->section->isTooFull() ? 'broken' : 'kept' }}">
             <path d="M{{ $left + 3 }},{{ $mark }}h14M{{ $right - 17 }},{{ $mark }}h14"/>
-            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $plan->section->isTooFull() ? '5 cm free, broken' : '5 cm free, kept' }}</text>
+            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $plan->potted->first()->section->isTooFull() ? '5 cm free, broken' : '5 cm free, kept' }}</text>
         </g>
     @endif
 
@@ -93,7 +86,7 @@
             @foreach ($layers as $drawn)
                 @php $past = $drawn['labelY'] < $rim + 66 ? 32 : 0; @endphp
                 <path class="leader" d="M{{ $right + $wall + 3 + $past }},{{ $drawn['labelY'] }}h8"/>
-                <text x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($drawn['layer']->label, 18) }}</text>
+                <text x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($say($drawn['layer']->label), 18) }}</text>
                 <text class="strong" x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
             @endforeach
         </g>

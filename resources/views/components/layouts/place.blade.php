@@ -30,7 +30,9 @@
             <form method="post" action="{{ route('practice-clock') }}">@csrf<button name="real" value="1">Back to the real time</button></form>
         </aside>
     @endif
+    <p class="unsent" id="unsent" role="status" hidden></p>
     <main id="main" tabindex="-1">{{ $slot }}</main>
+    <x-drawing.hatches />
     <dialog class="keys" id="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">Keys</h2>
         <dl>

@@ -5,9 +5,9 @@
         @foreach ($f->parts as $index => $part)
             <tr>
                 <th scope="row">{{ $part->name }}</th>
-                <td><x-word.choice :path="'filling/parts/'.$index.'/kind'" :options="$options(Orbek\Core\Filling\FillingKind::cases())" :value="$part->kind->value" :label="$part->name.': kind'" /></td>
+                <td><x-word.choice :path="'filling/parts/'.$index.'/kind'" :options="collect($d->craft->fillings->all)->map(fn ($kind) => $kind->name)" :value="$part->kind->id" :label="$part->name.': kind'" /></td>
                 <td><x-word.number :path="'filling/parts/'.$index.'/of_rice'" :value="round($part->ofRice, 2)" :label="$part->name.': times the raw rice'" min="0.01" max="4" step="0.01" /> ×</td>
-                <td><x-word.number :path="'filling/parts/'.$index.'/half_mm'" :value="round($part->halfMm ?? $part->kind->halfThicknessMm(), 1)" :label="$part->name.': half the thickness of a piece, mm'" min="1" max="80" step="0.5" /> mm</td>
+                <td><x-word.number :path="'filling/parts/'.$index.'/half_mm'" :value="round($part->halfMm ?? $part->kind->halfThicknessMm, 1)" :label="$part->name.': half the thickness of a piece, mm'" min="1" max="80" step="0.5" /> mm</td>
                 <td><button type="button" class="small-button" data-mend data-path="parts:remove:{{ $index }}" data-value="null" aria-label="{{ $part->name }}: remove">Remove</button></td>
             </tr>
         @endforeach
@@ -16,7 +16,7 @@
 <details class="adding" data-keep-open><summary>Another part</summary>
     <form data-add="parts">
         <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
-        <label>Kind <select name="kind">@foreach (Orbek\Core\Filling\FillingKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select></label>
+        <label>Kind <select name="kind">@foreach ($d->craft->fillings->all as $kind)<option value="{{ $kind->id }}">{{ $kind->name }}</option>@endforeach</select></label>
         <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="4" step="0.01" value="0.3" required></label>
         <label>One weighs, g, if it comes whole <input name="piece_g" type="number" min="5" max="2000" step="1"></label>
         <button class="quiet">Put it in</button>
@@ -29,7 +29,7 @@
         <x-word.choice path="filling/marinade/acid" :options="$options(Orbek\Core\Filling\Acid::cases())" :value="$f->marinade->acid->value" label="Acid in the marinade" />,
         <x-word.choice path="filling/marinade/yogurt" :options="$options(Orbek\Core\Filling\Yogurt::cases())" :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
         green papaya <x-word.number path="filling/marinade/papaya_percent" :value="round($f->marinade->papayaPercent, 1)" label="Green papaya, % of the meat" min="0" max="4" step="0.5" /> %.
-        <span class="small">{{ Orbek\Core\Measure\Words::minutes($times['least']) }} at least, {{ Orbek\Core\Measure\Words::minutes($times['good']) }} is good, {{ Orbek\Core\Measure\Words::minutes($times['most']) }} at most: {{ $times['why'] }}.{{ $f->marinade->tenderFactor() < 1 ? ' It takes '.round(100 * (1 - $f->marinade->tenderFactor())).' % off the time to tender.' : '' }}</span>
+        <span class="small">{{ $say->duration($times['least']) }} at least, {{ $say->duration($times['good']) }} is good, {{ $say->duration($times['most']) }} at most: {{ $times['why'] }}.{{ $f->marinade->tenderFactor() < 1 ? ' It takes '.round(100 * (1 - $f->marinade->tenderFactor())).' % off the time to tender.' : '' }}</span>
         <button type="button" class="small-button" data-mend data-path="filling/marinade" data-value="null">No marinade</button></p>
 @else
     <p><button type="button" class="small-button" data-mend data-path="filling/marinade" data-value='{"minutes": 210, "acid": "mild", "yogurt": "now"}'>Marinate it</button></p>

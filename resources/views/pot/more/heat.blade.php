@@ -1,40 +1,67 @@
-@php $course = $plan->course(); $faults = $plan->foretold(); @endphp
+@php
+    $course = $plan->course();
+    $load = $plan->potted->first();
+    $heating = $load->heating;
+    $home = $plan->kitchen;
+    $plates = ['none' => 'no plate'] + collect($home->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
+    $cues = ['none' => 'for so many minutes'] + collect(Orbek\Core\Lid\Till::cases())->mapWithKeys(fn ($till) => [$till->value => 'till '.$say->label($till)])->all();
+    $marks = fn ($flame) => collect($home->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
+        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->burners[$flame->ring]->knob->mark($share)?->name ?? round(100 * $share).' %'])->all() + ['0' => 'off'];
+@endphp
 @if ($course === null)
     <p>The food does not go into this pot: see Layers.</p>
 @else
+    <p class="origin">{{ match ($heating->origin) {
+        Orbek\Core\Heat\Origin::Found => 'Found for this pot on this stove.',
+        Orbek\Core\Heat\Origin::School => 'The school’s own line.',
+        Orbek\Core\Heat\Origin::Own => 'Your own line, kept as you gave it.',
+    } }} @if ($heating->origin === Orbek\Core\Heat\Origin::Own)<button type="button" class="small-button" data-mend data-path="heat:stock" data-value="null">Take the heat found for this pot</button>@endif</p>
     <table class="parts heat-words">
-        <thead><tr><th scope="col">stretch</th><th scope="col">minutes</th><th scope="col">heat</th><th scope="col">plate</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+        <thead><tr><th scope="col">stretch</th><th scope="col">how long</th><th scope="col">heat</th><th scope="col">plate</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
         <tbody>
-            @foreach ($plan->heat->blocks as $index => $block)
+            @foreach ($heating->line() as $index => $block)
+                @php $name = 'Stretch '.($index + 1); $came = $course->heat[$index]; $window = $heating->window($index); @endphp
                 <tr>
-                    <th scope="row">{{ $index + 1 }}{{ $block->until === null ? '' : ', till '.$block->until }}</th>
-                    <td><x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="'Stretch '.($index + 1).', minutes'" min="0.5" max="240" step="0.5" /> min</td>
-                    <td>@if ($block->ovenC === null)<x-word.number :path="'heat:setting:'.$index" :value="round(100 * $block->setting)" :label="'Stretch '.($index + 1).', heat, per cent'" min="0" max="100" /> %@else {{ round($block->ovenC) }} °C in the oven @endif</td>
-                    <td>@if ($block->ovenC === null && ! $block->isRest())<x-word.choice :path="'heat:plate:'.$index" type="flag" :options="['0' => 'no plate', '1' => 'on the plate']" :value="$block->plate ? '1' : '0'" :label="'Stretch '.($index + 1).', plate'" />@endif</td>
+                    <th scope="row">{{ $index + 1 }}</th>
+                    <td>
+                        @if ($block->isRest())
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'" min="0.5" max="240" step="0.5" /> min rest
+                        @elseif ($block->till !== null)
+                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$block->till->value" :label="$name.', till'" />
+                            and <x-word.number :path="'heat:after:'.$index" :value="round($block->afterMin, 1)" :label="$name.', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
+                            <strong>{{ round($came->minutes) }} min</strong>{{ $window === null ? '' : sprintf(' (cue at %d to %d)', round($window[0]), round($window[1])) }}
+                        @else
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'" min="0.5" max="240" step="0.5" /> min
+                            @if ($block->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" value="none" :label="$name.', till'" />@endif
+                        @endif
+                    </td>
+                    <td>@if ($block->flame->ovenC !== null){{ round($block->flame->ovenC) }} °C in the oven @elseif (! $block->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($block->flame)" :value="(string) round(100 * $block->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice :path="'heat:ring:'.$index" :options="$rings" :value="$block->flame->ring" :label="$name.', ring'" />@endif</td>
+                    <td>@if ($block->flame->ovenC === null && ! $block->isRest())<x-word.choice :path="'heat:plate:'.$index" type="optional" :options="$plates" :value="$block->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
                     <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null" aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend data-path="heat:remove:{{ $index }}" data-value="null" aria-label="Remove stretch {{ $index + 1 }}">Remove</button></td>
                 </tr>
             @endforeach
         </tbody>
     </table>
-    <p>Crust wanted: <x-word.choice path="base/crust" :options="['pale' => 'none, a clean base', 'straw' => 'straw', 'golden' => 'golden', 'amber' => 'amber']" :value="$d->base->crust->value" label="Crust wanted" />.
-        @if (! $plan->heat->isStock)<button type="button" class="small-button" data-mend data-path="heat:stock" data-value="null">Back to the school's own line</button>@endif</p>
-    @foreach ($faults as $fault)
-        <div class="clash" role="status"><p>{{ $fault->says }}</p>
-            @if ($fault->mend !== null)<button type="button" class="mend" data-mend data-path="heat:take" data-value="{{ json_encode((new Orbek\Core\Lid\HeatPlan($fault->mend, 0.0, 0.0, []))->toArray()) }}">{{ $fault->mendLabel }}</button>@endif
-        </div>
-    @endforeach
+    <p>Crust wanted: <x-word.choice path="base/crust" :options="['pale' => 'none, a clean base', 'straw' => 'straw', 'golden' => 'golden', 'amber' => 'amber']" :value="$d->base->crust->value" label="Crust wanted" />.</p>
     <ul class="amounts">
         @foreach ($course->end()->layers as $index => $state)
-            @if ($state->matter->value === 'rice')<li>Layer {{ $index + 1 }}, rice: <strong>{{ round(100 * $state->doneness) }} %</strong> done, {{ $state->texture()->label() }}, {{ number_format($state->uptake, 2) }} times its raw weight</li>
-            @elseif ($state->matter->value === 'filling')<li>Layer {{ $index + 1 }}, {{ $state->label }}: core <strong>{{ round($state->coreC) }} °C</strong>{{ $course->pot->layers[$index]->tenderS > 0 ? ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
+            @if ($state->matter->value === 'rice')<li>Layer {{ $index + 1 }}, rice: <strong>{{ round(100 * $state->doneness) }} %</strong> done, {{ $say->label($state->texture()) }}, {{ number_format($state->uptake, 2) }} times its raw weight</li>
+            @elseif ($state->matter->value === 'filling')<li>Layer {{ $index + 1 }}, {{ $state->label }}: core <strong>{{ round($state->coreC) }} °C</strong>{{ $course->pot->layers[$index]->pieces->tenderS > 0 ? ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
         @endforeach
         <li>{{ round($course->end()->leakG) }} g of steam get out, {{ round($course->end()->clothG) }} g go into the cloth</li>
     </ul>
-    <p class="small">{{ Str::ucfirst($plan->stove->stoveWords()) }}. Computed temperatures are never proof of safety: only a thermometer shows a safe core.</p>
+    @foreach (array_slice($plan->potted->loads, 1) as $other)
+        @if ($other->heating !== null)
+            <h3>The {{ $other->place->pot->name }}, on its own</h3>
+            <x-drawing.heat :kitchen="$home" :ring="$other->place->ring->id" :heat="$other->heat()" :course="$other->heating->course()" />
+            <p>{{ collect($other->heating->line())->map(fn ($block, $at) => $say->stretch($block, $other->heating->course()->heat[$at], $home, $other->place->ring->id))->implode(', ') }}: crust {{ $say($other->heating->colours()->words()) }}.</p>
+        @endif
+    @endforeach
+    <p class="small">{{ $say->first($plan->stove()->stoveWords()) }}. Computed temperatures are never proof of safety: only a thermometer shows a safe core.</p>
     <p class="asks">
-        <button type="button" class="mend" x-on:click="ask('plans')">Find a heat plan</button>
-        <button type="button" class="mend" x-on:click="ask('sure')">How sure is this</button>
-        <button type="button" class="mend" x-on:click="ask('whatif')">What if</button>
+        <button type="button" class="mend" data-asks="plans">Other heats</button>
+        <button type="button" class="mend" data-asks="sure">How sure is this</button>
+        <button type="button" class="mend" data-asks="whatif">What if</button>
     </p>
     <div class="answer" data-answer aria-live="polite"></div>
 @endif

@@ -1,5 +1,5 @@
 @php $inPot = $d->folded ? [] : $plan->layersInPot(); $each = $plan->onEachLayer(); @endphp
-<x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === 'hot-fat' || $i->partOf === 'ghee or oil')" />
+<x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === Orbek\Core\Plan\WorkKind::HotFat->id() || $i->aisle === Orbek\Core\Plan\Aisle::Fats)" />
 @if (! $d->folded)
     <ol class="layer-list" reversed>
         @foreach (array_reverse($d->layers, true) as $index => $layer)
@@ -17,7 +17,7 @@
             </li>
         @endforeach
     </ol>
-    @if ($each !== [])<p class="small">On each layer of rice, in this order: {{ implode(', ', $each) }}.</p>@endif
+    @if ($each !== [])<p class="small">On each layer of rice, in this order: {{ $say->list($each) }}.</p>@endif
     <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button><button type="button" class="mend" data-mend data-path="layers:add-filling" data-value="null">Filling on top</button> <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows move it.</span></p>
 @endif
 @if ($d->extras !== [])
@@ -39,7 +39,7 @@
 <details class="adding" data-keep-open><summary>Another topping</summary>
     <form data-add="extras">
         <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
-        <label>Kind <select name="kind">@foreach (Orbek\Core\Dish\ExtraKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->label() }}</option>@endforeach</select></label>
+        <label>Kind <select name="kind">@foreach (Orbek\Core\Dish\ExtraKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $say->label($kind) }}</option>@endforeach</select></label>
         <label>Grams (an essence: drops) a kg of rice <input name="g_per_kg_rice" type="number" min="0.01" max="1000" step="0.01" value="30" required></label>
         <label>Minutes to make it <input name="prep_min" type="number" min="0" max="120" step="1" value="0"></label>
         <button class="quiet">Add it</button>

@@ -1,8 +1,8 @@
 <ol class="serve-steps">
-    <li>It rests {{ round(collect($plan->heat->blocks)->filter(fn ($b) => $b->isRest())->sum('minutes')) }} min off the heat: the base lets go, the top firms.</li>
-    <li>Open away from the face.{{ $d->base->kind->isLaid() && $d->serving->value === 'whole' ? ' Loosen the rim, set the base in cold water for a minute, turn out on a platter.' : '' }}</li>
-    <li>{{ Str::ucfirst($d->serving->label()) }}.</li>
-    @if (isset($parts['serve']))<li>On top at the last: {{ collect($parts['serve'])->map(fn ($i) => $i->name.' '.$i->amount->text())->implode(', ') }}. What should be crisp goes on last.</li>@endif
+    <li>It rests {{ round(collect($plan->potted->first()->line())->filter(fn ($b) => $b->isRest())->sum('minutes')) }} min off the heat: the base lets go, the top firms.</li>
+    <li>Open away from the face.{{ $d->base->kind->isLaid && $d->serving->value === 'whole' ? ' Loosen the rim, set the base in cold water for a minute, turn out on a platter.' : '' }}</li>
+    <li>{{ $say->first($say->label($d->serving)) }}.</li>
+    @if (isset($parts['serve']))<li>On top at the last: {{ collect($parts['serve'])->map(fn ($i) => $say($i->name).' '.$say->amount($i->amount))->implode(', ') }}. What should be crisp goes on last.</li>@endif
 </ol>
 @if ($d->sides !== [])
     <ul class="amounts">@foreach ($d->sides as $index => $side)<li><strong>{{ $side->minutes }} min</strong> {{ $side->name }}{{ $side->keeps === null ? '' : '; keeps '.$side->keeps }} <button type="button" class="small-button" data-mend data-path="sides:remove:{{ $index }}" data-value="null" aria-label="{{ $side->name }}: remove">Remove</button></li>@endforeach</ul>
@@ -15,5 +15,5 @@
     </form>
 </details>
 @if ($d->allergens() !== [])
-    <p class="caution"><span class="visually-hidden">Caution: </span>Tell your guests: @foreach ($d->allergens() as $allergen => $where)<strong>{{ Orbek\Core\Care\Allergen::from($allergen)->label() }}</strong> ({{ implode(', ', $where) }}){{ $loop->last ? '.' : ', ' }}@endforeach</p>
+    <p class="caution"><span class="visually-hidden">Caution: </span>Tell your guests: @foreach ($d->allergens() as $allergen => $where)<strong>{{ $say->label(Orbek\Core\Care\Allergen::from($allergen)) }}</strong> ({{ $say->list($where) }}){{ $loop->last ? '.' : ', ' }}@endforeach</p>
 @endif

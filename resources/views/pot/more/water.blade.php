@@ -5,29 +5,29 @@
             <div class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>lift at, most likely<br>test from <strong>{{ $boil->liftAt->fromText() }}</strong>, by <strong>{{ $boil->liftAt->byText() }}</strong> at the latest</span></div>
             <x-drawing.boil :$boil />
             @foreach (array_slice($boil->lifts, 0, -1) as $lift)
-                <div class="small">Before that a first scoop, {{ round(100 * $lift->share) }} % of the rice, when a grain {{ $lift->stage->words() }}: <x-figure :figure="$lift->at" />, test from <strong>{{ $lift->at->fromText() }}</strong>.</div>
+                <div class="small">Before that a first scoop, {{ round(100 * $lift->share) }} % of the rice, when a grain {{ $say->label($lift->stage, 'words') }}: <x-figure :figure="$lift->at" />, test from <strong>{{ $lift->at->fromText() }}</strong>.</div>
             @endforeach
-            <div class="small">As lifted the grain is {{ round(100 * $boil->forecast->donenessAfter($boil->liftAt->amount)) }} % cooked, in the pot {{ round(100 * $boil->forecast->target) }} %. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
+            <div class="small">When a grain feels so it is {{ round(100 * $boil->forecast->target) }} % cooked; it cooks on in the hand, in the colander and while it waits: in the pot it is {{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} % and {{ round($boil->liftOf($d->water->stage)->celsius) }} °C. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
         </div>
     </div>
     @foreach ($parts[$station->value] as $ingredient)
-        @if (Str::startsWith($ingredient->name, ['oil', 'lemon']))<div class="small added"><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif
+        @if (in_array($ingredient->shop, ['oil', 'lemon'], true))<div class="small added"><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif
     @endforeach
     <details class="scale" data-keep-open><summary>The scale of doneness</summary>
         <div class="stages-scale">
             @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
                 <button type="button" data-mend data-path="water/stage" data-value='@json($stage->value)' @class(['aimed' => $stage === $d->water->stage])>
                     <x-drawing.grain :doneness="$stage->doneness()" :size="52" /><x-drawing.pressed :$stage />
-                    <strong>{{ $stage->label() }}</strong>
-                    <span>{{ $stage->words() }}</span>
+                    <strong>{{ $say->label($stage) }}</strong>
+                    <span>{{ $say->label($stage, 'words') }}</span>
                     <span>weighs {{ number_format($boil->forecast->uptake->at($stage->doneness()), 2) }} times its raw weight; {{ Orbek\Core\Measure\Figure::clock($boil->forecast->secondsTo($stage->doneness())) }} in this water</span>
                 </button>
             @endforeach
         </div>
     </details>
 @endif
-    <div class="tastes">@foreach ($plan->tastes as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
-@if ($plan->measured !== null)
-    <div class="strong-figure"><x-figure :figure="$plan->measured->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured->absorption->inCups->text() }}</strong>@if ($d->school->value === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured->absorption->cookerMark" />@endif</span></div>
+    <div class="tastes">@foreach ($plan->salting->tastes() as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
+@if ($plan->measured() !== null)
+    <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->school->id === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured()->absorption->cookerMark" />@endif</span></div>
     <p class="small"><a href="{{ route('absorption') }}">Other rice, another pot, another cup</a></p>
 @endif

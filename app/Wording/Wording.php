@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use BackedEnum;
+use Closure;
+use DateTimeImmutable;
+use LogicException;
+use MessageFormatter;
+use Orbek\Core\Edit\Difference;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Measure\Cup;
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Measure\Units;
+
+/**
+ * Puts the core's notes into words: ICU messages of lang/, amounts in the units that the household
+ * has chosen. A message that begins with ^ is a sentence: its first letter is made large.
+ */
+final class Wording
+{
+    /** English that writes numbers without grouping: what a kitchen reads has no thousands. */
+    private const LOCALE = 'en_US_POSIX';
+
+    /** @var array{Units, Cup}|null */
+    private ?array $chosen = null;
+
+    /**
+     * @var array<
+     *     string, array<string, string|array<string, string|array<string, string>>>
+     * > messages by place, as read so far
+     */
+    private array $read = [];
+
+    /** @param  Closure(): array{Units, Cup}|null  $units of whoever reads; grams where nobody has chosen */
+    public function __construct(private readonly string $folder, private readonly ?Closure $units = null)
+    {
+    }
+
+    public function __invoke(Note|string $note): string
+    {
+        return $this->text($note);
+    }
+
+    public function text(Note|string $note): string
+    {
+        if (is_string($note)) {
+            return $note;
+        }
+        if ($note->key === 'as-is') {
+            return is_string($note->args['name'] ?? null) ? $note->args['name'] : '';
+        }
+        $case = $note->args['case'] ?? null;
+
+        return $case instanceof BackedEnum && ! str_contains($note->key, '.')
+            ? $this->label($case, $note->key)
+            : $this->message($this->pattern($note->key), $note->args);
+    }
+
+    /**
+     * Sentences one after another.
+     *
+     * @param  iterable<Note|string>  $notes
+     */
+    public function sentences(iterable $notes): string
+    {
+        $said = [];
+        foreach ($notes as $note) {
+            $said[] = $this->text($note);
+        }
+
+        return implode(' ', $said);
+    }
+
+    /**
+     * A stretch of heat as a cook reads it: "9 min at half till steam meets the lid and 2 min more".
+     *
+     * @param  HeatBlock  $came the same as it comes out
+     * @param  string  $ring that the pot was closed on
+     */
+    public function stretch(HeatBlock $planned, HeatBlock $came, Kitchen $kitchen, string $ring): string
+    {
+        return $this->text(Note::of(
+            'heat-line.stretch', minutes: (int) round($came->minutes), heat: $kitchen->says($planned->flame, $ring),
+            isRest: $planned->isRest(), isTill: $planned->till !== null,
+            till: $planned->till === null ? '' : Note::label($planned->till), more: (int) round($planned->afterMin),
+        ));
+    }
+
+    /** What begins a line. */
+    public function first(Note|string $note): string
+    {
+        $said = $this->text($note);
+
+        return mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1);
+    }
+
+    /**
+     * Things one after another: "milk, nuts".
+     *
+     * @param  iterable<Note|string>  $notes
+     */
+    public function list(iterable $notes): string
+    {
+        return implode(', ', array_map($this->text(...), [...$notes]));
+    }
+
+    /** What is wrong with a value from outside: its field, and what would do. */
+    public function refusal(Refused $wrong): string
+    {
+        return "{$wrong->field}: {$this->text($wrong->why)}";
+    }
+
+    /** A field that changed: "people: 9, was 5". */
+    public function difference(Difference $one): string
+    {
+        $name = $this->place('paths')[$one->path] ?? null;
+        $name = is_string($name) ? $name : str_replace(['/', '_'], ' ', $one->path);
+
+        return $this->text(
+            Note::of('difference.changed', field: $name, is: $this->value($one->is), was: $this->value($one->was)),
+        );
+    }
+
+    private function value(mixed $value): Note|string
+    {
+        return match (true) {
+            $value === null => Note::of('difference.not-told'),
+            is_bool($value) => Note::of('difference.flag', value: $value),
+            is_float($value) => (string) round($value, 3),
+            is_scalar($value) => mb_strimwidth(str_replace('T', ' ', (string) $value), 0, 40, '…'),
+            default => '…',
+        };
+    }
+
+    /** What an enum's case is called, or another form of it. */
+    public function label(BackedEnum $case, string $form = 'label'): string
+    {
+        $class = substr($case::class, (int) strrpos($case::class, '\\') + 1);
+        $forms = $this->place('labels')[$class] ?? null;
+        $named = is_array($forms) ? $forms[$form] ?? null : null;
+        $label = is_array($named) ? $named[$case->value] ?? null : null;
+
+        return is_string($label)
+            ? $label
+            : throw new LogicException("labels: {$class}.{$form}.{$case->value} has no words.");
+    }
+
+    /** An amount as this household reads it. */
+    public function amount(Figure|Quantity $amount): string
+    {
+        return match ($amount->unit) {
+            'h:min' => self::duration($amount->amount),
+            default => $this->inUnits($amount instanceof Figure ? $amount->quantity() : $amount),
+        };
+    }
+
+    private function inUnits(Quantity $amount): string
+    {
+        [$units, $cup] = $this->chosen ??= $this->units === null ? [Units::Grams, Cup::Metric] : ($this->units)();
+
+        return $units->text($amount, $cup);
+    }
+
+    /** 45 → "45 min", 120 → "2 h", 135 → "2 h 15 min". */
+    public static function duration(float $minutes): string
+    {
+        $whole = (int) round($minutes);
+
+        return match (true) {
+            $whole < 60 => "{$whole} min",
+            $whole % 60 === 0 => intdiv($whole, 60).' h',
+            default => intdiv($whole, 60).' h '.($whole % 60).' min',
+        };
+    }
+
+    public function has(string $key): bool
+    {
+        [$place, $name] = [...explode('.', $key, 2), ''];
+
+        return is_string($this->place($place)[$name] ?? null);
+    }
+
+    /** @param  array<string, mixed>  $args */
+    private function message(string $pattern, array $args): string
+    {
+        $isSentence = str_starts_with($pattern, '^');
+        $given = [];
+        foreach ($args as $name => $arg) {
+            $given[$name] = $this->argument($arg, $name);
+        }
+        $said = MessageFormatter::formatMessage(self::LOCALE, $isSentence ? substr($pattern, 1) : $pattern, $given);
+        if ($said === false) {
+            throw new LogicException("\"{$pattern}\" cannot be said: ".intl_get_error_message());
+        }
+
+        return $isSentence ? mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1) : $said;
+    }
+
+    /** What a message is given for an argument: numbers stay numbers, so that it may choose by them. */
+    private function argument(mixed $arg, string $name): int|float|string
+    {
+        return match (true) {
+            is_int($arg), is_float($arg), is_string($arg) => $arg,
+            is_bool($arg) => $arg ? 'yes' : 'no',
+            $arg instanceof Note => $this->text($arg),
+            $arg instanceof Figure, $arg instanceof Quantity => $this->amount($arg),
+            $arg instanceof BackedEnum => $this->label($arg),
+            $arg instanceof DateTimeImmutable => str_ends_with($name, 'day')
+                ? $arg->format('l j F')
+                : $arg->format('H:i'),
+            is_array($arg) => implode(
+                ', ',
+                array_map(fn (mixed $one): string => (string) $this->argument($one, $name), $arg),
+            ),
+            default => '',
+        };
+    }
+
+    private function pattern(string $key): string
+    {
+        [$place, $name] = [...explode('.', $key, 2), ''];
+        $pattern = $this->place($place)[$name] ?? null;
+
+        return is_string($pattern) ? $pattern : throw new LogicException("{$key} has no words.");
+    }
+
+    /** @return array<string, string|array<string, string|array<string, string>>> */
+    private function place(string $place): array
+    {
+        if (! isset($this->read[$place])) {
+            $file = "{$this->folder}/{$place}.php";
+            /** @var array<string, string|array<string, string|array<string, string>>> $messages */
+            $messages = is_file($file) ? require $file : [];
+            $this->read[$place] = $messages;
+        }
+
+        return $this->read[$place];
+    }
+}

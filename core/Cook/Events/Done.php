@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook\Events;
+
+use DateTimeImmutable;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\State;
+use Orbek\Core\Measure\Fields;
+
+/** A task was finished. */
+final readonly class Done extends Event
+{
+    protected function __construct(string $id, DateTimeImmutable $at, public string $task)
+    {
+        parent::__construct($id, $at);
+    }
+
+    protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
+    {
+        return new self($id, $at, $fields->text('subject'));
+    }
+
+    protected function details(): array
+    {
+        return ['subject' => $this->task];
+    }
+
+    public function happenTo(State $state): bool
+    {
+        if (! isset($state->progress[$this->task]) || $state->progress[$this->task]->isDone()) {
+            return false;
+        }
+        $state->end($this->task, $this->at);
+
+        return true;
+    }
+}

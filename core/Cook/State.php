@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Clock\Task;
+use Orbek\Core\Learning\Observation;
+use Orbek\Core\Measure\Instant;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\WorkKind;
+
+/** How far a cook is: what each event in turn makes of it. */
+final class State
+{
+    private const SOONEST_TEST_S = 5.0;
+
+    private const LATEST_TEST_S = 3600.0;
+
+    /** @var array<string, Progress> by task */
+    public array $progress;
+
+    /** @var list<string> */
+    public array $cautionsRead = [];
+
+    /** @var list<Observation> grains tested and spoonfuls weighed, in order */
+    public array $observations = [];
+
+    /** Seconds after which the water was seen to boil again. */
+    public ?float $backAtBoilS = null;
+
+    /** First scoops lifted from the boil that is on, or was last. */
+    public int $scoops = 0;
+
+    public ?DateTimeImmutable $servedAt = null;
+
+    public ?Outcome $outcome = null;
+
+    /** @var list<Event> what was done to the closed pot and seen of it, in order */
+    public array $lidEvents = [];
+
+    /** Minutes by which those who eat are late. */
+    public int $lateMin = 0;
+
+    public function __construct(public readonly Plan $plan)
+    {
+        $this->progress = array_map(static fn (Task $task): Progress => new Progress, $plan->day->schedule->tasks);
+    }
+
+    public function start(string $task, DateTimeImmutable $at): void
+    {
+        $this->progress[$task] = $this->progress[$task]->started($at);
+    }
+
+    /** Ends a task, and starts what follows it at once. */
+    public function end(string $task, DateTimeImmutable $at): void
+    {
+        $this->progress[$task] = $this->progress[$task]->done($at);
+        foreach ($this->plan->day->schedule->tasks as $id => $follower) {
+            foreach ($follower->after as $gap) {
+                if ($gap->task === $task && $gap->isAtOnce() && $this->progress[$id]->startedAt === null) {
+                    $this->start($id, $at);
+                }
+            }
+        }
+    }
+
+    public function lengthen(string $task, int $minutes): void
+    {
+        $this->progress[$task] = $this->progress[$task]->lengthened($minutes);
+    }
+
+    /** Ends what needs no hand and has run out of its minutes. */
+    public function endWhatRanOut(DateTimeImmutable $now): void
+    {
+        foreach ($this->progress as $id => $progress) {
+            $task = $this->plan->day->schedule->tasks[$id];
+            if ($progress->startedAt === null || $progress->isDone() || $task->attention !== Attention::None) {
+                continue;
+            }
+            $endsAt = Instant::plusMinutes($progress->startedAt, max(0, $task->minutes + $progress->lengthenedMin));
+            if ($endsAt <= $now) {
+                $this->progress[$id] = $progress->done($endsAt);
+            }
+        }
+    }
+
+    /**
+     * Seconds a boil had been running at a moment; null where that is before the rice was in, or
+     * hours after: a slip of the hand, not a test.
+     */
+    public function secondsIn(string $task, DateTimeImmutable $at): ?float
+    {
+        $startedAt = ($this->progress[$task] ?? null)?->startedAt;
+        $seconds = $startedAt === null ? 0.0 : (float) $at->format('U.u') - (float) $startedAt->format('U.u');
+
+        return $seconds >= self::SOONEST_TEST_S && $seconds <= self::LATEST_TEST_S ? $seconds : null;
+    }
+
+    /** Whether the lid is on: before and after there is nothing under it. */
+    public function isSealed(): bool
+    {
+        return $this->of(WorkKind::Layer)->isDone() && ! $this->of(WorkKind::Open)->isDone();
+    }
+
+    /** Progress of the first piece of work of a kind; none where the dish has no such work. */
+    public function of(WorkKind $kind): Progress
+    {
+        return $this->progress[$kind->id()] ?? new Progress;
+    }
+
+    /** The stretch of heat that runs longer when those who eat are late: the one that is on, or the last low one. */
+    public function stretchThatHolds(): ?string
+    {
+        $held = null;
+        foreach ($this->plan->potted->first()->line() as $index => $block) {
+            $id = WorkKind::Heat->id($index);
+            $progress = $this->progress[$id] ?? null;
+            if ($progress === null || $progress->isDone() || ($held !== null && $block->isRest())) {
+                continue;
+            }
+            $held = $id;
+            if ($progress->isRunning() && $block->till === null) {
+                break;
+            }
+        }
+
+        return $held;
+    }
+}

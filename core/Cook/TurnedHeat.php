@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Cook\Events\HeatSet;
+use Orbek\Core\Cook\Events\Opened;
+use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Till;
+use Orbek\Core\Plan\WorkKind;
+
+/** The heat under a closed pot as it was turned till now, and as it is planned from here. */
+final readonly class TurnedHeat
+{
+    private const STEP_S = 4.0;
+
+    /** A stretch of heat, or the rest after the last, that nobody ended is followed so long past its minutes. */
+    private const FOLLOWED_PAST_MIN = 360.0;
+
+    private const SHORTEST_MIN = 0.05;
+
+    /**
+     * @param  non-empty-list<HeatBlock>  $line
+     * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
+     * @param  int|null  $on the stretch that is on and waits for its cue
+     * @param  float  $onForMin how long it has been on
+     */
+    private function __construct(
+        public array $line, public array $openedAtMin, private ?int $on, private float $onForMin,
+    ) {
+    }
+
+    public static function of(Cook $cook, DateTimeImmutable $sealedAt, DateTimeImmutable $now): self
+    {
+        $line = [];
+        $on = null;
+        $at = $onFor = 0.0;
+        foreach ($cook->plan()->potted->first()->line() as $index => $block) {
+            $progress = $cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress;
+            $planned = $cook->plan()->potted->first()->heat()[$index]->minutes + $progress->lengthenedMin;
+            $nowMin = self::minutes($sealedAt, $now);
+            $end = self::end($progress, $at, max(0.0, $planned), $sealedAt, $nowMin);
+            [$turned, $flame, $at] = self::turned($cook, $block->flame, $at, $end, $sealedAt);
+            array_push($line, ...$turned);
+            $waits = $block->till !== null && $progress->doneAt === null && $progress->lengthenedMin === 0;
+            if ($waits) {
+                $on = $progress->startedAt === null ? $on : count($line);
+                $onFor = $progress->startedAt === null ? $onFor : max(0.0, min($nowMin, $end) - $at);
+                $line[] = new HeatBlock(max(self::SHORTEST_MIN, $end - $at), $flame, $block->till, $block->afterMin);
+            } elseif ($end > $at + self::SHORTEST_MIN) {
+                $line[] = new HeatBlock($end - $at, $flame);
+            }
+            $at = max($at, $end);
+        }
+
+        return new self(
+            $line === [] ? [$cook->plan()->potted->first()->heat()[0]] : $line, self::opened($cook, $sealedAt), $on, $onFor,
+        );
+    }
+
+    /**
+     * When a stretch ended or is thought to end, min sealed. A pot that was forgotten is followed for six
+     * hours past what was planned; what came after is not known.
+     */
+    private static function end(
+        Progress $progress, float $from, float $plannedMin, DateTimeImmutable $sealedAt, float $nowMin,
+    ): float {
+        $planned = $from + $plannedMin;
+
+        return match (true) {
+            $progress->doneAt !== null => max(
+                $from, min(self::minutes($sealedAt, $progress->doneAt), $planned + self::FOLLOWED_PAST_MIN),
+            ),
+            $progress->startedAt !== null => max($planned, min($nowMin, $planned + self::FOLLOWED_PAST_MIN)),
+            default => $planned,
+        };
+    }
+
+    /**
+     * What was turned in a stretch.
+     *
+     * @return array{list<HeatBlock>, Flame, float} up to the last turn, the flame since, the minute of it
+     */
+    private static function turned(Cook $cook, Flame $flame, float $at, float $end, DateTimeImmutable $sealedAt): array
+    {
+        $line = [];
+        foreach ($cook->state->lidEvents as $event) {
+            $when = self::minutes($sealedAt, $event->at);
+            if (! $event instanceof HeatSet || $when < $at || $when >= $end) {
+                continue;
+            }
+            if ($when > $at + self::SHORTEST_MIN) {
+                $line[] = new HeatBlock($when - $at, $flame);
+            }
+            $at = $when;
+            $flame = $flame->at($event->setting / 100, $cook->plan()->dish->lid->burner);
+        }
+
+        return [$line, $flame, $at];
+    }
+
+    /** @return list<float> */
+    private static function opened(Cook $cook, DateTimeImmutable $sealedAt): array
+    {
+        $opened = array_filter($cook->state->lidEvents, static fn (Event $event): bool => $event instanceof Opened);
+
+        return array_values(array_map(static fn (Event $event): float => self::minutes($sealedAt, $event->at), $opened));
+    }
+
+    public static function minutes(DateTimeImmutable $from, DateTimeImmutable $to): float
+    {
+        return max(0.0, ((float) $to->format('U.u') - (float) $from->format('U.u')) / 60);
+    }
+
+    /** The pot followed through it. A cue that should have come and that nobody has seen has not come. */
+    public function course(SealedPot $pot): Course
+    {
+        $course = Course::of($pot, $this->line, self::STEP_S, openedAtMin: $this->openedAtMin);
+        if ($this->on === null || $course->heat[$this->on]->minutes >= $this->onForMin) {
+            return $course;
+        }
+        $line = $this->line;
+        $line[$this->on] = $line[$this->on]->lasting($this->onForMin);
+
+        return Course::of($pot, array_values($line), self::STEP_S, openedAtMin: $this->openedAtMin);
+    }
+
+    /** The minute sealed at which steam was at the lid, by a stretch that the cook ended for it; null where none was. */
+    public static function steamMin(Cook $cook, DateTimeImmutable $sealedAt): ?float
+    {
+        foreach ($cook->plan()->potted->first()->line() as $index => $block) {
+            $doneAt = ($cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress)->doneAt;
+            if ($doneAt !== null && $block->till === Till::Steam && $block->afterMin <= 0.0) {
+                return self::minutes($sealedAt, $doneAt);
+            }
+        }
+
+        return null;
+    }
+}

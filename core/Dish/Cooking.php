@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+/** How the rice is cooked before it is sealed. */
+enum Cooking: string
+{
+    case Drained = 'drained';
+    case OnePot = 'one-pot';
+    case Cooker = 'cooker';
+    case Quick = 'quick';
+
+    /** Whether the rice takes up measured water and is not drained. */
+    public function isMeasured(): bool
+    {
+        return $this !== self::Drained;
+    }
+}

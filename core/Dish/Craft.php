@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Known;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\BaseKind;
+
+/** What the craft knows: its schools, fillings and bases. Data, handed in. */
+final readonly class Craft
+{
+    /**
+     * @param  Known<School>  $schools
+     * @param  Known<FillingKind>  $fillings
+     * @param  Known<BaseKind>  $bases
+     */
+    private function __construct(public Known $schools, public Known $fillings, public Known $bases)
+    {
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $schools as in schema/craft/schools
+     * @param  list<array<string, mixed>>  $fillings as in schema/craft/fillings.json
+     * @param  list<array<string, mixed>>  $bases as in schema/craft/bases.json
+     *
+     * @throws Refused naming the field
+     */
+    public static function of(array $schools, array $fillings, array $bases): self
+    {
+        $known = ['schools' => [], 'fillings' => [], 'bases' => []];
+        foreach ($schools as $document) {
+            $school = School::fromArray($document);
+            $known['schools'][$school->id] = $school;
+        }
+        foreach ($fillings as $index => $row) {
+            $kind = FillingKind::fromFields(Fields::of($row, "fillings/{$index}"));
+            $known['fillings'][$kind->id] = $kind;
+        }
+        foreach ($bases as $index => $row) {
+            $kind = BaseKind::fromFields(Fields::of($row, "bases/{$index}"));
+            $known['bases'][$kind->id] = $kind;
+        }
+
+        return new self(Known::of($known['schools']), Known::of($known['fillings']), Known::of($known['bases']));
+    }
+}

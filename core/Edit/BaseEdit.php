@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Edit;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\LayerChoice;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Pot\Matter;
+
+/** Another base, or more or less rice in it: the layers' rice makes room. */
+final readonly class BaseEdit implements Edit
+{
+    private const USUAL_SHARE = 0.15;
+
+    private function __construct(private ?string $kind, private ?float $riceShare)
+    {
+    }
+
+    /** @param  mixed  $value a base kind's id, or for "base:rice_share" the share of all rice, % */
+    public static function read(string $path, mixed $value): self
+    {
+        return $path === 'base:kind'
+            ? new self(Fields::of(['base/kind' => $value])->text('base/kind'), null)
+            : new self(null, Fields::of(['base/rice_share' => $value])->number('base/rice_share', 5, 60, '%') / 100);
+    }
+
+    public function on(Plan $plan): Dish
+    {
+        $dish = $plan->dish;
+        $document = $dish->toArray();
+        $base = is_array($document['base']) ? $document['base'] : [];
+        $share = $this->riceShare ?? 0.0;
+        if ($this->kind !== null) {
+            $kind = $dish->craft->bases->get($this->kind, 'base/kind');
+            $base['kind'] = $kind->id;
+            $share = $kind->takesRice ? ($dish->base->riceShare > 0 ? $dish->base->riceShare : self::USUAL_SHARE) : 0.0;
+        }
+        unset($base['rice_share']);
+        $document['base'] = $base + ($share > 0 ? ['rice_share' => $share] : []);
+        $document['layers'] = array_map(
+            static fn (LayerChoice $layer): array => $layer->matter === Matter::Rice
+                ? ['share' => $layer->share * (1 - $share) / (1 - $dish->base->riceShare)] + $layer->toArray()
+                : $layer->toArray(),
+            $dish->layers,
+        );
+
+        return $dish->withDocument($document);
+    }
+}

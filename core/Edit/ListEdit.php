@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Edit;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Plan;
+
+/** A guest, a part of the filling, a topping or a side, added to a dish or taken off it. */
+final readonly class ListEdit implements Edit
+{
+    /** Where each list stands in the document. */
+    public const LISTS = [
+        'guests' => 'table/guests', 'parts' => 'filling/parts', 'extras' => 'extras', 'sides' => 'sides',
+    ];
+
+    private const MOST = 20;
+
+    private function __construct(
+        private string $list, private bool $adds, private int $index, private mixed $entry, private string $path,
+    ) {
+    }
+
+    /** @param  mixed  $value the entry's document, where one is added */
+    public static function read(string $list, string $word, int $index, string $path, mixed $value): self
+    {
+        return match ($word) {
+            'add', 'remove' => new self(self::LISTS[$list], $word === 'add', $index, $value, $path),
+            default => throw Refused::unknown($path, $word, ['add', 'remove']),
+        };
+    }
+
+    public function on(Plan $plan): Dish
+    {
+        $list = $plan->dish->toArray();
+        foreach (explode('/', $this->list) as $name) {
+            $list = is_array($list[$name] ?? null) ? $list[$name] : [];
+        }
+        $list = array_values($list);
+        if (! $this->adds && ! isset($list[$this->index])) {
+            throw Refused::because($this->path, 'refused.there-is-no-such-entry-load');
+        }
+        if ($this->adds && count($list) >= self::MOST) {
+            throw Refused::because($this->list, 'refused.are-as-many-as-are-kept', list: count($list));
+        }
+        $this->adds ? $list[] = $this->entry : array_splice($list, $this->index, 1);
+
+        return $plan->dish->changed($this->list, $list);
+    }
+}

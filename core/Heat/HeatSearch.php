@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use LogicException;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\SealedFilling;
+use Orbek\Core\Lid\SealedLayer;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Till;
+
+/**
+ * Finds a heat line for a pot: a first heat till steam is at the lid and some minutes past it (or for
+ * so many minutes, where steam comes later; or none), a low heat for as long as rice, filling and
+ * crust take, a rest.
+ *
+ * Two things are roots, not grids. The low heat is the least setting that holds steam and the one
+ * below, of what knobs and plates can do. The minutes of strong heat are those that bring the crust
+ * its colour: a first heat is followed once and kept minute by minute, one low heat gone on from one
+ * of these tells how far its colour is off, and the minute that makes up for it is read off what was
+ * kept. Of what comes out right and is little longer than the shortest, the plan that is right on
+ * most rings is taken.
+ */
+final class HeatSearch
+{
+    /** Followed in long steps while searching; what is found is followed again in short ones. */
+    private const STEP_S = 10.0;
+
+    /** Heat on the base that a first heat is looked for at, W/cm²: what ends a long knob is tried as well. */
+    private const FIRST_W_PER_CM2 = [1.3, 2.2, 0.8];
+
+    private const FIRST_MOST_MIN = 36;
+
+    private const PAST_MOST_MIN = 10;
+
+    /** Before steam a first heat is kept so often, min. */
+    private const KEPT_EVERY_MIN = 3;
+
+    /** A first heat till steam that is shorter than this is none. */
+    private const SHORTEST_S = 90.0;
+
+    private const LOW_STEP_MIN = 2.5;
+
+    /** No low heat is longer, unless the filling or the school asks for it. */
+    private const LOW_MOST_MIN = 75.0;
+
+    private const LOW_LONGER_MIN = 40.0;
+
+    private const TENDER_LONGER = 1.3;
+
+    /** Tries to come to the colour from one first heat and one low heat. */
+    private const TRIES = 3;
+
+    /** So near to the colour that is wanted is near enough, in ln browning. */
+    private const NEAR = 0.15;
+
+    /** Settings that hold steam, and ones below, that are tried of each ring and plate. */
+    private const HOLD = 1;
+
+    private const BELOW = 1;
+
+    /** What misses no more, in steps that a cook would notice, is right. */
+    private const RIGHT = 0.05;
+
+    /** What misses so much more than the best, in steps that a cook would notice, is not looked at on other rings. */
+    private const MISSES_MORE = 0.5;
+
+    /** Plans that are looked at on other rings, at most. */
+    private const LEADING = 10;
+
+    /** Among plans so much longer than the shortest the one most likely right is taken, min. */
+    private const LONGER_MIN = 10.0;
+
+    /** @var list<Tried> */
+    private array $tried = [];
+
+    /** What takes longer is not looked at: so much longer than the shortest that comes out right. */
+    private float $longestMin = INF;
+
+    /** @var array<int, float> browning that each low heat was seen to add, by its place */
+    private array $adds = [];
+
+    private readonly float $lowMostMin;
+
+    private function __construct(
+        private readonly SealedPot $pot,
+        private readonly Aim $aim,
+        private readonly Stove $stove,
+        private readonly Bounds $bounds,
+        private readonly float $ringSd,
+    ) {
+        $tenderMin = array_map(
+            static fn (SealedLayer $layer): float => $layer instanceof SealedFilling
+                ? max(0.0, 1 - $layer->pieces->tenderness) * $layer->pieces->tenderS / 60
+                : 0.0,
+            $pot->layers,
+        );
+        $this->lowMostMin = max(
+            self::LOW_MOST_MIN, $bounds->lowLeastMin + self::LOW_LONGER_MIN, self::TENDER_LONGER * max($tenderMin),
+        );
+    }
+
+    /** @param  float  $ringSd of ln heat: what is not known of the ring */
+    public static function find(SealedPot $pot, Aim $aim, Stove $stove, Bounds $bounds, float $ringSd): Findings
+    {
+        $search = new self($pot, $aim, $stove, $bounds, $ringSd);
+        $search->search();
+
+        return $search->findings();
+    }
+
+    private function search(): void
+    {
+        $lows = LowHeats::of($this->pot, $this->stove, self::HOLD, self::BELOW);
+        foreach ($this->firsts() as $first) {
+            $kept = $this->follow($first);
+            foreach ($lows as $place => $low) {
+                $this->seekColour($first, $kept, $low, $place);
+            }
+            $lows = $this->worthGoingOn($lows);
+        }
+    }
+
+    /** @return list<Flame> first heats, the likeliest first */
+    private function firsts(): array
+    {
+        $ring = $this->stove->ring;
+        $wPerCm2 = $this->pot->netW($ring->id) / ($this->pot->areaM2() * 1e4);
+        $shares = array_map(
+            static fn (float $wanted): float => $ring->knob->nearest(min(1.0, $wanted / $wPerCm2)),
+            [...self::FIRST_W_PER_CM2, $wPerCm2],
+        );
+
+        return array_map(static fn (float $share): Flame => Flame::on($ring->id, $share), array_values(array_unique($shares)));
+    }
+
+    /**
+     * The low heats that have come near so far.
+     *
+     * @param  array<int, Flame>  $lows
+     * @return array<int, Flame>
+     */
+    private function worthGoingOn(array $lows): array
+    {
+        $least = $this->leastMiss();
+        $shortest = $this->shortest($least);
+        $near = array_filter($this->tried, static fn (Tried $one): bool => $one->miss <= $least + self::MISSES_MORE
+            && $one->minutes <= $shortest + 2 * self::LONGER_MIN);
+
+        return array_filter($lows, static fn (Flame $low): bool => in_array(
+            $low, array_map(static fn (Tried $one): Flame => $one->low, $near), true,
+        ));
+    }
+
+    private function leastMiss(): float
+    {
+        return array_reduce($this->tried, static fn (float $least, Tried $one): float => min($least, $one->miss), INF);
+    }
+
+    /** The shortest of those that miss least. */
+    private function shortest(float $least): float
+    {
+        $best = array_filter($this->tried, static fn (Tried $one): bool => $one->miss <= $least + self::RIGHT);
+
+        return array_reduce(
+            $best === [] ? $this->tried : $best, static fn (float $least, Tried $one): float => min($least, $one->minutes), INF,
+        );
+    }
+
+    /**
+     * A first heat followed minute by minute till some minutes past steam, or till the crust is past its colour.
+     *
+     * @return non-empty-list<Kept>
+     */
+    private function follow(Flame $first): array
+    {
+        $steaming = new Steaming($this->pot);
+        $kept = [new Kept(clone $steaming, 0, null, null)];
+        $steamS = null;
+        for ($minute = 1; $minute <= self::FIRST_MOST_MIN; $minute++) {
+            $steaming->advance($first, 60.0, self::STEP_S, $steamS === null ? Till::Steam : null);
+            $steamS ??= $steaming->steamAtLidS === null ? null : $steaming->seconds;
+            $past = $steamS === null ? null : (int) round(($steaming->seconds - $steamS) / 60);
+            if (($past !== null && $past > self::PAST_MOST_MIN) || $steaming->browning > $this->aim->mostBrowning()) {
+                break;
+            }
+            if ($past !== null ? $steaming->seconds >= self::SHORTEST_S : $minute % self::KEPT_EVERY_MIN === 0) {
+                $kept[] = new Kept(clone $steaming, (int) round($steaming->seconds / 60), $steamS === null ? null : $steamS / 60, $past);
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * The minutes of first heat that bring the crust its colour with one low heat.
+     *
+     * @param  non-empty-list<Kept>  $kept
+     */
+    private function seekColour(Flame $first, array $kept, Flame $low, int $place): void
+    {
+        $wanted = $this->aim->wantedBrowning();
+        $at = isset($this->adds[$place]) ? $this->nearest($kept, $wanted - $this->adds[$place]) : $this->firstGuess($kept);
+        $seen = [];
+        for ($try = 0; $try < self::TRIES && ! isset($seen[$at]); $try++) {
+            $seen[$at] = true;
+            $tried = $this->goOn($first, $kept[$at], $low);
+            $this->tried[] = $tried;
+            if ($tried->miss <= self::RIGHT) {
+                $this->longestMin = min($this->longestMin, $tried->minutes + self::LONGER_MIN);
+            }
+            // What browning is lacking or too much is made up for by the first heat's own.
+            $this->adds[$place] = $tried->browning - $kept[$at]->steaming->browning;
+            if ($this->aim->offBy($tried->browning) < self::NEAR) {
+                break;
+            }
+            $at = $this->nearest($kept, $wanted - $this->adds[$place]);
+        }
+    }
+
+    /** @param  non-empty-list<Kept>  $kept */
+    private function firstGuess(array $kept): int
+    {
+        foreach ($kept as $index => $one) {
+            if ($one->pastMin !== null && $one->pastMin >= 1) {
+                return $index;
+            }
+        }
+
+        return intdiv(count($kept), 3);
+    }
+
+    /** @param  non-empty-list<Kept>  $kept */
+    private function nearest(array $kept, float $browning): int
+    {
+        $best = 0;
+        foreach ($kept as $index => $one) {
+            if (abs($one->steaming->browning - $browning) < abs($kept[$best]->steaming->browning - $browning)) {
+                $best = $index;
+            }
+        }
+
+        return $best;
+    }
+
+    /** A low heat gone on with from a first heat till all is cooked and the crust is set, and a rest. */
+    private function goOn(Flame $first, Kept $from, Flame $low): Tried
+    {
+        $steaming = clone $from->steaming;
+        $tooDark = 1.1 * $this->aim->mostBrowning();
+        $tooLight = 0.95 * $this->aim->wantedBrowning();
+        $minutes = 0.0;
+        $most = min($this->lowMostMin, $this->longestMin - $from->minutes - $this->bounds->restMin);
+        do {
+            $steaming->advance($low, 60 * self::LOW_STEP_MIN, self::STEP_S);
+            $minutes += self::LOW_STEP_MIN;
+            $isCooked = $minutes >= $this->bounds->lowLeastMin && $this->aim->isCooked($steaming);
+            $needsColour = $steaming->browning < $tooLight && $from->pastMin === self::PAST_MOST_MIN;
+        } while ((! $isCooked || $needsColour) && $minutes < $most && $steaming->browning < $tooDark);
+        $steaming->advance(Flame::off(), 60 * $this->bounds->restMin, self::STEP_S);
+        $rest = $this->bounds->restMin > 0 ? [HeatBlock::rest($this->bounds->restMin)] : [];
+
+        return new Tried([...$from->stretch($first), new HeatBlock($minutes, $low), ...$rest], $low,
+            $steaming->browning, $this->aim->missOf($steaming), $steaming->seconds / 60);
+    }
+
+    private function findings(): Findings
+    {
+        $least = $this->leastMiss();
+        $shortest = $this->shortest($least);
+        $leading = array_values(array_filter(
+            $this->tried, static fn (Tried $one): bool => $one->miss <= $least + self::MISSES_MORE && $one->minutes <= $shortest + self::LONGER_MIN,
+        ));
+        usort($leading, fn (Tried $a, Tried $b): int => [round($a->miss, 1), $this->aim->offBy($a->browning), $a->minutes] <=> [round($b->miss, 1), $this->aim->offBy($b->browning), $b->minutes]);
+        $plans = array_map(
+            fn (Tried $one): Robust => Robust::of($this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S),
+            array_slice($leading, 0, self::LEADING),
+        );
+
+        return $plans === []
+            ? throw new LogicException('No heat was tried.')
+            : new Findings($plans, self::LONGER_MIN);
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Steaming;
+
+/** The heat that a pot gets, where it comes from, what it comes to, and what that may be on this stove. */
+final readonly class Heating
+{
+    /** An oven is left on for so much longer at a time, till all is cooked. */
+    private const OVEN_STEP_MIN = 5.0;
+
+    private const OVEN_MOST_MIN = 180.0;
+
+    private const LOOKED_AT = 5;
+
+    /** A first heat is made so much longer or shorter at a time, so often at most, till the colour is so near, in ln browning. */
+    private const FINER_MIN = 0.5;
+
+    private const FINER_TRIES = 4;
+
+    private const NEAR = 0.15;
+
+    /** Where the ring gives more and less it is followed in long steps. */
+    private const ROBUST_STEP_S = 10.0;
+
+    private function __construct(
+        public Origin $origin,
+        public HeatPlan $plan,
+        public Aim $aim,
+        /** The same line where the ring gives less and more than is thought. */
+        private Robust $robust,
+    ) {
+    }
+
+    /**
+     * A line found for the pot.
+     *
+     * @param  float  $ringSd of ln heat: what is not known of the ring
+     * @param  FoundLines|null  $before lines that were found before
+     */
+    public static function found(SealedPot $pot, Aim $aim, Stove $stove, Bounds $bounds, float $ringSd, ?FoundLines $before = null): self
+    {
+        $find = static fn (): array => self::best($pot, $aim, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
+        $line = $before === null
+            ? $find()
+            : $before->line(hash('xxh128', serialize([$pot, $aim, $stove, $bounds, $ringSd])), $find);
+
+        return new self(
+            Origin::Found, HeatPlan::of($pot, $aim, $line), $aim, Robust::of($pot, $aim, $line, $ringSd, self::ROBUST_STEP_S),
+        );
+    }
+
+    /** @return non-empty-list<HeatBlock> */
+    private static function best(SealedPot $pot, Aim $aim, Findings $findings): array
+    {
+        // What was right by a hair in long steps may not be in short ones.
+        foreach (array_slice($findings->ranked(), 0, self::LOOKED_AT) as $robust) {
+            $plan = self::inShortSteps($pot, $aim, $robust->plan->line);
+            if ($plan->isRight()) {
+                return $plan->line;
+            }
+        }
+
+        return $findings->best()->plan->line;
+    }
+
+    /**
+     * A line that was found in long steps, followed in short ones; its first heat so much longer or shorter
+     * as brings the crust back to the heart of its colour.
+     *
+     * @param  non-empty-list<HeatBlock>  $line
+     */
+    private static function inShortSteps(SealedPot $pot, Aim $aim, array $line): HeatPlan
+    {
+        $best = HeatPlan::of($pot, $aim, $line);
+        $off = static fn (HeatPlan $plan): float => $aim->offBy($plan->course->end()->browning);
+        $longer = $best->course->end()->browning < $aim->wantedBrowning() ? self::FINER_MIN : -self::FINER_MIN;
+        for ($try = 0; $try < self::FINER_TRIES && $off($best) > self::NEAR; $try++) {
+            $first = $best->line[0]->longer($longer);
+            $other = HeatPlan::of($pot, $aim, [$first, ...array_slice($best->line, 1)]);
+            if ($off($other) >= $off($best) || ($best->isRight() && ! $other->isRight())) {
+                break;
+            }
+            $best = $other;
+        }
+
+        return $best;
+    }
+
+    /**
+     * A line as it is given: a cook's own, or a school's.
+     *
+     * @param  non-empty-list<HeatBlock>  $line
+     */
+    public static function given(Origin $origin, SealedPot $pot, Aim $aim, array $line, float $ringSd): self
+    {
+        return new self($origin, HeatPlan::of($pot, $aim, $line), $aim, Robust::of($pot, $aim, $line, $ringSd, Steaming::STEP_S));
+    }
+
+    /**
+     * A school's line in the oven, left on till all is cooked.
+     *
+     * @param  non-empty-list<HeatBlock>  $line
+     */
+    public static function inOven(SealedPot $pot, Aim $aim, array $line): self
+    {
+        $steaming = new Steaming($pot);
+        $longer = [];
+        foreach ($line as $block) {
+            $minutes = $block->minutes;
+            $steaming->advance($block->flame, 60 * $minutes);
+            while ($block->flame->ovenC !== null && $minutes < self::OVEN_MOST_MIN && ! $aim->isCooked($steaming)) {
+                $steaming->advance($block->flame, 60 * self::OVEN_STEP_MIN);
+                $minutes += self::OVEN_STEP_MIN;
+            }
+            $longer[] = new HeatBlock($minutes, $block->flame);
+        }
+
+        return self::given(Origin::Found, $pot, $aim, $longer, 0.0);
+    }
+
+    /** @return non-empty-list<HeatBlock> as planned, its cues in it */
+    public function line(): array
+    {
+        return $this->plan->line;
+    }
+
+    /** What happens under the lid. */
+    public function course(): Course
+    {
+        return $this->plan->course;
+    }
+
+    /** @return list<Foretold> what goes wrong as planned */
+    public function foretold(): array
+    {
+        return Foretold::in($this->plan, $this->aim);
+    }
+
+    /** The lightest and the darkest that the crust may come to, with the ring not known better. */
+    public function colours(): ColourRange
+    {
+        $ends = array_map(
+            static fn (HeatPlan $plan): float => $plan->course->end()->browning,
+            [$this->plan, $this->robust->less, $this->robust->more],
+        );
+
+        return new ColourRange(CrustColour::of(min($ends)), $this->course()->colour(), CrustColour::of(max($ends)));
+    }
+
+    /**
+     * When a stretch's cue may come, minutes after the stretch began, earliest and latest; null where it has none.
+     *
+     * @return array{float, float}|null
+     */
+    public function window(int $stretch): ?array
+    {
+        $at = [];
+        foreach ([$this->plan, $this->robust->less, $this->robust->more] as $plan) {
+            $cue = $plan->course->cueMin[$stretch] ?? null;
+            if ($cue !== null) {
+                $before = array_slice($plan->course->heat, 0, $stretch);
+                $at[] = $cue - array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $before));
+            }
+        }
+
+        return $at === [] ? null : [min($at), max($at)];
+    }
+
+    /** @return list<Flame> under the pot one after another */
+    public function flames(): array
+    {
+        return array_map(static fn (HeatBlock $block): Flame => $block->flame, $this->plan->line);
+    }
+}

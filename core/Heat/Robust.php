@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Measure\Normal;
+
+/** A heat line on the stove as it is thought to be, and on one that gives less and one that gives more. */
+final readonly class Robust
+{
+    /** The ring may give so many sd more or less than is thought. */
+    private const SDS = 1.3;
+
+    /** A cue is seen so much late where the ring gives a sd more, early where it gives less: a strong heat forgives less, min. */
+    private const CUE_MIN = 0.2;
+
+    /** Rings that are reckoned with between: evenly likely ones. */
+    private const RINGS = 40;
+
+    /** Shares closer than one in so many are equal. */
+    private const SHARES = 40;
+
+    private function __construct(public HeatPlan $plan, public HeatPlan $less, public HeatPlan $more)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<HeatBlock>  $line
+     * @param  float  $ringSd of ln heat
+     */
+    public static function of(SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS): self
+    {
+        $on = static fn (float $sds): HeatPlan => HeatPlan::of(
+            $pot->heated(exp($sds * $ringSd)), $aim, HeatLine::seenLater($line, $sds * self::CUE_MIN), $stepS, 600.0,
+        );
+
+        return new self($on(0.0), $on(-self::SDS), $on(self::SDS));
+    }
+
+    /** The least margin to any limit on any of the three. */
+    public function margin(): float
+    {
+        return min($this->plan->margin(), $this->less->margin(), $this->more->margin());
+    }
+
+    /**
+     * On what share of rings nothing is missed: each limit read off between the three, and beyond them
+     * as it was going.
+     */
+    public function share(): float
+    {
+        $right = 0;
+        for ($ring = 0; $ring < self::RINGS; $ring++) {
+            $z = Normal::quantile(($ring + 0.5) / self::RINGS) / self::SDS;
+            $right += (int) $this->isRightAt($z);
+        }
+
+        return $right / self::RINGS;
+    }
+
+    /** @return array{float, int, float} what a plan is chosen by: on how many rings it is right, how plain it is, its margin */
+    public function worth(): array
+    {
+        $trouble = 0;
+        $ring = $this->plan->line[0]->flame->ring;
+        foreach ($this->plan->line as $block) {
+            $trouble += 1 + (int) ($block->flame->plate !== null) + (int) ($block->flame->ring !== '' && $block->flame->ring !== $ring);
+        }
+
+        return [round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin()];
+    }
+
+    /** @param  float  $z −1 where the ring gives less, 1 where it gives more */
+    private function isRightAt(float $z): bool
+    {
+        $other = $z < 0 ? $this->less : $this->more;
+        foreach ($this->plan->limits as $index => $limit) {
+            if (! $limit->towards($other->limits[$index], abs($z))->isMet()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Plate;
+
+/** What a pot can be steamed on: the ring it is closed on, others that it can be moved to, and the plates there are. */
+final readonly class Stove
+{
+    /**
+     * @param  list<Burner>  $others smaller rings that it can be moved to
+     * @param  list<Plate>  $plates
+     */
+    public function __construct(public Burner $ring, public array $others = [], public array $plates = [])
+    {
+    }
+
+    /** @return non-empty-list<Burner> the ring it is closed on first */
+    public function rings(): array
+    {
+        return [$this->ring, ...$this->others];
+    }
+}

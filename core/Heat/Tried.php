@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatBlock;
+
+/** A heat line that the search has followed on the stove as it is thought to be. */
+final readonly class Tried
+{
+    /** @param  non-empty-list<HeatBlock>  $line */
+    public function __construct(
+        public array $line,
+        public Flame $low,
+        public float $browning,
+        public float $miss,
+        public float $minutes,
+    ) {
+    }
+}

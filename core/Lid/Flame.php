@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Lid;
+
+use Orbek\Core\Pot\Plate;
+
+/** What stands under the pot: a ring at a setting, with a plate or without, an oven, or nothing. */
+final readonly class Flame
+{
+    private function __construct(
+        /** The ring's id; empty where there is one only. */
+        public string $ring,
+        /** Share of the ring's full power, 0 … 1. */
+        public float $setting,
+        public ?Plate $plate,
+        /** The oven's air, °C. */
+        public ?float $ovenC,
+    ) {
+    }
+
+    public static function on(string $ring, float $setting, ?Plate $plate = null): self
+    {
+        return new self($ring, $setting, $plate, null);
+    }
+
+    public static function off(): self
+    {
+        return new self('', 0.0, null, null);
+    }
+
+    public static function oven(float $celsius): self
+    {
+        return new self('', 0.0, null, $celsius);
+    }
+
+    public function isOff(): bool
+    {
+        return $this->setting <= 0.0 && $this->ovenC === null;
+    }
+
+    /** The same turned to another setting; an oven or a rest becomes a ring. */
+    public function at(float $setting, string $ring): self
+    {
+        return new self($this->ring === '' ? $ring : $this->ring, $setting, $this->plate, null);
+    }
+
+    public function with(?Plate $plate): self
+    {
+        return new self($this->ring, $this->setting, $plate, $this->ovenC);
+    }
+}

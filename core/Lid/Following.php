@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Lid;
+
+/** A sealed pot followed along its heat line, stretch by stretch, each till its cue or its minutes are up. */
+final class Following
+{
+    /** A pot in which nothing has changed for so long, looked at over so many moments, changes no more. */
+    private const STILL_MIN = 10.0;
+
+    private const STILL_MOMENTS = 10;
+
+    private Steaming $steaming;
+
+    /** @var non-empty-list<Moment> */
+    private array $moments;
+
+    /** @var list<HeatBlock> */
+    private array $heat = [];
+
+    /** @var list<float|null> */
+    private array $cueMin = [];
+
+    private ?float $stillFromMin = null;
+
+    /** @param  list<float>  $openedAtMin */
+    private function __construct(SealedPot $pot, private float $stepS, private float $everyS, private array $openedAtMin)
+    {
+        $this->steaming = new Steaming($pot);
+        $this->moments = [Moment::of($this->steaming, 0.0)];
+        sort($this->openedAtMin);
+    }
+
+    /**
+     * @param  non-empty-list<HeatBlock>  $line
+     * @param  list<float>  $openedAtMin
+     */
+    public static function of(SealedPot $pot, array $line, float $stepS, float $everyS, array $openedAtMin): Course
+    {
+        $following = new self($pot, $stepS, $everyS, $openedAtMin);
+        foreach ($line as $index => $block) {
+            $following->stretch($block, ! isset($line[$index + 1]));
+        }
+        /** @var non-empty-list<HeatBlock> $heat */
+        $heat = $following->heat;
+
+        return Course::followed($following->steaming, $heat, $following->cueMin, $following->moments, $following->stillFromMin);
+    }
+
+    private function stretch(HeatBlock $block, bool $isLast): void
+    {
+        $began = $this->steaming->seconds;
+        $shown = null;
+        if ($block->till === null) {
+            $this->run($block->flame, 60 * $block->minutes, null, $isLast);
+        } else {
+            $this->run($block->flame, 60 * HeatBlock::WAITED_FOR * $block->minutes, $block->till, false);
+            $shown = $block->till->isShown($this->steaming) ? $this->steaming->seconds / 60 : null;
+            $this->run($block->flame, 60 * $block->afterMin, null, false);
+        }
+        $minutes = $block->till === null ? $block->minutes : ($this->steaming->seconds - $began) / 60;
+        $this->heat[] = $block->lasting(max(1 / 60, $minutes));
+        $this->cueMin[] = $shown;
+    }
+
+    private function run(Flame $flame, float $seconds, ?Till $till, bool $isLast): void
+    {
+        $left = $seconds;
+        while ($left > 0.01 && ! ($till !== null && $till->isShown($this->steaming))) {
+            $next = (floor($this->steaming->seconds / $this->everyS + 1e-6) + 1) * $this->everyS - $this->steaming->seconds;
+            $met = $this->steaming->metLidKg;
+            $ran = $this->steaming->advance($flame, min($left, $next), $this->stepS, $till);
+            $left -= $ran;
+            while ($this->openedAtMin !== [] && 60 * $this->openedAtMin[0] <= $this->steaming->seconds) {
+                array_shift($this->openedAtMin);
+                $this->steaming->open();
+            }
+            $this->moments[] = Moment::of($this->steaming, 60000 * ($this->steaming->metLidKg - $met) / max(1e-6, $ran));
+            // Only off the heat, with no heat to come: else it goes on losing steam.
+            if ($flame->isOff() && $isLast && $this->openedAtMin === [] && $this->isStill()) {
+                $this->stillFromMin = $left > 0.01 ? $this->steaming->seconds / 60 : null;
+
+                return;
+            }
+        }
+    }
+
+    private function isStill(): bool
+    {
+        $last = $this->moments[count($this->moments) - 1];
+        $before = $this->moments[max(0, count($this->moments) - 1 - self::STILL_MOMENTS)];
+
+        return $last->minute - $before->minute >= self::STILL_MIN && $last->isLike($before);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Lid;
+
+use Orbek\Core\Filling\FillingKind;
+
+/** The pieces of a filling: how their inside follows the gravy, and what is still to become of it (docs/model.md, section C). */
+final readonly class Pieces
+{
+    /** Seconds of lag for each m² of half thickness. */
+    private const LAG_S_PER_M2 = 1.3e6;
+
+    private function __construct(
+        public float $lagS,
+        /** Temperature of the inside, °C. */
+        public float $celsius,
+        /** Share of the juice still to come: 1 raw, 0 cooked. */
+        public float $juiceLeft,
+        /** Juice that a raw kg gives off, kg. */
+        public float $juiceShare,
+        /** Seconds to tender at 95 °C; 0 where there is nothing to wait for. */
+        public float $tenderS,
+        /** Tenderness so far, 1 tender. */
+        public float $tenderness,
+        /** Centre temperature that makes it safe; null where there is none to reach. */
+        public ?float $safeC,
+    ) {
+    }
+
+    /**
+     * @param  float  $celsius of their inside
+     * @param  float  $tenderFactor a tenderising marinade's, on the time to tender
+     */
+    public static function of(
+        FillingKind $kind, float $halfThicknessMm, float $celsius, float $juiceLeft, float $tenderness, float $tenderFactor = 1.0,
+    ): self {
+        $lagS = ($halfThicknessMm / 1000) ** 2 * self::LAG_S_PER_M2;
+
+        return new self($lagS, $celsius, $juiceLeft, $kind->juiceShare, 60 * $kind->tenderMin * $tenderFactor, $tenderness, $kind->safeCoreC);
+    }
+
+    /** The same that are safe at another temperature: of a filling of several kinds, the strictest's. */
+    public function safeAt(?float $celsius): self
+    {
+        return new self($this->lagS, $this->celsius, $this->juiceLeft, $this->juiceShare, $this->tenderS, $this->tenderness, $celsius);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+use DateTimeImmutable;
+use LogicException;
+use Orbek\Core\Clock\Schedule;
+use Orbek\Core\Measure\Instant;
+
+/** The work of a meal on the clock, counted back from its table. */
+final readonly class Day
+{
+    /** @param  array<string, Work>  $works by task, in the order in which they begin */
+    private function __construct(public DateTimeImmutable $tableAt, public Schedule $schedule, public array $works)
+    {
+    }
+
+    /** @param  list<Work>  $works */
+    public static function of(DateTimeImmutable $tableAt, Schedule $schedule, array $works): self
+    {
+        $byTask = [];
+        foreach ($works as $work) {
+            $byTask[$work->task->id] = $work;
+        }
+        $inOrder = [];
+        foreach (array_keys($schedule->tasks) as $id) {
+            $inOrder[$id] = $byTask[$id];
+        }
+
+        return new self($tableAt, $schedule, $inOrder);
+    }
+
+    public function work(string $task): Work
+    {
+        return $this->works[$task] ?? throw new LogicException("There is no task {$task}.");
+    }
+
+    /** The moment at so many minutes to the table (−60 an hour before). */
+    public function at(int $minutes): DateTimeImmutable
+    {
+        return Instant::plusMinutes($this->tableAt, $minutes);
+    }
+
+    public function startsAt(string $task): DateTimeImmutable
+    {
+        return $this->at($this->schedule->start($task));
+    }
+
+    public function endsAt(string $task): DateTimeImmutable
+    {
+        return $this->at($this->schedule->end($task));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+/** What a piece of work is, whatever it is called. */
+enum WorkKind: string
+{
+    case Rinse = 'rinse';
+    case Soak = 'soak';
+    case HeatWater = 'heat-water';
+    case Boil = 'boil';
+    case Drain = 'drain';
+    case Cook = 'cook';
+    case HotFat = 'hot-fat';
+    case Marinade = 'marinade';
+    case Marinates = 'marinates';
+    case Yogurt = 'yogurt';
+    case MarinatesOn = 'marinates-on';
+    case Filling = 'filling';
+    case Extra = 'extra';
+    case ExtraWaits = 'extra-waits';
+    case Dough = 'dough';
+    case Layer = 'layer';
+    case Heat = 'heat';
+    case Second = 'second';
+    case Side = 'side';
+    case Open = 'open';
+
+    /** The id of the one of its kind, or of its first, second … where there are several. */
+    public function id(int $index = 0): string
+    {
+        $number = $index + 1;
+
+        return match ($this) {
+            self::Boil, self::Drain => $index === 0 ? $this->value : "{$this->value}-{$number}",
+            self::Filling, self::Extra, self::Heat, self::Second, self::Side => "{$this->value}-{$number}",
+            self::ExtraWaits => "extra-{$number}-waits",
+            default => $this->value,
+        };
+    }
+
+    /** Where the hand is. */
+    public function station(): ?Station
+    {
+        return match ($this) {
+            self::Rinse => Station::Rice,
+            self::Filling, self::Marinade => Station::Filling,
+            self::HotFat => Station::Layers,
+            self::Layer => Station::Lid,
+            self::Heat => Station::Heat,
+            self::Open => Station::Serve,
+            default => null,
+        };
+    }
+}

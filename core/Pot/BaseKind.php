@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Pot;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+
+/** What the crust (tahdig) is made of: a row of schema/craft/bases.json (docs/model.md, sections E and F). */
+final readonly class BaseKind
+{
+    /** The base of most dishes, and what a clean one is reckoned as. */
+    public const RICE = 'rice';
+
+    private function __construct(
+        public string $id,
+        public string $name,
+        /** Whether something of its own is laid over the base. */
+        public bool $isLaid,
+        public bool $takesRice,
+        /** How readily it browns against plain rice at 0.9. */
+        public float $browns,
+        /** Water in it as it is laid, by mass. */
+        public float $waterShare,
+        /** Bulk density of the layer it makes. */
+        public float $kgPerLitre,
+        /** Mass of what is laid over the base; 0 where it is rice or nothing. */
+        public float $gramsPerCm2,
+        /** Yogurt over the base's raw rice, by weight. */
+        public float $yogurtShare,
+        /** What a slice covers; 0 where it is not sliced. */
+        public float $sliceCm2,
+        /** What it is bought as, and how much of that is left. */
+        public ?string $boughtAs,
+        public float $yield,
+        public bool $isBaked,
+        /** @var array<string, string> what guests must be told of, by allergen: where it is */
+        public array $holds,
+    ) {
+    }
+
+    /** @throws Refused naming the field */
+    public static function fromFields(Fields $fields): self
+    {
+        $bought = $fields->has('bought') ? $fields->object('bought') : null;
+        $holds = $fields->has('holds') ? $fields->object('holds') : null;
+        $told = [];
+        foreach ($holds?->names() ?? [] as $allergen) {
+            $told[$allergen] = $holds?->text($allergen) ?? '';
+        }
+
+        return new self(
+            $fields->text('id'),
+            $fields->text('name'),
+            $fields->flag('is_laid', true),
+            $fields->flag('takes_rice', false),
+            $fields->number('browns', 0.1, 4),
+            $fields->number('water_share', 0, 1),
+            $fields->number('kg_per_l', 0.1, 1.5, 'kg/L'),
+            $fields->number('g_per_cm2', 0, 3, 'g/cm²', 0),
+            $fields->number('yogurt_share', 0, 2, '', 0),
+            $fields->number('slice_cm2', 0, 400, 'cm²', 0),
+            $bought?->text('name'),
+            $bought?->number('yield', 0.05, 4) ?? 1.0,
+            $fields->has('aisle') && $fields->text('aisle') === 'bakery',
+            $told,
+        );
+    }
+}

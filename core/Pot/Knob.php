@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Pot;
+
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+
+/** A ring's knob: its marks, or where it has none any share of full down to the least the ring holds steadily. */
+final readonly class Knob
+{
+    /** Where a knob has no marks it is set by eye, in steps of so much. */
+    private const STEP = 0.05;
+
+    private const LEAST_SHARE = 0.02;
+
+    /** @param  list<Mark>  $marks from low to high; none where it is told in per cent */
+    private function __construct(public float $least, public array $marks)
+    {
+    }
+
+    /**
+     * @param  float  $least the least steady heat, share of full
+     *
+     * @throws Refused when a mark gives less than that
+     */
+    public static function fromFields(Fields $fields, float $least): self
+    {
+        $least = $fields->number('least', 0, 0.6, '', $least);
+        $marks = array_map(
+            static fn (Fields $mark): Mark => new Mark($mark->text('mark'), $mark->number('share', self::LEAST_SHARE, 1)),
+            $fields->each('marks'),
+        );
+        usort($marks, static fn (Mark $a, Mark $b): int => $a->share <=> $b->share);
+
+        if ($marks !== [] && $marks[0]->share < $least - 1e-9) {
+            throw Refused::because($fields->at('marks'), 'refused.a-mark-gives-less', mark: $marks[0]->name, least: $least);
+        }
+
+        return new self($least, $marks);
+    }
+
+    /** A knob without marks. */
+    public static function plain(float $least): self
+    {
+        return new self($least, []);
+    }
+
+    /** The least that it gives without going out, share of full. */
+    public function lowest(): float
+    {
+        return $this->marks === [] ? max($this->least, self::STEP) : $this->marks[0]->share;
+    }
+
+    /**
+     * Every share that it can be set to.
+     *
+     * @return non-empty-list<float> from low to high
+     */
+    public function shares(): array
+    {
+        if ($this->marks !== []) {
+            return array_map(static fn (Mark $mark): float => $mark->share, $this->marks);
+        }
+        $shares = [];
+        for ($share = ceil($this->lowest() / self::STEP - 1e-9) * self::STEP; $share < 1 - 1e-9; $share += self::STEP) {
+            $shares[] = round($share, 2);
+        }
+
+        return [...$shares, 1.0];
+    }
+
+    /** The share nearest to one that is wanted: by factors, as heat is felt. */
+    public function nearest(float $share): float
+    {
+        $shares = $this->shares();
+        usort($shares, static fn (float $a, float $b): int => abs(log($a / max(0.01, $share))) <=> abs(log($b / max(0.01, $share))));
+
+        return $shares[0];
+    }
+
+    /** The mark at a share; null where it is told in per cent, or stands between marks. */
+    public function mark(float $share): ?Mark
+    {
+        foreach ($this->marks as $mark) {
+            if (abs($mark->share - $share) < 0.005) {
+                return $mark;
+            }
+        }
+
+        return null;
+    }
+}

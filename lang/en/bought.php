@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'of-is-left-as-it-is' => 'Of {it} {yield} % is left as it is used.',
+    'swells-to-times-its-weight' => '^{it} swells to {yield} times its weight.',
+];

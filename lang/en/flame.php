@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'off' => 'rest',
+    'oven' => 'oven at {celsius} °C',
+    'on' => '{isMarked, select, yes{{mark}} other{{percent} %}}{isOnPlate, select, yes{ on the {plate}} other{}}'
+        .'{isMoved, select, yes{, on {ring}} other{}}',
+];

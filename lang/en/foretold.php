@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'burns' => 'The base burns from minute {at}.',
+    'dark' => 'The crust is past {crust} from minute {at}: {colour} at the end.',
+    'pale' => 'The crust stays {colour}; {crust} is wanted.',
+    'thin-crust' => 'The crust dries {mm, number, ::.0} mm deep only and tears when it is turned out.',
+    'hard-heart' => '{which} keeps a hard heart: {done} % done.'
+        .'{isCold, select, yes{ The middle never reaches steam: {hottest} °C at most.} other{}}',
+    'dry-rice' => '{which} ends dry: {uptake, number, ::.00} times its raw weight.',
+    'wet-rice' => '{which} ends wet: {isFree, select, yes{{free} % of its weight in water that it does not take up.}'
+        .' other{{uptake, number, ::.00} times its raw weight.}}',
+    'unsafe-core' => '^{filling}: its core comes to {coreC} °C only, {safeC} °C is safe.',
+    'tough' => '^{filling} is not tender yet: {done} % of the way.',
+    'falls-apart' => '^{filling} falls apart from minute {at}.',
+    'the-lowest-rice' => 'The lowest rice',
+    'the-rice-above' => 'The rice above',
+    'the-rice' => 'The rice',
+];

@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+/* What the cases of the core's enums are called: by enum, form and value. */
+return [
+    'Acid' => [
+        'label' => [
+            'none' => 'no acid',
+            'mild' => 'yogurt or a little lemon',
+            'strong' => 'much lemon or vinegar',
+        ],
+    ],
+    'Aisle' => [
+        'label' => [
+            'rice' => 'Rice and pulses',
+            'greens' => 'Vegetables, fruit, herbs',
+            'meat' => 'Meat and fish',
+            'dairy' => 'Dairy and eggs',
+            'bakery' => 'Bread and flour',
+            'spices' => 'Spices and salt',
+            'fats' => 'Fat and oil',
+            'nuts' => 'Nuts and dried fruit',
+            'house' => 'Kitchen goods',
+        ],
+    ],
+    'Allergen' => [
+        'label' => [
+            'nuts' => 'nuts',
+            'milk' => 'milk',
+            'egg' => 'egg',
+            'fish' => 'fish',
+            'crustaceans' => 'crustaceans',
+            'gluten' => 'gluten',
+            'sesame' => 'sesame',
+            'mustard' => 'mustard',
+            'broad-beans' => 'broad beans (not for people with G6PD deficiency)',
+        ],
+    ],
+    'Caution' => [
+        'says' => [
+            'long-soak' => 'Soaking past 4 h belongs in the fridge, at 4 °C or below.',
+            'raw-poultry' => 'Raw poultry: do not wash it, pat it dry; board, hands and bowl apart.',
+            'raw-meat' => 'Raw meat: marinate in the fridge; board, hands and bowl apart; used marinade only if boiled.',
+            'core' => 'Only a thermometer shows a safe core: 74 °C poultry and reheated food, 71 °C minced meat, 63 °C whole cuts and fish. Local rules come first.',
+            'hot-fat' => 'Hot fat: dry what goes in, never leave it; a lid on a fat fire, never water.',
+            'cloth' => 'Tie the cloth\'s corners up over the lid, away from the flame.',
+            'long-flame' => 'A live flame for two hours is never left alone; air the room.',
+            'steam' => 'Open away from the face; turn out with dry gloves, and ask for a second pair of hands for a heavy pot.',
+            'cooked-rice' => 'Eat hot (above 60 °C), or cool shallow and into the fridge within 2 h (1 h in a room above 32 °C); eat within 3 days, reheat once, to 74 °C throughout.',
+            'dough-gluten' => 'A dough seal holds gluten: tell guests who must not have it.',
+            'bread-gluten' => 'A bread base holds gluten: tell guests who must not have it.',
+            'reheat' => 'Reheat leftovers once, to 74 °C throughout, within 3 days; a thermometer shows it.',
+            'essence' => 'Colour, screw-pine and rose essence: keep to the dose on the label.',
+            'small-children' => 'Whole spices and bones: take them out of small children\'s plates.',
+            'broad-beans' => 'Broad beans can harm people with G6PD deficiency: ask before you cook them.',
+            'pressure-cooker' => 'Pressure cooker: by the maker\'s instructions; let the pressure fall before opening.',
+            'charcoal' => 'A coal under the lid gives off carbon monoxide: outdoors or under strong extraction, never with closed windows; ember in a metal cup.',
+        ],
+    ],
+    'Complaint' => [
+        'label' => [
+            'top-hard' => 'top hard and dry',
+            'bottom-wet' => 'bottom wet',
+            'pale' => 'crust pale',
+            'burning' => 'smells of burning',
+            'leaking' => 'seal leaks',
+            'tough' => 'meat not tender',
+        ],
+    ],
+    'CrustColour' => [
+        'label' => [
+            'pale' => 'pale',
+            'straw' => 'straw',
+            'golden' => 'golden',
+            'amber' => 'amber',
+            'dark' => 'dark',
+            'burnt' => 'burnt',
+        ],
+    ],
+    'Cue' => [
+        'label' => [
+            'steam' => 'Steam shows at the lid',
+            'no-steam' => 'No steam yet',
+            'lid-hot' => 'Lid too hot to touch',
+            'toasted' => 'Smells toasted',
+        ],
+    ],
+    'Cup' => [
+        'label' => [
+            'metric' => 'metric cups',
+            'us-legal' => 'US legal cups',
+            'us-customary' => 'US cups',
+            'imperial' => 'old imperial cups',
+            'japan' => 'Japanese cups',
+            'rice-cooker' => 'cooker cups',
+        ],
+    ],
+    'Diet' => [
+        'label' => [
+            'all' => 'eats everything else',
+            'vegetarian' => 'vegetarian',
+            'vegan' => 'vegan',
+        ],
+    ],
+    'Draining' => [
+        'label' => [
+            'heap' => 'left in a heap',
+            'tray' => 'spread on a tray',
+            'rinse' => 'rinsed cold',
+            'standing' => 'left standing in its water, the flame off',
+        ],
+    ],
+    'ExtraKind' => [
+        'label' => [
+            'saffron' => 'saffron',
+            'fat' => 'fat',
+            'herbs' => 'herbs',
+            'nuts' => 'nuts',
+            'fruit' => 'fruit',
+            'other' => 'other',
+            'essence' => 'essence, in drops',
+            'onion' => 'fried onion',
+        ],
+        'keeps' => [
+            'saffron' => 'a day in the fridge',
+            'nuts' => '2 days, covered',
+            'fruit' => '2 days, covered',
+            'onion' => '3 days in a closed jar',
+        ],
+    ],
+    'Fault' => [
+        'label' => [
+            'burns' => 'the base burns',
+            'dark' => 'the crust is darker than wanted',
+            'pale' => 'the crust is lighter than wanted',
+            'thin-crust' => 'a crust that tears',
+            'hard-heart' => 'rice with a hard heart',
+            'dry-rice' => 'dry rice',
+            'wet-rice' => 'wet rice',
+            'unsafe-core' => 'a filling short of its safe core',
+            'tough' => 'a tough filling',
+            'falls-apart' => 'pieces that fall apart',
+        ],
+    ],
+    'FillingOutcome' => [
+        'label' => [
+            'dry' => 'dry',
+            'tough' => 'tough',
+            'right' => 'tender, moist',
+            'soft' => 'falling apart',
+            'wet' => 'too wet',
+        ],
+    ],
+    'PotMaterial' => [
+        'label' => [
+            'steel' => 'steel',
+            'cast-iron' => 'cast iron',
+            'aluminium' => 'aluminium',
+        ],
+    ],
+    'RiceKind' => [
+        'label' => [
+            'aged-basmati' => 'aged basmati',
+            'new-basmati' => 'new-crop basmati',
+            'persian' => 'Persian aromatic long grain',
+            'sella-basmati' => 'parboiled (sella) basmati',
+            'brown-basmati' => 'brown basmati',
+            'small-grain' => 'small-grain aromatic',
+            'white-long-grain' => 'medium white long grain',
+        ],
+    ],
+    'RiceOutcome' => [
+        'label' => [
+            'hard' => 'hard',
+            'firm' => 'a bit firm',
+            'right' => 'separate, tender',
+            'soft' => 'soft',
+            'wet' => 'wet, sticking',
+        ],
+    ],
+    'Seal' => [
+        'label' => [
+            'dough' => 'dough round the rim',
+            'foil' => 'foil and lid',
+            'cloth' => 'cloth and lid',
+            'damp-cloth' => 'damp cloth and lid',
+            'tight-lid' => 'a tight lid',
+            'loose-lid' => 'a loose lid',
+        ],
+    ],
+    'Serving' => [
+        'label' => [
+            'whole' => 'turned out whole',
+            'lifted' => 'rice lifted off, crust after it',
+            'scooped' => 'scooped down one side, all layers on each plate',
+            'mixed' => 'top rice set aside, the rest mixed gently, topped again',
+        ],
+        'task' => [
+            'whole' => 'Turn out',
+            'lifted' => 'Lift off rice and crust',
+            'scooped' => 'Open and scoop',
+            'mixed' => 'Open, set the top aside, mix gently',
+        ],
+    ],
+    'Spices' => [
+        'label' => [
+            'none' => 'no whole spices',
+            'fished' => 'whole spices, fished out',
+            'left' => 'whole spices, left in',
+        ],
+    ],
+    'Stage' => [
+        'label' => [
+            'snaps' => 'snaps dry',
+            'half' => 'hard heart',
+            'rises' => 'rides up',
+            'breaks' => 'two or three',
+            'thread' => 'thread of grit',
+            'point' => 'pin point',
+            'done' => 'smears',
+        ],
+        'words' => [
+            'snaps' => 'snaps with a dry white body',
+            'half' => 'gives outside, hard in the middle',
+            'rises' => 'turns dense white and rides up in the boil',
+            'breaks' => 'breaks in two or three and crunches a little',
+            'thread' => 'has only a thread of grit',
+            'point' => 'has a pin point left',
+            'done' => 'smears without grit',
+        ],
+    ],
+    'Station' => [
+        'label' => [
+            'table' => 'Table',
+            'rice' => 'Rice',
+            'water' => 'Water',
+            'filling' => 'Filling',
+            'layers' => 'Layers',
+            'lid' => 'Lid',
+            'heat' => 'Heat',
+            'serve' => 'Serve',
+        ],
+    ],
+    'Taste' => [
+        'label' => [
+            'flat' => 'flat',
+            'mild' => 'mild',
+            'usual' => 'as usual',
+            'full' => 'well salted',
+            'salty' => 'salty',
+        ],
+    ],
+    'Texture' => [
+        'label' => [
+            'hard' => 'hard',
+            'firm' => 'firm',
+            'tender' => 'separate and tender',
+            'soft' => 'soft',
+            'wet' => 'wet, sticking',
+        ],
+    ],
+    'Units' => [
+        'label' => [
+            'grams' => 'grams and litres',
+            'ounces' => 'ounces and pounds',
+            'cups' => 'cups and spoons, ounces where a cup does not measure',
+        ],
+    ],
+    'Wetness' => [
+        'label' => [
+            'dry' => 'cooked down till the fat comes out',
+            'moist' => 'moist, hardly running',
+            'wet' => 'in a running gravy',
+            'soupy' => 'swimming in gravy',
+        ],
+    ],
+    'Yogurt' => [
+        'label' => [
+            'none' => 'no yogurt',
+            'now' => 'yogurt from the start',
+            'morning' => 'yogurt in the last hour',
+        ],
+    ],
+    'Till' => [
+        'label' => [
+            'steam' => 'steam meets the lid',
+            'lid-hot' => 'the lid is hot',
+            'sizzle' => 'the base sizzles',
+        ],
+        'seen' => [
+            'steam' => 'Steam meets the lid',
+            'lid-hot' => 'The lid is hot',
+            'sizzle' => 'The base sizzles',
+        ],
+    ],
+];

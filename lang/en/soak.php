@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'not-soaked' => 'not soaked',
+    'soaked-at-c' => 'soaked {minutes} at {celsius} °C',
+];

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'right' => 'right',
+    'layer-the-filling' => 'Layer the filling {wetness}',
+    'sprinkle-the-top-before-the-lid' => 'Sprinkle the top before the lid',
+    'seal-with' => 'Seal with {foil}',
+    'sprinkle-nothing' => 'Sprinkle nothing',
+    'seal-with-2' => 'Seal with {cloth}',
+    'right-on-the-firm-side' => 'right, on the firm side',
+    'on-the-wet-side' => 'on the wet side',
+    'too-dry' => 'too dry',
+    'too-wet' => 'too wet',
+];

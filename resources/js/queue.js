@@ -1,0 +1,96 @@
+import { createStore, del, entries, update } from 'idb-keyval';
+import { reach } from './reach.js';
+
+/**
+ * What happened at the stove, kept in the browser until the server has answered for it.
+ *
+ * One queue a cook, in IndexedDB, shared by all tabs: an event is added and taken away by its ULID,
+ * each in one transaction, and one tab at a time sends (Web Locks). Only what the server took, knew
+ * already, or refused by name leaves the queue.
+ */
+const MOST_A_TIME = 200;
+const OLD_KEY = 'orbek.queue.';
+
+const store = createStore('orbek', 'queues');
+const byId = (one, other) => (one.id < other.id ? -1 : Number(one.id > other.id));
+const merged = (queue, more) => [...new Map([...queue, ...more].map((event) => [event.id, event])).values()].sort(byId);
+
+export const add = (cook, ...events) => update(cook, (queue = []) => merged(queue, events), store);
+
+export const drop = (cook, ids) => update(cook, (queue = []) => queue.filter((event) => !ids.includes(event.id)), store);
+
+/** All that waits, by cook. */
+export async function waiting() {
+    await takeOver();
+    const queues = Object.fromEntries(await entries(store));
+    await Promise.all(Object.keys(queues).filter((cook) => queues[cook].length === 0).map((cook) => del(cook, store)));
+    return Object.fromEntries(Object.entries(queues).filter(([, queue]) => queue.length > 0));
+}
+
+export const waitingOf = async (cook) => (await waiting())[cook] ?? [];
+
+/** Queues that an older edition kept elsewhere. */
+async function takeOver() {
+    if (typeof localStorage === 'undefined') return;
+    for (const key of Object.keys(localStorage).filter((name) => name.startsWith(OLD_KEY))) {
+        try {
+            await add(key.slice(OLD_KEY.length), ...JSON.parse(localStorage.getItem(key)));
+            localStorage.removeItem(key);
+        } catch {
+            // No list: there is nothing to save in it.
+            localStorage.removeItem(key);
+        }
+    }
+}
+
+/**
+ * Sends what waits of one cook, as long as the server answers.
+ *
+ * @param {string} cook
+ * @param {boolean} wantsBody whether the stove as it then stands is wanted
+ * @returns {Promise<{away: boolean, why: string, refused: string[], answer: object|null, left: object[]}>}
+ */
+export function deliver(cook, wantsBody = false) {
+    const work = () => send(cook, wantsBody);
+    return globalThis.navigator?.locks ? navigator.locks.request(`orbek.queue.${cook}`, work) : work();
+}
+
+async function send(cook, wantsBody) {
+    const told = { away: false, why: '', refused: [], answer: null, left: [] };
+    let most = MOST_A_TIME;
+    for (;;) {
+        const queue = await waitingOf(cook);
+        told.left = queue;
+        if (queue.length === 0) return told;
+        const events = queue.slice(0, most);
+        const reached = await reach(`/cooks/${encodeURIComponent(cook)}/events`, { method: 'POST', json: { events, body: wantsBody } });
+        if (!reached.ok && [413, 422].includes(reached.status)) {
+            // The list as a whole will not do: in smaller parts, down to the one that is at fault.
+            if (events.length > 1) {
+                most = Math.ceil(events.length / 2);
+                continue;
+            }
+            told.refused.push(reached.message);
+            await drop(cook, [events[0].id]);
+            continue;
+        }
+        if (!reached.ok || !Array.isArray(reached.json?.events)) {
+            return { ...told, away: true, why: reached.message };
+        }
+        const answers = reached.json.events;
+        const answered = events.filter((event, index) => ['taken', 'known', 'refused'].includes(answers[index]?.status));
+        if (answered.length === 0) return { ...told, away: true, why: 'The server gave an answer that cannot be read.' };
+        events.forEach((event, index) => {
+            if (answers[index]?.status === 'refused') told.refused.push(answers[index].message);
+        });
+        await drop(cook, answered.map((event) => event.id));
+        told.answer = reached.json;
+    }
+}
+
+/** Sends what waits of every cook but the one whose own page is open. */
+export async function deliverAll(except = null) {
+    const results = [];
+    for (const cook of Object.keys(await waiting()).filter((one) => one !== except)) results.push(await deliver(cook));
+    return results;
+}

@@ -1,0 +1,51 @@
+/** After so long without an answer a request gives up and says so. */
+export const GIVES_UP_MS = 8000;
+
+export const GONE = 'The server does not answer.';
+
+let fresh = null;
+
+/** The page's token; a newer one where the session it came with has ended. */
+export const token = () => fresh ?? document.querySelector('meta[name="csrf-token"]')?.content ?? '';
+
+async function once(url, { method = 'GET', json, accept = 'application/json, text/html', headers = {} }) {
+    const giveUp = new AbortController();
+    const timer = setTimeout(() => giveUp.abort(), GIVES_UP_MS);
+    try {
+        const answer = await fetch(url, {
+            method,
+            signal: giveUp.signal,
+            headers: { Accept: accept, ...(json === undefined ? {} : { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token() }), ...headers },
+            ...(json === undefined ? {} : { body: JSON.stringify(json) }),
+        });
+        // The body too must come within the time.
+        return { status: answer.status, headers: answer.headers, text: await answer.text() };
+    } finally {
+        clearTimeout(timer);
+    }
+}
+
+/**
+ * A request that never throws: what came, or why nothing did.
+ *
+ * An ended session (419) fetches a new token and asks once more.
+ *
+ * @returns {Promise<{ok: boolean, status: number, text: string, json: object|null, headers: Headers|null, message: string}>}
+ */
+export async function reach(url, options = {}) {
+    let came;
+    try {
+        came = await once(url, options);
+        if (came.status === 419) {
+            fresh = JSON.parse((await once('/token', {})).text).token;
+            came = await once(url, options);
+        }
+    } catch {
+        return { ok: false, status: 0, text: '', json: null, headers: null, message: GONE };
+    }
+    let json = null;
+    try { json = JSON.parse(came.text); } catch { /* A page, not data. */ }
+    const ok = came.status >= 200 && came.status < 300;
+    const message = ok ? '' : json?.message || (came.status >= 500 ? `The server failed (${came.status}).` : `The server refused (${came.status}).`);
+    return { ok, ...came, json, message };
+}

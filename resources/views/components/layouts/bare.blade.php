@@ -1,0 +1,17 @@
+@props(['title'])
+{{-- A page that asks nothing of the database: it may be what has failed. --}}
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light dark">
+    <title>{{ $title }} · Orbek</title>
+    <link rel="icon" href="/orbek.svg" type="image/svg+xml">
+    @vite(['resources/css/orbek.scss'])
+</head>
+<body class="place-none">
+    <header class="masthead"><a class="wordmark" href="/shelf">orbek</a></header>
+    <main id="main"><div class="page">{{ $slot }}</div></main>
+</body>
+</html>

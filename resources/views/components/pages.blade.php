@@ -1,0 +1,7 @@
+@props(['pages', 'older', 'newer'])
+@if ($pages->hasPages())
+    <nav class="pages" aria-label="Pages">
+        @if ($pages->previousPageUrl()) <a href="{{ $pages->previousPageUrl() }}">{{ $newer }}</a> @endif
+        @if ($pages->nextPageUrl()) <a href="{{ $pages->nextPageUrl() }}">{{ $older }}</a> @endif
+    </nav>
+@endif

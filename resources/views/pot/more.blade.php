@@ -1,0 +1,21 @@
+@php
+    $d = $plan->dish;
+    $boil = $plan->boil();
+    $course = $plan->course();
+    $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
+    $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
+    $rings = collect($plan->kitchen->burners)->map(fn ($burner) => $burner->label());
+    $ways = Orbek\Core\Plan\TwoWays::of($d);
+    $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
+@endphp
+@includeIf('pot.more.'.$station->value)
+@foreach (array_filter($ways, fn ($way) => $way->station === $station) as $way)
+    <fieldset class="two-ways"><legend>{{ $way->question }} Good cooks disagree.</legend>
+        @foreach ($way->ways as $one)
+            <button type="button" data-mend data-path="{{ $way->path }}" data-value='@json($one['value'])' aria-pressed="{{ $one['isChosen'] ? 'true' : 'false' }}"><strong>{{ $one['label'] }}</strong>{{ $one['isDefault'] ? ' (the usual)' : '' }}: {{ $one['why'] }}</button>
+        @endforeach
+    </fieldset>
+@endforeach
+@foreach ($plan->cautions()[$station->value] ?? [] as $caution)
+    <x-caution :$caution />
+@endforeach

@@ -1,0 +1,8 @@
+<a href="{{ route('pot', $dish, false) }}" class="dish">
+    <x-drawing.pot :$plan :scale="9.4" :labels="false" />
+    <h2>{{ $dish->name }}</h2>
+</a>
+<p>{{ $plan->dish->school->label }}</p>
+<p class="facts">for <strong>{{ $plan->dish->table->eaters }}</strong>, <strong>{{ $plan->totals->rice()->text() }}</strong> of rice in the <strong>{{ $plan->pot()->name }}</strong>;
+    start <strong>{{ $plan->day->at($plan->day->schedule->firstStart())->format('H:i') }}</strong> for the table at <strong>{{ $plan->day->tableAt->format('D H:i') }}</strong></p>
+@foreach ($plan->clashes as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use BackedEnum;
+use FilesystemIterator;
+use MessageFormatter;
+use PhpParser\Node\Expr\StaticCall;
+use PhpParser\Node\Identifier;
+use PhpParser\Node\Name;
+use PhpParser\Node\Scalar\String_;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Every note that is made has its words, and every word its note. */
+final class WordsTest extends TestCase
+{
+    /** Places that are looked up by something other than a note's key. */
+    private const BY_NAME = ['labels', 'paths'];
+
+    public function test_what_is_noted_is_worded_and_what_is_worded_is_noted(): void
+    {
+        $used = self::used();
+        $worded = [];
+        foreach (self::messages() as $key => $message) {
+            $worded[] = $key;
+        }
+
+        self::assertGreaterThan(300, count($used));
+        self::assertSame([], array_values(array_diff($used, $worded)), 'noted, but without words');
+        self::assertSame([], array_values(array_diff($worded, $used)), 'worded, but never noted');
+    }
+
+    public function test_every_message_can_be_read(): void
+    {
+        foreach (self::messages() as $key => $message) {
+            self::assertNotNull(MessageFormatter::create('en_US_POSIX', ltrim($message, '^')), $key);
+        }
+    }
+
+    public function test_a_label_belongs_to_a_case_and_every_case_has_one(): void
+    {
+        $enums = [];
+        foreach (self::files('core') as $file) {
+            $class = 'Orbek\\Core\\'.strtr(substr($file->getPathname(), strlen(self::root().'/core/'), -4), '/', '\\');
+            if (enum_exists($class) && is_subclass_of($class, BackedEnum::class)) {
+                $enums[$file->getBasename('.php')] = array_map(
+                    static fn (BackedEnum $case): string => (string) $case->value,
+                    $class::cases(),
+                );
+            }
+        }
+        /** @var array<string, array<string, array<string, string>>> $labels */
+        $labels = require self::root().'/lang/en/labels.php';
+        foreach ($labels as $enum => $forms) {
+            self::assertArrayHasKey($enum, $enums, "{$enum} is no enum of the core");
+            foreach ($forms as $form => $cases) {
+                self::assertSame([], array_diff(array_keys($cases), $enums[$enum]), "{$enum}.{$form}");
+            }
+            if (isset($forms['label'])) {
+                self::assertSame([], array_diff($enums[$enum], array_keys($forms['label'])), "{$enum}.label");
+            }
+        }
+    }
+
+    /** @return list<string> keys of all notes that core and application make */
+    private static function used(): array
+    {
+        $parser = (new ParserFactory)->createForHostVersion();
+        $keys = [];
+        foreach (['core', 'app'] as $folder) {
+            foreach (self::files($folder) as $file) {
+                $calls = (new NodeFinder)->findInstanceOf(
+                    $parser->parse((string) file_get_contents($file->getPathname())) ?? [],
+                    StaticCall::class,
+                );
+                foreach ($calls as $call) {
+                    $place = ['Note::of' => 0, 'Refused::because' => 1][self::called($call)] ?? null;
+                    $key = $place === null ? null : ($call->getArgs()[$place]->value ?? null);
+                    if ($key instanceof String_) {
+                        $keys[$key->value] = true;
+                    }
+                }
+            }
+        }
+
+        return array_keys($keys);
+    }
+
+    private static function called(StaticCall $call): string
+    {
+        return (
+            $call->class instanceof Name ? $call->class->getLast() : ''
+        ).'::'.($call->name instanceof Identifier ? $call->name->name : '');
+    }
+
+    /** @return iterable<string, string> by key */
+    private static function messages(): iterable
+    {
+        foreach (self::files('lang/en') as $file) {
+            $place = $file->getBasename('.php');
+            if (! in_array($place, self::BY_NAME, true)) {
+                /** @var array<string, string> $messages */
+                $messages = require $file->getPathname();
+                foreach ($messages as $name => $message) {
+                    yield "{$place}.{$name}" => $message;
+                }
+            }
+        }
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    /** @return iterable<SplFileInfo> */
+    private static function files(string $folder): iterable
+    {
+        /** @var SplFileInfo $file */
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(self::root()."/{$folder}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
+            if ($file->getExtension() === 'php') {
+                yield $file;
+            }
+        }
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** What a cook taps reaches the server once, whatever the server, the session and other tabs do meanwhile. */
+final class NothingLostTest extends BrowserTestCase
+{
+    private const ADD_A_BAD_ONE = <<<'JS'
+        const done = arguments[arguments.length - 1];
+        const stove = Alpine.$data(document.querySelector('.stove'));
+        stove.happen('heat-set', {subject: 'heat-1', setting: 400}).then(done);
+    JS;
+
+    public function test_a_killed_server_gets_the_good_taps_when_it_is_back_and_names_the_bad_one(): void
+    {
+        $this->begin();
+        $this->stack->killServer();
+        $this->tap('.act.main');
+        $this->waitForText('.stove .unsent', '1 noted here');
+        $this->tap('.act.main');
+        $this->browser->executeAsyncScript(self::ADD_A_BAD_ONE);
+        $this->browser->executeScript(
+            'Alpine.$data(document.querySelector(".stove")).happen("started", {subject: "heat-water"})',
+        );
+        $this->waitForText('.stove .unsent', '4 noted here');
+
+        $this->stack->startServer();
+        $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
+        $this->waitForText('.message', 'setting: 400 is out of range; give 0 to 100 %.');
+        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed(), 'nothing is unsent');
+        self::assertSame(['started rinse', 'done rinse', 'started heat-water'], $this->stack->eventsTaken());
+    }
+
+    public function test_an_ended_session_loses_no_tap(): void
+    {
+        $this->begin();
+        $this->withoutServer(function (): void {
+            foreach (['rinse', 'soak', 'heat-water', 'boil'] as $task) {
+                $this->browser->executeScript(
+                    'Alpine.$data(document.querySelector(".stove")).happen("started", {subject: arguments[0]})',
+                    [$task],
+                );
+            }
+            $this->waitForText('.stove .unsent', '4 noted here');
+        });
+        $this->browser->manage()->deleteAllCookies();
+        $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
+        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed(), 'nothing is unsent');
+
+        self::assertSame(
+            ['started rinse', 'started soak', 'started heat-water', 'started boil'],
+            $this->stack->eventsTaken(),
+        );
+    }
+
+    public function test_two_tabs_do_not_overwrite_each_others_taps(): void
+    {
+        $this->begin();
+        $first = $this->browser->getWindowHandle();
+        $cook = $this->browser->getCurrentURL();
+        $this->browser->switchTo()->newWindow();
+        $this->browser->get($cook);
+        $second = $this->browser->getWindowHandle();
+        $this->stack->killServer();
+        foreach ([[$first, 'rinse'], [$second, 'soak'], [$first, 'heat-water'], [$second, 'boil']] as [$tab, $task]) {
+            $this->browser->switchTo()->window($tab);
+            $this->browser->executeAsyncScript(
+                'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).happen("started", {subject: arguments[0]}).then(done)',
+                [$task],
+            );
+        }
+        $this->stack->startServer();
+        foreach ([$first, $second] as $tab) {
+            $this->browser->switchTo()->window($tab);
+            $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
+        }
+        $this->waitFor(fn (): bool => count($this->stack->eventsTaken()) === 4, 'all four are there');
+        usleep(300_000);
+
+        self::assertEqualsCanonicalizing(
+            ['started rinse', 'started soak', 'started heat-water', 'started boil'],
+            $this->stack->eventsTaken(),
+            'each once',
+        );
+    }
+
+    public function test_taps_go_out_from_another_page(): void
+    {
+        $this->begin();
+        $this->withoutServer(function (): void {
+            $this->tap('.act.main');
+            $this->waitForText('.stove .unsent', '1 noted here');
+        });
+        $this->visit('/kitchen');
+        $this->waitFor(fn (): bool => $this->stack->eventsTaken() === ['started rinse'], 'sent from the Kitchen');
+    }
+
+    public function test_a_dish_begun_again_after_it_changed_offers_the_older_cook(): void
+    {
+        $this->begin();
+        $this->visit('/pot#table');
+        $this->change('#tableeaters', '6');
+        $this->waitForText('.begin-cook', 'first work');
+        $this->waitFor(
+            fn (): bool => $this->browser->executeScript(
+                'return document.getElementById("body").dataset.version',
+            ) === '2',
+            'saved',
+        );
+        $this->tap('.begin-cook .act');
+        $this->waitForText('h1', 'An older cook of it is open');
+        $this->assertAccessible('the older cook');
+        $this->tap('main form .quiet');
+        $this->waitForText('.now h1', 'Rinse');
+        $this->visit('/notebook');
+        self::assertStringContainsString('Given up', $this->text('.notebook'));
+    }
+
+    private function begin(): void
+    {
+        $this->visit('/pot');
+        $this->tap('.begin-cook .act');
+        $this->waitForText('.now h1', 'Rinse');
+    }
+
+    private function tap(string $selector): void
+    {
+        $this->browser->executeScript('document.querySelector(arguments[0]).click()', [$selector]);
+    }
+
+    /** As long as this goes on nothing is reached. */
+    private function withoutServer(callable $meanwhile): void
+    {
+        $this->browser->executeScript(
+            'window.realFetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("gone"));',
+        );
+        $meanwhile();
+        $this->browser->executeScript('window.fetch = window.realFetch;');
+    }
+}
