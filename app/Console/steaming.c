@@ -28,11 +28,11 @@ int main(void)
         double h[MOST], ih[MOST], f[MOST], w[MOST], iw[MOST], t[MOST], core[MOST], tender[MOST], it[MOST], ct[MOST], juice[MOST], lag[MOST], centre[MOST];
         memcpy(h, h0, sizeof h); memcpy(ih, in_h0, sizeof ih); memcpy(f, f0, sizeof f); memcpy(w, w0, sizeof w); memcpy(iw, in_w0, sizeof iw); memcpy(t, t0, sizeof t);
         memcpy(core, core0, sizeof core); memcpy(tender, tender0, sizeof tender); memcpy(it, in_t0, sizeof it); memcpy(ct, in_t0, sizeof ct); memcpy(juice, juice0, sizeof juice);
-        double base = base0, plate_c = AIR, lid = 30, skin = 0, a2[MOST + 1], b2[MOST + 1];
+        double base = base0, plate_c = AIR, lid = 30, skin = 0, a2[MOST + 1], b2[MOST + 1], hold[MOST];
         int steps = (int)ceil(seconds / longest - 1e-9);
         double dt = seconds / steps, wicks = 0.30 / 60 * area * dt;
         browning = leak = 0;
-        for (int i = 0; i < n; i++) { lag[i] = lag_s[i] > 0 ? 1 - exp(-dt / lag_s[i]) : 0; centre[i] = lag_s[i] > 0 ? 1 - exp(-dt / (0.35 * lag_s[i])) : 0; }
+        for (int i = 0; i < n; i++) { hold[i] = dry[i] + WATER * (f[i] + w[i]); lag[i] = lag_s[i] > 0 ? 1 - exp(-dt / lag_s[i]) : 0; centre[i] = lag_s[i] > 0 ? 1 - exp(-dt / (0.35 * lag_s[i])) : 0; }
             for (int s = 0; s < steps; s++) {
                 double into = flame;
                 if (plate_j > 0) { into = plate_w * (plate_c - base); plate_c += (flame - into - plate_loss * (plate_c - AIR)) * dt / plate_j; }
@@ -40,8 +40,7 @@ int main(void)
                 a2[0] = (rate * base + into + base_loss * AIR) / all; b2[0] = below / all;
                 for (int i = 0; i < n; i++) {
                     double above = i < top ? through[i] : 0;
-                    if (t[i] >= boil - 1e-6 && f[i] + w[i] > least[i]) { a2[i + 1] = t[i]; b2[i + 1] = 0; }
-                    else { rate = (dry[i] + WATER * (f[i] + w[i])) / dt; all = rate + wall[i] + above + below * (1 - b2[i]); a2[i + 1] = (rate * t[i] + wall[i] * AIR + below * a2[i]) / all; b2[i + 1] = above / all; }
+                    { rate = hold[i] / dt; all = rate + wall[i] + above + below * (1 - b2[i]); a2[i + 1] = (rate * t[i] + wall[i] * AIR + below * a2[i]) / all; b2[i + 1] = above / all; }
                     below = above;
                 }
                 double at = a2[n], face = 0;
@@ -71,6 +70,7 @@ int main(void)
                         if (i == 0 && !(wet0 > 0 && f[0] > wet0)) skin += off * per_kg;
                     }
                     t[i] = h[i] / c;
+                    hold[i] = t[i] >= boil - 1e-6 && f[i] + w[i] > least[i] ? 1e14 : c;
                 }
                 double lost = lid_loss * (lid - AIR) * dt;
                 if (steam > 0) {

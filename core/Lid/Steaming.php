@@ -35,8 +35,10 @@ final class Steaming
 
     private const AIR_C = 25.0;
 
-    /** A slice so near to the boil is at it. */
+    /** A slice so near to the boil is at it; it holds as good as endless heat, J/K. */
     private const AT_BOIL_C = 1e-6;
+
+    private const BOILING_J = 1e14;
 
     private const FILM_W_PER_M2K = 450.0;
 
@@ -83,6 +85,9 @@ final class Steaming
 
     /** So much steam at the lid is seen, kg. */
     private const SEEN_KG = 1e-3;
+
+    /** Tenderness grows as 2^((T − 95)/8) (section C). */
+    private const TENDER_PER_C = M_LN2 / 8;
 
     /** Nothing gets tender or gives juice below it. */
     private const NOTHING_BELOW_C = 45.0;
@@ -154,6 +159,15 @@ final class Steaming
     /** @var array<int, float> enthalpy, J by slice; of filling, of its gravy */
     private array $heat = [];
 
+    /** @var array<int, float> what each slice takes up for a degree, J */
+    private array $holdsJ = [];
+
+    /** @var array<int, float> what each slice loses through the wall in this stretch, W/K */
+    private array $wallW = [];
+
+    /** Speed of the grain's front at the boil. */
+    private readonly float $boilSpeed;
+
     /** @var array<int, float> enthalpy of the inside of pieces, J by slice of filling */
     private array $insideJ = [];
 
@@ -183,6 +197,13 @@ final class Steaming
 
     private readonly float $steamJ;
 
+    /** Of steam that meets the lid the share that does not leak, and of what condenses the share a cloth takes. */
+    private float $staysShare;
+
+    private float $clothShare;
+
+    private float $clothHoldsKg;
+
     /** The stretch of heat that is on, as the phases need it. */
     private Fire $fire;
 
@@ -198,7 +219,8 @@ final class Steaming
             $this->celsius[] = $layer->celsius;
             $this->free[] = $part * $layer->stuff->freeKg;
             $this->bound[] = $part * (1 - $inside) * $layer->stuff->boundKg;
-            $this->heat[] = $this->jPerK($i) * $layer->celsius;
+            $this->holdsJ[] = $this->jPerK($i);
+            $this->heat[] = $this->holdsJ[$i] * $layer->celsius;
             $this->juice[] = $this->stack->juice[$i];
             $this->core[] = $layer instanceof SealedRice ? $layer->coreRadius : 0.0;
             $this->tenderness[] = $pieces->tenderness ?? 0.0;
@@ -215,9 +237,11 @@ final class Steaming
         $this->skinPerKg = self::SKIN_PER_KG_M2 / $this->areaM2;
         $this->wickKgPerS = self::WICKS * $this->areaM2;
         $this->boilJ = Water::J_PER_KG_K * $pot->boilC;
+        $this->boilSpeed = CookingFront::speed($pot->boilC);
         $this->steamJ = Water::EVAPORATION_J_PER_KG + $this->boilJ;
         $this->baseC = $pot->basePreheatC ?? $this->celsius[0];
         $this->faceC = $this->baseC;
+        $this->close($pot->seal);
         $this->startJ = $this->storedJ();
         $this->startKg = $this->waterKg();
     }
@@ -268,6 +292,8 @@ final class Steaming
     private function light(Flame $flame, float $dt): void
     {
         $this->fire = Fire::under($this->pot, $flame, $dt, $this->stack->lagS);
+        $factor = $this->fire->wallFactor;
+        $this->wallW = array_map(static fn (float $wall): float => $factor * $wall, $this->stack->wall);
         if ($this->fire->plateJ > 0 && $this->plateJ <= 0) {
             $this->plateC = self::AIR_C;
         } elseif ($this->fire->plateJ <= 0) {
@@ -344,72 +370,52 @@ final class Steaming
         $dt = $fire->dt;
         $airC = $fire->airC;
         $top = $this->top;
-        $wallFactor = $fire->wallFactor;
-        $stack = $this->stack;
-        $through = $stack->through;
-        $wall = $stack->wall;
-        $dryJ = $stack->dryJ;
-        $leastKg = $stack->leastKg;
-        $celsius = $this->celsius;
-        $free = $this->free;
-        $bound = $this->bound;
-        $boils = $this->pot->boilC - self::AT_BOIL_C;
+        $through = $this->stack->through;
+        $wall = $this->wallW;
+        $holds = $this->holdsJ;
+        $a = $b = $celsius = $this->celsius;
         $filmR = 1 / self::FILM_W_PER_M2K;
         $fluxWPerK = 1 / ($filmR + $this->skinM / self::SKIN_W_PER_MK);
         $below = $fluxWPerK * $this->areaM2;
         // From the base up, each temperature as a + b times the next above.
-        $rate = $this->baseJ / $dt;
+        $perS = 1 / $dt;
+        $rate = $this->baseJ * $perS;
         $all = $rate + $fire->baseLossW + $below;
         $baseA = $under = ($rate * $this->baseC + $intoW + $fire->baseLossW * $airC) / $all;
         $baseB = $share = $below / $all;
-        $a = $b = $celsius;
-        foreach ($wall as $i => $out) {
-            $now = $celsius[$i];
+        foreach ($holds as $i => $joules) {
             $above = $through[$i];
-            $kg = $free[$i] + $bound[$i];
-            if ($now >= $boils && $kg > $leastKg[$i]) {
-                $under = $now;
-                $share = 0.0;
-            } else {
-                $out *= $wallFactor;
-                $rate = ($dryJ[$i] + Water::J_PER_KG_K * $kg) / $dt;
-                $all = $rate + $out + $above + $below * (1 - $share);
-                $under = ($rate * $now + $out * $airC + $below * $under) / $all;
-                $share = $above / $all;
-                $a[$i] = $under;
-            }
-            $b[$i] = $share;
+            $out = $wall[$i];
+            $rate = $joules * $perS;
+            $part = 1 / ($rate + $out + $above + $below * (1 - $share));
+            $a[$i] = $under = ($rate * $celsius[$i] + $out * $airC + $below * $under) * $part;
+            $b[$i] = $share = $above * $part;
             $below = $above;
         }
         // Back down: the flows between the new temperatures are what moves.
         $heat = $this->heat;
         $this->heat = [];
-        $wallDt = $wallFactor * $dt;
         $lost = 0.0;
-        $t = $a[$top];
+        $t = $under;
+        $from = 0.0;
         for ($i = $top; $i > 0; $i--) {
-            $out = $wall[$i] * $wallDt * ($t - $airC);
+            $out = $wall[$i] * ($t - $airC);
             $lost += $out;
             $next = $i - 1;
             $under = $a[$next] + $b[$next] * $t;
-            if ($under === $t) {
-                $heat[$i] -= $out;
-
-                continue;
-            }
-            $flow = $through[$next] * ($under - $t) * $dt;
-            $heat[$i] += $flow - $out;
-            $heat[$next] -= $flow;
+            $flow = $through[$next] * ($under - $t);
+            $heat[$i] += ($flow - $out - $from) * $dt;
+            $from = $flow;
             $t = $under;
         }
-        $out = $wall[0] * $wallDt * ($t - $airC);
+        $out = $wall[0] * ($t - $airC);
         $base = $baseA + $baseB * $t;
         $flux = $fluxWPerK * ($base - $t);
-        $heat[0] += $flux * $this->areaM2 * $dt - $out;
+        $heat[0] += ($flux * $this->areaM2 - $out - $from) * $dt;
         $this->heat = $heat;
         $this->baseC = $base;
         $this->faceC = $base - $flux * $filmR;
-        $this->lose($lost + $out + $fire->baseLossW * ($base - $airC) * $dt);
+        $this->lose(($lost + $out + $fire->baseLossW * ($base - $airC)) * $dt);
     }
 
     /**
@@ -432,6 +438,9 @@ final class Steaming
         $this->bound = [];
         $celsius = $this->celsius;
         $this->celsius = [];
+        $holds = $this->holdsJ;
+        $this->holdsJ = [];
+        $boils = $boilC - self::AT_BOIL_C;
         $steam = 0.0;
         for ($i = 0; $i <= $top; $i++) {
             $jPerK = $dryJ[$i] + Water::J_PER_KG_K * ($free[$i] + $bound[$i]);
@@ -471,8 +480,11 @@ final class Steaming
                     $this->skinM += $off * $this->skinPerKg;
                 }
             }
-            $celsius[$i] = $heat[$i] / $jPerK;
+            $celsius[$i] = $t = $heat[$i] / $jPerK;
+            // With water to give a slice at the boil takes up any heat.
+            $holds[$i] = $t >= $boils && $free[$i] + $bound[$i] > $leastKg[$i] ? self::BOILING_J : $jPerK;
         }
+        $this->holdsJ = $holds;
         $this->heat = $heat;
         $this->free = $free;
         $this->bound = $bound;
@@ -485,22 +497,26 @@ final class Steaming
     private function meetLid(float $steam): void
     {
         $fire = $this->fire;
-        $lost = $fire->lidLossW * ($this->lidC - $fire->airC) * $fire->dt;
+        $lidC = $this->lidC;
+        $lost = $fire->lidLossW * ($lidC - $fire->airC) * $fire->dt;
         if ($steam > 0) {
-            $seal = $this->pot->seal;
             $this->metLidKg += $steam;
-            $takes = ($fire->lidJ * ($this->pot->boilC - $this->lidC) + $lost) / Water::EVAPORATION_J_PER_KG;
-            $condenses = max(0.0, min($takes, $steam * (1 - $seal->leakShare())));
+            $most = $steam * $this->staysShare;
+            $condenses = ($fire->lidJ * ($this->pot->boilC - $lidC) + $lost) / Water::EVAPORATION_J_PER_KG;
+            $condenses = $condenses > $most ? $most : ($condenses > 0 ? $condenses : 0.0);
+            $lidC += $condenses * Water::EVAPORATION_J_PER_KG / $fire->lidJ;
             $this->leakKg += $steam - $condenses;
             $this->lostJ += ($steam - $condenses) * $this->steamJ;
-            $this->lidC += $condenses * Water::EVAPORATION_J_PER_KG / $fire->lidJ;
-            $taken = min($seal->clothTakes() * $condenses, $seal->clothHoldsKg() - $this->clothKg);
-            $this->clothKg += $taken;
-            $this->lostJ += $taken * $this->boilJ;
-            $this->free[$this->top] += $condenses - $taken;
-            $this->heat[$this->top] += ($condenses - $taken) * $this->boilJ;
+            if ($this->clothShare > 0) {
+                $taken = min($this->clothShare * $condenses, $this->clothHoldsKg - $this->clothKg);
+                $this->clothKg += $taken;
+                $this->lostJ += $taken * $this->boilJ;
+                $condenses -= $taken;
+            }
+            $this->free[$this->top] += $condenses;
+            $this->heat[$this->top] += $condenses * $this->boilJ;
         }
-        $this->lidC -= $lost / $fire->lidJ;
+        $this->lidC = $lidC - $lost / $fire->lidJ;
         $this->lose($lost);
     }
 
@@ -509,8 +525,12 @@ final class Steaming
     {
         $dt = $this->fire->dt;
         $celsius = $this->celsius;
+        $boils = $this->pot->boilC - self::AT_BOIL_C;
         $stack = $this->stack;
-        [$raws, $fulls, $taus, $wicksFrom] = [$stack->raw, $stack->full, $stack->tauS, $stack->wicksFrom];
+        $raws = $stack->raw;
+        $fulls = $stack->full;
+        $taus = $stack->tauS;
+        $wicksFrom = $stack->wicksFrom;
         $free = $this->free;
         $this->free = [];
         $bound = $this->bound;
@@ -535,20 +555,25 @@ final class Steaming
                 }
             }
             $t = $celsius[$i];
-            if ($t <= CookingFront::STARTS_C) {
+            $radius = $core[$i];
+            $takesUp = $ratio < $full && $free[$i] > 0;
+            if ($t <= CookingFront::STARTS_C || ($radius <= 0 && ! $takesUp)) {
                 continue;
             }
             // The front's speed (section A), written out: this is the innermost loop.
-            $speed = exp(9562.184 * (0.002679887 - 1 / ($t + 273.15)));
-            if ($t < 95) {
-                $speed /= 1 + exp((70 - $t) / 2);
+            if ($t >= $boils) {
+                $speed = $this->boilSpeed;
+            } else {
+                $speed = exp(9562.184 * (0.002679887 - 1 / ($t + 273.15)));
+                if ($t < 95) {
+                    $speed /= 1 + exp((70 - $t) / 2);
+                }
             }
-            $radius = $core[$i];
             if ($radius > 0 && ($hasFree || $ratio >= 1.28 + 0.82 * (1 - $radius * $radius))) {
                 $radius -= self::UNDER_LID * $dt / $taus[$i] * $speed;
                 $core[$i] = $radius > 0 ? $radius : 0.0;
             }
-            if ($ratio < $full && $free[$i] > 0) {
+            if ($takesUp) {
                 $takes = ($full - $ratio) * $raw * $speed * $dt / self::TAKES_UP_S;
                 $takes = $takes < $free[$i] ? $takes : $free[$i];
                 $free[$i] -= $takes;
@@ -563,19 +588,27 @@ final class Steaming
     /** Gravy warms the pieces; their inside gets tender and gives off its juice. */
     private function cookFilling(): void
     {
-        foreach ($this->stack->filling as $i) {
-            $jPerK = $this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i];
-            $flow = $jPerK * ($this->celsius[$i] - $this->insideC[$i]) * $this->fire->lag[$i];
+        $fire = $this->fire;
+        $dt = $fire->dt;
+        $stack = $this->stack;
+        $dryJ = $stack->insideDryJ;
+        $tenderS = $stack->tenderS;
+        foreach ($stack->filling as $i) {
+            $was = $this->insideC[$i];
+            $jPerK = $dryJ[$i] + Water::J_PER_KG_K * $this->inside[$i];
+            $flow = $jPerK * ($this->celsius[$i] - $was) * $fire->lag[$i];
             $this->heat[$i] -= $flow;
-            $this->insideJ[$i] += $flow;
-            $inside = $this->insideJ[$i] / $jPerK;
+            $joules = $this->insideJ[$i] + $flow;
+            $this->insideJ[$i] = $joules;
+            $inside = $joules / $jPerK;
             $this->insideC[$i] = $inside;
-            $this->centreC[$i] += ($inside - $this->centreC[$i]) * $this->fire->centreLag[$i];
+            $this->centreC[$i] += ($inside - $this->centreC[$i]) * $fire->centreLag[$i];
             if ($inside <= self::NOTHING_BELOW_C) {
                 continue;
             }
-            if ($this->stack->tenderS[$i] > 0) {
-                $tender = $this->tenderness[$i] + $this->fire->dt / $this->stack->tenderS[$i] * 2 ** (($inside - 95) / 8);
+            $seconds = $tenderS[$i];
+            if ($seconds > 0 && $this->tenderness[$i] < self::MOST) {
+                $tender = $this->tenderness[$i] + $dt / $seconds * exp(self::TENDER_PER_C * ($inside - 95));
                 $this->tenderness[$i] = $tender < self::MOST ? $tender : self::MOST;
             }
             if ($this->juice[$i] > 0) {
@@ -639,6 +672,14 @@ final class Steaming
     public function reseal(Seal $seal): void
     {
         $this->pot = $this->pot->under($seal);
+        $this->close($seal);
+    }
+
+    private function close(Seal $seal): void
+    {
+        $this->staysShare = 1 - $seal->leakShare();
+        $this->clothShare = $seal->clothTakes();
+        $this->clothHoldsKg = $seal->clothHoldsKg();
     }
 
     /** Water or milk of room warmth over the top. */
