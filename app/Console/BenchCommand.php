@@ -59,7 +59,8 @@ final class BenchCommand extends Command
         'seal' => 'dough',
         'layers' => [
             [
-                'matter' => 'filling', 'kind' => 'lamb-cubes', 'mass_g' => 1600, 'raw' => false, 'free_water_share' => 0.2,
+                'matter' => 'filling', 'kind' => 'lamb-cubes', 'mass_g' => 1600, 'raw' => false,
+                'free_water_share' => 0.2,
                 'temperature_c' => 85, 'half_thickness_mm' => 12, 'tenderness' => 0.7,
             ],
             [
@@ -173,10 +174,15 @@ final class BenchCommand extends Command
             }
         }
         sort($found);
-        $rows[] = [sprintf('heat found, median of %d demo plans', count($found)), 60.0, $found[intdiv(count($found), 2)]];
+        $rows[] = [
+            sprintf('heat found, median of %d demo plans', count($found)), 60.0, $found[intdiv(count($found), 2)],
+        ];
         $rows[] = ['heat found, the slowest of them', 200.0, $found[count($found) - 1]];
         $plan = $planner->plan(OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json'))));
-        $rows[] = [sprintf('how sure, %d kitchens', HowSure::KITCHENS), 400.0, self::median(3, static fn () => $plan->howSure())];
+        $rows[] = [
+            sprintf('how sure, %d kitchens', HowSure::KITCHENS), 400.0,
+            self::median(3, static fn () => $plan->howSure()),
+        ];
 
         return $rows;
     }
@@ -221,7 +227,9 @@ final class BenchCommand extends Command
             ];
         }
         $rows[] =
-            ['Heat redrawn after a drag, server side', 150.0, self::median(20, function () use ($dish, &$setting): void {
+            ['Heat redrawn after a drag, server side', 150.0, self::median(20, function () use (
+                $dish, &$setting,
+            ): void {
                 $setting = ($setting ?? 20) === 20 ? 30 : 20;
                 $planner = $this->laravel->make(Planner::class);
                 $plan = $planner->plan(Edits::read('heat:setting:1', $setting)->on($planner->plan($dish->core())));

@@ -47,22 +47,26 @@ final class PlainC
         $steaming = new Steaming($pot);
         $stack = new Stack($pot);
         $fire = Fire::under($pot, $block->flame, $stepS, $stack->lagS);
-        $own = static fn (string $name): array => (array) (new ReflectionProperty(Steaming::class, $name))->getValue($steaming);
+        $own =
+            static fn (string $name): array => (array) (new ReflectionProperty(Steaming::class, $name))->getValue($steaming);
         [$heat, $insideJ] = [$own('heat'), $own('insideJ')];
         $isWet = $pot->layers[0]->matter === Matter::Filling;
         $lines = [[
             count($steaming->celsius), $pot->areaM2(), $pot->boilC, $pot->baseJPerK,
-            $fire->flameW, $fire->plateJ, $fire->plateW, $fire->plateLossW, $fire->baseLossW, $fire->lidLossW, $fire->lidJ,
+            $fire->flameW, $fire->plateJ, $fire->plateW, $fire->plateLossW, $fire->baseLossW, $fire->lidLossW,
+            $fire->lidJ,
             $pot->seal->leakShare(), $pot->layers[0]->browns, $steaming->baseC,
             $isWet ? Stack::WET_SHARE * $stack->dryKg[0] : 0.0, 60 * $block->minutes, $stepS, self::RUNS,
         ]];
         foreach ($steaming->layerOf as $i => $index) {
             $matter = $pot->layers[$index]->matter;
             $lines[] = [
-                (int) ($matter === Matter::Rice), (int) ($matter === Matter::Filling), (int) in_array($i, $stack->falls, true),
+                (int) ($matter === Matter::Rice), (int) ($matter === Matter::Filling),
+                (int) in_array($i, $stack->falls, true),
                 $steaming->celsius[$i], $heat[$i], $insideJ[$i], $stack->dryJ[$i], $stack->insideDryJ[$i],
                 $steaming->free[$i], $steaming->bound[$i], $steaming->inside[$i], $stack->leastKg[$i], $stack->raw[$i],
-                $stack->full[$i], max(1.0, $stack->tauS[$i]), $steaming->core[$i], $stack->lagS[$i], $stack->tenderS[$i],
+                $stack->full[$i], max(1.0, $stack->tauS[$i]), $steaming->core[$i], $stack->lagS[$i],
+                $stack->tenderS[$i],
                 $steaming->tenderness[$i], $steaming->insideC[$i], $stack->juice[$i], $stack->through[$i] ?? 0.0,
                 $stack->wall[$i], $stack->holdsKg[$i],
             ];

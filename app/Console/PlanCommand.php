@@ -35,7 +35,12 @@ final class PlanCommand extends Command
             $dish = OpenFile::dish($this->read($this->argument('file')));
             $eaters = $this->option('eaters');
             if ($eaters !== null) {
-                $dish = $dish->changed('table/eaters', Fields::of(['--eaters' => is_numeric($eaters) ? $eaters + 0 : $eaters])->whole('--eaters', 1, Table::MOST_EATERS));
+                $dish = $dish->changed(
+                    'table/eaters',
+                    Fields::of(
+                        ['--eaters' => is_numeric($eaters) ? $eaters + 0 : $eaters],
+                    )->whole('--eaters', 1, Table::MOST_EATERS),
+                );
             }
             $plan = Planner::in($kitchen, Knowledge::none(), $clock->now())->plan($dish);
         } catch (Refused $wrong) {

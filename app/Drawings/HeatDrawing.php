@@ -43,7 +43,8 @@ final readonly class HeatDrawing
      * @param  string  $ring that the pot was closed on
      */
     public function __construct(
-        public ?Course $course, public array $heat, private Wording $say, private Kitchen $kitchen, private string $ring,
+        public ?Course $course, public array $heat, private Wording $say, private Kitchen $kitchen,
+        private string $ring,
         public float $width = 446,
     ) {
         $this->minutes = max(1.0, array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $heat)));
@@ -212,7 +213,9 @@ final readonly class HeatDrawing
     {
         $ring = $this->kitchen->burners[$block->flame->ring === '' ? $this->ring : $block->flame->ring] ?? null;
 
-        return array_map(static fn (float $share): int => (int) round(100 * $share), [0.0, ...$ring?->knob->shares() ?? []]);
+        return array_map(
+            static fn (float $share): int => (int) round(100 * $share), [0.0, ...$ring?->knob->shares() ?? []],
+        );
     }
 
     /** A stretch in the words of its ring's knob. */

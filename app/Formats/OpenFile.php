@@ -108,7 +108,9 @@ final class OpenFile
 
         throw Refused::because(
             implode('/', $error->data()->fullPath()) ?: 'file',
-            'refused.compare-schema-json', error: rtrim(lcfirst((new ErrorFormatter)->formatErrorMessage($error)), '.'), schema: $schema,
+            'refused.compare-schema-json', error: rtrim(
+                lcfirst((new ErrorFormatter)->formatErrorMessage($error)), '.',
+            ), schema: $schema,
         );
     }
 }

@@ -140,7 +140,9 @@ final readonly class PlanJson
         ];
     }
 
-    /** @return list<array<string, mixed>>|null each stretch of heat as it comes out; null where the food does not go in */
+    /**
+     * @return list<array<string, mixed>>|null each stretch of heat as it comes out; null where the food does not go in
+     */
     private function heat(): ?array
     {
         $heating = $this->plan->heating();
@@ -163,7 +165,9 @@ final readonly class PlanJson
                 'oven_c' => $flame->ovenC,
                 'cue' => $planned->till?->value,
                 'minutes_past_cue' => $planned->till === null ? null : round($planned->afterMin, 1),
-                'window_min' => $window === null ? null : array_map(static fn (float $minute): float => round($minute, 1), $window),
+                'window_min' => $window === null ? null : array_map(
+                    static fn (float $minute): float => round($minute, 1), $window,
+                ),
                 'says' => $this->say->text($this->plan->kitchen->says($flame, $ring)),
             ];
         }, $heating->line(), $heating->course()->heat, array_keys($heating->line()));
@@ -197,10 +201,14 @@ final readonly class PlanJson
     private function riceAtLidC(): ?float
     {
         $rice = array_filter(
-            $this->plan->sealedPot()->layers ?? [], static fn (SealedLayer $layer): bool => $layer->matter === Matter::Rice,
+            $this->plan->sealedPot()->layers ?? [], static fn (
+                SealedLayer $layer,
+            ): bool => $layer->matter === Matter::Rice,
         );
 
-        return $rice === [] ? null : round(min(array_map(static fn (SealedLayer $layer): float => $layer->celsius, $rice)), 1);
+        return $rice === [] ? null : round(
+            min(array_map(static fn (SealedLayer $layer): float => $layer->celsius, $rice)), 1,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -42,7 +42,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         Connection::resolverFor(
             'sqlite',
-            static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config),
+            static fn (
+                PDO|Closure $pdo, string $database, string $prefix, array $config,
+            ): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config),
         );
         $this->app->singleton(Craft::class, static fn (): Craft => CraftFiles::read(base_path('schema/craft')));
         $this->app->scoped(Hatches::class);
@@ -50,7 +52,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(Cards::class)->needs(Repository::class)->give(
             static fn (): Repository => Cache::store('drawn'),
         );
-        $this->app->bind(FoundLines::class, static fn (): RememberedLines => new RememberedLines(Cache::store('drawn')));
+        $this->app->bind(
+            FoundLines::class, static fn (): RememberedLines => new RememberedLines(Cache::store('drawn')),
+        );
         $this->app->singleton(PracticeClock::class);
         $this->app->alias(PracticeClock::class, ClockInterface::class);
         $this->app->bind(Probe::class, SimulatedProbe::class);

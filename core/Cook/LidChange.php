@@ -66,7 +66,9 @@ final class LidChange
         }
 
         return abs($after - $before) < self::SHOWN_MIN ? null : Note::of(
-            'under-the-lid.the-rice-is-done-min-later', isDone: (int) round(abs($after - $before)), isDone2: $after > $before,
+            'under-the-lid.the-rice-is-done-min-later', isDone: (int) round(
+                abs($after - $before),
+            ), isDone2: $after > $before,
         );
     }
 

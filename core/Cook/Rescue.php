@@ -243,7 +243,9 @@ final class Rescue
     private static function rawKg(UnderTheLid $lid): float
     {
         return array_sum(array_map(
-            static fn (SealedLayer $layer): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0, $lid->pot()->layers,
+            static fn (
+                SealedLayer $layer,
+            ): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0, $lid->pot()->layers,
         ));
     }
 

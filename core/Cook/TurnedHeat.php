@@ -59,7 +59,9 @@ final readonly class TurnedHeat
         }
 
         return new self(
-            $line === [] ? [$cook->plan()->potted->first()->heat()[0]] : $line, self::opened($cook, $sealedAt), $on, $onFor,
+            $line === [] ? [
+                $cook->plan()->potted->first()->heat()[0],
+            ] : $line, self::opened($cook, $sealedAt), $on, $onFor,
         );
     }
 
@@ -109,7 +111,9 @@ final readonly class TurnedHeat
     {
         $opened = array_filter($cook->state->lidEvents, static fn (Event $event): bool => $event instanceof Opened);
 
-        return array_values(array_map(static fn (Event $event): float => self::minutes($sealedAt, $event->at), $opened));
+        return array_values(
+            array_map(static fn (Event $event): float => self::minutes($sealedAt, $event->at), $opened),
+        );
     }
 
     public static function minutes(DateTimeImmutable $from, DateTimeImmutable $to): float
@@ -130,7 +134,9 @@ final readonly class TurnedHeat
         return Course::of($pot, array_values($line), self::STEP_S, openedAtMin: $this->openedAtMin);
     }
 
-    /** The minute sealed at which steam was at the lid, by a stretch that the cook ended for it; null where none was. */
+    /**
+     * The minute sealed at which steam was at the lid, by a stretch that the cook ended for it; null where none was.
+     */
     public static function steamMin(Cook $cook, DateTimeImmutable $sealedAt): ?float
     {
         foreach ($cook->plan()->potted->first()->line() as $index => $block) {

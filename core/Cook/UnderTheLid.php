@@ -123,13 +123,17 @@ final readonly class UnderTheLid
         return $asItWas === null || $pot === null ? null : TurnedHeat::of($cook, ...$asItWas)->course($pot);
     }
 
-    /** @return array{DateTimeImmutable, DateTimeImmutable}|null when the lid went on and came off; null where it did not */
+    /**
+     * @return array{DateTimeImmutable, DateTimeImmutable}|null when the lid went on and came off; null where it did not
+     */
     private static function times(Cook $cook): ?array
     {
         $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
         $openedAt = $cook->state->of(WorkKind::Open)->startedAt ?? $cook->state->servedAt;
 
-        return $sealedAt === null || $openedAt === null || $cook->plan()->sealedPot() === null ? null : [$sealedAt, $openedAt];
+        return $sealedAt === null || $openedAt === null || $cook->plan()->sealedPot() === null ? null : [
+            $sealedAt, $openedAt,
+        ];
     }
 
     public function aim(): Aim
@@ -257,8 +261,9 @@ final readonly class UnderTheLid
     }
 
     /** @return list<Note> */
-    private static function changes(Cook $cook, DateTimeImmutable $sealedAt, DateTimeImmutable $now, Course $after): array
-    {
+    private static function changes(
+        Cook $cook, DateTimeImmutable $sealedAt, DateTimeImmutable $now, Course $after,
+    ): array {
         $last = $cook->last;
         $what = $last === null ? null : LidChange::what($cook, $last);
 

@@ -173,9 +173,12 @@ final readonly class Dish
     public function bounds(): Bounds
     {
         $bounds = $this->school->bounds();
-        $isRawRedMeat = $this->filling->ready < self::RAW && $this->filling->toughest()->group === FillingGroup::RedMeat;
+        $isRawRedMeat = $this->filling->ready < self::RAW
+            && $this->filling->toughest()->group === FillingGroup::RedMeat;
 
-        return $isRawRedMeat ? new Bounds(max(self::RAW_RED_MEAT_MIN, $bounds->lowLeastMin), $bounds->restMin) : $bounds;
+        return $isRawRedMeat ? new Bounds(
+            max(self::RAW_RED_MEAT_MIN, $bounds->lowLeastMin), $bounds->restMin,
+        ) : $bounds;
     }
 
     /**

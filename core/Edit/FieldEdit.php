@@ -16,6 +16,12 @@ final readonly class FieldEdit implements Edit
 
     public function on(Plan $plan): Dish
     {
-        return $plan->dish->changed($this->path, $this->value);
+        return $this->of($plan->dish);
+    }
+
+    /** A field is changed without its plan. */
+    public function of(Dish $dish): Dish
+    {
+        return $dish->changed($this->path, $this->value);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Edit;
 
-/** What can be done to a heat line: the one found for the pot taken again, another taken whole, or one stretch changed. */
+/**
+ * What can be done to a heat line: the one found for the pot taken again, another taken whole, or one stretch changed.
+ */
 enum HeatWord: string
 {
     case Stock = 'stock';

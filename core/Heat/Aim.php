@@ -83,7 +83,9 @@ final readonly class Aim
     /** @return list<Limit> */
     private function ofPieces(Pieces $pieces, LayerState $state, int $index): array
     {
-        $limits = $pieces->safeC === null ? [] : [new Limit(Wanted::SafeCore, $state->coreC, $pieces->safeC + self::TO_SPARE_C, INF, $index)];
+        $limits = $pieces->safeC === null
+            ? []
+            : [new Limit(Wanted::SafeCore, $state->coreC, $pieces->safeC + self::TO_SPARE_C, INF, $index)];
         if ($pieces->tenderS > 0) {
             $apart = $this->wantsWhole ? max(self::FALLS_APART, 1.6 * $pieces->tenderness) : INF;
             $limits[] = new Limit(Wanted::Tender, $state->tenderness, 1.0, $apart, $index);
@@ -137,7 +139,8 @@ final readonly class Aim
                 return false;
             }
             if ($layer instanceof SealedFilling
-                && (($layer->pieces->safeC !== null && $steaming->centreC[$i] < $layer->pieces->safeC + self::TO_SPARE_C)
+
+                        && (($layer->pieces->safeC !== null && $steaming->centreC[$i] < $layer->pieces->safeC + self::TO_SPARE_C)
                     || ($layer->pieces->tenderS > 0 && $steaming->tenderness[$i] < 1.0))) {
                 return false;
             }

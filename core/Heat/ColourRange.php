@@ -26,7 +26,9 @@ final readonly class ColourRange
     {
         return array_values(array_filter(
             CrustColour::cases(),
-            fn (CrustColour $colour): bool => $colour->begins() >= $this->low->begins() && $colour->begins() <= $this->high->begins(),
+            fn (
+                CrustColour $colour,
+            ): bool => $colour->begins() >= $this->low->begins() && $colour->begins() <= $this->high->begins(),
         ));
     }
 }

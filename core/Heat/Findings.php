@@ -28,7 +28,12 @@ final readonly class Findings
             return $plans;
         }
         $most = min(array_map(static fn (Robust $one): float => $one->plan->minutes(), $right)) + $this->longerMin;
-        usort($right, static fn (Robust $a, Robust $b): int => [$a->plan->minutes() > $most, $b->worth()] <=> [$b->plan->minutes() > $most, $a->worth()]);
+        usort(
+            $right,
+            static fn (Robust $a, Robust $b): int => [
+                $a->plan->minutes() > $most, $b->worth(),
+            ] <=> [$b->plan->minutes() > $most, $a->worth()],
+        );
 
         return $right;
     }
@@ -43,10 +48,14 @@ final readonly class Findings
     {
         $best = $this->best();
         $quicker = array_values(array_filter(
-            $this->plans, static fn (Robust $one): bool => $one->plan->isRight() && $one->plan->minutes() < $best->plan->minutes() - 1,
+            $this->plans, static fn (
+                Robust $one,
+            ): bool => $one->plan->isRight() && $one->plan->minutes() < $best->plan->minutes() - 1,
         ));
 
-        return $this->first($quicker, static fn (Robust $a, Robust $b): int => $a->plan->minutes() <=> $b->plan->minutes());
+        return $this->first(
+            $quicker, static fn (Robust $a, Robust $b): int => $a->plan->minutes() <=> $b->plan->minutes(),
+        );
     }
 
     /** As right, and lighter on a stove that gives more; null where none is. */
@@ -55,7 +64,9 @@ final readonly class Findings
         $best = $this->best();
         $browning = static fn (Robust $one): float => $one->more->course->end()->browning;
         $safer = array_values(array_filter(
-            $this->plans, static fn (Robust $one): bool => $one->plan->isRight() && $browning($one) < 0.9 * $browning($best),
+            $this->plans, static fn (
+                Robust $one,
+            ): bool => $one->plan->isRight() && $browning($one) < 0.9 * $browning($best),
         ));
 
         return $this->first($safer, static fn (Robust $a, Robust $b): int => $browning($a) <=> $browning($b));

@@ -62,7 +62,9 @@ final readonly class Foretold
                 'foretold.unsafe-core', filling: $layer->label ?? '', coreC: (int) round($limit->value),
                 safeC: (int) round($limit->from - Aim::TO_SPARE_C),
             ),
-            Fault::Tough => Note::of('foretold.tough', filling: $layer->label ?? '', done: (int) round(100 * $limit->value)),
+            Fault::Tough => Note::of(
+                'foretold.tough', filling: $layer->label ?? '', done: (int) round(100 * $limit->value),
+            ),
             Fault::FallsApart => Note::of('foretold.falls-apart', filling: $layer->label ?? '', at: $at),
         }, $from);
     }

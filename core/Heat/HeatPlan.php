@@ -24,8 +24,9 @@ final readonly class HeatPlan
      * @param  non-empty-list<HeatBlock>  $line
      * @param  float  $everyS seconds between two moments that are kept
      */
-    public static function of(SealedPot $pot, Aim $aim, array $line, float $stepS = Steaming::STEP_S, float $everyS = 60.0): self
-    {
+    public static function of(
+        SealedPot $pot, Aim $aim, array $line, float $stepS = Steaming::STEP_S, float $everyS = 60.0,
+    ): self {
         $course = Course::of($pot, $line, $stepS, $everyS);
 
         return new self($line, $course, $aim->limits($pot, $course->end(), $course->crustMm()));

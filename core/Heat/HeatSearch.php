@@ -135,7 +135,9 @@ final class HeatSearch
             [...self::FIRST_W_PER_CM2, $wPerCm2],
         );
 
-        return array_map(static fn (float $share): Flame => Flame::on($ring->id, $share), array_values(array_unique($shares)));
+        return array_map(
+            static fn (float $share): Flame => Flame::on($ring->id, $share), array_values(array_unique($shares)),
+        );
     }
 
     /**
@@ -167,7 +169,9 @@ final class HeatSearch
         $best = array_filter($this->tried, static fn (Tried $one): bool => $one->miss <= $least + self::RIGHT);
 
         return array_reduce(
-            $best === [] ? $this->tried : $best, static fn (float $least, Tried $one): float => min($least, $one->minutes), INF,
+            $best === [] ? $this->tried : $best, static fn (
+                float $least, Tried $one,
+            ): float => min($least, $one->minutes), INF,
         );
     }
 
@@ -189,7 +193,10 @@ final class HeatSearch
                 break;
             }
             if ($past !== null ? $steaming->seconds >= self::SHORTEST_S : $minute % self::KEPT_EVERY_MIN === 0) {
-                $kept[] = new Kept(clone $steaming, (int) round($steaming->seconds / 60), $steamS === null ? null : $steamS / 60, $past);
+                $kept[] = new Kept(
+                    clone $steaming, (int) round($steaming->seconds / 60), $steamS === null ? null : $steamS / 60,
+                    $past,
+                );
             }
         }
 
@@ -204,7 +211,9 @@ final class HeatSearch
     private function seekColour(Flame $first, array $kept, Flame $low, int $place): void
     {
         $wanted = $this->aim->wantedBrowning();
-        $at = isset($this->adds[$place]) ? $this->nearest($kept, $wanted - $this->adds[$place]) : $this->firstGuess($kept);
+        $at = isset($this->adds[$place]) ? $this->nearest(
+            $kept, $wanted - $this->adds[$place],
+        ) : $this->firstGuess($kept);
         $seen = [];
         for ($try = 0; $try < self::TRIES && ! isset($seen[$at]); $try++) {
             $seen[$at] = true;
@@ -273,9 +282,16 @@ final class HeatSearch
         $least = $this->leastMiss();
         $shortest = $this->shortest($least);
         $leading = array_values(array_filter(
-            $this->tried, static fn (Tried $one): bool => $one->miss <= $least + self::MISSES_MORE && $one->minutes <= $shortest + self::LONGER_MIN,
+            $this->tried, static fn (
+                Tried $one,
+            ): bool => $one->miss <= $least + self::MISSES_MORE && $one->minutes <= $shortest + self::LONGER_MIN,
         ));
-        usort($leading, fn (Tried $a, Tried $b): int => [round($a->miss, 1), $this->aim->offBy($a->browning), $a->minutes] <=> [round($b->miss, 1), $this->aim->offBy($b->browning), $b->minutes]);
+        usort(
+            $leading,
+            fn (Tried $a, Tried $b): int => [
+                round($a->miss, 1), $this->aim->offBy($a->browning), $a->minutes,
+            ] <=> [round($b->miss, 1), $this->aim->offBy($b->browning), $b->minutes],
+        );
         $plans = array_map(
             fn (Tried $one): Robust => Robust::of($this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S),
             array_slice($leading, 0, self::LEADING),

@@ -21,7 +21,10 @@ final readonly class Heating
 
     private const LOOKED_AT = 5;
 
-    /** A first heat is made so much longer or shorter at a time, so often at most, till the colour is so near, in ln browning. */
+    /**
+     * A first heat is made so much longer or shorter at a time, so often at most, till the colour is so near, in ln
+     * browning.
+     */
     private const FINER_MIN = 0.5;
 
     private const FINER_TRIES = 4;
@@ -46,15 +49,18 @@ final readonly class Heating
      * @param  float  $ringSd of ln heat: what is not known of the ring
      * @param  FoundLines|null  $before lines that were found before
      */
-    public static function found(SealedPot $pot, Aim $aim, Stove $stove, Bounds $bounds, float $ringSd, ?FoundLines $before = null): self
-    {
+    public static function found(
+        SealedPot $pot, Aim $aim, Stove $stove, Bounds $bounds, float $ringSd, ?FoundLines $before = null,
+    ): self {
         $find = static fn (): array => self::best($pot, $aim, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
         $line = $before === null
             ? $find()
             : $before->line(hash('xxh128', serialize([$pot, $aim, $stove, $bounds, $ringSd])), $find);
 
         return new self(
-            Origin::Found, HeatPlan::of($pot, $aim, $line), $aim, Robust::of($pot, $aim, $line, $ringSd, self::ROBUST_STEP_S),
+            Origin::Found, HeatPlan::of($pot, $aim, $line), $aim, Robust::of(
+                $pot, $aim, $line, $ringSd, self::ROBUST_STEP_S,
+            ),
         );
     }
 
@@ -102,7 +108,9 @@ final readonly class Heating
      */
     public static function given(Origin $origin, SealedPot $pot, Aim $aim, array $line, float $ringSd): self
     {
-        return new self($origin, HeatPlan::of($pot, $aim, $line), $aim, Robust::of($pot, $aim, $line, $ringSd, Steaming::STEP_S));
+        return new self(
+            $origin, HeatPlan::of($pot, $aim, $line), $aim, Robust::of($pot, $aim, $line, $ringSd, Steaming::STEP_S),
+        );
     }
 
     /**

@@ -58,7 +58,9 @@ final readonly class HowSure
     public static function of(SealedPot $pot, array $line, Aim $aim, float $ringSd, float $lotSd): self
     {
         $plans = array_map(static fn (int $n): HeatPlan => HeatPlan::of(
-            self::kitchen($pot, $n, $ringSd, $lotSd), $aim, HeatLine::seenLater($line, self::CUE_MIN * (2 * self::halton($n, 7) - 1)),
+            self::kitchen($pot, $n, $ringSd, $lotSd), $aim, HeatLine::seenLater(
+                $line, self::CUE_MIN * (2 * self::halton($n, 7) - 1),
+            ),
             self::STEP_S, 60.0 * self::EVERY_MIN,
         ), range(1, self::KITCHENS));
         $ends = array_map(static fn (HeatPlan $plan): float => $plan->course->end()->browning, $plans);

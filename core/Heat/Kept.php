@@ -22,7 +22,8 @@ final readonly class Kept
     }
 
     /**
-     * The first heat as a stretch: till steam and so much past it, or for so many minutes; none where the low heat begins at once.
+     * The first heat as a stretch: till steam and so much past it, or for so many minutes; none where the low heat
+     * begins at once.
      *
      * @return list<HeatBlock>
      */

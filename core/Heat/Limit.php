@@ -81,7 +81,9 @@ final readonly class Limit
 
     public function words(): Note
     {
-        $args = ['value' => $this->value, 'from' => $this->from > 0 ? $this->from : 0.0, 'to' => is_finite($this->to) ? $this->to : 0.0,
+        $args = ['value' => $this->value, 'from' => $this->from > 0 ? $this->from : 0.0, 'to' => is_finite(
+            $this->to,
+        ) ? $this->to : 0.0,
             'least' => $this->from > 0, 'most' => is_finite($this->to)];
 
         return match ($this->wanted) {

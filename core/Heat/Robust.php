@@ -15,7 +15,10 @@ final readonly class Robust
     /** The ring may give so many sd more or less than is thought. */
     private const SDS = 1.3;
 
-    /** A cue is seen so much late where the ring gives a sd more, early where it gives less: a strong heat forgives less, min. */
+    /**
+     * A cue is seen so much late where the ring gives a sd more, early where it gives less: a strong heat
+     * forgives less, min.
+     */
     private const CUE_MIN = 0.2;
 
     /** Rings that are reckoned with between: evenly likely ones. */
@@ -62,13 +65,17 @@ final readonly class Robust
         return $right / self::RINGS;
     }
 
-    /** @return array{float, int, float} what a plan is chosen by: on how many rings it is right, how plain it is, its margin */
+    /**
+     * @return array{float, int, float} what a plan is chosen by: on how many rings it is right, how plain
+     *     it is, its margin
+     */
     public function worth(): array
     {
         $trouble = 0;
         $ring = $this->plan->line[0]->flame->ring;
         foreach ($this->plan->line as $block) {
-            $trouble += 1 + (int) ($block->flame->plate !== null) + (int) ($block->flame->ring !== '' && $block->flame->ring !== $ring);
+            $trouble += 1 + (int) ($block->flame->plate !== null)
+                + (int) ($block->flame->ring !== '' && $block->flame->ring !== $ring);
         }
 
         return [round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin()];

@@ -64,10 +64,15 @@ final readonly class FactorBelief
                 'belief', 'refused.weights-will-not-do-give-numbers', read: count($weights), points: self::OLD_POINTS,
             );
         }
-        $old = array_map(static fn (int $i): float => -self::OLD_REACH + $i * 2 * self::OLD_REACH / (self::OLD_POINTS - 1), array_keys($weights));
+        $old = array_map(
+            static fn (int $i): float => -self::OLD_REACH + $i * 2 * self::OLD_REACH / (self::OLD_POINTS - 1),
+            array_keys($weights),
+        );
 
         return self::onGrid(array_map(
-            static fn (int|float $weight, float $ln): float => log(max(self::LEAST_LIKELY, $weight) / Normal::bell($ln / self::OLD_SD)),
+            static fn (int|float $weight, float $ln): float => log(
+                max(self::LEAST_LIKELY, $weight) / Normal::bell($ln / self::OLD_SD),
+            ),
             $weights, $old,
         ));
     }

@@ -11,7 +11,8 @@ final readonly class Course
 {
     /**
      * @param  non-empty-list<HeatBlock>  $heat as it came out: each stretch with the minutes that it really took
-     * @param  list<float|null>  $cueMin the minute sealed at which each stretch's cue showed; null where it has none, or did not
+     * @param  list<float|null>  $cueMin the minute sealed at which each stretch's cue showed; null where it has none,
+     *     or did not
      * @param  non-empty-list<Moment>  $moments the first at minute 0, the last at the end
      */
     private function __construct(
@@ -43,8 +44,9 @@ final readonly class Course
      * @param  list<float|null>  $cueMin
      * @param  non-empty-list<Moment>  $moments
      */
-    public static function followed(Steaming $steaming, array $heat, array $cueMin, array $moments, ?float $stillFromMin): self
-    {
+    public static function followed(
+        Steaming $steaming, array $heat, array $cueMin, array $moments, ?float $stillFromMin,
+    ): self {
         return new self($steaming->pot, $heat, $cueMin, $moments, $steaming, $stillFromMin);
     }
 
@@ -111,7 +113,9 @@ final readonly class Course
     public function toArray(bool $trace): array
     {
         $end = $this->end();
-        $layers = array_map(static fn (LayerState $state): array => ['matter' => $state->matter->value] + match ($state->matter) {
+        $layers = array_map(static fn (LayerState $state): array => [
+            'matter' => $state->matter->value,
+        ] + match ($state->matter) {
             Matter::Rice => [
                 'doneness_min' => round($state->doneness, 3), 'uptake' => round($state->uptake, 3),
                 'free_water_share' => round($state->freeShare, 3), 'texture' => $state->texture()->value,
@@ -127,7 +131,10 @@ final readonly class Course
             'leak_g' => round($end->leakG, 2),
             'cloth_g' => round($end->clothG, 2),
             'layers' => $layers,
-            'balance' => ['water_g' => round($this->steaming->waterOffG(), 6), 'energy_share' => round($this->steaming->energyOff(), 8)],
+            'balance' => [
+                'water_g' => round($this->steaming->waterOffG(), 6),
+                'energy_share' => round($this->steaming->energyOff(), 8),
+            ],
         ] + ($trace ? ['trace' => array_map(static fn (Moment $moment): array => [
             'minute' => round($moment->minute, 3),
             'base_c' => round($moment->baseC, 1),

@@ -66,20 +66,28 @@ final readonly class Fire
     /** @param  list<float>  $lagS of the pieces in each slice; 0 where there are none */
     public static function under(SealedPot $pot, Flame $flame, float $dt, array $lagS): self
     {
-        $follows = static fn (float $share): array => array_map(static fn (float $lag): float => $lag > 0 ? 1 - exp(-$dt / ($share * $lag)) : 0.0, $lagS);
+        $follows = static fn (float $share): array => array_map(
+            static fn (float $lag): float => $lag > 0 ? 1 - exp(-$dt / ($share * $lag)) : 0.0, $lagS,
+        );
         [$lag, $centre] = [$follows(1.0), $follows(self::CENTRE)];
         $area = $pot->areaM2();
         $byArea = $area / self::AREA_24_M2;
         if ($flame->ovenC !== null) {
             $loss = self::OVEN_W_PER_M2K * $area;
 
-            return new self($dt, 0.0, 0.0, 0.0, 0.0, $flame->ovenC, true, $loss, self::OVEN_W_PER_M2K / self::WALL_W_PER_M2K, $loss, self::lidJ($pot), $lag, $centre);
+            return new self(
+                $dt, 0.0, 0.0, 0.0, 0.0, $flame->ovenC, true, $loss, self::OVEN_W_PER_M2K / self::WALL_W_PER_M2K, $loss,
+                self::lidJ($pot), $lag, $centre,
+            );
         }
         $isSheltered = $flame->plate !== null || $flame->isOff();
 
         return new self(
             $dt, $flame->setting * $pot->netW($flame->ring),
-            $flame->plate === null ? 0.0 : self::PLATE_J_PER_KG_K * $flame->plate->kg, self::PLATE_W_PER_K * $byArea, self::PLATE_LOSS_W_PER_K * $byArea,
+            $flame->plate === null
+                ? 0.0
+                : self::PLATE_J_PER_KG_K * $flame->plate->kg, self::PLATE_W_PER_K * $byArea,
+            self::PLATE_LOSS_W_PER_K * $byArea,
             self::AIR_C, false, ($isSheltered ? self::SHELTERED_W_PER_K : self::BASE_W_PER_K) * $byArea, 1.0,
             self::LID_W_PER_M2K * $area, self::lidJ($pot), $lag, $centre,
         );

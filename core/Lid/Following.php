@@ -69,7 +69,8 @@ final class Following
     {
         $left = $seconds;
         while ($left > 0.01 && ! ($till !== null && $till->isShown($this->steaming))) {
-            $next = (floor($this->steaming->seconds / $this->everyS + 1e-6) + 1) * $this->everyS - $this->steaming->seconds;
+            $next = (floor($this->steaming->seconds / $this->everyS + 1e-6) + 1)
+                * $this->everyS - $this->steaming->seconds;
             $met = $this->steaming->metLidKg;
             $ran = $this->steaming->advance($flame, min($left, $next), $this->stepS, $till);
             $left -= $ran;
@@ -77,7 +78,8 @@ final class Following
                 array_shift($this->openedAtMin);
                 $this->steaming->open();
             }
-            $this->moments[] = Moment::of($this->steaming, 60000 * ($this->steaming->metLidKg - $met) / max(1e-6, $ran));
+            $this->moments[] =
+                Moment::of($this->steaming, 60000 * ($this->steaming->metLidKg - $met) / max(1e-6, $ran));
             // Only off the heat, with no heat to come: else it goes on losing steam.
             if ($flame->isOff() && $isLast && $this->openedAtMin === [] && $this->isStill()) {
                 $this->stillFromMin = $left > 0.01 ? $this->steaming->seconds / 60 : null;

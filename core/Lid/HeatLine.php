@@ -32,7 +32,9 @@ final class HeatLine
             return new HeatBlock($heat->minutes, match (true) {
                 $heat->ovenC !== null => Flame::oven($heat->ovenC),
                 $wanted <= 0 => Flame::off(),
-                default => Flame::on($burner->id, $burner->knob->nearest(min(1.0, $wanted)), $heat->plate ? $plate : null),
+                default => Flame::on(
+                    $burner->id, $burner->knob->nearest(min(1.0, $wanted)), $heat->plate ? $plate : null,
+                ),
             }, $heat->till);
         }, $stock);
     }
@@ -48,8 +50,9 @@ final class HeatLine
      *
      * @throws Refused
      */
-    public static function fromFields(array $blocks, string $ring = '', array $plates = [], string $field = 'lid/heat'): array
-    {
+    public static function fromFields(
+        array $blocks, string $ring = '', array $plates = [], string $field = 'lid/heat',
+    ): array {
         if ($blocks === [] || count($blocks) > self::MOST_BLOCKS) {
             throw Refused::because(
                 $field, 'refused.stretches-of-heat-will-not-do', blocks: count($blocks), mostBlocks: self::MOST_BLOCKS,
@@ -76,7 +79,9 @@ final class HeatLine
         if ($setting <= 0) {
             return Flame::off();
         }
-        $onPlate = $block->has('plate') && ! $block->isText('plate') ? $block->flag('plate', false) : $block->has('plate');
+        $onPlate = $block->has('plate') && ! $block->isText('plate') ? $block->flag(
+            'plate', false,
+        ) : $block->has('plate');
         $named = $block->isText('plate') ? $block->text('plate') : '';
 
         return Flame::on(
@@ -115,7 +120,9 @@ final class HeatLine
     public static function seenLater(array $blocks, float $minutes): array
     {
         return array_map(
-            static fn (HeatBlock $block): HeatBlock => $block->till === null ? $block : $block->longer($minutes), $blocks,
+            static fn (
+                HeatBlock $block,
+            ): HeatBlock => $block->till === null ? $block : $block->longer($minutes), $blocks,
         );
     }
 

@@ -6,7 +6,10 @@ namespace Orbek\Core\Lid;
 
 use Orbek\Core\Filling\FillingKind;
 
-/** The pieces of a filling: how their inside follows the gravy, and what is still to become of it (docs/model.md, section C). */
+/**
+ * The pieces of a filling: how their inside follows the gravy, and what is still to become of it (docs/model.md,
+ * section C).
+ */
 final readonly class Pieces
 {
     /** Seconds of lag for each m² of half thickness. */
@@ -34,16 +37,23 @@ final readonly class Pieces
      * @param  float  $tenderFactor a tenderising marinade's, on the time to tender
      */
     public static function of(
-        FillingKind $kind, float $halfThicknessMm, float $celsius, float $juiceLeft, float $tenderness, float $tenderFactor = 1.0,
+        FillingKind $kind, float $halfThicknessMm, float $celsius, float $juiceLeft, float $tenderness,
+        float $tenderFactor = 1.0,
     ): self {
         $lagS = ($halfThicknessMm / 1000) ** 2 * self::LAG_S_PER_M2;
 
-        return new self($lagS, $celsius, $juiceLeft, $kind->juiceShare, 60 * $kind->tenderMin * $tenderFactor, $tenderness, $kind->safeCoreC);
+        return new self(
+            $lagS, $celsius, $juiceLeft, $kind->juiceShare, 60 * $kind->tenderMin * $tenderFactor, $tenderness,
+            $kind->safeCoreC,
+        );
     }
 
     /** The same that are safe at another temperature: of a filling of several kinds, the strictest's. */
     public function safeAt(?float $celsius): self
     {
-        return new self($this->lagS, $this->celsius, $this->juiceLeft, $this->juiceShare, $this->tenderS, $this->tenderness, $celsius);
+        return new self(
+            $this->lagS, $this->celsius, $this->juiceLeft, $this->juiceShare, $this->tenderS, $this->tenderness,
+            $celsius,
+        );
     }
 }

@@ -16,7 +16,9 @@ final readonly class SealedCrust extends SealedLayer
      */
     public static function of(BaseKind $kind, float $massKg, float $waterShare, float $fatKg, float $celsius): self
     {
-        $stuff = new Stuff($massKg * (1 - $waterShare), $fatKg, $massKg * $waterShare, 0.0, $massKg / $kind->kgPerLitre);
+        $stuff = new Stuff(
+            $massKg * (1 - $waterShare), $fatKg, $massKg * $waterShare, 0.0, $massKg / $kind->kgPerLitre,
+        );
 
         return new self(Matter::Crust, $kind->name, $stuff, $celsius, self::CONDUCTS, $kind->browns);
     }

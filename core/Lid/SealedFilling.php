@@ -30,10 +30,13 @@ final readonly class SealedFilling extends SealedLayer
      * @param  float  $freeShare of its mass that is free water
      * @param  float  $celsius of gravy and surfaces
      */
-    public static function of(string $label, float $massKg, float $freeShare, float $kgPerLitre, float $celsius, Pieces $pieces): self
-    {
+    public static function of(
+        string $label, float $massKg, float $freeShare, float $kgPerLitre, float $celsius, Pieces $pieces,
+    ): self {
         $free = $freeShare * $massKg;
-        $stuff = new Stuff(self::DRY * $massKg, self::FAT * $massKg, self::WATER * $massKg - $free, $free, $massKg / $kgPerLitre);
+        $stuff = new Stuff(
+            self::DRY * $massKg, self::FAT * $massKg, self::WATER * $massKg - $free, $free, $massKg / $kgPerLitre,
+        );
 
         return new self($label, $stuff, $celsius, self::conducts($freeShare, $pieces->juiceLeft), $pieces);
     }

@@ -55,7 +55,9 @@ abstract readonly class SealedLayer
                 $fields->number('raw_g', 1, 20000, 'g') / 1000, $fields->number('doneness', 0, 1), $celsius,
             )->wetter($fields->number('added_liquid_g', 0, 20000, 'g', 0) / 1000),
             Matter::Filling => self::filling($fields, $fillings, $celsius),
-            Matter::Mixed => throw Refused::unknown($fields->at('matter'), $matter->value, ['crust', 'rice', 'filling']),
+            Matter::Mixed => throw Refused::unknown(
+                $fields->at('matter'), $matter->value, ['crust', 'rice', 'filling'],
+            ),
         };
     }
 

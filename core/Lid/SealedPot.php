@@ -45,7 +45,8 @@ final readonly class SealedPot
      * @throws Refused when there is none, or they stand higher than the pot
      */
     public static function of(
-        float $diameterCm, float $heightCm, float $baseJPerK, float|array $netW, float $boilC, Seal $seal, array $layers,
+        float $diameterCm, float $heightCm, float $baseJPerK, float|array $netW, float $boilC, Seal $seal,
+        array $layers,
         ?float $basePreheatC = null,
     ): self {
         if ($layers === []) {
@@ -56,7 +57,10 @@ final readonly class SealedPot
             throw Refused::because('layers', 'refused.they-stand-cm-high-in-a', highCm: $highCm, heightCm: $heightCm);
         }
 
-        return new self($diameterCm, $heightCm, $baseJPerK, is_float($netW) ? ['' => $netW] : $netW, $boilC, $seal, $layers, $basePreheatC);
+        return new self(
+            $diameterCm, $heightCm, $baseJPerK, is_float($netW) ? ['' => $netW] : $netW, $boilC, $seal, $layers,
+            $basePreheatC,
+        );
     }
 
     /**
@@ -80,7 +84,9 @@ final readonly class SealedPot
     /** The same on rings that give so many times as much. */
     public function heated(float $factor): self
     {
-        return $this->copy(array_map(static fn (float $watts): float => $factor * $watts, $this->netW), $this->seal, $this->layers);
+        return $this->copy(
+            array_map(static fn (float $watts): float => $factor * $watts, $this->netW), $this->seal, $this->layers,
+        );
     }
 
     public function under(Seal $seal): self
@@ -100,7 +106,10 @@ final readonly class SealedPot
      */
     private function copy(array $netW, Seal $seal, array $layers): self
     {
-        return new self($this->diameterCm, $this->heightCm, $this->baseJPerK, $netW, $this->boilC, $seal, $layers, $this->basePreheatC);
+        return new self(
+            $this->diameterCm, $this->heightCm, $this->baseJPerK, $netW, $this->boilC, $seal, $layers,
+            $this->basePreheatC,
+        );
     }
 
     /**

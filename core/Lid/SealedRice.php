@@ -36,9 +36,13 @@ final readonly class SealedRice extends SealedLayer
      * @param  float  $doneness as it goes into the pot
      * @param  float  $factor the bag's own on tau
      */
-    public static function boiled(RiceKind $kind, Soak $soak, float $rawKg, float $doneness, float $celsius, float $factor = 1.0): self
-    {
-        return self::weighing($kind, CookingFront::of($kind, $soak, $factor), $rawKg, $doneness, $celsius, Uptake::of($kind, $soak)->at($doneness))
+    public static function boiled(
+        RiceKind $kind, Soak $soak, float $rawKg, float $doneness, float $celsius, float $factor = 1.0,
+    ): self {
+        return self::weighing(
+            $kind, CookingFront::of($kind, $soak, $factor), $rawKg, $doneness, $celsius,
+            Uptake::of($kind, $soak)->at($doneness),
+        )
             ->wetter(Uptake::SURFACE * $rawKg);
     }
 
@@ -47,13 +51,16 @@ final readonly class SealedRice extends SealedLayer
      *
      * @param  float  $factor the bag's own on tau
      */
-    public static function drained(RiceKind $kind, Soak $soak, float $rawKg, float $lifted, float $doneness, float $celsius, float $factor): self
-    {
+    public static function drained(
+        RiceKind $kind, Soak $soak, float $rawKg, float $lifted, float $doneness, float $celsius, float $factor,
+    ): self {
         $uptake = Uptake::of($kind, $soak);
         $bound = $uptake->carriedOn($lifted, $doneness);
         $free = $uptake->at($lifted) + Uptake::SURFACE - $bound;
 
-        return self::weighing($kind, CookingFront::of($kind, $soak, $factor), $rawKg, $doneness, $celsius, $bound)->wetter($free * $rawKg);
+        return self::weighing(
+            $kind, CookingFront::of($kind, $soak, $factor), $rawKg, $doneness, $celsius, $bound,
+        )->wetter($free * $rawKg);
     }
 
     /**
@@ -61,18 +68,27 @@ final readonly class SealedRice extends SealedLayer
      *
      * @param  float  $uptake weight over raw weight
      */
-    public static function weighing(RiceKind $kind, CookingFront $front, float $rawKg, float $doneness, float $celsius, float $uptake): self
-    {
+    public static function weighing(
+        RiceKind $kind, CookingFront $front, float $rawKg, float $doneness, float $celsius, float $uptake,
+    ): self {
         // Clinging and poured water fills the gaps between the grains and does not raise them.
-        $stuff = new Stuff(Uptake::DRY_SHARE * $rawKg, 0.0, ($uptake - Uptake::DRY_SHARE) * $rawKg, 0.0, $rawKg * $uptake / self::KG_PER_L);
+        $stuff = new Stuff(
+            Uptake::DRY_SHARE * $rawKg, 0.0, ($uptake - Uptake::DRY_SHARE) * $rawKg, 0.0,
+            $rawKg * $uptake / self::KG_PER_L,
+        );
 
-        return new self($stuff, $celsius, $rawKg, $kind->fullUptake(), $front->tauS, CookingFront::coreRadius($doneness));
+        return new self(
+            $stuff, $celsius, $rawKg, $kind->fullUptake(), $front->tauS, CookingFront::coreRadius($doneness),
+        );
     }
 
     /** The same with liquid poured over it. */
     public function wetter(float $kg): self
     {
-        $stuff = new Stuff($this->stuff->dryKg, $this->stuff->fatKg, $this->stuff->boundKg, $this->stuff->freeKg + $kg, $this->stuff->litres);
+        $stuff = new Stuff(
+            $this->stuff->dryKg, $this->stuff->fatKg, $this->stuff->boundKg, $this->stuff->freeKg + $kg,
+            $this->stuff->litres,
+        );
 
         return new self($stuff, $this->celsius, $this->rawKg, $this->fullUptake, $this->tauS, $this->coreRadius);
     }
@@ -80,13 +96,18 @@ final readonly class SealedRice extends SealedLayer
     /** The same cooking so many times as slowly. */
     public function slower(float $factor): self
     {
-        return new self($this->stuff, $this->celsius, $this->rawKg, $this->fullUptake, $factor * $this->tauS, $this->coreRadius);
+        return new self(
+            $this->stuff, $this->celsius, $this->rawKg, $this->fullUptake, $factor * $this->tauS, $this->coreRadius,
+        );
     }
 
     /** The same cooked further (or less far) in the boil. */
     public function cooked(float $doneness): self
     {
-        return new self($this->stuff, $this->celsius, $this->rawKg, $this->fullUptake, $this->tauS, CookingFront::coreRadius($doneness));
+        return new self(
+            $this->stuff, $this->celsius, $this->rawKg, $this->fullUptake, $this->tauS,
+            CookingFront::coreRadius($doneness),
+        );
     }
 
     public function doneness(): float

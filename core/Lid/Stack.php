@@ -95,7 +95,8 @@ final readonly class Stack
     public function __construct(SealedPot $pot)
     {
         $area = $pot->areaM2();
-        $layerOf = $part = $heights = $conducts = $dryJ = $insideDryJ = $raw = $dryKg = $juice = $rice = $filling = $wall = [];
+        $layerOf =
+            $part = $heights = $conducts = $dryJ = $insideDryJ = $raw = $dryKg = $juice = $rice = $filling = $wall = [];
         $full = $tauS = $lagS = $tenderS = $leastKg = [];
         foreach ($pot->layers as $index => $layer) {
             $whole = $layer->stuff->litres / 1000 / $area;
@@ -107,7 +108,8 @@ final readonly class Stack
                 $heights[] = max(self::THINNEST_M, $high);
                 $conducts[] = $layer->conducts;
                 $inside = $layer instanceof SealedFilling ? self::INSIDE : 0.0;
-                $dryJ[] = $share * (self::DRY_J_PER_KG_K * (1 - $inside) * $layer->stuff->dryKg + Fat::J_PER_KG_K * $layer->stuff->fatKg);
+                $dryJ[] = $share
+                    * (self::DRY_J_PER_KG_K * (1 - $inside) * $layer->stuff->dryKg + Fat::J_PER_KG_K * $layer->stuff->fatKg);
                 $insideDryJ[] = $share * self::DRY_J_PER_KG_K * $inside * $layer->stuff->dryKg;
                 $leastKg[] = $share * self::BOUND_LEFT * (1 - $inside) * $layer->stuff->boundKg;
                 $raw[] = $layer instanceof SealedRice ? $share * $layer->rawKg : 0.0;

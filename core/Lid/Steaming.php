@@ -227,13 +227,16 @@ final class Steaming
             $this->inside[] = $part * $inside * $layer->stuff->boundKg;
             $this->insideC[] = $pieces->celsius ?? $layer->celsius;
             $this->centreC[] = $pieces->celsius ?? $layer->celsius;
-            $this->insideJ[] = ($this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i]) * $this->insideC[$i];
+            $this->insideJ[] = ($this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i])
+                * $this->insideC[$i];
         }
         $this->top = count($this->celsius) - 1;
         $this->areaM2 = $pot->areaM2();
         $this->baseJ = $pot->baseJPerK;
         $this->browns = $pot->layers[0]->browns;
-        $this->wetBelowKg = $pot->layers[0]->matter === Matter::Filling ? Stack::WET_SHARE * $this->stack->dryKg[0] : 0.0;
+        $this->wetBelowKg = $pot->layers[0]->matter === Matter::Filling
+            ? Stack::WET_SHARE * $this->stack->dryKg[0]
+            : 0.0;
         $this->skinPerKg = self::SKIN_PER_KG_M2 / $this->areaM2;
         $this->wickKgPerS = self::WICKS * $this->areaM2;
         $this->boilJ = Water::J_PER_KG_K * $pot->boilC;
@@ -343,7 +346,8 @@ final class Steaming
     {
         if ($this->faceC > 80 && $this->browning < self::MOST) {
             $pace = exp(self::BROWNING_K * (1 / self::BROWNS_AT_K - 1 / ($this->faceC + 273.15)));
-            $browned = $this->browns * $pace * $this->fire->dt / self::BROWNS_IN_S * ($this->skinM < self::SOFT_SKIN_M ? 0.25 : 1.0);
+            $browned = $this->browns * $pace * $this->fire->dt / self::BROWNS_IN_S
+                * ($this->skinM < self::SOFT_SKIN_M ? 0.25 : 1.0);
             $this->browning = min(self::MOST, $this->browning + $browned);
         }
     }
@@ -482,7 +486,7 @@ final class Steaming
             }
             $celsius[$i] = $t = $heat[$i] / $jPerK;
             // With water to give a slice at the boil takes up any heat.
-            $holds[$i] = $t >= $boils && $free[$i] + $bound[$i] > $leastKg[$i] ? self::BOILING_J : $jPerK;
+            $holds[$i] = $t >= $boils && $leastKg[$i] < $free[$i] + $bound[$i] ? self::BOILING_J : $jPerK;
         }
         $this->holdsJ = $holds;
         $this->heat = $heat;

@@ -26,7 +26,8 @@ enum Till: string
         return match ($this) {
             self::Steam => $steaming->steamAtLidS !== null,
             self::LidHot => $steaming->lidC >= self::LID_HOT_C,
-            self::Sizzle => $steaming->seconds >= self::SETTLED_S && $steaming->faceC >= $steaming->pot->boilC + self::OVER_BOIL_C,
+            self::Sizzle => $steaming->seconds >= self::SETTLED_S
+                && $steaming->faceC >= $steaming->pot->boilC + self::OVER_BOIL_C,
         };
     }
 

@@ -17,7 +17,9 @@ final class AmountReader
         'grams' => ['g', 1.0], 'gram' => ['g', 1.0], 'g' => ['g', 1.0],
         'ounces' => ['g', 28.349523125], 'ounce' => ['g', 28.349523125], 'oz' => ['g', 28.349523125],
         'pounds' => ['g', 453.59237], 'pound' => ['g', 453.59237], 'lbs' => ['g', 453.59237], 'lb' => ['g', 453.59237],
-        'litres' => ['ml', 1000.0], 'litre' => ['ml', 1000.0], 'liters' => ['ml', 1000.0], 'liter' => ['ml', 1000.0], 'l' => ['ml', 1000.0],
+        'litres' => [
+            'ml', 1000.0,
+        ], 'litre' => ['ml', 1000.0], 'liters' => ['ml', 1000.0], 'liter' => ['ml', 1000.0], 'l' => ['ml', 1000.0],
         'millilitres' => ['ml', 1.0], 'milliliters' => ['ml', 1.0], 'ml' => ['ml', 1.0],
         'cups' => ['ml', null], 'cup' => ['ml', null],
         'tablespoons' => ['ml', 15.0], 'tablespoon' => ['ml', 15.0], 'tbsp' => ['ml', 15.0],

@@ -56,7 +56,8 @@ final readonly class BoilPlan extends RicePlan
 
     /** @param  non-empty-list<Lift>  $lifts in the order in which they are lifted; the last is the furthest */
     private function __construct(
-        RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $water, Figure $salt, Figure $saltKept, float $keptPerGPerL,
+        RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $water, Figure $salt, Figure $saltKept,
+        float $keptPerGPerL,
         public array $lifts,
         public int $batches,
         public int $heatUpMin,
@@ -144,10 +145,14 @@ final readonly class BoilPlan extends RicePlan
         foreach (self::shares($dish) as $value => $share) {
             $stage = Stage::from($value);
             $carryOver = $lifted->carryOverS($stage->doneness(), $batch->times($share), 60 * $waitMin);
-            $forecast = BoilForecast::of($boil, Uptake::of($kind, $soak), $stage->doneness(), $carryOver, $belief->today());
+            $forecast = BoilForecast::of(
+                $boil, Uptake::of($kind, $soak), $stage->doneness(), $carryOver, $belief->today(),
+            );
             $lifts[] = new Lift(
                 $stage, $share, $forecast, self::liftFigure($dish, $kitchen, $belief, $forecast),
-                $lifted->outOfWater($stage->doneness()), $lifted->inPot($stage->doneness(), $batch->times($share), 60 * $waitMin),
+                $lifted->outOfWater($stage->doneness()), $lifted->inPot(
+                    $stage->doneness(), $batch->times($share), 60 * $waitMin,
+                ),
                 $lifted->celsius($stage->doneness(), $batch->times($share), 60 * $waitMin),
             );
         }
@@ -240,7 +245,9 @@ final readonly class BoilPlan extends RicePlan
                 boilC: $boilC, belief: $belief->words(),
             ),
             Note::of(
-                'boil-plan.lifted-as-it-feels', target: (int) round(100 * $forecast->target), handDelayS: (int) Draining::HAND_DELAY_S,
+                'boil-plan.lifted-as-it-feels', target: (int) round(
+                    100 * $forecast->target,
+                ), handDelayS: (int) Draining::HAND_DELAY_S,
                 inPot: (int) round(100 * $forecast->donenessInPot($forecast->liftAt())),
             ))
             ->within($forecast->liftAt(0.1), $forecast->liftAt(0.9));
@@ -259,7 +266,10 @@ final readonly class BoilPlan extends RicePlan
         $waterKg = $raw->kg * $dish->water->perRice;
         $backS = Boil::backAtBoilAfter(
             Boil::soaked($raw, $kind, $soak),
-            self::liddedW($kitchen->pot($dish->water->pot, 'water/pot'), $kitchen->burner($dish->water->burner, 'water/burner'), $kitchen),
+            self::liddedW(
+                $kitchen->pot($dish->water->pot, 'water/pot'), $kitchen->burner($dish->water->burner, 'water/burner'),
+                $kitchen,
+            ),
             $kitchen->boilC(), $riceC,
         );
         $fullL = $waterKg + $raw->kg * self::DISPLACED_L_PER_KG;

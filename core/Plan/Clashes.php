@@ -139,11 +139,12 @@ final readonly class Clashes
             : [new Mend(Note::of('clashes.boil-on', strongest: $strongest->name), 'water/burner', $strongest->id)];
         if ($boil->isHopeless()) {
             $fits = $this->mostEaters(fn (Dish $fewer): bool => $this->batches($fewer) <= 2);
-            $clashes[] = new Clash(Station::Water, Note::of('clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name, batches: $boil->batches), [
-                ...$mends,
-                ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES),
-                ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)]),
-            ]);
+            $clashes[] =
+                new Clash(Station::Water, Note::of('clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name, batches: $boil->batches), [
+                    ...$mends,
+                    ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES),
+                    ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)]),
+                ]);
         } elseif ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
             $clashes[] = new Clash(
                 Station::Water,
@@ -186,14 +187,19 @@ final readonly class Clashes
         return [...$clashes, ...$this->tooFarForSteam($boil)];
     }
 
-    /** @return list<Clash> where rice comes so far in the boil that it leaves nothing to the sealed stage (section A) */
+    /**
+     * @return list<Clash> where rice comes so far in the boil that it leaves nothing to the sealed stage
+     *     (section A)
+     */
     private function tooFarForSteam(BoilPlan $boil): array
     {
         $steamMin = array_sum(array_map(
-            static fn (HeatBlock $block): float => $block->isRest() ? 0.0 : $block->length(), $this->potted->first()->heat(),
+            static fn (HeatBlock $block): float => $block->isRest() ? 0.0 : $block->length(),
+            $this->potted->first()->heat(),
         ));
         $uptake = Uptake::of($boil->kind, $this->dish->rice->soak);
-        $isTooFar = static fn (Lift $lift): bool => ($lift->inPot >= self::NOTHING_LEFT && $steamMin > self::LONG_STEAM_MIN)
+        $isTooFar =
+            static fn (Lift $lift): bool => ($lift->inPot >= self::NOTHING_LEFT && $steamMin > self::LONG_STEAM_MIN)
             || $uptake->carriedOn($lift->outOfWater, $lift->inPot) > self::FULL_UPTAKE;
         foreach ($boil->lifts as $lift) {
             if ($isTooFar($lift)) {
@@ -316,7 +322,8 @@ final readonly class Clashes
         $fullL = $measured->water->amount / 1000 + $this->dish->table->rawRice()->kg / 1.45;
         if ($this->dish->cooking === Cooking::Cooker && $fullL > $measured->pot->litres) {
             $fits = $this->mostEaters(
-                fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $this->dish->table->rawRice()->kg <= $measured->pot->litres,
+                fn (Dish $fewer): bool => $fewer->table->rawRice()->kg
+                    * $fullL / $this->dish->table->rawRice()->kg <= $measured->pot->litres,
             );
             $clashes[] = new Clash(
                 Station::Water,

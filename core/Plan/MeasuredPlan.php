@@ -148,7 +148,9 @@ final readonly class MeasuredPlan extends RicePlan
         return $dish->filling->freeShare() * $dish->filling->layeredMass($raw)->inGrams() + $juiceG;
     }
 
-    /** Minutes on the heat under the lid, by the school's own line: the heat that is found for a pot follows its water. */
+    /**
+     * Minutes on the heat under the lid, by the school's own line: the heat that is found for a pot follows its water.
+     */
     private static function sealedMin(School $school): float
     {
         return array_sum(array_map(

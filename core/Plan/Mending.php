@@ -87,8 +87,12 @@ final readonly class Mending
         $dish = $this->plan->dish;
         $own = $dish->lid->heat === [] ? [] : [new Mend(Note::of('mending.the-heat-found'), 'lid/heat', null)];
         $faults = array_map(static fn (PotFault $one): Fault => $one->foretold->fault, $this->plan->faults());
-        $isWater = array_intersect(array_column($faults, 'value'), [Fault::DryRice->value, Fault::WetRice->value]) !== [];
-        [$water, $things] = [$this->water($dish), [...$this->pots($dish), ...$this->rings($dish), ...$this->seals($dish)]];
+        $isWater = array_intersect(
+            array_column($faults, 'value'), [Fault::DryRice->value, Fault::WetRice->value],
+        ) !== [];
+        [$water, $things] = [
+            $this->water($dish), [...$this->pots($dish), ...$this->rings($dish), ...$this->seals($dish)],
+        ];
 
         return [...$own, ...($isWater ? [...$water, ...$things] : [...$things, ...$this->crusts($dish), ...$water])];
     }
@@ -99,9 +103,19 @@ final readonly class Mending
         $now = $this->plan->pot();
         $others = array_filter($this->plan->kitchen->stovePots(), static fn (Pot $pot): bool => $pot->id !== $now->id
             && ! in_array($pot->id, [$dish->lid->secondPot, $dish->water->pot], true));
-        usort($others, static fn (Pot $a, Pot $b): int => abs($a->diameterCm - $now->diameterCm) <=> abs($b->diameterCm - $now->diameterCm));
+        usort(
+            $others,
+            static fn (Pot $a, Pot $b): int => abs(
+                $a->diameterCm - $now->diameterCm,
+            ) <=> abs($b->diameterCm - $now->diameterCm),
+        );
 
-        return array_map(static fn (Pot $pot): Mend => new Mend(Note::of('mending.in-the-pot', pot: $pot->name), 'lid/pot', $pot->id), $others);
+        return array_map(
+            static fn (Pot $pot): Mend => new Mend(
+                Note::of('mending.in-the-pot', pot: $pot->name), 'lid/pot', $pot->id,
+            ),
+            $others,
+        );
     }
 
     /** @return list<Mend> */
@@ -109,11 +123,15 @@ final readonly class Mending
     {
         $others = array_filter(
             $this->plan->kitchen->burners,
-            static fn (Burner $ring): bool => ! in_array($ring->id, [$dish->lid->burner, $dish->lid->secondBurner], true),
+            static fn (Burner $ring): bool => ! in_array(
+                $ring->id, [$dish->lid->burner, $dish->lid->secondBurner], true,
+            ),
         );
 
         return array_values(array_map(
-            static fn (Burner $ring): Mend => new Mend(Note::of('mending.on-the-ring', ring: $ring->name), 'lid/burner', $ring->id), $others,
+            static fn (Burner $ring): Mend => new Mend(
+                Note::of('mending.on-the-ring', ring: $ring->name), 'lid/burner', $ring->id,
+            ), $others,
         ));
     }
 
@@ -121,10 +139,20 @@ final readonly class Mending
     private function seals(Dish $dish): array
     {
         $now = $dish->lid->seal->leakShare();
-        $others = array_filter([Seal::Foil, Seal::Dough, Seal::Cloth, Seal::TightLid], static fn (Seal $seal): bool => $seal !== $dish->lid->seal);
-        usort($others, static fn (Seal $a, Seal $b): int => abs($a->leakShare() - $now) <=> abs($b->leakShare() - $now));
+        $others = array_filter(
+            [Seal::Foil, Seal::Dough, Seal::Cloth, Seal::TightLid],
+            static fn (Seal $seal): bool => $seal !== $dish->lid->seal,
+        );
+        usort(
+            $others, static fn (Seal $a, Seal $b): int => abs($a->leakShare() - $now) <=> abs($b->leakShare() - $now),
+        );
 
-        return array_map(static fn (Seal $seal): Mend => new Mend(Note::of('mending.sealed-with', seal: $seal), 'lid/seal', $seal->value), $others);
+        return array_map(
+            static fn (Seal $seal): Mend => new Mend(
+                Note::of('mending.sealed-with', seal: $seal), 'lid/seal', $seal->value,
+            ),
+            $others,
+        );
     }
 
     /** @return list<Mend> a lighter and a darker crust */
@@ -135,7 +163,9 @@ final readonly class Mending
         }
 
         return array_map(
-            static fn (CrustColour $colour): Mend => new Mend(Note::of('mending.a-crust', colour: $colour), 'base/crust', $colour->value),
+            static fn (CrustColour $colour): Mend => new Mend(
+                Note::of('mending.a-crust', colour: $colour), 'base/crust', $colour->value,
+            ),
             self::beside([CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], $dish->base->crust),
         );
     }
@@ -144,16 +174,23 @@ final readonly class Mending
     private function water(Dish $dish): array
     {
         $mends = array_map(
-            static fn (Wetness $wetness): Mend => new Mend(Note::of('mending.filling', wetness: $wetness), 'filling/wetness', $wetness->value),
+            static fn (Wetness $wetness): Mend => new Mend(
+                Note::of('mending.filling', wetness: $wetness), 'filling/wetness', $wetness->value,
+            ),
             self::beside(Wetness::cases(), $dish->filling->wetness),
         );
         if (! $this->plan->potted->rice instanceof BoilPlan) {
             return $mends;
         }
         foreach (self::beside(Stage::cases(), $dish->water->stage) as $stage) {
-            $mends[] = new Mend(Note::of('mending.lifted', stage: Note::label($stage, 'words')), 'water/stage', $stage->value);
+            $mends[] = new Mend(
+                Note::of('mending.lifted', stage: Note::label($stage, 'words')), 'water/stage', $stage->value,
+            );
         }
-        foreach (array_filter([Draining::Tray, Draining::Rinse, Draining::Heap], static fn (Draining $one): bool => $one !== $dish->water->draining) as $draining) {
+        foreach (array_filter(
+            [Draining::Tray, Draining::Rinse, Draining::Heap],
+            static fn (Draining $one): bool => $one !== $dish->water->draining,
+        ) as $draining) {
             $mends[] = new Mend(Note::of('mending.drained', draining: $draining), 'water/drain', $draining->value);
         }
 

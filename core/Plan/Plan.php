@@ -174,7 +174,9 @@ final class Plan
 
         return $load->sealed === null || $load->stove === null || HeatLine::usesOven($load->schoolLine)
             ? null
-            : HeatSearch::find($load->sealed, $this->dish->aim(), $load->stove, $this->dish->bounds(), $this->stove()->today()->sd());
+            : HeatSearch::find(
+                $load->sealed, $this->dish->aim(), $load->stove, $this->dish->bounds(), $this->stove()->today()->sd(),
+            );
     }
 
     /** The school's own line under this pot. */
@@ -191,7 +193,8 @@ final class Plan
         $load = $this->potted->first();
 
         return $load->sealed === null ? null : HowSure::of(
-            $load->sealed, $load->line(), $this->dish->aim(), $this->stove()->today()->sd(), $this->lot()->today()->sd(),
+            $load->sealed, $load->line(), $this->dish->aim(), $this->stove()->today()->sd(),
+            $this->lot()->today()->sd(),
         );
     }
 

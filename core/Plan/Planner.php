@@ -20,13 +20,15 @@ use Orbek\Core\Measure\Refused;
 final readonly class Planner
 {
     private function __construct(
-        private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now, private ?FoundLines $before,
+        private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now,
+        private ?FoundLines $before,
     ) {
     }
 
     /** @param  FoundLines|null  $before heats that were found before, so that none is looked for twice */
-    public static function in(Kitchen $kitchen, Knowledge $knowledge, DateTimeImmutable $now, ?FoundLines $before = null): self
-    {
+    public static function in(
+        Kitchen $kitchen, Knowledge $knowledge, DateTimeImmutable $now, ?FoundLines $before = null,
+    ): self {
         return new self($kitchen, $knowledge, $now, $before);
     }
 

@@ -91,14 +91,17 @@ final readonly class Potted
     }
 
     /** @param  list<string>  $taken ids of plates that another pot of the dish stands on */
-    private function heatOf(PotLoad $load, RicePlan $rice, Waits $waits, bool $isFirst, array $taken, ?FoundLines $before): PotLoad
-    {
+    private function heatOf(
+        PotLoad $load, RicePlan $rice, Waits $waits, bool $isFirst, array $taken, ?FoundLines $before,
+    ): PotLoad {
         $own = $isFirst && $this->dish->lid->heat !== []
             ? HeatLine::fromFields($this->dish->lid->heat, $load->place->ring->id, $this->kitchen->plates) : null;
         $stove = $this->stove($load, $isFirst, $taken);
         $rings = $stove->rings();
         foreach ($own ?? [] as $block) {
-            $rings[] = $block->flame->ring === '' ? $load->place->ring : $this->kitchen->burner($block->flame->ring, 'lid/heat');
+            $rings[] = $block->flame->ring === '' ? $load->place->ring : $this->kitchen->burner(
+                $block->flame->ring, 'lid/heat',
+            );
         }
         $sealed = (new Sealing($this->dish, $rice, $load->place, $waits, $this->kitchen, $this->knowledge))->on($rings);
         $ringSd = $this->knowledge->stove($load->place->pot->id, $load->place->ring)->today()->sd();
@@ -174,7 +177,9 @@ final readonly class Potted
     {
         return new PotLoad(
             $place, self::section($dish, $place->pot, $raw, $gains, $place->share),
-            HeatLine::ofStock($dish->school->heats, $place->pot, $place->ring, array_values($kitchen->plates)[0] ?? null),
+            HeatLine::ofStock(
+                $dish->school->heats, $place->pot, $place->ring, array_values($kitchen->plates)[0] ?? null,
+            ),
         );
     }
 

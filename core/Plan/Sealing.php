@@ -86,7 +86,8 @@ final readonly class Sealing
         }
 
         return SealedPot::of(
-            $pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $netW, $this->kitchen->boilC(), $this->dish->lid->seal,
+            $pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $netW, $this->kitchen->boilC(),
+            $this->dish->lid->seal,
             $layers, $isLaid ? self::HOT_FAT_C : null,
         );
     }
@@ -94,12 +95,16 @@ final readonly class Sealing
     /** @return list<SealedLayer> from the base up, without what is laid on it */
     private function layers(): array
     {
-        $rice = array_filter($this->dish->layers, static fn (LayerChoice $layer): bool => $layer->matter === Matter::Rice);
+        $rice = array_filter(
+            $this->dish->layers, static fn (LayerChoice $layer): bool => $layer->matter === Matter::Rice,
+        );
         $top = array_key_last($rice);
         $layers = [];
         foreach ($this->dish->layers as $index => $layer) {
             $sprinkledKg = $index === $top ? $this->dish->lid->sprinkledMlPerKg / 1000 * $this->raw->kg : 0.0;
-            $layers[] = $layer->matter === Matter::Rice ? $this->rice($layer)->wetter($sprinkledKg) : $this->filling($layer);
+            $layers[] = $layer->matter === Matter::Rice ? $this->rice($layer)->wetter(
+                $sprinkledKg,
+            ) : $this->filling($layer);
         }
 
         return $layers;
@@ -112,13 +117,16 @@ final readonly class Sealing
         if ($this->rice instanceof MeasuredPlan) {
             return SealedRice::weighing(
                 $this->rice->kind, CookingFront::of($this->rice->kind, $this->dish->rice->soak, $factor), $rawKg,
-                $this->rice->doneness, $this->isOnePot ? $this->kitchen->boilC() : self::TURNED_OUT_C, $this->rice->uptake,
+                $this->rice->doneness, $this->isOnePot
+                    ? $this->kitchen->boilC()
+                    : self::TURNED_OUT_C, $this->rice->uptake,
             );
         }
         $lift = $this->boil()->liftOf($layer->stage ?? $this->dish->water->stage);
 
         return SealedRice::drained(
-            $this->rice->kind, $this->dish->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius, $factor,
+            $this->rice->kind, $this->dish->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius,
+            $factor,
         );
     }
 
@@ -137,7 +145,9 @@ final readonly class Sealing
         $kg = $filling->layeredMass($this->dish->table->rawRice())->kg * $this->place->share * $layer->share;
 
         return SealedFilling::of(
-            $filling->name, $kg, $this->isOnePot ? self::TAKEN_UP : $filling->freeShare(), $filling->kgPerLitre(), $surfaceC,
+            $filling->name, $kg, $this->isOnePot
+                ? self::TAKEN_UP
+                : $filling->freeShare(), $filling->kgPerLitre(), $surfaceC,
             $pieces->safeAt($this->strictest()?->safeCoreC),
         );
     }
@@ -179,14 +189,19 @@ final readonly class Sealing
         $baseCm2 = $this->place->pot->baseCm2();
         $fatKg = $base->fatMlPerCm2 * $baseCm2 / 1000 * Fat::KG_PER_L;
         if (! $base->kind->takesRice) {
-            return SealedCrust::of($base->kind, $base->kind->gramsPerCm2 * $baseCm2 / 1000, $base->kind->waterShare, $fatKg, self::LAID_C);
+            return SealedCrust::of(
+                $base->kind, $base->kind->gramsPerCm2 * $baseCm2 / 1000, $base->kind->waterShare, $fatKg, self::LAID_C,
+            );
         }
         $weight = $this->rice instanceof MeasuredPlan
             ? $this->rice->uptake
-            : Uptake::of($this->rice->kind, $this->dish->rice->soak)->at($this->dish->water->stage->doneness()) + Uptake::SURFACE;
+            : Uptake::of(
+                $this->rice->kind, $this->dish->rice->soak,
+            )->at($this->dish->water->stage->doneness()) + Uptake::SURFACE;
 
         return SealedCrust::of(
-            $base->kind, $this->raw->kg * $base->riceShare * $weight, 1 - Uptake::DRY_SHARE / $weight, $fatKg, self::LAID_C,
+            $base->kind, $this->raw->kg * $base->riceShare * $weight, 1 - Uptake::DRY_SHARE / $weight, $fatKg,
+            self::LAID_C,
         );
     }
 

@@ -75,7 +75,9 @@ final readonly class Totals
     public function weight(): Figure
     {
         $grams = array_sum(
-            array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $this->potted->first()->section->layers),
+            array_map(
+                static fn (Layer $layer): float => $layer->mass->inGrams(), $this->potted->first()->section->layers,
+            ),
         );
 
         return Figure::of($grams, 'g', 0, Note::of('totals.base-rice-with-the-water-it'));
@@ -128,8 +130,13 @@ final readonly class Totals
             Note::of('totals.heat-line', blocks: $stretches),
             match ($load->heating?->origin) {
                 Origin::Own => Note::of('totals.your-own-heat-line'),
-                Origin::Found => Note::of('totals.found-for-this-pot', pot: $load->place->pot->name, ring: $load->place->ring->name),
-                default => Note::of('totals.the-schools-own-heat-set-for', baseCm2: (int) round($load->place->pot->baseCm2()), burner: $load->place->ring->name),
+                Origin::Found => Note::of(
+                    'totals.found-for-this-pot', pot: $load->place->pot->name, ring: $load->place->ring->name,
+                ),
+                default => Note::of(
+                    'totals.the-schools-own-heat-set-for', baseCm2: (int) round($load->place->pot->baseCm2()),
+                    burner: $load->place->ring->name,
+                ),
             });
     }
 

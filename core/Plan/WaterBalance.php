@@ -61,7 +61,9 @@ final readonly class WaterBalance
 
         return new self(
             1000 * max(0.0, self::FROM * $raw - $holds), 1000 * max(0.0, self::TO * $raw - $holds),
-            1000 * $surface, 1000 * $filling, $course->end()->leakG, $course->end()->clothG, $raw <= 0 ? 0.0 : $uptake / $raw,
+            1000 * $surface, 1000 * $filling, $course->end()->leakG, $course->end()->clothG, $raw <= 0
+                ? 0.0
+                : $uptake / $raw,
             $texture, self::mends($dish, $texture, $done),
         );
     }

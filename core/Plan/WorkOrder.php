@@ -441,7 +441,9 @@ final class WorkOrder
     private function heats(): array
     {
         $after = [];
-        $minutes = array_map(static fn (PotLoad $load): int => (int) ceil(HeatLine::minutes($load->heat())), $this->potted->loads);
+        $minutes = array_map(
+            static fn (PotLoad $load): int => (int) ceil(HeatLine::minutes($load->heat())), $this->potted->loads,
+        );
         foreach ($this->potted->loads as $index => $load) {
             $last = WorkKind::Layer->id();
             foreach (array_keys($load->line()) as $stretch) {
@@ -514,7 +516,9 @@ final class WorkOrder
             $block->till !== null && $block->afterMin <= 0 => Note::label($block->till, 'seen'),
             $next === null => Note::of('work-order.done'),
             $next->isRest() => Note::of('work-order.heat-off-resting'),
-            default => Note::of('work-order.turned-to', heat: $this->kitchen->says($next->flame, $load->place->ring->id)),
+            default => Note::of(
+                'work-order.turned-to', heat: $this->kitchen->says($next->flame, $load->place->ring->id),
+            ),
         };
     }
 
@@ -546,7 +550,8 @@ final class WorkOrder
      * @param  list<After>  $after
      */
     private function add(
-        WorkKind $kind, int $index, int $minutes, Attention $attention, Note $name, array $holds = [], array $after = [],
+        WorkKind $kind, int $index, int $minutes, Attention $attention, Note $name, array $holds = [],
+        array $after = [],
         ?Note $detail = null, ?Note $begin = null, ?Note $finish = null, ?Note $keeps = null,
     ): void {
         $this->work[] = new Work(

@@ -26,7 +26,9 @@ final readonly class Burner
 
         return new self(
             $fields->text('id'), $fields->text('name'), $kind, $fields->number('watts', 200, 15000, 'W'),
-            $fields->has('knob') ? Knob::fromFields($fields->object('knob'), $kind->least()) : Knob::plain($kind->least()),
+            $fields->has('knob') ? Knob::fromFields(
+                $fields->object('knob'), $kind->least(),
+            ) : Knob::plain($kind->least()),
         );
     }
 

@@ -29,13 +29,17 @@ final readonly class Knob
     {
         $least = $fields->number('least', 0, 0.6, '', $least);
         $marks = array_map(
-            static fn (Fields $mark): Mark => new Mark($mark->text('mark'), $mark->number('share', self::LEAST_SHARE, 1)),
+            static fn (Fields $mark): Mark => new Mark(
+                $mark->text('mark'), $mark->number('share', self::LEAST_SHARE, 1),
+            ),
             $fields->each('marks'),
         );
         usort($marks, static fn (Mark $a, Mark $b): int => $a->share <=> $b->share);
 
         if ($marks !== [] && $marks[0]->share < $least - 1e-9) {
-            throw Refused::because($fields->at('marks'), 'refused.a-mark-gives-less', mark: $marks[0]->name, least: $least);
+            throw Refused::because(
+                $fields->at('marks'), 'refused.a-mark-gives-less', mark: $marks[0]->name, least: $least,
+            );
         }
 
         return new self($least, $marks);
@@ -75,7 +79,12 @@ final readonly class Knob
     public function nearest(float $share): float
     {
         $shares = $this->shares();
-        usort($shares, static fn (float $a, float $b): int => abs(log($a / max(0.01, $share))) <=> abs(log($b / max(0.01, $share))));
+        usort(
+            $shares,
+            static fn (float $a, float $b): int => abs(
+                log($a / max(0.01, $share)),
+            ) <=> abs(log($b / max(0.01, $share))),
+        );
 
         return $shares[0];
     }

@@ -20,7 +20,9 @@ final readonly class Plate
     /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
-        return new self($fields->text('id'), $fields->text('name'), $fields->number('kg', 0.1, 10, 'kg', self::USUAL_KG));
+        return new self(
+            $fields->text('id'), $fields->text('name'), $fields->number('kg', 0.1, 10, 'kg', self::USUAL_KG),
+        );
     }
 
     /** One that is told of without a word of which. */

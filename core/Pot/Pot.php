@@ -62,7 +62,9 @@ final readonly class Pot
         return $this->litres * 1000 / $this->baseCm2();
     }
 
-    /** What it loses closed, on its way to the boil, for each degree over the room, W/K: 2.2 of a 24 cm pot (section A). */
+    /**
+     * What it loses closed, on its way to the boil, for each degree over the room, W/K: 2.2 of a 24 cm pot (section A).
+     */
     public function liddedLossWPerK(): float
     {
         return self::LIDDED_W_PER_K * $this->baseCm2() / self::AREA_24_CM2;

@@ -59,7 +59,9 @@ enum Draining: string
         $depthCm = $drained->kg / self::KG_PER_L / (10 * self::TRAY_M2);
 
         return match ($this) {
-            self::Heap => self::cooled($seconds, self::HEAP_S * ($drained->kg / self::HEAP_KG) ** (1 / 3), $boilC, $roomC),
+            self::Heap => self::cooled(
+                $seconds, self::HEAP_S * ($drained->kg / self::HEAP_KG) ** (1 / 3), $boilC, $roomC,
+            ),
             self::Tray => self::cooled($seconds, self::TRAY_S_PER_CM * $depthCm, $boilC, $roomC),
             self::Standing => self::cooled($seconds, self::STANDING_S, $boilC, $roomC),
             self::Rinse => $boilC + (self::RINSED_C - $boilC) * min(1.0, $seconds / self::RINSED_S),

@@ -22,8 +22,9 @@ final readonly class Lifted
     }
 
     /** @param  float  $factor the bag's own on tau */
-    public static function of(RiceKind $kind, Soak $soak, float $factor, Draining $draining, float $boilC, float $roomC): self
-    {
+    public static function of(
+        RiceKind $kind, Soak $soak, float $factor, Draining $draining, float $boilC, float $roomC,
+    ): self {
         return new self(CookingFront::of($kind, $soak, $factor), Uptake::of($kind, $soak), $draining, $boilC, $roomC);
     }
 

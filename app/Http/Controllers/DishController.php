@@ -13,6 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Orbek\Core\Edit\Edits;
+use Orbek\Core\Edit\FieldEdit;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -56,7 +57,8 @@ final class DishController
         $asked = Fields::of($request->all());
         $seen = $asked->whole('version', 1, PHP_INT_MAX);
         $edit = Edits::read($asked->text('path'), $request->input('value'));
-        $changed = $edit->on($planner->plan($dish->isStill($seen)->core()));
+        $was = $dish->isStill($seen)->core();
+        $changed = $edit instanceof FieldEdit ? $edit->of($was) : $edit->on($planner->plan($was));
         OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
         $plan = $planner->plan($changed);
 

@@ -35,7 +35,8 @@ final class HeatController
         $plan = $planner->plan($dish->core());
 
         return view('heat.plans', [
-            'plan' => $plan, 'found' => $plan->found(), 'others' => $plan->otherHeats(), 'school' => $plan->schoolsHeat(),
+            'plan' => $plan, 'found' => $plan->found(), 'others' => $plan->otherHeats(),
+            'school' => $plan->schoolsHeat(),
         ]);
     }
 
@@ -83,7 +84,9 @@ final class HeatController
     {
         return match ($line) {
             'same' => $asked,
-            'school' => $asked->changed('lid/heat', HeatLine::toArray($planner->plan($asked)->potted->first()->schoolLine)),
+            'school' => $asked->changed(
+                'lid/heat', HeatLine::toArray($planner->plan($asked)->potted->first()->schoolLine),
+            ),
             'found' => $asked->changed('lid/heat', null),
             default => throw Refused::unknown('line', $line, ['same', 'school', 'found']),
         };

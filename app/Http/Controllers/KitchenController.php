@@ -57,7 +57,9 @@ final class KitchenController
         $form = Fields::ofForm($request->all());
         $name = trim($form->text('name'));
         $id = Str::slug($name) ?: 'bag';
-        Kitchen::change($form->whole('version', 1, PHP_INT_MAX), static function (array $document) use ($form, $name, &$id): array {
+        Kitchen::change($form->whole(
+            'version', 1, PHP_INT_MAX,
+        ), static function (array $document) use ($form, $name, &$id): array {
             $taken = array_column($document['lots'], 'id');
             for ($n = 2; in_array($id, $taken, true); $n++) {
                 $id = (Str::slug($name) ?: 'bag')."-{$n}";

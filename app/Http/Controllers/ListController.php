@@ -50,7 +50,9 @@ final class ListController
     {
         $form = Fields::ofForm($request->all());
         $name = mb_strtolower(trim($form->text('name')));
-        Kitchen::change($form->whole('version', 1, PHP_INT_MAX), static function (array $document) use ($form, $name): array {
+        Kitchen::change($form->whole(
+            'version', 1, PHP_INT_MAX,
+        ), static function (array $document) use ($form, $name): array {
             $others = array_values(
                 array_filter((array) ($document['pantry'] ?? []), static fn (mixed $has): bool => $has !== $name),
             );
