@@ -9,6 +9,7 @@ use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\KitchenThingController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
@@ -77,6 +78,11 @@ Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->nam
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
 Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units');
+Route::get('/kitchen/things', [KitchenThingController::class, 'index'])->name('kitchen.things');
+Route::post('/kitchen/place', [KitchenThingController::class, 'place'])->name('kitchen.place');
+Route::post('/kitchen/undo', [KitchenThingController::class, 'undo'])->name('kitchen.undo');
+Route::post('/kitchen/things/{thing}/{id}/away', [KitchenThingController::class, 'away'])->name('kitchen.thing.away');
+Route::post('/kitchen/things/{thing}/{id?}', [KitchenThingController::class, 'save'])->name('kitchen.thing');
 Route::get('/kitchen/stoves', [StoveTestController::class, 'index'])->name('stoves');
 Route::post('/kitchen/stoves', [StoveTestController::class, 'store'])->name('stoves.test');
 Route::post('/kitchen/stoves/tests/{test}/back', [StoveTestController::class, 'takeBack'])->name('stoves.test.back');

@@ -20,6 +20,9 @@ final readonly class Dish
 {
     public const FORMAT = 'orbek-dish/1';
 
+    /** Fields whose value is the id of a pot, ring or plate. */
+    private const NAMES_THINGS = ['pot', 'burner', 'ring', 'plate'];
+
     private const SHARES_CLOSE = 0.005;
 
     /** A filling less ready than this goes in raw; red meat then has the low heat for so long at least. */
@@ -161,6 +164,37 @@ final readonly class Dish
         }
 
         return $ordered;
+    }
+
+    /** @return list<string> ids of the pots, rings and plates that it names */
+    public function things(): array
+    {
+        $ids = [];
+        $document = $this->document;
+        array_walk_recursive($document, static function (mixed $value, int|string $key) use (&$ids): void {
+            if (in_array($key, self::NAMES_THINGS, true) && is_string($value)) {
+                $ids[$value] = true;
+            }
+        });
+
+        return array_map(strval(...), array_keys($ids));
+    }
+
+    /**
+     * The same with one pot, ring or plate in the place of another.
+     *
+     * @throws Refused
+     */
+    public function moved(string $from, string $to): self
+    {
+        $document = $this->document;
+        array_walk_recursive($document, static function (mixed &$value, int|string $key) use ($from, $to): void {
+            if (in_array($key, self::NAMES_THINGS, true) && $value === $from) {
+                $value = $to;
+            }
+        });
+
+        return self::fromArray($document, $this->craft);
     }
 
     /** What its sealed pots are to end with. */

@@ -45,6 +45,34 @@ final readonly class Knob
         return new self($least, $marks);
     }
 
+    /**
+     * Marks as a hand writes them: "pearl 25, small 40, half 60, full 100".
+     *
+     * @return list<array{mark: string, share: float}>
+     *
+     * @throws Refused naming what cannot be read
+     */
+    public static function readMarks(string $text, string $field): array
+    {
+        $marks = [];
+        foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $one): bool => $one !== '') as $one) {
+            if (preg_match('/^(.+?)[\s:=]+(\d{1,3}(?:\.\d)?)\s*%?$/u', $one, $read) !== 1) {
+                throw Refused::because($field, 'refused.a-mark-is-a-word-and-per-cent', read: $one);
+            }
+            $marks[] = ['mark' => trim($read[1]), 'share' => round((float) $read[2] / 100, 3)];
+        }
+
+        return $marks;
+    }
+
+    /** The marks as readMarks() reads them. */
+    public function written(): string
+    {
+        return implode(', ', array_map(
+            static fn (Mark $mark): string => $mark->name.' '.round(100 * $mark->share, 1), $this->marks,
+        ));
+    }
+
     /** A knob without marks. */
     public static function plain(float $least): self
     {
@@ -87,6 +115,18 @@ final readonly class Knob
         );
 
         return $shares[0];
+    }
+
+    /** The mark of a name, however it is written. */
+    public function named(string $name): ?Mark
+    {
+        foreach ($this->marks as $mark) {
+            if (mb_strtolower($mark->name) === mb_strtolower(trim($name))) {
+                return $mark;
+            }
+        }
+
+        return null;
     }
 
     /** The mark at a share; null where it is told in per cent, or stands between marks. */

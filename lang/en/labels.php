@@ -152,6 +152,14 @@ return [
             'wet' => 'too wet',
         ],
     ],
+    'BurnerKind' => [
+        'label' => [
+            'gas' => 'gas',
+            'coil' => 'electric coil',
+            'ceramic' => 'ceramic',
+            'induction' => 'induction',
+        ],
+    ],
     'PotMaterial' => [
         'label' => [
             'steel' => 'steel',

@@ -148,6 +148,29 @@ final class HeatTest extends BrowserTestCase
         $this->assertAccessible('causes');
     }
 
+    public function test_a_knob_of_marks_is_set_up_told_and_the_pot_moves_to_the_small_ring(): void
+    {
+        $this->visit('/kitchen/things');
+        $this->assertAccessible('pots, rings and plates');
+        foreach (['ring-1' => 'one 25, two 45, three 100', 'ring-2' => 'low 25, middle 55, high 100'] as $ring => $marks) {
+            $this->browser->executeScript(
+                'const form = document.querySelector(`form[action$="/ring/${arguments[0]}"]`); form.elements.marks.value = arguments[1]; form.submit();',
+                [$ring, $marks],
+            );
+            $this->waitForText('main', $marks);
+        }
+        $this->lentil();
+        $this->waitFor(
+            fn (): bool => preg_match('/ at (low|middle|high) till steam/', $this->text('#station-heat .sentence')) === 1,
+            'the first heat is told in the knob\'s marks',
+        );
+        self::assertMatchesRegularExpression(
+            '/ at (one|two|three)( on the tava)?, on Ring 1/', $this->text('#station-heat .sentence'), 'the low heat moves to the small ring',
+        );
+        $this->visit('/clock');
+        $this->waitForText('main', 'on Ring 1');
+    }
+
     private function lentil(): void
     {
         $this->visit('/shelf');

@@ -71,6 +71,11 @@ final class HeatTest extends FeatureTestCase
             $this->post(route('stoves.test'), [$field => $bad] + $send)->assertStatus(422)->assertSee($field.':');
         }
         self::assertSame(1, StoveTest::query()->count());
+        // At a mark of its knob.
+        $this->post(route('stoves.test'), ['setting' => 'Half', 'minutes' => '20', 'burner' => 'ring-2'] + $send)->assertRedirect();
+        $test = StoveTest::query()->where('burner', 'ring-2')->firstOrFail();
+        self::assertEqualsWithDelta(60.0, $test->document['setting'], 1e-9);
+        $test->delete();
         $this->post(route('stoves.test.back', StoveTest::query()->firstOrFail()))->assertRedirect();
         self::assertEqualsWithDelta(1.0, Household::known()->stove('steel-24', Kitchen::core()->burners['ring-1'])->likely(), 0.01);
     }

@@ -35,11 +35,14 @@ final class StoveTestController
         $kitchen = Kitchen::core();
         $fields = Fields::ofForm($request->all());
         $numbers = [];
-        foreach (['litres', 'from_c', 'to_c', 'minutes', 'setting'] as $name) {
+        foreach (['litres', 'from_c', 'to_c', 'minutes'] as $name) {
             $numbers[$name] = $fields->number($name, -1e6, 1e6);
         }
         $pot = $kitchen->pot($fields->text('pot'), 'pot');
         $burner = $kitchen->burner($fields->text('burner'), 'burner');
+        // The ring stood at a mark of its knob, or at so many per cent.
+        $mark = is_string($request->input('setting')) ? $burner->knob->named($request->input('setting')) : null;
+        $numbers['setting'] = $mark === null ? $fields->number('setting', -1e6, 1e6) : 100 * $mark->share;
         $test = BoilTest::of(
             $pot, $burner, $numbers['litres'], $numbers['from_c'], $numbers['to_c'], $numbers['minutes'],
             $numbers['setting'] / 100,

@@ -49,7 +49,7 @@
             </section>
             <section>
                 <h2>Pots and rings</h2>
-                <p><a href="{{ route('stoves') }}">What each pot on each ring has taught</a>, and a boil test.</p>
+                <p><a href="{{ route('kitchen.things') }}">Add, change or take away</a> · <a href="{{ route('stoves') }}">what each pot on each ring has taught</a>, and a boil test.</p>
                 <ul class="amounts">
                     @foreach ($home->pots as $pot)<li><strong>{{ $pot->name }}</strong>, {{ number_format($pot->heightCm(), 1) }} cm high inside</li>@endforeach
                     @if ($home->oven !== null)<li><strong>{{ Str::ucfirst($home->oven->name) }}</strong>, up to {{ round($home->oven->mostC) }} °C</li>@endif

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Dish;
+use App\Models\Kitchen;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Orbek\Core\Kitchen\Thing;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\Knob;
+use Psr\Clock\ClockInterface;
+
+/** Pots, rings and plates of a kitchen of one's own: added, changed, taken away; and where it stands. */
+final class KitchenThingController
+{
+    private const BEFORE = 'kitchen-before';
+
+    public function index(): View
+    {
+        $kitchen = Kitchen::query()->firstOrFail();
+
+        return view('kitchen.things', [
+            'home' => $kitchen->read(), 'version' => $kitchen->version, 'used' => $this->used(),
+            'before' => session(self::BEFORE) === null || session(self::BEFORE)['version'] !== $kitchen->version
+                ? null : session(self::BEFORE)['what'],
+        ]);
+    }
+
+    /** @throws Refused naming the field */
+    public function save(Request $request, Thing $thing, ?string $id = null): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $this->change($form, $form->text('name'), static function (array $document) use ($thing, $id, $form): array {
+            $list = $document[$thing->list()] ?? [];
+            $entry = self::entry($thing, $form);
+            foreach ($list as $at => $one) {
+                if ($one['id'] === $id) {
+                    // What the form does not ask for stays.
+                    $list[$at] = array_filter($entry + $one, static fn (mixed $value): bool => $value !== null);
+
+                    return [$thing->list() => $list] + $document;
+                }
+            }
+            $slug = Str::slug($form->text('name')) ?: $thing->value;
+            for ($new = $slug, $n = 2; in_array($new, array_column($list, 'id'), true); $n++) {
+                $new = "{$slug}-{$n}";
+            }
+            $list[] = ['id' => $new] + array_filter($entry, static fn (mixed $value): bool => $value !== null);
+
+            return [$thing->list() => $list] + $document;
+        });
+
+        return redirect()->route('kitchen.things');
+    }
+
+    /** Where the kitchen stands. */
+    public function place(Request $request): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $this->change($form, 'the kitchen', static fn (array $document): array => [
+            'name' => $form->text('name'), 'altitude_m' => $form->number('altitude_m', -430, 5500, 'm'),
+            'room_c' => $form->number('room_c', 5, 45, '°C'), 'tap_c' => $form->number('tap_c', 2, 40, '°C'),
+        ] + $document);
+
+        return redirect()->route('kitchen.things');
+    }
+
+    /**
+     * What dishes use moves to another before it goes.
+     *
+     * @throws Refused when it is used and nothing is named that it moves to
+     */
+    public function away(Request $request, Thing $thing, string $id, ClockInterface $clock): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $using = array_filter($this->using(), static fn (array $ids): bool => in_array($id, $ids, true));
+        $to = $form->has('move_to') ? $form->text('move_to') : null;
+        if ($using !== [] && ($to === null || $to === $id)) {
+            throw Refused::because('move_to', 'refused.dishes-use-it', count: count($using));
+        }
+        $this->change($form, $id, static function (array $document) use ($thing, $id): array {
+            $left = array_values(array_filter(
+                $document[$thing->list()] ?? [], static fn (array $one): bool => $one['id'] !== $id,
+            ));
+
+            return [$thing->list() => $left] + $document;
+        });
+        foreach (array_keys($using) as $dishId) {
+            $dish = Dish::query()->findOrFail($dishId);
+            $dish->become($dish->core()->moved($id, (string) $to), $dish->version, $clock->now());
+        }
+
+        return redirect()->route('kitchen.things');
+    }
+
+    /** Brings back what was before the last change. */
+    public function undo(Request $request): RedirectResponse
+    {
+        $before = session(self::BEFORE) ?? throw Refused::because('version', 'refused.nothing-to-bring-back');
+        Kitchen::change(
+            Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
+            static fn (): array => $before['document'],
+        );
+        session()->forget(self::BEFORE);
+
+        return redirect()->route('kitchen.things');
+    }
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
+    private function change(Fields $form, string $what, callable $change): Kitchen
+    {
+        $before = Kitchen::query()->firstOrFail()->document;
+        $kitchen = Kitchen::change($form->whole('version', 1, PHP_INT_MAX), $change(...));
+        session()->put(self::BEFORE, ['version' => $kitchen->version, 'document' => $before, 'what' => $what]);
+
+        return $kitchen;
+    }
+
+    /**
+     * What a form says of a thing, as the document keeps it; null for what is to be left out.
+     *
+     * @return array<string, mixed>
+     */
+    private static function entry(Thing $thing, Fields $form): array
+    {
+        $name = trim($form->text('name'));
+
+        return match ($thing) {
+            Thing::Pot => [
+                'name' => $name, 'material' => $form->text('material'),
+                'diameter_cm' => $across = $form->number('diameter_cm', 10, 60, 'cm'),
+                'litres' => $form->has('litres')
+                    ? $form->number('litres', 0.5, 60, 'L')
+                    : round(M_PI * $across ** 2 / 4 * $form->number('height_cm', 4, 60, 'cm') / 1000, 2),
+            ],
+            Thing::Ring => [
+                'name' => $name, 'kind' => $form->text('kind'), 'watts' => $form->number('watts', 200, 15000, 'W'),
+                'knob' => array_filter([
+                    'least' => $form->has('least') ? $form->number('least', 0, 60, '%') / 100 : null,
+                    'marks' => Knob::readMarks($form->has('marks') ? $form->text('marks') : '', 'marks'),
+                ], static fn (mixed $value): bool => $value !== null && $value !== []) ?: null,
+            ],
+            Thing::Plate => ['name' => $name, 'kg' => $form->number('kg', 0.1, 10, 'kg')],
+        };
+    }
+
+    /** @return array<string, list<string>> names of the dishes that use a thing, by its id */
+    private function used(): array
+    {
+        $used = [];
+        $names = Dish::query()->pluck('name', 'id');
+        foreach ($this->using() as $dish => $ids) {
+            foreach ($ids as $id) {
+                $used[$id][] = (string) $names[$dish];
+            }
+        }
+
+        return $used;
+    }
+
+    /** @return array<int|string, list<string>> ids of what each dish uses, by dish */
+    private function using(): array
+    {
+        return Dish::query()->get()->mapWithKeys(
+            static fn (Dish $dish): array => [$dish->id => $dish->core()->things()],
+        )->all();
+    }
+}

@@ -1,0 +1,62 @@
+@php
+    use Orbek\Core\Kitchen\Thing;
+    $options = fn ($cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)]);
+@endphp
+<x-layouts.place title="Pots, rings and plates" place="kitchen">
+    <div class="page kitchen-page">
+        <section>
+            <h1>Pots, rings and plates</h1>
+            @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<input type="hidden" name="version" value="{{ $version }}"><p role="status">{{ $before }}: changed. <button class="small-button">Undo</button></p></form>@endif
+            @foreach ([
+                [Thing::Pot, 'Pots', collect($home->pots)->map(fn ($pot) => $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'), 'Another pot'],
+                [Thing::Ring, 'Rings', collect($home->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === [] ? 'no marks' : $ring->knob->written())), 'Another ring'],
+                [Thing::Plate, 'Plates', collect($home->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg, 1).' kg'), 'Another plate'],
+            ] as [$thing, $title, $list, $another])
+                <h2>{{ $title }}</h2>
+                <ul class="things">
+                    @foreach ($list as $id => $line)
+                        <li>
+                            <details><summary>{{ Str::ucfirst($line) }}@if (isset($used[$id])) <span class="small">{{ count($used[$id]) }} {{ Str::plural('dish', count($used[$id])) }}</span>@endif</summary>
+                                <form method="post" action="{{ route('kitchen.thing', [$thing->value, $id]) }}" class="plain">
+                                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                                    @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->pots[$id], Thing::Ring => $home->burners[$id], Thing::Plate => $home->plates[$id] }])
+                                    <button class="act">Save it</button>
+                                </form>
+                                <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
+                                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                                    @if (isset($used[$id]))<label>{{ implode(', ', array_slice($used[$id], 0, 3)) }}{{ count($used[$id]) > 3 ? ' and '.(count($used[$id]) - 3).' more' : '' }} use it. They move to <select name="move_to">@foreach ($list->except($id) as $other => $says)<option value="{{ $other }}">{{ $says }}</option>@endforeach</select></label>@endif
+                                    <button class="small-button" aria-label="Take away: {{ $line }}">Take it away</button>
+                                </form>
+                            </details>
+                        </li>
+                    @endforeach
+                </ul>
+                <details class="adding"><summary>{{ $another }}</summary>
+                    <form method="post" action="{{ route('kitchen.thing', $thing->value) }}" class="plain">
+                        @csrf<input type="hidden" name="version" value="{{ $version }}">
+                        @include('kitchen.thing', ['one' => null])
+                        <button class="act">Add it</button>
+                    </form>
+                </details>
+            @endforeach
+        </section>
+        <div>
+            <section>
+                <h2>Where it cooks</h2>
+                <form method="post" action="{{ route('kitchen.place') }}" class="plain">
+                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                    <label>Called <input name="name" maxlength="80" required value="{{ $home->name }}" autocomplete="off"></label>
+                    <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{ round($home->altitudeM) }}"></label>
+                    <div class="pair"><label>The room, °C <input name="room_c" type="number" min="5" max="45" step="0.5" required value="{{ $home->roomC }}"></label><label>The tap, °C <input name="tap_c" type="number" min="2" max="40" step="0.5" required value="{{ $home->tapC }}"></label></div>
+                    <p class="small">Water boils here at <strong>{{ number_format($home->boilC(), 1) }} °C</strong>.</p>
+                    <button class="act">It cooks there</button>
+                </form>
+            </section>
+            <section>
+                <h2>What a mark gives</h2>
+                <p>Write a ring's marks as the knob has them, each with the per cent of full heat that it gives: <em>pearl 25, small 40, half 60, full 100</em>. A <a href="{{ route('stoves') }}">boil test at a mark</a> tells it.</p>
+                <p class="small">Heats are told in these words, on the Pot and at the Stove, and only they are looked for.</p>
+            </section>
+        </div>
+    </div>
+</x-layouts.place>

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dish;
+use App\Models\Kitchen;
+use Illuminate\Support\Facades\Cache;
+use Orbek\Core\Heat\Origin;
+use Orbek\Core\Plan\Planner;
+
+/** Pots, rings and plates are the cook's own: added, changed, taken away, and all plans follow. */
+final class KitchenOfOnesOwnTest extends FeatureTestCase
+{
+    public function test_a_pot_a_ring_and_a_plate_are_added_and_used(): void
+    {
+        $this->get(route('kitchen.things'))->assertOk()->assertSee('pearl 25, small 40, half 60, full 100');
+        $this->send('pot', ['name' => 'Clay pot', 'material' => 'cast-iron', 'diameter_cm' => '22', 'height_cm' => '12']);
+        $this->send('ring', ['name' => 'Ring 3', 'kind' => 'gas', 'watts' => '3500', 'marks' => '1 22, 2 40, 3: 70, max 100 %']);
+        $this->send('plate', ['name' => 'diffuser', 'kg' => '0.8']);
+
+        $home = Kitchen::core();
+        self::assertEqualsWithDelta(12.0, $home->pots['clay-pot']->heightCm(), 0.01);
+        self::assertSame([0.22, 0.4, 0.7, 1.0], $home->burners['ring-3']->knob->shares());
+        self::assertSame(0.8, $home->plates['diffuser']->kg);
+        $plan = app(Planner::class)->plan(
+            Dish::query()->where('name', 'like', 'Lentil%')->firstOrFail()->core()->changed('lid/burner', 'ring-3'),
+        );
+        self::assertSame(Origin::Found, $plan->heating()?->origin);
+        $marks = ['1', '2', '3', 'max'];
+        self::assertContains($home->burners['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks);
+    }
+
+    public function test_a_ring_changed_changes_what_is_told_and_undo_brings_it_back(): void
+    {
+        $before = Kitchen::core()->toArray();
+        $this->send('ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 25, high 100'], 'ring-2');
+        self::assertSame('low 25, high 100', Kitchen::core()->burners['ring-2']->knob->written());
+        $this->get(route('kitchen.things'))->assertSee('Undo');
+        $this->post(route('kitchen.undo'), ['version' => $this->version()])->assertRedirect();
+        self::assertEquals($before, Kitchen::core()->toArray());
+        $this->post(route('kitchen.undo'), ['version' => $this->version()])->assertStatus(422);
+    }
+
+    public function test_what_dishes_use_moves_before_it_goes(): void
+    {
+        $using = Dish::query()->get()->filter(
+            static fn (Dish $dish): bool => in_array('steel-24', $dish->core()->things(), true),
+        )->count();
+        self::assertGreaterThan(2, $using);
+        $away = fn (array $more): \Illuminate\Testing\TestResponse => $this->post(
+            route('kitchen.thing.away', ['pot', 'steel-24']), $more + ['version' => $this->version()],
+        );
+        $away([])->assertStatus(422)->assertSee("{$using} dishes use it");
+        self::assertArrayHasKey('steel-24', Kitchen::core()->pots);
+
+        $away(['move_to' => 'aluminium-28'])->assertRedirect();
+        self::assertArrayNotHasKey('steel-24', Kitchen::core()->pots);
+        foreach (Dish::query()->get() as $dish) {
+            self::assertNotContains('steel-24', $dish->core()->things());
+            $this->get(route('pot', $dish))->assertOk();
+        }
+        // What nothing uses goes without a question.
+        $this->send('plate', ['name' => 'spare', 'kg' => '1']);
+        $this->post(route('kitchen.thing.away', ['plate', 'spare']), ['version' => $this->version()])->assertRedirect();
+        self::assertArrayNotHasKey('spare', Kitchen::core()->plates);
+    }
+
+    public function test_bad_figures_are_refused_by_name_and_nothing_is_kept(): void
+    {
+        $version = $this->version();
+        foreach ([
+            ['ring', ['watts' => '5'], 'watts'], ['ring', ['watts' => 'hot'], 'watts'], ['ring', ['kind' => 'coal'], 'kind'],
+            ['ring', ['marks' => 'pearl'], 'marks: &quot;pearl&quot; will not do'],
+            ['ring', ['marks' => 'pearl 10'], 'pearl gives less than the'], ['pot', ['diameter_cm' => '-3'], 'diameter_cm'],
+            ['pot', ['material' => ['steel']], 'material'], ['plate', ['kg' => '900'], 'kg'], ['plate', ['name' => ''], 'name'],
+        ] as [$thing, $wrong, $says]) {
+            $right = match ($thing) {
+                'pot' => ['name' => 'A pot', 'material' => 'steel', 'diameter_cm' => '20', 'litres' => '3'],
+                'ring' => ['name' => 'A ring', 'kind' => 'gas', 'watts' => '1500', 'marks' => 'low 30, high 100'],
+                default => ['name' => 'A plate', 'kg' => '1'],
+            };
+            $this->post(route('kitchen.thing', $thing), $wrong + $right + ['version' => $version])
+                ->assertStatus(422)->assertSee($says, false);
+        }
+        $this->post('/kitchen/things/spoon', ['name' => 'x', 'version' => $version])->assertNotFound();
+        $this->post(route('kitchen.thing', 'plate'), ['name' => 'A plate', 'kg' => '1', 'version' => $version + 3])
+            ->assertStatus(409);
+        self::assertSame($version, $this->version());
+    }
+
+    public function test_height_above_the_sea_changes_the_boil(): void
+    {
+        $this->post(route('kitchen.place'), [
+            'name' => 'High hut', 'altitude_m' => '1500', 'room_c' => '18', 'tap_c' => '8', 'version' => $this->version(),
+        ])->assertRedirect();
+        self::assertEqualsWithDelta(95.0, Kitchen::core()->boilC(), 0.1);
+        $this->get(route('kitchen.things'))->assertSee('95.0 °C');
+    }
+
+    public function test_a_found_heat_is_remembered_and_another_kitchen_looks_anew(): void
+    {
+        Cache::store('drawn')->clear();
+        $dish = Dish::query()->where('name', 'like', 'Lentil%')->firstOrFail()->core();
+        $line = static fn (): mixed => app(Planner::class)->plan($dish)->heating()?->line();
+        $first = $line();
+        self::assertEquals($first, $line(), 'remembered, it is the same');
+        $this->send('ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 35, high 100'], 'ring-2');
+        self::assertNotEquals($first, $line());
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function send(string $thing, array $fields, ?string $id = null): void
+    {
+        $this->post(route('kitchen.thing', [$thing, $id]), $fields + ['version' => $this->version()])->assertRedirect();
+    }
+
+    private function version(): int
+    {
+        return Kitchen::query()->firstOrFail()->version;
+    }
+}
