@@ -70,7 +70,7 @@ final class HeatSearch
     private const MISSES_MORE = 0.5;
 
     /** Plans that are looked at on other rings, at most. */
-    private const LEADING = 10;
+    private const LEADING = 8;
 
     /** Among plans so much longer than the shortest the one most likely right is taken, min. */
     private const LONGER_MIN = 10.0;

@@ -223,11 +223,17 @@ export default () => ({
 
     /** In how many kitchens it comes out right, and what would mend it: both take longer than a page may. */
     follow() {
+        document.querySelectorAll('[data-right], [data-mends]').forEach((place) => place.setAttribute('aria-busy', 'true'));
+        clearTimeout(this.following);
+        // Of changes one right after another the last is asked about.
+        this.following = setTimeout(() => this.askSlow(), 120);
+    },
+
+    askSlow() {
         const { version } = document.getElementById('body').dataset;
         for (const [what, selector] of [['right', '[data-right]'], ['mends', '[data-mends]']]) {
             const place = document.querySelector(selector);
             if (!place) continue;
-            place.setAttribute('aria-busy', 'true');
             reach(`${this.url}/heat/${what}`, { accept: 'text/html, application/json' }).then((reached) => {
                 // A later change asks for itself.
                 if (version !== document.getElementById('body').dataset.version) return;
