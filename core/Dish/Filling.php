@@ -7,6 +7,7 @@ namespace Orbek\Core\Dish;
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Filling\Marinade;
 use Orbek\Core\Filling\Wetness;
+use Orbek\Core\Measure\Fat;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Mass;
@@ -120,6 +121,10 @@ final readonly class Filling
         $kg = 0.0;
         foreach ($this->partMasses($rice) as $index => $mass) {
             $kg += $mass->kg * (1 - $this->parts[$index]->kind->juiceShare * $this->ready);
+        }
+        // What it was browned and fried in stays with it.
+        foreach ($this->steps as $step) {
+            $kg += $step->fatMlPerKg / 1000 * Fat::KG_PER_L * $this->rawMass($rice)->kg;
         }
 
         return Mass::kilograms($kg);

@@ -16,6 +16,8 @@ final readonly class Step
     private function __construct(
         public string $name, public int $minutes, public Attention $attention, public ?string $burner,
         public array $holds, public ?string $keeps,
+        /** Fat that it is done in, ml a kg of raw filling. */
+        public float $fatMlPerKg,
     ) {
     }
 
@@ -29,6 +31,7 @@ final readonly class Step
             $fields->has('burner') ? $fields->text('burner') : null,
             $fields->many('holds', Allergen::class),
             $fields->has('keeps') ? $fields->text('keeps') : null,
+            $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),
         );
     }
 }

@@ -166,6 +166,18 @@ final readonly class Amounts
                         : Figure::of($part->bought->mass($mass)->inGrams(), 'g', 0, $part->bought->why()),
                 );
         }
+        foreach ($filling->steps as $step) {
+            if ($step->fatMlPerKg > 0) {
+                $list[] = Ingredient::bought(
+                    Station::Filling, Note::of('amounts.fat-to', step: $step->name),
+                    Figure::of(
+                        $step->fatMlPerKg * $filling->rawMass($this->raw)->kg, 'ml', 0,
+                        Note::of('amounts.ml-a-kg-of-it', ml: (int) round($step->fatMlPerKg)),
+                    ),
+                    Aisle::Fats, $task, 'fat',
+                );
+            }
+        }
         $salt = $filling->saltGPerKg * $filling->rawMass($this->raw)->kg;
         if ($salt > 0) {
             $name = $filling->marinade === null

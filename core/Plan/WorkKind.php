@@ -18,6 +18,7 @@ enum WorkKind: string
     case Marinates = 'marinates';
     case Yogurt = 'yogurt';
     case MarinatesOn = 'marinates-on';
+    case StandsOut = 'stands-out';
     case Filling = 'filling';
     case Extra = 'extra';
     case ExtraWaits = 'extra-waits';
@@ -46,7 +47,7 @@ enum WorkKind: string
     {
         return match ($this) {
             self::Rinse => Station::Rice,
-            self::Filling, self::Marinade => Station::Filling,
+            self::Filling, self::Marinade, self::StandsOut => Station::Filling,
             self::HotFat => Station::Layers,
             self::Layer => Station::Lid,
             self::Heat => Station::Heat,

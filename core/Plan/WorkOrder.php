@@ -27,6 +27,9 @@ final class WorkOrder
     /** Drained rice to the closed lid, at most. */
     public const DRAINED_TO_LID_MIN = 10;
 
+    /** A filling comes from the fridge to the room's warmth in this time; no longer than two hours is safe. */
+    private const STANDS_OUT_MIN = 60;
+
     private const RINSE_MIN = 6;
 
     private const DRAIN_MIN = 2;
@@ -323,6 +326,15 @@ final class WorkOrder
             ? null
             : $this->marinate($this->dish->filling->marinade, $first);
         $gapMin = self::MARINATED_WAITS_MIN;
+        if ($this->dish->filling->standsOut && $this->dish->filling->ready <= 0) {
+            $this->add(
+                WorkKind::StandsOut, 0, self::STANDS_OUT_MIN, Attention::AtStart, Note::of('work-order.stands-out'), [],
+                $last === null ? $first : [After::within($last, self::COLD_WAITS_MIN)],
+                Note::of('work-order.as-warm-as-the-room'), finish: Note::of('work-order.it-has-stood'),
+            );
+            $last = WorkKind::StandsOut->id();
+            $gapMin = self::STEPS_APART_MIN;
+        }
         $inPot = $this->dish->cooking === Cooking::OnePot;
         foreach ($this->dish->filling->steps as $index => $step) {
             $holds = $step->burner === null ? [] : [Hold::ring($step->burner)];

@@ -25,11 +25,14 @@ final readonly class Absorption
     /** Share of a ring's net heat that goes into steam under a closed lid on the lowest flame. */
     private const LOWEST_SETTING = 0.1;
 
-    private const TARGET = 2.35;
+    private const TARGET = 2.5;
 
-    private const TARGET_SELLA = 2.5;
+    private const TARGET_SELLA = 2.65;
 
-    private const TARGET_FOLDED = 2.2;
+    private const TARGET_FOLDED = 2.35;
+
+    /** Parts of water to raw rice that a cooker's scale is drawn for (docs/model.md, section G). */
+    private const SCALE_WATER = 1.35;
 
     /** A cooker's own scale: plain unsoaked rice by the 180 ml cup, and what its steam hole loses. */
     private const SCALE_BULK_KG_PER_L = 0.85;
@@ -85,7 +88,7 @@ final readonly class Absorption
         $perMark = Mass::ofVolume(
             Volume::cups(1, Cup::RiceCooker),
             self::SCALE_BULK_KG_PER_L,
-        )->inGrams() * (self::TARGET - 1);
+        )->inGrams() * self::SCALE_WATER;
 
         return new self(
             Figure::of($liquid, 'g', 0,

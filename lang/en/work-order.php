@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'stands-out' => 'Out of the fridge',
+    'as-warm-as-the-room' => 'till it is as warm as the room, two hours at most',
+    'it-has-stood' => 'It has stood',
     'rinse-and-soak' => 'Rinse and soak',
     'rinse' => 'Rinse',
     'times-until-the-water-is-as' => '{rinses} times, until the water is as good as clear',

@@ -51,7 +51,7 @@ try {
     }
     sort($anew);
     printf(
-        "A word changed to its picture painted, in the browser: eaters never asked before, a heat found for each, median of %d %.0f ms; median of %d, "
+        'A word changed to its picture painted, in the browser: eaters never asked before, a heat found for each, median of %d %.0f ms; median of %d, '
         ."eaters %.0f ms, seal %.0f ms (at most 100 ms).\n",
         count($anew), $anew[intdiv(count($anew), 2)], CHANGES - 4, $median($browser, '#tableeaters', ['8', '9']),
         $median($browser, '#lidseal', ['foil', 'cloth']),

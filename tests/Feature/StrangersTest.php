@@ -108,13 +108,14 @@ final class StrangersTest extends FeatureTestCase
                 ->id, 'version' => DishVersion::query()
                 ->firstOrFail()
                 ->id, 'id' => 'lakeside-sack',
-            'station' => 'table', 'minute' => '5', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
+            'station' => 'table', 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [
             'cook', 'path', 'value', 'version', 'open', 'has', 'view', 'name', 'kind', 'bought_g', 'bought_on', 'units',
             'cup', 'salt', 'document', 'school', 'eaters', 'lines', 'entry', 'done', 'events', 'in', 'back', 'up',
             'stage', 'seconds', 'speed', 'forward_s', 'real', 'find', 'page', 'line', 'seal', 'pot', 'burner', 'litres',
-            'minutes', 'setting', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c', 'lot',
+            'minutes', 'setting', 'material', 'diameter_cm', 'height_cm', 'watts', 'marks', 'least', 'kg', 'altitude_m',
+            'room_c', 'tap_c', 'move_to', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c', 'lot',
         ];
         foreach (['a list' => ['x'], 'a list of lists' => [['x' => ['y']]]] as $what => $bad) {
             foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -109,12 +109,12 @@ final class CookTest extends TestCase
 
     public function test_being_late_moves_the_table_and_only_as_far_as_it_must(): void
     {
-        self::assertSame('19:40', $this->at('16:35')->situation()->tableAt->format('H:i'));
+        self::assertSame('19:40', $this->at('16:33')->situation()->tableAt->format('H:i'));
 
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
         // The soak has slack of its own: browning ten minutes late is what counts.
-        self::assertSame('19:40', $this->at('17:59', $events)->situation()->tableAt->format('H:i'));
-        self::assertSame('19:30', $this->at('17:49', $events)->situation()->tableAt->format('H:i'));
+        self::assertSame('19:40', $this->at('17:57', $events)->situation()->tableAt->format('H:i'));
+        self::assertSame('19:30', $this->at('17:47', $events)->situation()->tableAt->format('H:i'));
     }
 
     public function test_drained_rice_does_not_wait_because_the_rest_has_time(): void
@@ -130,7 +130,7 @@ final class CookTest extends TestCase
         $situation = $this->at('18:34', $events)->situation();
 
         self::assertSame('layer', $situation->now);
-        self::assertSame('18:41', $situation->startsAt('layer')->format('H:i'), 'as soon as the saffron has stood');
+        self::assertSame('18:39', $situation->startsAt('layer')->format('H:i'), 'as soon as the saffron has stood');
     }
 
     public function test_a_cook_is_walked_to_the_table_and_remembered(): void

@@ -26,7 +26,7 @@ final class PlannerTest extends TestCase
         self::assertSame(1, Sample::boil($plan)->batches);
         self::assertSame('28 cm aluminium, 9 L', $plan->pot()->name);
         self::assertGreaterThanOrEqual(4.95, $plan->totals->free()->amount);
-        self::assertSame('16:25', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
+        self::assertSame('16:23', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
         self::assertSame('19:26', $plan->totals->lidOff()->text());
         self::assertSame(0, $plan->day->schedule->end('open'));
     }
@@ -95,7 +95,7 @@ final class PlannerTest extends TestCase
 
         self::assertStringContainsString('24 cm steel, 5.5 L is too small', Sample::say($clash->says));
         self::assertSame(
-            ['Use the 28 cm aluminium, 9 L', 'Share it with the 20 cm cast iron, 3.2 L', 'Cook for 6'],
+            ['Use the 28 cm aluminium, 9 L', 'Share it with the 20 cm cast iron, 3.2 L', 'Cook for 5'],
             array_map(static fn ($mend): string => Sample::say($mend->label), $clash->mends),
         );
         foreach ($clash->mends as $mend) {
@@ -114,7 +114,7 @@ final class PlannerTest extends TestCase
         );
         self::assertSame('19:30 on Friday 20 November has passed.', Sample::say($passed->says));
         self::assertSame(
-            ['2026-11-24T13:05', '2026-11-25T19:30'],
+            ['2026-11-24T13:10', '2026-11-25T19:30'],
             array_map(static fn ($mend): mixed => $mend->value, $passed->mends),
         );
 
@@ -123,11 +123,11 @@ final class PlannerTest extends TestCase
             Station::Table,
         );
         self::assertSame(
-            'Too little time: the work takes 3 h 5 min, and the table is in 2 h.',
+            'Too little time: the work takes 3 h 7 min, and the table is in 2 h.',
             Sample::say($near->says),
         );
-        self::assertSame('2026-11-24T13:05', $near->mends[0]->value);
-        self::assertSame([], Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T13:05'))->clashes);
+        self::assertSame('2026-11-24T13:10', $near->mends[0]->value);
+        self::assertSame([], Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T13:10'))->clashes);
     }
 
     public function test_too_much_for_one_boil_is_split_and_each_part_boils_back_in_time(): void

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\School;
+use Orbek\Core\Plan\Ingredient;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -127,6 +128,34 @@ final class WorkOrderTest extends TestCase
         self::assertSame($plan->day->schedule->end('layer'), $plan->day->schedule->start('heat-1'), 'both are closed at once');
         $last = 'second-'.count($plan->potted->second()?->line() ?? []);
         self::assertLessThanOrEqual($plan->day->schedule->start('open'), $plan->day->schedule->end($last));
+    }
+
+    public function test_a_raw_filling_that_stands_out_of_the_fridge_is_given_its_time_and_goes_in_as_warm_as_the_room(): void
+    {
+        $cold = Sample::dish('turkey-plum-biryani');
+        $warm = Sample::plan($cold->changed('filling/stands_out', true));
+
+        self::assertArrayNotHasKey('stands-out', Sample::plan($cold)->day->schedule->tasks);
+        self::assertSame(60, $warm->day->schedule->tasks['stands-out']->minutes);
+        self::assertLessThanOrEqual($warm->day->schedule->start('layer'), $warm->day->schedule->end('stands-out'));
+        self::assertGreaterThan(
+            Sample::plan($cold)->sealedPot()->layers[0]->celsius ?? INF, $warm->sealedPot()->layers[0]->celsius ?? 0,
+        );
+    }
+
+    public function test_fat_that_a_step_uses_is_on_the_lists_and_in_the_weight(): void
+    {
+        $fat = static fn (float $ml): float => array_sum(array_map(
+            static fn (Ingredient $one): float => str_contains(Sample::say($one->name), 'Brown the thighs') ? $one->amount->amount : 0.0,
+            Sample::plan(Sample::polo()->changed('filling/steps/0/fat_ml_per_kg', $ml))->ingredients,
+        ));
+        $weight = static fn (float $ml): float => Sample::plan(
+            Sample::polo()->changed('filling/steps/0/fat_ml_per_kg', $ml),
+        )->totals->weight()->amount;
+
+        self::assertSame(0.0, $fat(0));
+        self::assertEqualsWithDelta(2 * $fat(10), $fat(20), 1e-6);
+        self::assertEqualsWithDelta(0.92 * $fat(20), $weight(20) - $weight(0), 0.5);
     }
 
     public function test_what_keeps_is_told_with_how_long(): void
