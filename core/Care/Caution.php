@@ -13,6 +13,7 @@ enum Caution: string
     case LongSoak = 'long-soak';
     case RawPoultry = 'raw-poultry';
     case RawMeat = 'raw-meat';
+    case RawFish = 'raw-fish';
     case Core = 'core';
     case HotFat = 'hot-fat';
     case Cloth = 'cloth';

@@ -29,6 +29,7 @@ final class Cautions
                 $dish->cooking === Cooking::Quick => [Caution::Reheat, Caution::CookedRice],
                 $filling === null => [],
                 $filling->group === FillingGroup::Poultry => [Caution::RawPoultry, Caution::Core],
+                $filling->group === FillingGroup::Fish => [Caution::RawFish, Caution::Core],
                 default => [Caution::RawMeat, Caution::Core],
             },
             Station::Layers->value => $dish->base->kind->isLaid ? [Caution::HotFat] : [],

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'fat-to' => 'fat, for: {step}',
+    'fat-to' => '{step}: fat',
     'ml-a-kg-of-it' => '{ml} ml for each kg of raw filling.',
     'water-measured' => 'water, measured',
     'water-beside-the-broth' => 'water beside the broth',

@@ -41,6 +41,7 @@ return [
         'says' => [
             'long-soak' => 'Soaking past 4 h belongs in the fridge, at 4 °C or below.',
             'raw-poultry' => 'Raw poultry: do not wash it, pat it dry; board, hands and bowl apart.',
+            'raw-fish' => 'Raw fish: cold till the pan, cooked the day it is bought; board, hands and knife apart; feel for bones.',
             'raw-meat' => 'Raw meat: marinate in the fridge; board, hands and bowl apart; used marinade only if boiled.',
             'core' => 'Only a thermometer shows a safe core: 74 °C poultry and reheated food, 71 °C minced meat, 63 °C whole cuts and fish. Local rules come first.',
             'hot-fat' => 'Hot fat: dry what goes in, never leave it; a lid on a fat fire, never water.',

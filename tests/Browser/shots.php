@@ -74,8 +74,7 @@ $wide->executeScript(
 usleep(600_000);
 $press($wide, '[data-open=heat]');
 $press($wide, '.asks button');
-$press($wide, '[data-answer] .mend');
-$wide->executeScript('document.querySelector(".picture h1").scrollIntoView()');
+$wide->executeScript('document.querySelector("#station-heat").scrollIntoView({block: "center"})');
 $shot($wide, 'heat');
 $wide->get($stack->url.'/shelf');
 $wide->executeScript(

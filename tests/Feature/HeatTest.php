@@ -135,6 +135,19 @@ final class HeatTest extends FeatureTestCase
         $this->post(route('cook.probe', $cook), ['in' => '0'])->assertDontSee('Probe (simulated)');
     }
 
+    public function test_a_dish_whose_plan_fails_says_so_on_the_shelf_at_the_pot_and_before_it_is_started(): void
+    {
+        $dish = $this->dish();
+        $this->get('/shelf')->assertDontSee('burns from minute');
+        $this->patchJson(route('dish.change', $dish), [
+            'path' => 'heat:take', 'value' => [['minutes' => 60, 'setting' => 1]], 'view' => 'pot', 'version' => $dish->version,
+        ])->assertOk();
+        $this->get('/shelf')->assertSee('The base burns from minute');
+        $this->get(route('pot', $dish))->assertSeeInOrder(['Not right as planned', 'The base burns from minute', 'Start the cook']);
+        $this->get(route('heat.mends', $dish))->assertOk()->assertSee('Take the heat found for this pot');
+        $this->get(route('heat.right', $dish))->assertOk()->assertSee('Right in 0 of 24');
+    }
+
     public function test_a_rescue_is_only_for_a_closed_pot(): void
     {
         $this->getJson(route('cook.rescue', [$this->begun(), 'pale']))->assertStatus(422)->assertJsonFragment([

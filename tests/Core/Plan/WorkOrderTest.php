@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\School;
 use Orbek\Core\Plan\Ingredient;
@@ -141,6 +142,12 @@ final class WorkOrderTest extends TestCase
         self::assertGreaterThan(
             Sample::plan($cold)->sealedPot()->layers[0]->celsius ?? INF, $warm->sealedPot()->layers[0]->celsius ?? 0,
         );
+    }
+
+    public function test_fish_gets_the_caution_of_fish(): void
+    {
+        self::assertContains(Caution::RawFish, Sample::plan(Sample::dish('trout-fenugreek-polo'))->cautions()['filling']);
+        self::assertNotContains(Caution::RawMeat, Sample::plan(Sample::dish('trout-fenugreek-polo'))->cautions()['filling']);
     }
 
     public function test_fat_that_a_step_uses_is_on_the_lists_and_in_the_weight(): void
