@@ -25,7 +25,6 @@
     @if ($course !== null)
         <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{ ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{ url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
     @endif
-    @if ($course !== null)<div class="right" data-right data-kept x-ignore></div>@endif
     @php $second = $plan->potted->second(); @endphp
     @if ($second !== null)<p class="small">and {{ round(100 * $second->place->share) }} % of it in the <strong>{{ $second->place->pot->name }}</strong>, {{ number_format($second->section->freeCm(), 1) }} cm free</p>@endif
     </div>@endfragment
@@ -36,6 +35,8 @@
         <button class="act">Start the cook</button>
         @fragment('pot-first-work')<span id="pot-first-work">first work at {{ $plan->day->at($plan->day->schedule->firstStart())->format('H:i') }}</span>@endfragment
     </form>
+    {{-- Under the button, so that what comes later does not move it. --}}
+    <div class="right" data-right data-kept x-ignore></div>
     <div class="dish-tools">
         <a href="{{ route('dish.list', $dish) }}">Shopping and mise</a>
         <a href="{{ route('dish.export', $dish) }}" download>Save as a file</a>
