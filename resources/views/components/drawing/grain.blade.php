@@ -1,5 +1,5 @@
-@props(['doneness', 'size' => 104, 'live' => false, 'told' => true])
-{{-- A grain cut across: the cooked ring round its raw core, core radius / grain radius = √(1 − D). --}}
+@props(['doneness', 'size' => 104, 'live' => false, 'told' => true, 'dotsAs' => null, 'dotsOf' => null])
+{{-- Of several grains alike the first lends the others its dots (dotsAs, dotsOf). A grain cut across: the cooked ring round its raw core, core radius / grain radius = √(1 − D). --}}
 @php
     $core = Orbek\Core\Rice\CookingFront::coreRadius($doneness);
     $random = new App\Drawings\Strewing('grain');
@@ -15,6 +15,6 @@
     <circle class="ring" r="48"/>
     <g class="core" transform="scale({{ round($core, 4) }})">
         <circle class="raw" r="48" vector-effect="non-scaling-stroke"/>
-        <path class="dots" d="{{ $dots }}" vector-effect="non-scaling-stroke"/>
+        @if ($dotsOf !== null)<use href="#{{ $dotsOf }}"/>@else<path @if ($dotsAs !== null) id="{{ $dotsAs }}" @endif class="dots" d="{{ $dots }}" vector-effect="non-scaling-stroke"/>@endif
     </g>
 </svg>

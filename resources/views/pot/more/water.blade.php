@@ -17,7 +17,7 @@
         <div class="stages-scale">
             @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
                 <button type="button" data-mend data-path="water/stage" data-value='@json($stage->value)' @class(['aimed' => $stage === $d->water->stage])>
-                    <x-drawing.grain :doneness="$stage->doneness()" :size="52" /><x-drawing.pressed :$stage />
+                    <x-drawing.grain :doneness="$stage->doneness()" :size="52" :dots-as="$loop->first ? 'grain-dots' : null" :dots-of="$loop->first ? null : 'grain-dots'" /><x-drawing.pressed :$stage />
                     <strong>{{ $say->label($stage) }}</strong>
                     <span>{{ $say->label($stage, 'words') }}</span>
                     <span>weighs {{ number_format($boil->forecast->uptake->at($stage->doneness()), 2) }} times its raw weight; {{ Orbek\Core\Measure\Figure::clock($boil->forecast->secondsTo($stage->doneness())) }} in this water</span>
