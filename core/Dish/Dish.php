@@ -225,38 +225,36 @@ final readonly class Dish
      */
     public function changed(string $path, mixed $value): self
     {
-        $document = $this->document;
-        $at = &$document;
-        foreach (explode('/', $path) as $name) {
-            if (! is_array($at)) {
-                throw Refused::because($path, 'refused.is-not-part-of-a-dish');
-            }
-            $at = &$at[$name];
-        }
-        $at = $value;
-        unset($at);
-        if ($value === null) {
-            $document = self::without($document, explode('/', $path));
-        }
-
-        return $this->withDocument($document);
+        return $this->withDocument(self::with($this->document, explode('/', $path), $value, $path));
     }
 
     /**
-     * @param  array<array-key, mixed>  $document
-     * @param  list<string>  $path
-     * @return array<string, mixed>
+     * @template T of array-key
+     *
+     * @param  array<T, mixed>  $document
+     * @param  list<string>  $names from here down
+     * @param  mixed  $value null leaves the field out
+     * @param  string  $path as errors name it
+     * @return array<T|string, mixed>
+     *
+     * @throws Refused when the path goes on below what is no part of a dish
      */
-    private static function without(array $document, array $path): array
+    private static function with(array $document, array $names, mixed $value, string $path): array
     {
-        $name = array_shift($path);
-        if ($path === [] || ! is_array($document[$name] ?? null)) {
+        $name = array_shift($names) ?? '';
+        if ($names !== []) {
+            $below = $document[$name] ?? [];
+            $value = is_array($below)
+                ? self::with($below, $names, $value, $path)
+                : throw Refused::because($path, 'refused.is-not-part-of-a-dish');
+        }
+        if ($value === null) {
             unset($document[$name]);
-        } else {
-            $document[$name] = self::without($document[$name], $path);
+
+            return $document;
         }
 
-        return $document;
+        return array_replace($document, [$name => $value]);
     }
 
     /** @param  list<LayerChoice>  $layers */

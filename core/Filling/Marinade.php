@@ -8,7 +8,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 
-/** What the filling lies in before it is cooked, and for how long (docs/model.md, sections C and Marinade). */
+/** What the filling lies in before it is cooked, and for how long (docs/model.md, section C). */
 final readonly class Marinade
 {
     private const OVERNIGHT_MIN = 480;

@@ -18,7 +18,7 @@ use Orbek\Core\Rice\Soak;
  * Measured water for rice that is not drained: one pot, cooker, quick.
  *
  * Water to add = raw · (W_target − 1 − 0.28 S) + open simmer loss + lid loss − free water of the
- * filling (docs/model.md, Absorption). What is boiled off is heat over the heat of evaporation.
+ * filling (docs/model.md, section G). What is boiled off is heat over the heat of evaporation.
  */
 final readonly class Absorption
 {
