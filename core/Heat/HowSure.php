@@ -25,7 +25,7 @@ final readonly class HowSure
 {
     public const KITCHENS = 24;
 
-    private const STEP_S = 5.0;
+    private const STEP_S = 10.0;
 
     /** How far a filling's free water is misjudged, as a share of its weight. */
     private const WETNESS_SD = 0.04;

@@ -26,7 +26,7 @@ use Orbek\Core\Rice\Uptake;
  */
 final class Steaming
 {
-    public const STEP_S = 4.0;
+    public const STEP_S = 8.0;
 
     private const SHORTEST_S = 1e-6;
 
