@@ -445,19 +445,20 @@ final class Steaming
         $holds = $this->holdsJ;
         $this->holdsJ = [];
         $boils = $boilC - self::AT_BOIL_C;
+        $kgPerJ = 1 / Water::EVAPORATION_J_PER_KG;
         $steam = 0.0;
-        for ($i = 0; $i <= $top; $i++) {
-            $jPerK = $dryJ[$i] + Water::J_PER_KG_K * ($free[$i] + $bound[$i]);
+        foreach ($dryJ as $i => $dry) {
+            $jPerK = $dry + Water::J_PER_KG_K * ($free[$i] + $bound[$i]);
             $over = $heat[$i] - $jPerK * $boilC;
             if ($over < 0 && $steam > 0) {
-                $taken = -$over / Water::EVAPORATION_J_PER_KG;
+                $taken = -$over * $kgPerJ;
                 $taken = $taken > $steam ? $steam : $taken;
                 $steam -= $taken;
                 $free[$i] += $taken;
                 $heat[$i] += $taken * $steamJ;
                 $jPerK += Water::J_PER_KG_K * $taken;
             } elseif ($over > 0) {
-                $off = $over / Water::EVAPORATION_J_PER_KG;
+                $off = $over * $kgPerJ;
                 if ($off <= $free[$i]) {
                     $free[$i] -= $off;
                 } else {
@@ -641,12 +642,14 @@ final class Steaming
         $dt = $this->fire->dt;
         $raw = $this->stack->raw;
         $holds = $this->stack->holdsKg;
+        $falls = $dt / self::FALLS_S;
+        $runs = $dt / self::RUNS_S;
         $free = $this->free;
         $this->free = [];
         foreach ($this->stack->falls as $i) {
             $over = $free[$i] - $holds[$i];
             if ($over > 0) {
-                $kg = $over * $dt / ($raw[$i] > 0 ? self::FALLS_S : self::RUNS_S);
+                $kg = $over * ($raw[$i] > 0 ? $falls : $runs);
                 $free[$i] -= $kg;
                 $free[$i - 1] += $kg;
                 $this->carry($i, $i - 1, $kg * $this->celsius[$i]);
