@@ -53,7 +53,7 @@ final class HeatSearch
     private const TENDER_LONGER = 1.3;
 
     /** Tries to come to the colour from one first heat and one low heat. */
-    private const TRIES = 2;
+    private const TRIES = 3;
 
     /** So near to the colour that is wanted is near enough, in ln browning. */
     private const NEAR = 0.15;
@@ -70,7 +70,7 @@ final class HeatSearch
     private const MISSES_MORE = 0.5;
 
     /** Plans that are looked at on other rings, at most. */
-    private const LEADING = 5;
+    private const LEADING = 8;
 
     /** Among plans so much longer than the shortest the one most likely right is taken, min. */
     private const LONGER_MIN = 10.0;

@@ -26,8 +26,9 @@ final class Following
     private ?float $stillFromMin = null;
 
     /** @param  list<float>  $openedAtMin */
-    private function __construct(SealedPot $pot, private float $stepS, private float $everyS, private array $openedAtMin)
-    {
+    private function __construct(
+        SealedPot $pot, private float $stepS, private float $everyS, private array $openedAtMin,
+    ) {
         $this->steaming = new Steaming($pot);
         $this->moments = [Moment::of($this->steaming, 0.0)];
         sort($this->openedAtMin);
@@ -46,7 +47,9 @@ final class Following
         /** @var non-empty-list<HeatBlock> $heat */
         $heat = $following->heat;
 
-        return Course::followed($following->steaming, $heat, $following->cueMin, $following->moments, $following->stillFromMin);
+        return Course::followed(
+            $following->steaming, $heat, $following->cueMin, $following->moments, $following->stillFromMin,
+        );
     }
 
     private function stretch(HeatBlock $block, bool $isLast): void

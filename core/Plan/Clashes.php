@@ -140,7 +140,10 @@ final readonly class Clashes
         if ($boil->isHopeless()) {
             $fits = $this->mostEaters(fn (Dish $fewer): bool => $this->batches($fewer) <= 2);
             $clashes[] =
-                new Clash(Station::Water, Note::of('clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name, batches: $boil->batches), [
+                new Clash(Station::Water, Note::of(
+                    'clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name,
+                    batches: $boil->batches,
+                ), [
                     ...$mends,
                     ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES),
                     ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)]),
@@ -205,7 +208,10 @@ final readonly class Clashes
             if ($isTooFar($lift)) {
                 return [new Clash(
                     Station::Water,
-                    Note::of('clashes.nothing-left-for-the-steam', done: (int) round(100 * $lift->inPot), steamMin: (int) round($steamMin)),
+                    Note::of(
+                        'clashes.nothing-left-for-the-steam', done: (int) round(100 * $lift->inPot),
+                        steamMin: (int) round($steamMin),
+                    ),
                     array_values(array_filter($this->earlier($lift), fn (Mend $mend): bool => array_filter(
                         $this->liftsOf($this->dish->changed($mend->path, $mend->value)), $isTooFar,
                     ) === [])),
@@ -422,7 +428,12 @@ final readonly class Clashes
                 'clashes.is-too-small-free-select-yesthe', pot: $section->pot->name, free: -$free, free2: $free,
                 free3: $free < 0, freeCm: (int) Section::FREE_CM,
             ),
-            [...$this->otherPots('lid/pot', $fits), ...$this->twoPots(), ...($eaters === null ? [] : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'table/eaters', $eaters)])],
+            [
+                ...$this->otherPots('lid/pot', $fits), ...$this->twoPots(),
+                ...($eaters === null
+                    ? []
+                    : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'table/eaters', $eaters)]),
+            ],
         )];
     }
 

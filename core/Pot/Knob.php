@@ -55,7 +55,8 @@ final readonly class Knob
     public static function readMarks(string $text, string $field): array
     {
         $marks = [];
-        foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $one): bool => $one !== '') as $one) {
+        $written = array_map(trim(...), explode(',', $text));
+        foreach (array_filter($written, static fn (string $one): bool => $one !== '') as $one) {
             if (preg_match('/^(.+?)[\s:=]+(\d{1,3}(?:\.\d)?)\s*%?$/u', $one, $read) !== 1) {
                 throw Refused::because($field, 'refused.a-mark-is-a-word-and-per-cent', read: $one);
             }
