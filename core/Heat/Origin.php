@@ -8,6 +8,5 @@ namespace Orbek\Core\Heat;
 enum Origin: string
 {
     case Found = 'found';
-    case School = 'school';
     case Own = 'own';
 }

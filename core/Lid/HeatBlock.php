@@ -43,12 +43,6 @@ final readonly class HeatBlock
         return new self($minutes, $this->flame);
     }
 
-    /** The same whose cue comes at a minute; without a cue, lasting so long. */
-    public function withMinutes(float $minutes): self
-    {
-        return new self($minutes, $this->flame, $this->till, $this->afterMin);
-    }
-
     public function over(Flame $flame): self
     {
         return new self($this->minutes, $flame, $this->till, $this->afterMin);

@@ -53,6 +53,9 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
             route('kitchen.thing.away', ['pot', 'steel-24']), $more + ['version' => $this->version()],
         );
         $away([])->assertStatus(422)->assertSee("{$using} dishes use it");
+        foreach (['steel-24', 'cauldron', 'ring-1'] as $nowhere) {
+            $away(['move_to' => $nowhere])->assertStatus(422)->assertSee('is not known; give one of');
+        }
         self::assertArrayHasKey('steel-24', Kitchen::core()->pots);
 
         $away(['move_to' => 'aluminium-28'])->assertRedirect();

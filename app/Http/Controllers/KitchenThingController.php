@@ -9,6 +9,7 @@ use App\Models\Kitchen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Kitchen\Thing;
 use Orbek\Core\Measure\Fields;
@@ -81,9 +82,29 @@ final class KitchenThingController
         $form = Fields::ofForm($request->all());
         $using = array_filter($this->using(), static fn (array $ids): bool => in_array($id, $ids, true));
         $to = $form->has('move_to') ? $form->text('move_to') : null;
-        if ($using !== [] && ($to === null || $to === $id)) {
+        $others = array_values(array_diff(
+            array_column(Kitchen::query()->firstOrFail()->document[$thing->list()] ?? [], 'id'), [$id],
+        ));
+        if ($using !== [] && $to === null) {
             throw Refused::because('move_to', 'refused.dishes-use-it', count: count($using));
         }
+        if ($using !== [] && ! in_array($to, $others, true)) {
+            throw Refused::unknown('move_to', (string) $to, $others);
+        }
+        // The kitchen without it and the dishes moved: all of it, or nothing.
+        DB::transaction(function () use ($form, $thing, $id, $using, $to, $clock): void {
+            $this->takeAway($form, $thing, $id);
+            foreach (array_keys($using) as $dishId) {
+                $dish = Dish::query()->findOrFail($dishId);
+                $dish->become($dish->core()->moved($id, (string) $to), $dish->version, $clock->now());
+            }
+        });
+
+        return redirect()->route('kitchen.things');
+    }
+
+    private function takeAway(Fields $form, Thing $thing, string $id): void
+    {
         $this->change($form, $id, static function (array $document) use ($thing, $id): array {
             $left = array_values(array_filter(
                 $document[$thing->list()] ?? [], static fn (array $one): bool => $one['id'] !== $id,
@@ -91,12 +112,6 @@ final class KitchenThingController
 
             return [$thing->list() => $left] + $document;
         });
-        foreach (array_keys($using) as $dishId) {
-            $dish = Dish::query()->findOrFail($dishId);
-            $dish->become($dish->core()->moved($id, (string) $to), $dish->version, $clock->now());
-        }
-
-        return redirect()->route('kitchen.things');
     }
 
     /** Brings back what was before the last change. */

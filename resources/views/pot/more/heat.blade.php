@@ -13,7 +13,6 @@
 @else
     <p class="origin">{{ match ($heating->origin) {
         Orbek\Core\Heat\Origin::Found => 'Found for this pot on this stove.',
-        Orbek\Core\Heat\Origin::School => 'The school’s own line.',
         Orbek\Core\Heat\Origin::Own => 'Your own line, kept as you gave it.',
     } }} @if ($heating->origin === Orbek\Core\Heat\Origin::Own)<button type="button" class="small-button" data-mend data-path="heat:stock" data-value="null">Take the heat found for this pot</button>@endif</p>
     <table class="parts heat-words">
