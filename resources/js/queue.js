@@ -1,4 +1,4 @@
-import { createStore, del, entries, update } from 'idb-keyval';
+import { createStore, entries, promisifyRequest, update } from 'idb-keyval';
 import { reach } from './reach.js';
 
 /**
@@ -19,11 +19,17 @@ export const add = (cook, ...events) => update(cook, (queue = []) => merged(queu
 
 export const drop = (cook, ids) => update(cook, (queue = []) => queue.filter((event) => !ids.includes(event.id)), store);
 
+/** Looked at again within the transaction: another tab may have added a tap since. */
+const dropEmpty = (cook) => store('readwrite', (queues) => {
+    queues.get(cook).onsuccess = ({ target }) => { if (target.result?.length === 0) queues.delete(cook); };
+    return promisifyRequest(queues.transaction);
+});
+
 /** All that waits, by cook. */
 export async function waiting() {
     await takeOver();
     const queues = Object.fromEntries(await entries(store));
-    await Promise.all(Object.keys(queues).filter((cook) => queues[cook].length === 0).map((cook) => del(cook, store)));
+    await Promise.all(Object.keys(queues).filter((cook) => queues[cook].length === 0).map(dropEmpty));
     return Object.fromEntries(Object.entries(queues).filter(([, queue]) => queue.length > 0));
 }
 

@@ -33,8 +33,17 @@ export default () => ({
         setInterval(() => this.tick(), 250);
         setInterval(() => this.deliver(), 10_000);
         document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
+        this.$nextTick(() => this.takeEarly());
         this.waiting = (await waitingOf(this.cook)).length;
         if (this.waiting) this.deliver();
+    },
+
+    /** What was tapped while the page's scripts were still on their way. */
+    takeEarly() {
+        const { taps, keep } = window.early;
+        document.removeEventListener('click', keep);
+        document.removeEventListener('submit', keep);
+        taps.splice(0).forEach((target) => (target.matches('form') ? target.requestSubmit() : target.click()));
     },
 
     get isUnsent() {

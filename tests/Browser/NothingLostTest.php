@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
 /** What a cook taps reaches the server once, whatever the server, the session and other tabs do meanwhile. */
 final class NothingLostTest extends BrowserTestCase
 {
@@ -53,6 +55,25 @@ final class NothingLostTest extends BrowserTestCase
             ['started rinse', 'started soak', 'started heat-water', 'started boil'],
             $this->stack->eventsTaken(),
         );
+    }
+
+    public function test_a_tap_before_the_scripts_are_there_is_kept_for_them(): void
+    {
+        $this->begin();
+        // Before the page's own scripts run: the finger is there as soon as the button is.
+        (new ChromeDevToolsDriver($this->browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            new MutationObserver((seen, observer) => {
+                const button = document.querySelector('.act.main');
+                if (!button) return;
+                observer.disconnect();
+                window.tappedBefore = window.Alpine === undefined;
+                button.click();
+            }).observe(document, {childList: true, subtree: true});
+        JS]);
+        $this->browser->navigate()->refresh();
+        $this->waitForText('.now .act.main', 'Rinsed, soaking');
+        self::assertTrue($this->browser->executeScript('return window.tappedBefore'));
+        self::assertSame(['started rinse'], $this->stack->eventsTaken());
     }
 
     public function test_two_tabs_do_not_overwrite_each_others_taps(): void

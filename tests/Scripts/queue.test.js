@@ -54,6 +54,17 @@ describe('what a cook taps', () => {
         expect(await waitingOf(COOK)).toEqual([]);
     });
 
+    it('is not swept away with the empty queue it comes into', async () => {
+        await add(COOK);
+        const looked = waitingOf(COOK);
+        for (let n = 1; n <= 4; n++) {
+            await Promise.resolve();
+            add(COOK, tap(n));
+        }
+        await looked;
+        expect((await waitingOf(COOK)).map((event) => event.id)).toEqual([1, 2, 3, 4].map((n) => tap(n).id));
+    });
+
     it('is sent again with a new token when the session has ended', async () => {
         const there = server();
         await add(COOK, tap(1), tap(2), tap(3), tap(4));
