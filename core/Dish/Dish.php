@@ -206,13 +206,11 @@ final readonly class Dish
     /** What its school asks of their heats beside. */
     public function bounds(): Bounds
     {
-        $bounds = $this->school->bounds();
+        $bounds = $this->school->bounds()->over($this->base->kind);
         $isRawRedMeat = $this->filling->ready < self::RAW
             && $this->filling->toughest()->group === FillingGroup::RedMeat;
 
-        return $isRawRedMeat ? new Bounds(
-            max(self::RAW_RED_MEAT_MIN, $bounds->lowLeastMin), $bounds->restMin,
-        ) : $bounds;
+        return $isRawRedMeat ? $bounds->lowAtLeast(self::RAW_RED_MEAT_MIN) : $bounds;
     }
 
     /**

@@ -33,6 +33,9 @@ final class HeatSearch
     /** Heat on the base that a first heat is looked for at, W/cm²: what ends a long knob is tried as well. */
     private const FIRST_W_PER_CM2 = [1.3, 2.2, 0.8];
 
+    /** Heat on the base from which it is strong, W/cm². */
+    private const STRONG_W_PER_CM2 = 1.2;
+
     private const FIRST_MOST_MIN = 36;
 
     private const PAST_MOST_MIN = 10;
@@ -53,7 +56,7 @@ final class HeatSearch
     private const TENDER_LONGER = 1.3;
 
     /** Tries to come to the colour from one first heat and one low heat. */
-    private const TRIES = 3;
+    private const TRIES = 2;
 
     /** So near to the colour that is wanted is near enough, in ln browning. */
     private const NEAR = 0.15;
@@ -69,8 +72,11 @@ final class HeatSearch
     /** What misses so much more than the best, in steps that a cook would notice, is not looked at on other rings. */
     private const MISSES_MORE = 0.5;
 
+    /** Low heats that another first heat is tried with, the nearest. */
+    private const GO_ON = 3;
+
     /** Plans that are looked at on other rings, at most. */
-    private const LEADING = 8;
+    private const LEADING = 4;
 
     /** Among plans so much longer than the shortest the one most likely right is taken, min. */
     private const LONGER_MIN = 10.0;
@@ -115,9 +121,36 @@ final class HeatSearch
 
     private function search(): void
     {
+        // A base that wants so many strong minutes gets them where that comes out right.
+        if ($this->bounds->strongFromMin !== null) {
+            $this->seek($this->firsts(self::STRONG_W_PER_CM2), 1, true);
+        }
+        if (! $this->isFound()) {
+            // Looked for as if nothing had been tried; what was stays a choice.
+            $asked = $this->tried;
+            $this->tried = $this->adds = [];
+            $this->longestMin = INF;
+            $this->seek($this->firsts(), self::KEPT_EVERY_MIN, false);
+            $this->tried = [...$asked, ...$this->tried];
+        }
+    }
+
+    /**
+     * @param  list<Flame>  $firsts
+     * @param  int  $every before steam a first heat is kept so often, min
+     * @param  bool  $asAsked whether it takes as many minutes as the base wants
+     */
+    private function seek(array $firsts, int $every, bool $asAsked): void
+    {
         $lows = LowHeats::of($this->pot, $this->stove, self::HOLD, self::BELOW);
-        foreach ($this->firsts() as $first) {
-            $kept = $this->follow($first);
+        foreach ($firsts as $first) {
+            $kept = array_values(array_filter(
+                $this->follow($first, $every),
+                fn (Kept $one): bool => ! $asAsked || $this->bounds->wants($one->minutes),
+            ));
+            if ($kept === []) {
+                continue;
+            }
             foreach ($lows as $place => $low) {
                 $this->seekColour($first, $kept, $low, $place);
             }
@@ -125,14 +158,19 @@ final class HeatSearch
         }
     }
 
-    /** @return list<Flame> first heats, the likeliest first */
-    private function firsts(): array
+    /**
+     * @param  float  $leastWPerCm2 on the base; a ring that gives less gives what it can
+     * @return list<Flame> first heats, the likeliest first
+     */
+    private function firsts(float $leastWPerCm2 = 0.0): array
     {
         $ring = $this->stove->ring;
         $wPerCm2 = $this->pot->netW($ring->id) / ($this->pot->areaM2() * 1e4);
         $shares = array_map(
             static fn (float $wanted): float => $ring->knob->nearest(min(1.0, $wanted / $wPerCm2)),
-            [...self::FIRST_W_PER_CM2, $wPerCm2],
+            array_filter([...self::FIRST_W_PER_CM2, $wPerCm2], static fn (float $w): bool => $w >= min(
+                $leastWPerCm2, $wPerCm2,
+            )),
         );
 
         return array_map(
@@ -152,10 +190,36 @@ final class HeatSearch
         $shortest = $this->shortest($least);
         $near = array_filter($this->tried, static fn (Tried $one): bool => $one->miss <= $least + self::MISSES_MORE
             && $one->minutes <= $shortest + 2 * self::LONGER_MIN);
+        usort($near, $this->nearer(...));
+        $going = [];
+        foreach ($near as $one) {
+            $place = array_search($one->low, $lows, true);
+            if ($place !== false && count($going) < self::GO_ON) {
+                $going[$place] = $one->low;
+            }
+        }
+        ksort($going);
 
-        return array_filter($lows, static fn (Flame $low): bool => in_array(
-            $low, array_map(static fn (Tried $one): Flame => $one->low, $near), true,
-        ));
+        return $going;
+    }
+
+    /** What misses least, then what is nearest to the colour, then the shortest. */
+    private function nearer(Tried $a, Tried $b): int
+    {
+        return [round($a->miss, 1), $this->aim->offBy($a->browning), $a->minutes]
+            <=> [round($b->miss, 1), $this->aim->offBy($b->browning), $b->minutes];
+    }
+
+    /** Whether something misses nothing and is well within its colour. */
+    private function isFound(): bool
+    {
+        foreach ($this->tried as $one) {
+            if ($one->miss <= 0.0 && $this->aim->offBy($one->browning) < self::NEAR) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function leastMiss(): float
@@ -180,7 +244,7 @@ final class HeatSearch
      *
      * @return non-empty-list<Kept>
      */
-    private function follow(Flame $first): array
+    private function follow(Flame $first, int $every): array
     {
         $steaming = new Steaming($this->pot);
         $kept = [new Kept(clone $steaming, 0, null, null)];
@@ -192,7 +256,7 @@ final class HeatSearch
             if (($past !== null && $past > self::PAST_MOST_MIN) || $steaming->browning > $this->aim->mostBrowning()) {
                 break;
             }
-            if ($past !== null ? $steaming->seconds >= self::SHORTEST_S : $minute % self::KEPT_EVERY_MIN === 0) {
+            if ($past !== null ? $steaming->seconds >= self::SHORTEST_S : $minute % $every === 0) {
                 $kept[] = new Kept(
                     clone $steaming, (int) round($steaming->seconds / 60), $steamS === null ? null : $steamS / 60,
                     $past,
@@ -286,12 +350,7 @@ final class HeatSearch
                 Tried $one,
             ): bool => $one->miss <= $least + self::MISSES_MORE && $one->minutes <= $shortest + self::LONGER_MIN,
         ));
-        usort(
-            $leading,
-            fn (Tried $a, Tried $b): int => [
-                round($a->miss, 1), $this->aim->offBy($a->browning), $a->minutes,
-            ] <=> [round($b->miss, 1), $this->aim->offBy($b->browning), $b->minutes],
-        );
+        usort($leading, $this->nearer(...));
         $plans = array_map(
             fn (Tried $one): Robust => Robust::of($this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S),
             array_slice($leading, 0, self::LEADING),

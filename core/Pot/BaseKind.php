@@ -37,6 +37,9 @@ final readonly class BaseKind
         public bool $isBaked,
         /** @var array<string, string> what guests must be told of, by allergen: where it is */
         public array $holds,
+        /** Minutes of strong heat that it wants, from and to; null where its colour alone decides. */
+        public ?float $strongFromMin,
+        public ?float $strongToMin,
     ) {
     }
 
@@ -45,6 +48,7 @@ final readonly class BaseKind
     {
         $bought = $fields->has('bought') ? $fields->object('bought') : null;
         $holds = $fields->has('holds') ? $fields->object('holds') : null;
+        $strong = $fields->has('strong_min') ? $fields->object('strong_min') : null;
         $told = [];
         foreach ($holds?->names() ?? [] as $allergen) {
             $told[$allergen] = $holds?->text($allergen) ?? '';
@@ -65,6 +69,8 @@ final readonly class BaseKind
             $bought?->number('yield', 0.05, 4) ?? 1.0,
             $fields->has('aisle') && $fields->text('aisle') === 'bakery',
             $told,
+            $strong?->number('from', 0, 30, 'min'),
+            $strong?->number('to', 0, 30, 'min'),
         );
     }
 }

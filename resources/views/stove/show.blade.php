@@ -1,13 +1,5 @@
 <x-layouts.place :title="$cook->name" place="stove">
-    {{-- What is tapped before the scripts are there is kept for them: no tap at the stove is lost. --}}
-    <script nonce="{{ Vite::cspNonce() }}">
-        window.early = { taps: [], keep(event) {
-            const target = event.target.closest('.stove button, .stove form');
-            if (target) { event.preventDefault(); window.early.taps.push(target); }
-        } };
-        document.addEventListener('click', window.early.keep);
-        document.addEventListener('submit', window.early.keep);
-    </script>
+    <script src="/early.js"></script>
     <div class="stove" x-data="stove" data-live="{{ json_encode($live) }}" x-on:click="act($event)" x-on:submit="note($event)" x-on:keydown.window="onKey($event)">
         <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="waiting"></span> noted here, sent when it is back.</p></div>
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>

@@ -44,6 +44,21 @@ final class HeatSearchTest extends TestCase
         }
     }
 
+    public function test_a_bread_base_gets_three_to_five_strong_minutes_where_that_comes_out_right(): void
+    {
+        foreach ([['steel-24', 4], ['aluminium-28', 8]] as [$id, $eaters]) {
+            $plan = Sample::plan(
+                Sample::dish('lentil-date-walnut-polo')->changed('table/eaters', $eaters)->changed('lid/pot', $id),
+            );
+            $first = ($plan->heating() ?? self::fail('it goes in'))->line()[0];
+            self::assertEqualsWithDelta(4, $first->length(), 1.1, "{$id} for {$eaters}");
+            $pot = $plan->sealedPot() ?? self::fail('it goes in');
+            $wPerCm2 = $pot->netW($first->flame->ring) * $first->flame->setting / ($pot->areaM2() * 1e4);
+            self::assertGreaterThan(1.0, $wPerCm2, 'it is strong');
+            self::assertTrue($plan->isRight());
+        }
+    }
+
     #[DataProvider('dishes')]
     public function test_as_shipped_every_dish_has_a_heat_that_comes_out_right(string $name): void
     {

@@ -21,7 +21,7 @@ use Tests\Core\Sample;
 /** A pot on its ring learns how much heat it really gets. */
 final class StoveLearningTest extends TestCase
 {
-    private const KITCHENS = 400;
+    private const KITCHENS = 800;
 
     public function test_three_reported_cooks_halve_the_error_of_colour_and_steam_and_windows_hold(): void
     {
