@@ -28,7 +28,7 @@ use Orbek\Core\Lid\Till;
 final class HeatSearch
 {
     /** Followed in long steps while searching; what is found is followed again in short ones. */
-    private const STEP_S = 10.0;
+    private const STEP_S = 8.0;
 
     /** Heat on the base that a first heat is looked for at, W/cm²: what ends a long knob is tried as well. */
     private const FIRST_W_PER_CM2 = [1.3, 2.2, 0.8];

@@ -46,7 +46,7 @@ final class HeatSearchTest extends TestCase
 
     public function test_a_bread_base_gets_three_to_five_strong_minutes_where_that_comes_out_right(): void
     {
-        foreach ([['steel-24', 4], ['aluminium-28', 8]] as [$id, $eaters]) {
+        foreach ([['steel-24', 2], ['aluminium-28', 6], ['aluminium-28', 8]] as [$id, $eaters]) {
             $plan = Sample::plan(
                 Sample::dish('lentil-date-walnut-polo')->changed('table/eaters', $eaters)->changed('lid/pot', $id),
             );
