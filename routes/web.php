@@ -7,8 +7,11 @@ use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
+use App\Http\Controllers\FirstMinutesController;
 use App\Http\Controllers\HeatController;
+use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\KitchenController;
+use App\Http\Controllers\KitchensController;
 use App\Http\Controllers\KitchenThingController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\NotebookController;
@@ -23,6 +26,15 @@ Route::get(
     '/token',
     static fn () => response()->json(['token' => csrf_token()])->header('Cache-Control', 'no-store'),
 )->name('token');
+Route::get('/begin/{step?}', [FirstMinutesController::class, 'show'])->name('begin');
+Route::post('/begin/dish', [FirstMinutesController::class, 'begin'])->name('begin.dish');
+Route::post('/begin/{step}/look', [FirstMinutesController::class, 'look'])->name('begin.look');
+Route::post('/begin/{step}', [FirstMinutesController::class, 'answer'])->name('begin.answer');
+Route::post('/demo/in', [HouseholdController::class, 'demo'])->name('demo.in');
+Route::post('/demo/own', [HouseholdController::class, 'own'])->name('demo.own');
+Route::get('/demo/away', [HouseholdController::class, 'ask'])->name('demo.ask');
+Route::post('/demo/away', [HouseholdController::class, 'away'])->name('demo.away');
+
 Route::get('/shelf', [ShelfController::class, 'index'])->name('shelf');
 
 Route::get('/shelf/put-away', [ShelfController::class, 'putAway'])->name('shelf.put-away');
@@ -83,6 +95,12 @@ Route::post('/kitchen/place', [KitchenThingController::class, 'place'])->name('k
 Route::post('/kitchen/undo', [KitchenThingController::class, 'undo'])->name('kitchen.undo');
 Route::post('/kitchen/things/{thing}/{id}/away', [KitchenThingController::class, 'away'])->name('kitchen.thing.away');
 Route::post('/kitchen/things/{thing}/{id?}', [KitchenThingController::class, 'save'])->name('kitchen.thing');
+Route::get('/kitchen/file', [KitchensController::class, 'file'])->name('kitchens.file');
+Route::post('/kitchen/files', [KitchensController::class, 'preview'])->name('kitchens.preview');
+Route::post('/kitchens', [KitchensController::class, 'import'])->name('kitchens.import');
+Route::post('/kitchens/back', [KitchensController::class, 'back'])->name('kitchens.back');
+Route::post('/kitchens/{kitchen}/use', [KitchensController::class, 'takeInUse'])->name('kitchens.use');
+Route::post('/kitchens/{kitchen}/away', [KitchensController::class, 'away'])->name('kitchens.away');
 Route::get('/kitchen/stoves', [StoveTestController::class, 'index'])->name('stoves');
 Route::post('/kitchen/stoves', [StoveTestController::class, 'store'])->name('stoves.test');
 Route::post('/kitchen/stoves/tests/{test}/back', [StoveTestController::class, 'takeBack'])->name('stoves.test.back');

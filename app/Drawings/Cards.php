@@ -12,6 +12,7 @@ use Closure;
 use DateTimeImmutable;
 use Illuminate\Contracts\Cache\Repository;
 use Orbek\Core\Heat\FoundLines;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Clash;
 use Orbek\Core\Plan\Clashes;
 use Orbek\Core\Plan\Plan;
@@ -37,7 +38,7 @@ final readonly class Cards
      */
     public function ofDishes(iterable $dishes, DateTimeImmutable $now): array
     {
-        $kitchen = Kitchen::query()->firstOrFail();
+        $kitchen = Kitchen::inUse();
         $home = $kitchen->read();
         $known = Household::known();
         $from = $kitchen->id.$kitchen->version.hash('xxh64', (string) json_encode($known->toArray()));
@@ -45,10 +46,18 @@ final readonly class Cards
         $planner = Planner::in($home, $known, new DateTimeImmutable('@0'), $this->found);
         $cards = [];
         foreach ($dishes as $dish) {
-            [$html, $tableAt, $firstStart] = $this->kept(
-                "dish-{$dish->id}-{$dish->version}-{$from}", static fn (): Plan => $planner->plan($dish->core()),
-                'shelf.card', ['dish' => $dish],
-            );
+            try {
+                [$html, $tableAt, $firstStart] = $this->kept(
+                    "dish-{$dish->id}-{$dish->version}-{$from}", static fn (): Plan => $planner->plan($dish->in($home)),
+                    'shelf.card', ['dish' => $dish],
+                );
+            } catch (Refused $lacks) {
+                // What cannot be cooked in this kitchen stays on the shelf, and says what is lacking.
+                $html = view('shelf.lacks', ['dish' => $dish, 'lacks' => $lacks])->render();
+                $cards[] = ['dish' => $dish, 'html' => $html, 'clashes' => []];
+
+                continue;
+            }
             $at = (new DateTimeImmutable("@{$tableAt}"))->setTimezone($home->timezone);
             $cards[] = ['dish' => $dish, 'html' => $html, 'clashes' => Clashes::ofTime($at, $firstStart, $now)];
         }

@@ -112,7 +112,7 @@ final readonly class PlanJson
             'water_g' => $this->figure($measured->water),
             'beside_broth_g' => $this->figure($measured->absorption->beside),
             'cooker_mark' => $this->plan->dish->cooking === Cooking::Cooker
-                ? $this->figure($measured->absorption->cookerMark)
+                ? $this->figure($measured->cookerLine)
                 : null,
             'minutes' => $measured->cookMin,
             'salt_in_dish_percent' => $this->figure($this->plan->salting->percent()),

@@ -11,6 +11,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Plan\Moving;
 
 /**
  * @property string $id
@@ -38,6 +40,22 @@ final class Dish extends Model
     public function core(): CoreDish
     {
         return CoreDish::fromArray($this->document, app(Craft::class));
+    }
+
+    /** The dish in the things of a kitchen: as it is where they are there, else moved to what is nearest. */
+    public function in(CoreKitchen $kitchen): CoreDish
+    {
+        $dish = $this->core();
+        if (! Moving::isNeeded($dish, $kitchen)) {
+            return $dish;
+        }
+        foreach (Kitchen::query()->get() as $other) {
+            if (! Moving::isNeeded($dish, $other->read())) {
+                return Moving::into($dish, $kitchen, $other->read());
+            }
+        }
+
+        return Moving::into($dish, $kitchen);
     }
 
     /**

@@ -15,6 +15,9 @@ use Orbek\Core\Learning\Knowledge;
  *
  * @property string $id
  * @property string $name
+ * @property bool $in_use
+ * @property bool $is_demo the sample kitchen, which may be left and taken away
+ * @property array<string, mixed>|null $begun the first minutes, as far as they are answered
  * @property array<string, mixed>|null $knowledge what all cooks and tests have taught, as a running result
  *
  * @phpstan-import-type Lesson from Knowledge
@@ -28,7 +31,25 @@ final class Household extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['knowledge' => 'array'];
+        return ['knowledge' => 'array', 'begun' => 'array', 'in_use' => 'boolean', 'is_demo' => 'boolean'];
+    }
+
+    /** The household that this installation cooks for; a new one, without a kitchen, where there is none. */
+    public static function inUse(): self
+    {
+        return self::query()->orderByDesc('in_use')->orderBy('id')->first()
+            ?? self::query()->create(['name' => 'Home', 'in_use' => true]);
+    }
+
+    /** From here on the installation is this one's. */
+    public function takeInUse(): self
+    {
+        DB::transaction(function (): void {
+            self::query()->whereKeyNot($this->id)->update(['in_use' => false]);
+            $this->update(['in_use' => true]);
+        });
+
+        return $this;
     }
 
     /** What the household's cooks and tests have taught so far. */

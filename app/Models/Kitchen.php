@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Formats\OpenFile;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Refused;
 
@@ -14,6 +15,7 @@ use Orbek\Core\Measure\Refused;
  * @property string $id
  * @property array<string, mixed> $document
  * @property int $version
+ * @property bool $in_use
  */
 final class Kitchen extends Model
 {
@@ -25,13 +27,29 @@ final class Kitchen extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'version' => 'integer'];
+        return ['document' => 'array', 'version' => 'integer', 'in_use' => 'boolean'];
     }
 
-    /** The household's kitchen. */
+    /** The one of the household's kitchens that is cooked in. */
+    public static function inUse(): self
+    {
+        return self::query()->orderByDesc('in_use')->orderBy('id')->firstOrFail();
+    }
+
     public static function core(): CoreKitchen
     {
-        return self::query()->firstOrFail()->read();
+        return self::inUse()->read();
+    }
+
+    /** From here on it is cooked in this one. */
+    public function takeInUse(): self
+    {
+        DB::transaction(function (): void {
+            self::query()->whereKeyNot($this->id)->update(['in_use' => false]);
+            $this->update(['in_use' => true]);
+        });
+
+        return $this;
     }
 
     public function read(): CoreKitchen
@@ -49,7 +67,7 @@ final class Kitchen extends Model
      */
     public static function change(int $seen, Closure $change): self
     {
-        $kitchen = self::query()->firstOrFail()->isStill($seen);
+        $kitchen = self::inUse()->isStill($seen);
         $document = $change($kitchen->document);
         OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 

@@ -86,6 +86,8 @@ final class AppServiceProvider extends ServiceProvider
             $face = $clock->face();
             $view->with([
                 'kitchen' => $kitchen,
+                'isDemo' => app(Household::class)->is_demo,
+                'hasOwn' => Household::query()->where('is_demo', false)->exists(),
                 'practice' => $clock->isReal()
                     ? null
                     : $clock->now()->setTimezone($kitchen->timezone)->format('l H:i').(

@@ -7,17 +7,18 @@ namespace App\Wording;
 use BackedEnum;
 use Closure;
 use DateTimeImmutable;
+use DateTimeInterface;
 use LogicException;
 use MessageFormatter;
 use Orbek\Core\Edit\Difference;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatBlock;
-use Orbek\Core\Measure\Cup;
+use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Measure\Units;
 
 /**
  * Puts the core's notes into words: ICU messages of lang/, amounts in the units that the household
@@ -28,8 +29,7 @@ final class Wording
     /** English that writes numbers without grouping: what a kitchen reads has no thousands. */
     private const LOCALE = 'en_US_POSIX';
 
-    /** @var array{Units, Cup}|null */
-    private ?array $chosen = null;
+    private ?Reading $chosen = null;
 
     /**
      * @var array<
@@ -38,8 +38,8 @@ final class Wording
      */
     private array $read = [];
 
-    /** @param  Closure(): array{Units, Cup}|null  $units of whoever reads; grams where nobody has chosen */
-    public function __construct(private readonly string $folder, private readonly ?Closure $units = null)
+    /** @param  Closure(): Reading|null  $reading of whoever reads; grams and °C where nobody has chosen */
+    public function __construct(private readonly string $folder, private readonly ?Closure $reading = null)
     {
     }
 
@@ -117,14 +117,19 @@ final class Wording
         return "{$wrong->field}: {$this->text($wrong->why)}";
     }
 
-    /** A field that changed: "people: 9, was 5". */
-    public function difference(Difference $one): string
+    /**
+     * A field that changed: "people: 9, was 5".
+     *
+     * @param  array<string, string>  $names of things, by the ids that a document has
+     */
+    public function difference(Difference $one, array $names = []): string
     {
+        $named = static fn (mixed $value): mixed => is_string($value) ? $names[$value] ?? $value : $value;
         $name = $this->place('paths')[$one->path] ?? null;
         $name = is_string($name) ? $name : str_replace(['/', '_'], ' ', $one->path);
 
         return $this->text(
-            Note::of('difference.changed', field: $name, is: $this->value($one->is), was: $this->value($one->was)),
+            Note::of('difference.changed', field: $name, is: $this->value($named($one->is)), was: $this->value($named($one->was))),
         );
     }
 
@@ -148,7 +153,7 @@ final class Wording
         $label = is_array($named) ? $named[$case->value] ?? null : null;
 
         return is_string($label)
-            ? $label
+            ? $this->inDegrees($label)
             : throw new LogicException("labels: {$class}.{$form}.{$case->value} has no words.");
     }
 
@@ -157,15 +162,50 @@ final class Wording
     {
         return match ($amount->unit) {
             'h:min' => self::duration($amount->amount),
+            'clock' => $this->time((new DateTimeImmutable('2000-01-01'))->setTime(0, (int) round($amount->amount))),
             default => $this->inUnits($amount instanceof Figure ? $amount->quantity() : $amount),
         };
     }
 
     private function inUnits(Quantity $amount): string
     {
-        [$units, $cup] = $this->chosen ??= $this->units === null ? [Units::Grams, Cup::Metric] : ($this->units)();
+        return $amount->unit === '°C'
+            ? $this->inDegrees($amount->text())
+            : $this->reading()->units->text($amount, $this->reading()->cup);
+    }
 
-        return $units->text($amount, $cup);
+    public function reading(): Reading
+    {
+        return $this->chosen ??= $this->reading === null ? new Reading : ($this->reading)();
+    }
+
+    /** A temperature: "98 °C", or as this household reads it. */
+    public function degrees(float $celsius, int $decimals = 0): string
+    {
+        return $this->reading()->temperature($celsius, $decimals);
+    }
+
+    public function time(DateTimeInterface $time): string
+    {
+        return $this->reading()->time($time);
+    }
+
+    /** Every "74 °C" of a sentence in the degrees that are read. */
+    private function inDegrees(string $said): string
+    {
+        if (! str_contains($said, '°C') || $this->reading()->degrees === Degrees::Celsius) {
+            return $said;
+        }
+        $read = fn (array $found): string => implode($found['to'] ?? '', array_map(
+            fn (string $celsius): string => number_format(
+                $this->reading()->degrees((float) $celsius), strlen((string) strrchr($celsius, '.')) > 1 ? 1 : 0, '.', '',
+            ),
+            array_filter([$found['from'] ?? '', $found['at'] ?? ''], static fn (string $one): bool => $one !== ''),
+        ));
+
+        return str_replace('°C', $this->reading()->degrees->sign(), (string) preg_replace_callback(
+            '/(?:(?<from>-?\d+(?:\.\d+)?)(?<to> to | or ))?(?<at>-?\d+(?:\.\d+)?)(?= °C)/u', $read, $said,
+        ));
     }
 
     /** 45 → "45 min", 120 → "2 h", 135 → "2 h 15 min". */
@@ -200,6 +240,8 @@ final class Wording
             throw new LogicException("\"{$pattern}\" cannot be said: ".intl_get_error_message());
         }
 
+        $said = $this->inDegrees($said);
+
         return $isSentence ? mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1) : $said;
     }
 
@@ -214,7 +256,7 @@ final class Wording
             $arg instanceof BackedEnum => $this->label($arg),
             $arg instanceof DateTimeImmutable => str_ends_with($name, 'day')
                 ? $arg->format('l j F')
-                : $arg->format('H:i'),
+                : $this->time($arg),
             is_array($arg) => implode(
                 ', ',
                 array_map(fn (mixed $one): string => (string) $this->argument($one, $name), $arg),

@@ -174,7 +174,8 @@ final class HeatSearch
         );
 
         return array_map(
-            static fn (float $share): Flame => Flame::on($ring->id, $share), array_values(array_unique($shares)),
+            fn (float $share): Flame => Flame::on($ring->id, $share, $this->stove->always),
+            array_values(array_unique($shares)),
         );
     }
 

@@ -23,7 +23,7 @@ final class LowHeats
     {
         $lows = [];
         foreach ($stove->rings() as $ring) {
-            foreach ([null, ...$stove->plates] as $plate) {
+            foreach ($stove->footings() as $plate) {
                 array_push($lows, ...self::on($pot, $ring, $plate, $hold, $below));
             }
         }

@@ -13,9 +13,17 @@ final readonly class Stove
     /**
      * @param  list<Burner>  $others smaller rings that it can be moved to
      * @param  list<Plate>  $plates
+     * @param  Plate|null  $always that it must stand on whatever the heat: clay over a flame
      */
-    public function __construct(public Burner $ring, public array $others = [], public array $plates = [])
+    public function __construct(
+        public Burner $ring, public array $others = [], public array $plates = [], public ?Plate $always = null,
+    ) {
+    }
+
+    /** @return non-empty-list<Plate|null> what it may stand on, null for the bare ring */
+    public function footings(): array
     {
+        return $this->always === null ? [null, ...$this->plates] : [$this->always];
     }
 
     /** @return non-empty-list<Burner> the ring it is closed on first */

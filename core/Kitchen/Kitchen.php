@@ -9,19 +9,20 @@ use Orbek\Core\Lid\Flame;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Measure\Salt;
-use Orbek\Core\Measure\Units;
 use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Oven;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Standing;
 use Orbek\Core\Water\BoilingPoint;
 
 /** Where it is cooked: how high, on what, in what, with which rice on the shelf. */
 final readonly class Kitchen
 {
-    public const FORMAT = 'orbek-kitchen/1';
+    public const FORMAT = 'orbek-kitchen/2';
 
     /**
      * @param  non-empty-array<string, Pot>  $pots by id
@@ -42,10 +43,16 @@ final readonly class Kitchen
         public array $burners,
         public array $lots,
         public array $plates,
-        public Units $units,
         public ?Oven $oven,
         /** @var list<string> names of what is always there, as the shopping list calls it */
         public array $pantry,
+        /** Pairs of hands that usually cook. */
+        public int $hands,
+        public bool $hasThermometer,
+        public bool $hasScale,
+        /** Of the tray that drained rice is spread on; null where nobody told. */
+        public ?float $trayCm2,
+        public Reading $reading,
         private array $document,
     ) {
     }
@@ -57,14 +64,19 @@ final readonly class Kitchen
      */
     public static function fromArray(array $document): self
     {
+        $document = Editions::latest($document);
         $fields = Fields::of($document);
         if ($fields->text('format') !== self::FORMAT) {
-            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT]);
+            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT, ...Editions::OLDER]);
         }
 
         $pots = self::byId($fields, 'pots', Pot::fromFields(...));
         $burners = self::byId($fields, 'burners', Burner::fromFields(...));
         $lots = self::byId($fields, 'lots', Lot::fromFields(...));
+
+        if (array_filter($pots, static fn (Pot $pot): bool => $pot->cooker === null) === []) {
+            throw Refused::because('pots', 'refused.no-pot-for-a-ring');
+        }
 
         try {
             $timezone = new DateTimeZone($fields->text('timezone'));
@@ -81,9 +93,13 @@ final readonly class Kitchen
             $fields->one('cup', Cup::class, Cup::Metric),
             $fields->one('salt', Salt::class, Salt::Fine),
             $pots, $burners, $lots, self::plates($fields),
-            $fields->one('units', Units::class, Units::Grams),
             $fields->has('oven') ? Oven::fromFields($fields->object('oven')) : null,
             $fields->texts('pantry'),
+            $fields->whole('hands', 1, 6, 1),
+            $fields->flag('thermometer', false),
+            $fields->flag('scale', true),
+            $fields->has('tray_cm2') ? $fields->number('tray_cm2', 100, 10000, 'cm²') : null,
+            Reading::fromFields($fields),
             $document,
         );
     }
@@ -101,7 +117,7 @@ final readonly class Kitchen
      */
     public function stovePots(): array
     {
-        return array_filter($this->pots, static fn (Pot $pot): bool => $pot->cookerW === null);
+        return array_filter($this->pots, static fn (Pot $pot): bool => $pot->cooker === null);
     }
 
     /**
@@ -111,7 +127,7 @@ final readonly class Kitchen
      */
     public function cookers(): array
     {
-        return array_filter($this->pots, static fn (Pot $pot): bool => $pot->cookerW !== null);
+        return array_filter($this->pots, static fn (Pot $pot): bool => $pot->cooker !== null);
     }
 
     public function boilC(): float
@@ -129,6 +145,18 @@ final readonly class Kitchen
     public function burner(string $id, string $field): Burner
     {
         return $this->burners[$id] ?? throw Refused::unknown($field, $id, array_keys($this->burners));
+    }
+
+    /**
+     * A ring as a pot gets its heat that boils on it: through a plate where it must stand on one.
+     *
+     * @throws Refused when the kitchen has no such burner
+     */
+    public function burnerUnder(Pot $pot, string $id, string $field): Burner
+    {
+        $burner = $this->burner($id, $field);
+
+        return $this->plates !== [] && Standing::wantsPlate($pot, $burner) ? $burner->throughPlate() : $burner;
     }
 
     /** @throws Refused when the shelf has no such bag */

@@ -78,10 +78,10 @@ final readonly class BoilPlan extends RicePlan
     {
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
-        if ($pot->cookerW !== null) {
+        if ($pot->cooker !== null) {
             throw Refused::because('water/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
-        $burner = $kitchen->burner($dish->water->burner, 'water/burner');
+        $burner = $kitchen->burnerUnder($pot, $dish->water->burner, 'water/burner');
         $soak = $dish->rice->soak;
         $front = CookingFront::of($kind, $soak);
         $batches = self::batchesOf($dish, $kitchen, $raw);

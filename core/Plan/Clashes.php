@@ -50,6 +50,7 @@ final readonly class Clashes
                 default => [],
             },
             ...$this->rice(), ...$this->filling(), ...$this->pots(), ...$this->heat(),
+            ...(new Standings($this->potted, $this->kitchen, $this->knowledge))->clashes(),
         ];
     }
 

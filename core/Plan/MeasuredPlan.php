@@ -47,6 +47,8 @@ final readonly class MeasuredPlan extends RicePlan
     private function __construct(
         RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $salt, Figure $saltKept,
         public Absorption $absorption,
+        /** The line of the cooker's own scale. */
+        public Figure $cookerLine,
         /** Minutes from cold water to dry craters (one pot), or till the rice is done. */
         public int $cookMin,
         /** Doneness and weight over raw weight when the pot is sealed. */
@@ -63,12 +65,12 @@ final readonly class MeasuredPlan extends RicePlan
     public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw): self
     {
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
-        if ($dish->cooking === Cooking::Cooker && $pot->cookerW === null) {
+        if ($dish->cooking === Cooking::Cooker && $pot->cooker === null) {
             throw Refused::because('water/pot', 'refused.is-no-rice-cooker-name-the', pot: $pot->name);
         }
-        $burner = $pot->cookerW === null
-            ? $kitchen->burner($dish->water->burner, 'water/burner')
-            : Burner::ofCooker($pot->name, $pot->cookerW);
+        $burner = $pot->cooker === null
+            ? $kitchen->burnerUnder($pot, $dish->water->burner, 'water/burner')
+            : Burner::ofCooker($pot->name, $pot->cooker->watts);
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
         $front = CookingFront::of($kind, $dish->rice->soak, $belief->likely());
         $inWaterMin = self::DONE_BY * $front->tauS / CookingFront::speed($kitchen->boilC()) / 60;
@@ -81,6 +83,7 @@ final readonly class MeasuredPlan extends RicePlan
             $dish->cooking === Cooking::Quick, $isOnePot
                 ? self::freeG($dish, $raw)
                 : 0.0, $dish->water->brothPerRice * $raw->inGrams(), $kitchen->cup,
+            $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
         );
         $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
         $cookMin = self::heatUpMin($absorption, $raw, $kitchen, $burner) + match ($dish->cooking) {
@@ -109,6 +112,10 @@ final readonly class MeasuredPlan extends RicePlan
             ),
             saltKept: Figure::of($saltG, 'g', 1, Note::of('measured-plan.nothing-is-drained-all-the-salt')),
             absorption: $absorption,
+            cookerLine: Figure::of(
+                $pot->cooker?->line($absorption->cookerMark->amount) ?? $absorption->cookerMark->amount, '', 1,
+                ...$absorption->cookerMark->why,
+            ),
             cookMin: max(1, (int) ceil($cookMin)),
             doneness: $isOnePot ? self::CRATERS : self::COOKED,
             uptake: $isOnePot ? $absorption->target - self::STILL_TAKES : $absorption->target,

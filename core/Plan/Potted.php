@@ -22,6 +22,7 @@ use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
+use Orbek\Core\Pot\Standing;
 use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
 
@@ -132,11 +133,19 @@ final readonly class Potted
             static fn (Burner $ring): bool => $ring->netW() < $netW && ! in_array($ring->id, $needed, true),
         );
 
+        $pot = $load->place->pot;
+        $plates = array_values(array_filter(
+            $this->kitchen->plates, static fn (Plate $plate): bool => ! in_array($plate->id, $taken, true),
+        ));
+
         return new Stove(
-            $load->place->ring, $isFirst ? array_values($smaller) : [],
+            $load->place->ring,
             array_values(array_filter(
-                $this->kitchen->plates, static fn (Plate $plate): bool => ! in_array($plate->id, $taken, true),
+                $isFirst ? $smaller : [],
+                static fn (Burner $ring): bool => Standing::wantsPlate($pot, $ring)
+                    === Standing::wantsPlate($pot, $load->place->ring),
             )),
+            $plates, Standing::wantsPlate($pot, $load->place->ring) ? $plates[0] ?? null : null,
         );
     }
 
@@ -271,7 +280,7 @@ final readonly class Potted
     private static function places(Dish $dish, Kitchen $kitchen): array
     {
         $pot = $kitchen->pot($dish->lid->pot, 'lid/pot');
-        if ($pot->cookerW !== null) {
+        if ($pot->cooker !== null) {
             throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
         $ring = $kitchen->burner($dish->lid->burner, 'lid/burner');
@@ -280,7 +289,7 @@ final readonly class Potted
         }
         $other = $kitchen->pot($dish->lid->secondPot, 'lid/second/pot');
         $otherRing = $kitchen->burner($dish->lid->secondBurner, 'lid/second/burner');
-        if ($other->id === $pot->id || $other->cookerW !== null) {
+        if ($other->id === $pot->id || $other->cooker !== null) {
             throw Refused::because('lid/second/pot', 'refused.cannot-be-the-second-pot-name', other: $other->name);
         }
         $share = $other->usableLitres() / ($pot->usableLitres() + $other->usableLitres());

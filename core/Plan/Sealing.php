@@ -20,6 +20,7 @@ use Orbek\Core\Measure\Fat;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Uptake;
 
@@ -87,7 +88,8 @@ final readonly class Sealing
 
         return SealedPot::of(
             $pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $netW, $this->kitchen->boilC(),
-            $this->dish->lid->seal,
+            // With nothing but its lid a pot closes as well as its lid does.
+            $this->dish->lid->seal === Seal::TightLid ? $pot->lid->seal() : $this->dish->lid->seal,
             $layers, $isLaid ? self::HOT_FAT_C : null,
         );
     }

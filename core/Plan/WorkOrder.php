@@ -288,7 +288,7 @@ final class WorkOrder
             Cooking::Cooker => $this->add(
                 WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart, Note::of('work-order.rice-into-the-cooker'),
                 [Hold::pot($this->dish->water->pot)], $before,
-                Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->absorption->cookerMark),
+                Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->cookerLine),
                 Note::of('work-order.it-is-on'), Note::of('work-order.lifted-with-a-fork'),
             ),
             default => $this->add(

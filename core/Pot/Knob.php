@@ -34,7 +34,16 @@ final readonly class Knob
             ),
             $fields->each('marks'),
         );
-        usort($marks, static fn (Mark $a, Mark $b): int => $a->share <=> $b->share);
+        if (count($marks) === 1) {
+            throw Refused::because($fields->at('marks'), 'refused.one-mark-is-no-knob', mark: $marks[0]->name);
+        }
+        foreach (array_slice($marks, 1) as $at => $mark) {
+            if ($mark->share <= $marks[$at]->share) {
+                throw Refused::because(
+                    $fields->at('marks'), 'refused.marks-out-of-order', mark: $mark->name, before: $marks[$at]->name,
+                );
+            }
+        }
 
         if ($marks !== [] && $marks[0]->share < $least - 1e-9) {
             throw Refused::because(

@@ -10,13 +10,15 @@ use Orbek\Core\Measure\Refused;
 /** The oven, for a pot that is kept warm or steamed from all sides. */
 final readonly class Oven
 {
-    private function __construct(public string $name, public float $mostC)
+    private function __construct(public string $name, public float $leastC, public float $mostC)
     {
     }
 
     /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
-        return new self($fields->text('name'), $fields->number('most_c', 80, 300, '°C', 250));
+        $least = $fields->number('least_c', 30, 200, '°C', 50);
+
+        return new self($fields->text('name'), $least, $fields->number('most_c', max(80, $least), 300, '°C', 250));
     }
 }

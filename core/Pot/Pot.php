@@ -14,6 +14,11 @@ final readonly class Pot
 
     private const LIDDED_W_PER_K = 2.2;
 
+    /** No pot is lower or higher inside. */
+    private const LOWEST_CM = 3.0;
+
+    private const HIGHEST_CM = 60.0;
+
     private const OPEN_W_PER_M2 = 7000.0;
 
     private function __construct(
@@ -22,22 +27,40 @@ final readonly class Pot
         public PotMaterial $material,
         public float $diameterCm,
         public float $litres,
-        /** Power of a rice cooker's own plate, W; null for a pot that stands on a ring. */
-        public ?float $cookerW,
+        public LidFit $lid,
+        /** One long one, or two. */
+        public int $handles,
+        /** Whether an induction ring finds it. */
+        public bool $isMagnetic,
+        /** What makes it a rice cooker; null for a pot that stands on a ring. */
+        public ?Cooker $cooker,
     ) {
     }
 
     /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
-        return new self(
+        $material = $fields->one('material', PotMaterial::class);
+        $pot = new self(
             $fields->text('id'),
             $fields->text('name'),
-            $fields->one('material', PotMaterial::class),
+            $material,
             $fields->number('diameter_cm', 10, 60, 'cm'),
             $fields->number('litres', 0.5, 60, 'L'),
-            $fields->has('cooker_watts') ? $fields->number('cooker_watts', 100, 5000, 'W') : null,
+            $fields->one('lid', LidFit::class, LidFit::Tight),
+            $fields->whole('handles', 1, 2, 2),
+            $fields->flag('induction', $material->isMagnetic()),
+            $fields->has('cooker') ? Cooker::fromFields($fields->object('cooker')) : null,
         );
+        if ($pot->heightCm() < self::LOWEST_CM || $pot->heightCm() > self::HIGHEST_CM) {
+            throw Refused::because(
+                $fields->at('diameter_cm, litres'), 'refused.no-pot-is-so-high', litres: $pot->litres,
+                diameter: $pot->diameterCm, height: $pot->heightCm(),
+                from: self::LOWEST_CM * $pot->baseCm2() / 1000, to: self::HIGHEST_CM * $pot->baseCm2() / 1000,
+            );
+        }
+
+        return $pot;
     }
 
     /** Heat its base metal holds, J/K: 650 for a 24 cm medium pot, by area and material (docs/model.md, section F). */

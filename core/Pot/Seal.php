@@ -16,6 +16,7 @@ enum Seal: string
     case DampCloth = 'damp-cloth';
     case TightLid = 'tight-lid';
     case LooseLid = 'loose-lid';
+    case VentedLid = 'vented-lid';
 
     /** Share of the steam reaching the lid that gets out (docs/model.md, section F). */
     public function leakShare(): float
@@ -27,6 +28,7 @@ enum Seal: string
             self::DampCloth => 0.15,
             self::TightLid => 0.40,
             self::LooseLid => 0.60,
+            self::VentedLid => 0.80,
         };
     }
 

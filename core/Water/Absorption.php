@@ -37,6 +37,9 @@ final readonly class Absorption
     /** A cooker's own scale: plain unsoaked rice by the 180 ml cup, and what its steam hole loses. */
     private const SCALE_BULK_KG_PER_L = 0.85;
 
+    /** The cup that comes with most cookers. */
+    public const COOKER_CUP_ML = 180.0;
+
     private const SCALE_LOSS_G = 30.0;
 
     private function __construct(
@@ -60,10 +63,12 @@ final readonly class Absorption
      * @param  float  $coveredMin minutes under the lid on the lowest heat
      * @param  float  $fillingFreeG free water that the filling brings, g
      * @param  float  $brothG broth to be used for part of the water, g
+     * @param  float  $cookerCupMl of rice for a line of the cooker's scale
      */
     public static function of(
         RiceKind $kind, Soak $soak, Mass $raw, float $netW, float $openMin, float $setting, float $leakShare,
         float $coveredMin, bool $folded, float $fillingFreeG, float $brothG, Cup $cup,
+        float $cookerCupMl = self::COOKER_CUP_ML,
     ): self {
         Sane::between('rice', $raw->inGrams(), 1, 50000);
         Sane::between('open simmer', $openMin, 0, 120);
@@ -86,7 +91,7 @@ final readonly class Absorption
         $besideG = max(0.0, $liquid - $brothG);
 
         $perMark = Mass::ofVolume(
-            Volume::cups(1, Cup::RiceCooker),
+            Volume::millilitres($cookerCupMl),
             self::SCALE_BULK_KG_PER_L,
         )->inGrams() * self::SCALE_WATER;
 
@@ -116,7 +121,7 @@ final readonly class Absorption
                 max(0.0, ($liquid - self::SCALE_LOSS_G) / $perMark), '', 1,
                 Note::of(
                     'absorption.a-cookers-line-counts-ml-cups',
-                    perMark: (int) round($perMark),
+                    cupMl: (int) round($cookerCupMl), perMark: (int) round($perMark),
                     scaleLossG: (int) self::SCALE_LOSS_G,
                 ),
             ),

@@ -27,4 +27,17 @@ final class BoilingPoint
 
         return 1730.63 / (8.07131 - log10($pascal / self::PASCAL_PER_MMHG)) - 233.426;
     }
+
+    /**
+     * How high it is where water boils at so much: the same two laws the other way.
+     *
+     * @param  float  $celsius of water at the boil
+     * @return float metres above the sea
+     */
+    public static function altitudeOf(float $celsius): float
+    {
+        $pascal = self::PASCAL_PER_MMHG * 10 ** (8.07131 - 1730.63 / (233.426 + $celsius));
+
+        return max(-430.0, min(5500.0, (1 - ($pascal / 101325) ** (1 / 5.25588)) / 2.25577e-5));
+    }
 }

@@ -57,12 +57,12 @@ final class DatabaseSeeder extends Seeder
     public function run(ClockInterface $clock): void
     {
         $now = $clock->now();
-        $household = Household::query()->create(['name' => 'Boathouse']);
+        $household = Household::query()->create(['name' => 'Boathouse', 'in_use' => true, 'is_demo' => true]);
         app()->instance(Household::class, $household);
 
         $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')))->toArray();
         $kitchen['timezone'] = config('orbek.timezone');
-        Kitchen::query()->create(['document' => $kitchen]);
+        Kitchen::query()->create(['document' => $kitchen, 'in_use' => true]);
 
         $supper = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
         $zone = Kitchen::core()->timezone;

@@ -7,5 +7,5 @@ return [
     'g-boil-off-without-the-lid' => '{openG} g boil off without the lid, {lidG} g get past it; the filling brings {fillingFreeG} g.',
     'g-in-all-g-of-it' => '{liquid} g in all, {brothG} g of it broth, by weight.',
     'ml-each-a-millilitre-of-water' => '^{cup}, {millilitres} ml each; a millilitre of water weighs a gram.',
-    'a-cookers-line-counts-ml-cups' => "A cooker's line counts 180 ml cups of plain unsoaked rice at {perMark} g of water each, and {scaleLossG} g for its steam hole.",
+    'a-cookers-line-counts-ml-cups' => "A cooker's line counts {cupMl} ml cups of plain unsoaked rice at {perMark} g of water each, and {scaleLossG} g for its steam hole.",
 ];

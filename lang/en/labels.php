@@ -159,6 +159,7 @@ return [
             'coil' => 'electric coil',
             'ceramic' => 'ceramic',
             'induction' => 'induction',
+            'camping' => 'camping gas',
         ],
     ],
     'PotMaterial' => [
@@ -166,6 +167,11 @@ return [
             'steel' => 'steel',
             'cast-iron' => 'cast iron',
             'aluminium' => 'aluminium',
+            'coated' => 'coated',
+            'enamel' => 'enamel',
+            'copper' => 'copper',
+            'clay' => 'clay',
+            'glass' => 'glass or glazed ware',
         ],
     ],
     'RiceKind' => [
@@ -196,6 +202,7 @@ return [
             'damp-cloth' => 'damp cloth and lid',
             'tight-lid' => 'a tight lid',
             'loose-lid' => 'a loose lid',
+            'vented-lid' => 'a lid with its vent open',
         ],
     ],
     'Serving' => [
@@ -268,6 +275,22 @@ return [
             'soft' => 'soft',
             'wet' => 'wet, sticking',
         ],
+    ],
+    'LidFit' => [
+        'label' => ['tight' => 'tight', 'loose' => 'loose', 'vent' => 'with a vent'],
+    ],
+    'LetsGo' => [
+        'label' => [
+            'at-once' => 'The coat lets the crust go at once',
+            'after-rest-or-cold-water' => 'Bare metal lets the crust go after the rest, or with its base in cold water for a minute',
+            'after-rest' => 'The crust lets go after the rest: no cold water, it would crack the pot',
+        ],
+    ],
+    'Degrees' => [
+        'label' => ['celsius' => 'Celsius', 'fahrenheit' => 'Fahrenheit'],
+    ],
+    'Weekday' => [
+        'label' => ['monday' => 'Monday', 'saturday' => 'Saturday', 'sunday' => 'Sunday'],
     ],
     'Units' => [
         'label' => [

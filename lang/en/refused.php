@@ -3,6 +3,14 @@
 declare(strict_types=1);
 
 return [
+    'no-file-came' => 'no file came; choose a kitchen file of at most 1 MB.',
+    'it-is-cooked-in' => 'it is cooked in; cook in another one first.',
+    'say-that-the-demo-goes' => 'say that the demo kitchen goes with its dishes and cooks.',
+    'no-pot-is-so-high' => '{litres, number, ::.0} L in a pot {diameter, number, ::.} cm across would stand {height, number, ::.0} cm high; give {from, number, ::.0} to {to, number, ::.0} L, or another width.',
+    'lines-out-of-order' => 'line {line, number, ::.0} for {cups} cups is no higher than the one before it; give higher lines for more cups.',
+    'one-mark-is-no-knob' => '{mark} alone is no knob; give two marks at least, or none.',
+    'marks-out-of-order' => '{mark} gives no more than {before} before it; give them from low to high.',
+    'no-pot-for-a-ring' => 'only rice cookers are left; keep a pot that stands on a ring.',
     'a-mark-is-a-word-and-per-cent' => '"{read}" will not do; give a word and per cent, with commas between: pearl 25, half 60, full 100.',
     'dishes-use-it' => '{count, plural, one{# dish uses it} other{# dishes use it}}; choose what they move to.',
     'nothing-to-bring-back' => 'there is nothing to bring back; the kitchen is as it was.',

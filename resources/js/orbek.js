@@ -1,5 +1,6 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
+import begin from './begin.js';
 import drill from './drill.js';
 import pot from './pot.js';
 import { deliverAll, waiting } from './queue.js';
@@ -8,6 +9,7 @@ import ticks from './ticks.js';
 
 window.Alpine = Alpine;
 Alpine.plugin(morph);
+Alpine.data('begin', begin);
 Alpine.data('drill', drill);
 Alpine.data('pot', pot);
 Alpine.data('stove', stove);

@@ -46,6 +46,14 @@ final class Stack
         (new Process(['rm', '-rf', "{$this->folder}/cache"]))->mustRun();
     }
 
+    /** An installation that nobody has cooked in. */
+    public function emptied(): void
+    {
+        $pdo = new PDO("sqlite:{$this->folder}/orbek.sqlite");
+        $pdo->exec('PRAGMA foreign_keys = ON');
+        $pdo->exec('DELETE FROM households');
+    }
+
     public function browser(int $width, int $height, bool $dark = false): RemoteWebDriver
     {
         $profile = "{$this->folder}/profile-".bin2hex(random_bytes(4));

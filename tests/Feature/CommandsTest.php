@@ -64,7 +64,7 @@ final class CommandsTest extends TestCase
         yield 'a field missing' => [
             '"seal": "cloth",',
             '',
-            'seal: is missing; give one of dough, foil, cloth, damp-cloth, tight-lid, loose-lid.',
+            'seal: is missing; give one of dough, foil, cloth, damp-cloth, tight-lid, loose-lid, vented-lid.',
         ];
         yield 'a field misspelt' => [
             '"altitude_m"',

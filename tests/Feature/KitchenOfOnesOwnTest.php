@@ -76,7 +76,11 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         foreach ([
             ['ring', ['watts' => '5'], 'watts'], ['ring', ['watts' => 'hot'], 'watts'], ['ring', ['kind' => 'coal'], 'kind'],
             ['ring', ['marks' => 'pearl'], 'marks: &quot;pearl&quot; will not do'],
-            ['ring', ['marks' => 'pearl 10'], 'pearl gives less than the'], ['pot', ['diameter_cm' => '-3'], 'diameter_cm'],
+            ['ring', ['marks' => 'pearl 10, full 100'], 'pearl gives less than the'],
+            ['ring', ['marks' => 'pearl 30'], 'pearl alone is no knob'],
+            ['ring', ['marks' => 'half 60, small 40'], 'small gives no more than half before it'],
+            ['ring', ['kind' => 'camping', 'watts' => '3000'], 'watts: 3000 is out of range; give 200 to 2500 W'],
+            ['pot', ['litres' => '60'], 'would stand 191'], ['pot', ['diameter_cm' => '90'], 'diameter_cm'], ['pot', ['diameter_cm' => '-3'], 'diameter_cm'],
             ['pot', ['material' => ['steel']], 'material'], ['plate', ['kg' => '900'], 'kg'], ['plate', ['name' => ''], 'name'],
         ] as [$thing, $wrong, $says]) {
             $right = match ($thing) {
@@ -121,6 +125,6 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
 
     private function version(): int
     {
-        return Kitchen::query()->firstOrFail()->version;
+        return Kitchen::inUse()->version;
     }
 }

@@ -55,7 +55,7 @@ final class KitchenTest extends FeatureTestCase
 
     public function test_a_bag_no_shop_sells_is_refused_and_nothing_is_saved(): void
     {
-        $before = Kitchen::query()->firstOrFail()->document;
+        $before = Kitchen::inUse()->document;
         foreach ([
             [['name' => '', 'kind' => 'persian'], 'name: is missing; give a text of 1 to 200 characters.'],
             [['name' => 'X', 'kind' => 'risotto'], 'lots/4/kind: "risotto" is not known;'],
@@ -71,7 +71,7 @@ final class KitchenTest extends FeatureTestCase
             $this->post('/kitchen/lots', ['version' => 1] + $sent)->assertStatus(422)->assertSee($message);
         }
 
-        self::assertSame($before, Kitchen::query()->firstOrFail()->document);
+        self::assertSame($before, Kitchen::inUse()->document);
     }
 
     public function test_a_test_boil_teaches_a_new_bag_and_can_be_taken_back(): void

@@ -29,14 +29,17 @@ final class AbsorptionController
         $kitchen = Kitchen::core();
         $words = [
             'lot' => array_key_first($kitchen->lots), 'burner' => array_key_first($kitchen->burners),
+            'soak_c' => round($kitchen->reading->degrees(self::FIRST['soak_c'])),
             'seal' => Seal::TightLid->value, 'cup' => $kitchen->cup->value, 'folded' => '0',
         ];
-        $asked = array_intersect_key($request->query->all(), self::FIRST + $words) + self::FIRST + $words;
+        $asked = array_intersect_key($request->query->all(), self::FIRST + $words) + $words + self::FIRST;
         $fields = Fields::ofForm($asked);
 
         $absorption = Absorption::of(
             $kitchen->lot($fields->text('lot'), 'lot')->kind,
-            Soak::of($fields->number('soak_min', 0, 2880, 'min'), $fields->number('soak_c', 0, 60, '°C')),
+            Soak::of($fields->number('soak_min', 0, 2880, 'min'), $kitchen->reading->celsius($fields->number(
+                'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60), $kitchen->reading->degrees->sign(),
+            ))),
             Mass::grams($fields->number('raw_g', 20, 10000, 'g')),
             $kitchen->burner($fields->text('burner'), 'burner')->netW(),
             $fields->number('open_min', 0, 120, 'min'),

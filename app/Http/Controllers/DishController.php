@@ -7,14 +7,18 @@ namespace App\Http\Controllers;
 use App\Formats\OpenFile;
 use App\Http\Parts;
 use App\Models\Dish;
+use App\Models\Kitchen;
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use Orbek\Core\Edit\Difference;
 use Orbek\Core\Edit\Edits;
 use Orbek\Core\Edit\FieldEdit;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
@@ -56,7 +60,12 @@ final class DishController
     {
         $asked = Fields::of($request->all());
         $seen = $asked->whole('version', 1, PHP_INT_MAX);
-        $edit = Edits::read($asked->text('path'), $request->input('value'));
+        $value = $request->input('value');
+        // Degrees come as this household reads them, and are kept as °C.
+        if ($asked->text('path') === 'rice/soak/celsius' && is_numeric($value)) {
+            $value = round(Kitchen::core()->reading->celsius((float) $value), 1);
+        }
+        $edit = Edits::read($asked->text('path'), $value);
         $was = $dish->isStill($seen)->core();
         $changed = $edit instanceof FieldEdit ? $edit->of($was) : $edit->on($planner->plan($was));
         OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
@@ -80,8 +89,32 @@ final class DishController
     private function show(Request $request, Dish $dish, Planner $planner, string $place): View
     {
         $request->session()->put(self::LAST, $dish->id);
+        $dish = $this->moved($request, $dish, $planner);
 
         return view($place === 'clock' ? 'clock.show' : 'pot.show', $this->body($dish, $planner->plan($dish->core())));
+    }
+
+    /** Opened in another kitchen a dish moves to what is there; each change is told, and kept as a version to take back. */
+    private function moved(Request $request, Dish $dish, Planner $planner): Dish
+    {
+        $was = $dish->core();
+        $kitchen = Kitchen::core();
+        if (! Moving::isNeeded($was, $kitchen)) {
+            return $dish;
+        }
+        $moved = Moving::right($dish->in($kitchen), $kitchen, $planner);
+        $names = [];
+        foreach (Kitchen::query()->get() as $one) {
+            foreach ([$one->read()->pots, $one->read()->burners, $one->read()->plates, $one->read()->lots] as $things) {
+                $names += array_map(static fn (object $thing): string => $thing->name, $things);
+            }
+        }
+        $request->session()->now('moved', array_map(
+            static fn (Difference $one): string => app(Wording::class)->difference($one, $names),
+            Difference::between($was, $moved),
+        ));
+
+        return $dish->become($moved, $dish->version, $this->clock->now());
     }
 
     /** @return array<string, mixed> */

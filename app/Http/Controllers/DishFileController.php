@@ -24,6 +24,7 @@ use Orbek\Core\Dish\Table;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 
@@ -117,7 +118,7 @@ final class DishFileController
             self::tomorrow($clock, $kitchen),
         );
         $dish = OpenFile::dish((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $planner->plan($dish);
+        $dish = Moving::right($dish, $kitchen, $planner);
 
         return redirect()->route('pot', $this->onTheShelf((new Dish(['version' => 1]))->take($dish)));
     }
@@ -138,7 +139,7 @@ final class DishFileController
                 JSON_PRESERVE_ZERO_FRACTION,
             ),
         );
-        $planner->plan($dish);
+        $dish = Moving::right($dish, $kitchen, $planner);
 
         return redirect()->route('pot', $this->onTheShelf((new Dish(['version' => 1]))->take($dish)));
     }

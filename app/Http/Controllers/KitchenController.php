@@ -30,7 +30,9 @@ final class KitchenController
             'kitchen.index',
             [
                 'home' => Kitchen::core(),
-                'version' => Kitchen::query()->firstOrFail()->version,
+                'version' => Kitchen::inUse()->version,
+                'kitchens' => Kitchen::query()->oldest('id')->get(),
+                'inUse' => Kitchen::inUse()->id,
                 'knowledge' => Household::known(),
             ],
         );
@@ -83,7 +85,8 @@ final class KitchenController
     {
         Kitchen::change(
             Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
-            static fn (array $document): array => array_replace($document, $request->only(['units', 'cup', 'salt'])),
+            static fn (array $document): array => array_replace($document, $request->only(['units', 'cup', 'salt', 'degrees', 'week_starts'])
+                + ($request->filled('hours') ? ['hours' => $request->integer('hours')] : [])),
         );
 
         return redirect()->route('kitchen');
@@ -95,7 +98,10 @@ final class KitchenController
         $kitchen = Kitchen::core();
         $lot = $kitchen->lot($id, 'lot');
         $form = Fields::ofForm($request->all());
-        $soak = Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $form->number('soak_c', 0, 60, '°C', 20));
+        $soak = Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $kitchen->reading->celsius($form->number(
+            'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60), $kitchen->reading->degrees->sign(),
+            $kitchen->reading->degrees(20),
+        )));
         $tests = self::tests($request);
         $likelihood = TestBoil::likelihood($lot->kind, $soak, $kitchen->boilC(), $kitchen->roomC, $tests);
         $taught = [

@@ -14,6 +14,7 @@ use Illuminate\Support\Str;
 use Orbek\Core\Kitchen\Thing;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\BurnerKind;
 use Orbek\Core\Pot\Knob;
 use Psr\Clock\ClockInterface;
 
@@ -24,7 +25,7 @@ final class KitchenThingController
 
     public function index(): View
     {
-        $kitchen = Kitchen::query()->firstOrFail();
+        $kitchen = Kitchen::inUse();
 
         return view('kitchen.things', [
             'home' => $kitchen->read(), 'version' => $kitchen->version, 'used' => $this->used(),
@@ -64,10 +65,23 @@ final class KitchenThingController
     public function place(Request $request): RedirectResponse
     {
         $form = Fields::ofForm($request->all());
-        $this->change($form, 'the kitchen', static fn (array $document): array => [
+        $reading = Kitchen::core()->reading;
+        $celsius = static fn (string $name, float $from, float $to): float => round($reading->celsius($form->number(
+            $name, $reading->degrees($from), $reading->degrees($to), $reading->degrees->sign(),
+        )), 1);
+        $this->change($form, 'the kitchen', static fn (array $document): array => array_filter([
             'name' => $form->text('name'), 'altitude_m' => $form->number('altitude_m', -430, 5500, 'm'),
-            'room_c' => $form->number('room_c', 5, 45, '°C'), 'tap_c' => $form->number('tap_c', 2, 40, '°C'),
-        ] + $document);
+            'room_c' => $celsius('room_c', 5, 45), 'tap_c' => $celsius('tap_c', 2, 40),
+            'timezone' => $form->has('timezone') ? $form->text('timezone') : $document['timezone'],
+            'hands' => $form->whole('hands', 1, 6, 1),
+            'thermometer' => $form->flag('thermometer', false), 'scale' => $form->flag('scale', false),
+            'tray_cm2' => $form->has('tray_cm2') ? $form->number('tray_cm2', 100, 10000, 'cm²') : null,
+            'oven' => ! $form->flag('oven', isset($document['oven'])) ? null : [
+                'name' => $document['oven']['name'] ?? 'oven',
+                'least_c' => $form->has('least_c') ? $celsius('least_c', 30, 200) : $document['oven']['least_c'] ?? 50,
+                'most_c' => $form->has('most_c') ? $celsius('most_c', 80, 300) : $document['oven']['most_c'] ?? 250,
+            ],
+        ], static fn (mixed $value): bool => $value !== null) + array_diff_key($document, ['oven' => 0, 'tray_cm2' => 0]));
 
         return redirect()->route('kitchen.things');
     }
@@ -83,7 +97,7 @@ final class KitchenThingController
         $using = array_filter($this->using(), static fn (array $ids): bool => in_array($id, $ids, true));
         $to = $form->has('move_to') ? $form->text('move_to') : null;
         $others = array_values(array_diff(
-            array_column(Kitchen::query()->firstOrFail()->document[$thing->list()] ?? [], 'id'), [$id],
+            array_column(Kitchen::inUse()->document[$thing->list()] ?? [], 'id'), [$id],
         ));
         if ($using !== [] && $to === null) {
             throw Refused::because('move_to', 'refused.dishes-use-it', count: count($using));
@@ -130,7 +144,7 @@ final class KitchenThingController
     /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
     private function change(Fields $form, string $what, callable $change): Kitchen
     {
-        $before = Kitchen::query()->firstOrFail()->document;
+        $before = Kitchen::inUse()->document;
         $kitchen = Kitchen::change($form->whole('version', 1, PHP_INT_MAX), $change(...));
         session()->put(self::BEFORE, ['version' => $kitchen->version, 'document' => $before, 'what' => $what]);
 
@@ -153,9 +167,16 @@ final class KitchenThingController
                 'litres' => $form->has('litres')
                     ? $form->number('litres', 0.5, 60, 'L')
                     : round(M_PI * $across ** 2 / 4 * $form->number('height_cm', 4, 60, 'cm') / 1000, 2),
+                'lid' => $form->has('lid') ? $form->text('lid') : null,
+                'handles' => $form->has('handles') ? $form->whole('handles', 1, 2) : null,
+                'induction' => $form->has('induction') ? $form->flag('induction', false) : null,
             ],
             Thing::Ring => [
-                'name' => $name, 'kind' => $form->text('kind'), 'watts' => $form->number('watts', 200, 15000, 'W'),
+                'name' => $name, 'kind' => $form->text('kind'),
+                'watts' => $form->number(
+                    'watts', 200, $form->one('kind', BurnerKind::class)->mostW(), 'W',
+                ),
+                'across_cm' => $form->has('across_cm') ? $form->number('across_cm', 4, 40, 'cm') : null,
                 'knob' => array_filter([
                     'least' => $form->has('least') ? $form->number('least', 0, 60, '%') / 100 : null,
                     'marks' => Knob::readMarks($form->has('marks') ? $form->text('marks') : '', 'marks'),

@@ -24,8 +24,8 @@ final class ListController
     {
         return view('pot.list', [
             'dish' => $dish,
-            'plan' => $planner->plan($dish->core()),
-            'kitchenVersion' => Kitchen::query()->firstOrFail()->version,
+            'plan' => $planner->plan($dish->in(Kitchen::core())),
+            'kitchenVersion' => Kitchen::inUse()->version,
             'ticked' => ListTick::query()->where('dish_id', $dish->id)->pluck('entry')->flip(),
         ]);
     }

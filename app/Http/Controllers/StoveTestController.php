@@ -36,7 +36,8 @@ final class StoveTestController
         $fields = Fields::ofForm($request->all());
         $numbers = [];
         foreach (['litres', 'from_c', 'to_c', 'minutes'] as $name) {
-            $numbers[$name] = $fields->number($name, -1e6, 1e6);
+            $number = $fields->number($name, -1e6, 1e6);
+            $numbers[$name] = str_ends_with($name, '_c') ? $kitchen->reading->celsius($number) : $number;
         }
         $pot = $kitchen->pot($fields->text('pot'), 'pot');
         $burner = $kitchen->burner($fields->text('burner'), 'burner');

@@ -9,6 +9,7 @@ use App\Models\Kitchen;
 use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\Request;
+use Orbek\Core\Measure\Reading;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Until there are accounts, the one household of this installation is in use. */
@@ -17,13 +18,14 @@ final class UseHousehold
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        app()->instance(Household::class, Household::query()->oldest('id')->firstOrFail());
-        app()->instance(Wording::class, new Wording(lang_path('en'), static function (): array {
-            $kitchen = Kitchen::core();
+        app()->instance(Household::class, Household::inUse());
+        app()->instance(
+            Wording::class, new Wording(lang_path('en'), static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading),
+        );
 
-            return [$kitchen->units, $kitchen->cup];
-        }));
-
-        return $next($request);
+        // Without a kitchen there is nothing to cook in: it is asked for first.
+        return Kitchen::query()->exists() || $request->is('begin', 'begin/*', 'token', 'care', 'demo/*')
+            ? $next($request)
+            : redirect()->route('begin');
     }
 }

@@ -7,14 +7,14 @@
     <x-drawing.clock :$plan />
     <ol class="told">
         @foreach ($plan->day->works as $id => $work)
-            <li><span class="time">{{ $plan->day->startsAt($id)->format('H:i') }}</span> <strong>{{ $work->name }}</strong> {{ $work->task->minutes }} min{{ $work->task->burner() === null ? '' : ', '.$plan->kitchen->burner($work->task->burner(), 'burner')->name }}{{ $work->detail === null ? '' : '; '.$say($work->detail) }}</li>
+            <li><span class="time">{{ $say->time($plan->day->startsAt($id)) }}</span> <strong>{{ $work->name }}</strong> {{ $work->task->minutes }} min{{ $work->task->burner() === null ? '' : ', '.$plan->kitchen->burner($work->task->burner(), 'burner')->name }}{{ $work->detail === null ? '' : '; '.$say($work->detail) }}</li>
         @endforeach
-        <li><span class="time">{{ $plan->day->tableAt->format('H:i') }}</span> <strong>Table</strong></li>
+        <li><span class="time">{{ $say->time($plan->day->tableAt) }}</span> <strong>Table</strong></li>
     </ol>
 </div>@endfragment
 @fragment('clock-says')<aside class="beside" id="clock-says" aria-label="What the clock says">
     <p class="strong-figure">{{ intdiv(-$attended, 60) }}:{{ sprintf('%02d', -$attended % 60) }}</p>
-    <p>in the kitchen, from {{ $plan->day->at($attended)->format('H:i') }}@if ($first < $attended); first work at {{ $plan->day->at($first)->format('H:i') }}@endif</p>
+    <p>in the kitchen, from {{ $say->time($plan->day->at($attended)) }}@if ($first < $attended); first work at {{ $say->time($plan->day->at($first)) }}@endif</p>
     <p class="ruled">On the table <x-word.moment path="table/serve_at" :$plan :$today />.</p>
     @foreach ($plan->clashes as $clash)
         <div class="clash ruled" role="status"><p>{{ $clash->says }}</p>

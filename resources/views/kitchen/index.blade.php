@@ -1,7 +1,17 @@
 <x-layouts.place title="Kitchen" place="kitchen">
     <div class="page kitchen-page">
         <section>
-            <h1>The rice shelf</h1>
+            <h1>{{ $home->name }}</h1>
+            <x-drawing.kitchen :$home />
+            <p><a href="{{ route('kitchen.things') }}">Add, change or take away</a> · <a href="{{ route('stoves') }}">what each pot on each ring has taught</a>, and a boil test.</p>
+            <ul class="amounts">
+                @foreach ($home->plates as $plate)<li><strong>{{ Str::ucfirst($plate->name) }}</strong>, {{ number_format($plate->kg, 1) }} kg</li>@endforeach
+                @if ($home->oven !== null)<li><strong>{{ Str::ucfirst($home->oven->name) }}</strong>, {{ $say->degrees($home->oven->leastC) }} to {{ $say->degrees($home->oven->mostC) }}</li>@endif
+                @foreach ($home->cookers() as $pot)<li><strong>{{ Str::ucfirst($pot->name) }}</strong>, its cup {{ round($pot->cooker->cupMl) }} ml{{ $pot->cooker->keepsWarm ? ', keeps warm' : '' }}</li>@endforeach
+                <li>{{ $home->hands === 1 ? 'One pair of hands' : $home->hands.' pairs of hands' }}; {{ $home->hasThermometer ? 'a thermometer' : 'no thermometer' }}, {{ $home->hasScale ? 'a scale' : 'no scale' }}{{ $home->trayCm2 === null ? '' : ', a tray of '.round($home->trayCm2).' cm²' }}</li>
+                <li>{{ round($home->altitudeM) }} m above the sea: water boils at <strong>{{ $say->degrees($home->boilC(), 1) }}</strong></li>
+            </ul>
+            <h2>The rice shelf</h2>
             <ul class="lots">
                 @foreach ($home->lots as $lot)
                     @php $belief = $knowledge->lot($lot->id); $left = $lot->leftG($knowledge); @endphp
@@ -35,27 +45,38 @@
                 <h2>How amounts are shown</h2>
                 <form method="post" action="{{ route('units') }}" class="plain">
                     @csrf<input type="hidden" name="version" value="{{ $version }}">
-                    <label>In <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $home->units)>{{ $say->label($unit) }}</option>@endforeach</select></label>
+                    <label>In <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $home->reading->units)>{{ $say->label($unit) }}</option>@endforeach</select></label>
                     <div class="pair">
                         <label>A cup is <select name="cup">@foreach (Orbek\Core\Measure\Cup::cases() as $cup)<option value="{{ $cup->value }}" @selected($cup === $home->cup)>{{ $say->label($cup) }}, {{ round($cup->millilitres()) }} ml</option>@endforeach</select></label>
                         <label>The salt <select name="salt">@foreach (Orbek\Core\Measure\Salt::cases() as $salt)<option value="{{ $salt->value }}" @selected($salt === $home->salt)>{{ $salt->value }}, {{ $salt->gramsPerTeaspoon() }} g a teaspoon</option>@endforeach</select></label>
                     </div>
+                    <div class="pair">
+                        <label>Temperatures in <select name="degrees">@foreach (Orbek\Core\Measure\Degrees::cases() as $one)<option value="{{ $one->value }}" @selected($one === $home->reading->degrees)>{{ $say->label($one) }}</option>@endforeach</select></label>
+                        <label>The clock <select name="hours"><option value="24">24 hours</option><option value="12" @selected($home->reading->isTwelveHours)>12 hours</option></select></label>
+                    </div>
+                    <label>The week begins on <select name="week_starts">@foreach (Orbek\Core\Measure\Weekday::cases() as $one)<option value="{{ $one->value }}" @selected($one === $home->reading->weekStarts)>{{ $say->label($one) }}</option>@endforeach</select></label>
                     <button class="act">Show them so</button>
                 </form>
             </section>
             <section>
-                <h2>Without draining</h2>
-                <p><a href="{{ route('absorption') }}">Rice by absorption</a>: how much water for one pot or a cooker.</p>
+                <h2>Kitchens</h2>
+                <ul class="things">
+                    @foreach ($kitchens as $kitchen)
+                        <li class="kitchen-row"><span>{{ $kitchen->document['name'] }}{{ $kitchen->id === $inUse ? ', cooked in now' : '' }}</span>
+                            @if ($kitchen->id !== $inUse)
+                                <form method="post" action="{{ route('kitchens.use', $kitchen) }}">@csrf<button class="small-button" aria-label="Cook in {{ $kitchen->document['name'] }}">Cook in this one</button></form>
+                                <form method="post" action="{{ route('kitchens.away', $kitchen) }}">@csrf<button class="small-button" aria-label="Take away {{ $kitchen->document['name'] }}">Take it away</button></form>
+                            @endif</li>
+                    @endforeach
+                </ul>
+                @if (session('kitchen-away'))<form method="post" action="{{ route('kitchens.back') }}" class="undo">@csrf<p role="status">{{ session('kitchen-away')['name'] }} is taken away. <button class="small-button">Undo</button></p></form>@endif
+                <p><a href="{{ route('begin') }}">Another kitchen</a> · <a href="{{ route('kitchens.file') }}">this one as a file</a>@if (app(App\Models\Household::class)->is_demo) · <a href="{{ route('demo.ask') }}">take the demo away</a>@elseif (App\Models\Household::query()->where('is_demo', true)->exists()) · <a href="{{ route('demo.ask') }}">take the demo away</a>@endif</p>
+                @if (! app(App\Models\Household::class)->is_demo && App\Models\Household::query()->where('is_demo', true)->exists())<form method="post" action="{{ route('demo.in') }}">@csrf<button class="small-button">Look into the demo kitchen</button></form>@endif
+                <form method="post" action="{{ route('kitchens.preview') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="kitchen-file">A kitchen from a file</label><input id="kitchen-file" type="file" name="file" accept=".json,application/json" required><button class="quiet">Look at it</button></form>
             </section>
             <section>
-                <h2>Pots and rings</h2>
-                <p><a href="{{ route('kitchen.things') }}">Add, change or take away</a> · <a href="{{ route('stoves') }}">what each pot on each ring has taught</a>, and a boil test.</p>
-                <ul class="amounts">
-                    @foreach ($home->pots as $pot)<li><strong>{{ $pot->name }}</strong>, {{ number_format($pot->heightCm(), 1) }} cm high inside</li>@endforeach
-                    @if ($home->oven !== null)<li><strong>{{ Str::ucfirst($home->oven->name) }}</strong>, up to {{ round($home->oven->mostC) }} °C</li>@endif
-                    @foreach ($home->burners as $burner)<li><strong>{{ $burner->label() }}</strong>, {{ round($burner->netW()) }} W of it reach the pot</li>@endforeach
-                    <li>{{ round($home->altitudeM) }} m above the sea: water boils at <strong>{{ number_format($home->boilC(), 1) }} °C</strong></li>
-                </ul>
+                <h2>Without draining</h2>
+                <p><a href="{{ route('absorption') }}">Rice by absorption</a>: how much water for one pot or a cooker.</p>
             </section>
         </div>
     </div>

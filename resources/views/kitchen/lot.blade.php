@@ -34,7 +34,7 @@
                 @csrf
                 <div class="pair">
                     <label>Soaked, min <input name="soak_min" type="number" min="0" max="2880" value="30" required></label>
-                    <label>at °C <input name="soak_c" type="number" min="0" max="60" value="20" required></label>
+                    <label>at {{ $say->reading()->degrees->sign() }} <input name="soak_c" type="number" min="{{ round($say->reading()->degrees(0)) }}" max="{{ round($say->reading()->degrees(60)) }}" value="{{ round($say->reading()->degrees(20)) }}" required></label>
                 </div>
                 @foreach (range(0, 3) as $row)
                     <div class="pair">

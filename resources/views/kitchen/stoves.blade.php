@@ -27,7 +27,7 @@
                     <label>Pot <select name="pot">@foreach ($home->stovePots() as $pot)<option value="{{ $pot->id }}">{{ $pot->name }}</option>@endforeach</select></label>
                     <label>Ring <select name="burner">@foreach ($home->burners as $burner)<option value="{{ $burner->id }}">{{ $burner->label() }}</option>@endforeach</select></label>
                     <div class="pair"><label>Water, litres <input name="litres" type="number" min="0.3" max="30" step="0.1" value="2" required></label><label>Ring at, a mark or % <input name="setting" value="100" maxlength="40" required autocomplete="off"></label></div>
-                    <div class="pair"><label>From, °C <input name="from_c" type="number" min="1" max="90" step="0.1" value="20" required></label><label>To, °C <input name="to_c" type="number" min="11" max="97" step="0.1" value="90" required></label></div>
+                    <div class="pair">@php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp<label>From, {{ $sign }} <input name="from_c" type="number" min="{{ ceil($read->degrees(1)) }}" max="{{ floor($read->degrees(90)) }}" step="0.1" value="{{ $read->degrees(20) }}" required></label><label>To, {{ $sign }} <input name="to_c" type="number" min="{{ ceil($read->degrees(11)) }}" max="{{ floor($read->degrees(97)) }}" step="0.1" value="{{ $read->degrees(90) }}" required></label></div>
                     <label>Minutes <input name="minutes" type="number" min="1" max="60" step="0.1" required></label>
                     <button class="act">It took so long</button>
                 </form>

@@ -6,6 +6,7 @@
     <div class="page kitchen-page">
         <section>
             <h1>Pots, rings and plates</h1>
+            <x-drawing.kitchen :$home />
             @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<input type="hidden" name="version" value="{{ $version }}"><p role="status">{{ $before }}: changed. <button class="small-button">Undo</button></p></form>@endif
             @foreach ([
                 [Thing::Pot, 'Pots', collect($home->pots)->map(fn ($pot) => $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'), 'Another pot'],
@@ -47,8 +48,15 @@
                     @csrf<input type="hidden" name="version" value="{{ $version }}">
                     <label>Called <input name="name" maxlength="80" required value="{{ $home->name }}" autocomplete="off"></label>
                     <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{ round($home->altitudeM) }}"></label>
-                    <div class="pair"><label>The room, °C <input name="room_c" type="number" min="5" max="45" step="0.5" required value="{{ $home->roomC }}"></label><label>The tap, °C <input name="tap_c" type="number" min="2" max="40" step="0.5" required value="{{ $home->tapC }}"></label></div>
-                    <p class="small">Water boils here at <strong>{{ number_format($home->boilC(), 1) }} °C</strong>.</p>
+                    @php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp
+                    <div class="pair"><label>The room, {{ $sign }} <input name="room_c" type="number" step="any" required value="{{ round($read->degrees($home->roomC), 1) }}"></label><label>The tap, {{ $sign }} <input name="tap_c" type="number" step="any" required value="{{ round($read->degrees($home->tapC), 1) }}"></label></div>
+                    <label>Its time zone <input name="timezone" required maxlength="60" value="{{ $home->timezone->getName() }}" autocomplete="off"></label>
+                    <div class="pair"><label>Oven <select name="oven"><option value="0">none</option><option value="1" @selected($home->oven !== null)>{{ $home->oven->name ?? 'an oven' }}</option></select></label><label>Pairs of hands <input name="hands" type="number" min="1" max="6" step="1" required value="{{ $home->hands }}"></label></div>
+                    <div class="pair"><label>It goes from, {{ $sign }} <input name="least_c" type="number" step="any" value="{{ $home->oven === null ? '' : round($read->degrees($home->oven->leastC)) }}"></label><label>to, {{ $sign }} <input name="most_c" type="number" step="any" value="{{ $home->oven === null ? '' : round($read->degrees($home->oven->mostC)) }}"></label></div>
+                    <label>Tray for drained rice, cm² <input name="tray_cm2" type="number" min="100" max="10000" step="10" value="{{ $home->trayCm2 === null ? '' : round($home->trayCm2) }}"></label>
+                    <label class="check"><input type="checkbox" name="thermometer" value="1" @checked($home->hasThermometer)> a thermometer</label>
+                    <label class="check"><input type="checkbox" name="scale" value="1" @checked($home->hasScale)> a scale</label>
+                    <p class="small">Water boils here at <strong>{{ $say->degrees($home->boilC(), 1) }}</strong>.</p>
                     <button class="act">It cooks there</button>
                 </form>
             </section>

@@ -33,7 +33,7 @@
         @csrf
         <input type="hidden" name="cook" value="{{ $nextCook }}">
         <button class="act">Start the cook</button>
-        @fragment('pot-first-work')<span id="pot-first-work">first work at {{ $plan->day->at($plan->day->schedule->firstStart())->format('H:i') }}</span>@endfragment
+        @fragment('pot-first-work')<span id="pot-first-work">first work at {{ $say->time($plan->day->at($plan->day->schedule->firstStart())) }}</span>@endfragment
     </form>
     {{-- Under the button, so that what comes later does not move it. --}}
     <div class="right" data-right data-kept x-ignore></div>
@@ -72,7 +72,7 @@
                         @case(Station::Rice)
                             <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,
                             soaked <x-word.number path="rice/soak/minutes" :value="round($d->rice->soak->minutes)" label="Soak, minutes" min="0" max="2880" step="5" /> min
-                            at <x-word.number path="rice/soak/celsius" :value="round($d->rice->soak->celsius, 1)" label="Soak, °C" min="0" max="60" /> °C
+                            at <x-word.number path="rice/soak/celsius" :value="round($say->reading()->degrees($d->rice->soak->celsius), 1)" :label="'Soak, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(0))" :max="round($say->reading()->degrees(60))" /> {{ $say->reading()->degrees->sign() }}
                             with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->rice->soak->saltGPerL, 1)" label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
                             @break
                         @case(Station::Water)

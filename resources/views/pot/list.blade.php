@@ -1,6 +1,6 @@
 <x-layouts.place :title="'Lists for '.$dish->name" place="pot" :$dish>
     <div class="page list-page" x-data="ticks" data-url="{{ route('dish.tick', $dish) }}" x-on:change="tick($event)">
-        <h1>{{ $dish->name }}, for {{ $plan->dish->table->eaters }} <span class="under">{{ $plan->day->tableAt->format('l j F H:i') }}</span></h1>
+        <h1>{{ $dish->name }}, for {{ $plan->dish->table->eaters }} <span class="under">{{ $plan->day->tableAt->format('l j F') }} {{ $say->time($plan->day->tableAt) }}</span></h1>
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
         <section aria-labelledby="buy">
             <h2 id="buy">To buy</h2>
@@ -21,7 +21,7 @@
         <section aria-labelledby="ready">
             <h2 id="ready">To put ready, in the order of the work</h2>
             @foreach (Orbek\Core\Plan\Mise::of($plan) as $entry)
-                <h3>{{ $plan->day->startsAt($entry->work->task->id)->format('H:i') }} {{ $entry->work->name }}@if ($entry->work->keeps !== null)<span class="small">; can be done ahead, keeps {{ $entry->work->keeps }}</span>@endif</h3>
+                <h3>{{ $say->time($plan->day->startsAt($entry->work->task->id)) }} {{ $entry->work->name }}@if ($entry->work->keeps !== null)<span class="small">; can be done ahead, keeps {{ $entry->work->keeps }}</span>@endif</h3>
                 <ul>
                     @foreach ($entry->things as $thing)
                         @php $key = "ready:{$thing->task}:".$say($thing->name); @endphp

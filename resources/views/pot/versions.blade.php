@@ -7,7 +7,7 @@
         <ul class="versions">
             @forelse ($changes as $change)
                 <li>
-                    <p><strong>{{ $change['version']->replaced_at->format('j F H:i') }}</strong></p>
+                    <p><strong>{{ $change['version']->replaced_at->format('j F') }} {{ $say->time($change['version']->replaced_at) }}</strong></p>
                     <ul>@foreach ($change['says'] as $says)<li>{{ $say->difference($says) }}</li>@endforeach</ul>
                     <form method="post" action="{{ route('dish.version.back', [$dish, $change['version']]) }}">@csrf<input type="hidden" name="version" value="{{ $dish->version }}"><button class="quiet" aria-label="Go back to before {{ $change['version']->replaced_at->format('j F H:i') }}">Go back to before</button></form>
                 </li>

@@ -4,7 +4,7 @@
     use Orbek\Core\Cook\RiceOutcome;
     $plan = $fold->plan();
     $zone = $plan->kitchen->timezone;
-    $local = fn ($time) => $time->setTimezone($zone)->format('H:i');
+    $local = fn ($time) => $say->time($time->setTimezone($zone));
     $works = $plan->day->works;
     $lateMin = intdiv($situation->tableAt->getTimestamp() - $plan->day->tableAt->getTimestamp(), 60);
     $id = $situation->now;

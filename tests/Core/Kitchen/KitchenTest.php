@@ -52,9 +52,9 @@ final class KitchenTest extends TestCase
             ['pots' => [['diameter_cm' => 2] + $pot]],
             'diameter_cm: 2 is out of range; give 10 to 60 cm.',
         ];
-        yield 'a pot of glass' => [
-            ['pots' => [['material' => 'glass'] + $pot]],
-            'material: "glass" is not known; give one of steel, cast-iron, aluminium.',
+        yield 'a pot of tin' => [
+            ['pots' => [['material' => 'tin'] + $pot]],
+            'material: "tin" is not known; give one of steel, cast-iron, aluminium, coated, enamel, copper, clay, glass.',
         ];
         yield 'no such place' => [
             ['timezone' => 'Lake/Boathouse'],
@@ -66,7 +66,7 @@ final class KitchenTest extends TestCase
         ];
         yield 'another format' => [
             ['format' => 'orbek-dish/1'],
-            'format: "orbek-dish/1" is not known; give one of orbek-kitchen/1.',
+            'format: "orbek-dish/1" is not known; give one of orbek-kitchen/2, orbek-kitchen/1.',
         ];
     }
 

@@ -10,7 +10,7 @@
     @endforeach
     @if ($drawing->isFolded())
         <path class="fold" d="M96,{{ $drawing->foldY() }}{{ str_repeat('q6,-4 12,0t12,0', (int) (($drawing->width - 100) / 24)) }}"/>
-        <text class="time" x="86" y="62" text-anchor="end">{{ $plan->day->at($plan->day->schedule->firstStart())->format('H:i') }}</text>
+        <text class="time" x="86" y="62" text-anchor="end">{{ $say->time($plan->day->at($plan->day->schedule->firstStart())) }}</text>
     @endif
     @foreach ($drawing->columns() as $column)
         <text class="head" x="{{ $column['x'] }}" y="26">{{ $column['title'] }}</text>
@@ -27,6 +27,6 @@
         @endforeach
     @endforeach
     <path class="table" d="M96,{{ $tableY }}H{{ $drawing->width }}"/>
-    <text class="table-time" x="86" y="{{ $tableY + 6 }}" text-anchor="end">{{ $plan->day->tableAt->format('H:i') }}</text>
+    <text class="table-time" x="86" y="{{ $tableY + 6 }}" text-anchor="end">{{ $say->time($plan->day->tableAt) }}</text>
     <text class="label" x="104" y="{{ $tableY + 24 }}">Table, {{ $plan->dish->table->eaters === 1 ? 'one' : $plan->dish->table->eaters }} of you</text>
 </svg>

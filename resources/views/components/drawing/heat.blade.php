@@ -3,17 +3,17 @@
     $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
     $blocks = $drawing->blocks();
     $told = collect($blocks)->map(fn ($b) => round($b['block']->minutes, 1).' min '.$b['full'])->implode(', ');
-    $time = fn ($minute) => $starts === null ? round($minute) : Orbek\Core\Measure\Instant::plusMinutes($starts, (int) round($minute))->format('H:i');
+    $time = fn ($minute) => $starts === null ? round($minute) : $say->time(Orbek\Core\Measure\Instant::plusMinutes($starts, (int) round($minute)));
     $end = $drawing->minutes();
     $steam = $course?->steamAtLidMin();
 @endphp
 <svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}" data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{ array_key_first($kitchen->plates) }}" @if ($touch) x-on:pointerdown="hold($event)" x-on:keydown="turn($event)" @endif>
     <title>Heat under the lid: {{ $told }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' : 'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
     @if ($course !== null)
-        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">°C</text>
+        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">{{ $say->reading()->degrees->sign() }}</text>
         @foreach ($drawing->degrees() as $celsius)
             <path class="rule" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->y($celsius) }}H{{ $drawing->x($end) }}"/>
-            <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{ $celsius }}</text>
+            <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{ round($say->reading()->degrees($celsius)) }}</text>
         @endforeach
         <path class="curve core" d="{{ $drawing->core() }}"/>
         <path class="curve top" d="{{ $drawing->top() }}"/>

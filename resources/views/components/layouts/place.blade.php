@@ -22,8 +22,11 @@
                 @endforeach
             </ul>
         </nav>
-        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ number_format($kitchen->boilC(), 1) }} °C</p>
+        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1) }}</p>
     </header>
+    @if ($isDemo)
+        <div class="demo-line"><form method="post" action="{{ route('demo.own') }}">@csrf This is the demo kitchen: <button>{{ $hasOwn ? 'back to your own' : 'begin your own' }}</button></form></div>
+    @endif
     @if ($practice !== null)
         <aside class="practice" aria-label="Practice clock">
             Practice clock: {{ $practice }}

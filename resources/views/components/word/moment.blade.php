@@ -7,4 +7,4 @@
     @foreach ($days as $day)
         <option value="{{ $day->format('Y-m-d') }}" @selected($day->format('Y-m-d') === $plan->day->tableAt->format('Y-m-d'))>{{ $day->format('l j F') }}</option>
     @endforeach
-</select> at <input class="word time" type="text" inputmode="numeric" id="{{ Str::slug($path) }}-time" data-path="{{ $path }}" data-part="time" aria-label="On the table, time" value="{{ $plan->day->tableAt->format('H:i') }}" pattern="([01]?\d|2[0-3]):[0-5]\d" title="Give a time such as 19:30." size="5" maxlength="5" required autocomplete="off">
+</select> at <input class="word time" type="text" inputmode="numeric" id="{{ Str::slug($path) }}-time" data-path="{{ $path }}" data-part="time" aria-label="On the table, time" value="{{ $say->time($plan->day->tableAt) }}" pattern="([01]?\d|2[0-3]):[0-5]\d" title="Give a time such as 19:30." size="5" maxlength="5" required autocomplete="off">

@@ -34,7 +34,7 @@
                             @if ($block->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" value="none" :label="$name.', till'" />@endif
                         @endif
                     </td>
-                    <td>@if ($block->flame->ovenC !== null){{ round($block->flame->ovenC) }} °C in the oven @elseif (! $block->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($block->flame)" :value="(string) round(100 * $block->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice :path="'heat:ring:'.$index" :options="$rings" :value="$block->flame->ring" :label="$name.', ring'" />@endif</td>
+                    <td>@if ($block->flame->ovenC !== null){{ $say->degrees($block->flame->ovenC) }} in the oven @elseif (! $block->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($block->flame)" :value="(string) round(100 * $block->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice :path="'heat:ring:'.$index" :options="$rings" :value="$block->flame->ring" :label="$name.', ring'" />@endif</td>
                     <td>@if ($block->flame->ovenC === null && ! $block->isRest())<x-word.choice :path="'heat:plate:'.$index" type="optional" :options="$plates" :value="$block->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
                     <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null" aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend data-path="heat:remove:{{ $index }}" data-value="null" aria-label="Remove stretch {{ $index + 1 }}">Remove</button></td>
                 </tr>
@@ -45,7 +45,7 @@
     <ul class="amounts">
         @foreach ($course->end()->layers as $index => $state)
             @if ($state->matter->value === 'rice')<li>Layer {{ $index + 1 }}, rice: <strong>{{ round(100 * $state->doneness) }} %</strong> done, {{ $say->label($state->texture()) }}, {{ number_format($state->uptake, 2) }} times its raw weight</li>
-            @elseif ($state->matter->value === 'filling')<li>Layer {{ $index + 1 }}, {{ $state->label }}: core <strong>{{ round($state->coreC) }} °C</strong>{{ $course->pot->layers[$index]->pieces->tenderS > 0 ? ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
+            @elseif ($state->matter->value === 'filling')<li>Layer {{ $index + 1 }}, {{ $state->label }}: core <strong>{{ $say->degrees($state->coreC) }}</strong>{{ $course->pot->layers[$index]->pieces->tenderS > 0 ? ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
         @endforeach
         <li>{{ round($course->end()->leakG) }} g of steam get out, {{ round($course->end()->clothG) }} g go into the cloth</li>
     </ul>

@@ -7,7 +7,7 @@
             @foreach (array_slice($boil->lifts, 0, -1) as $lift)
                 <div class="small">Before that a first scoop, {{ round(100 * $lift->share) }} % of the rice, when a grain {{ $say->label($lift->stage, 'words') }}: <x-figure :figure="$lift->at" />, test from <strong>{{ $lift->at->fromText() }}</strong>.</div>
             @endforeach
-            <div class="small">When a grain feels so it is {{ round(100 * $boil->forecast->target) }} % cooked; it cooks on in the hand, in the colander and while it waits: in the pot it is {{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} % and {{ round($boil->liftOf($d->water->stage)->celsius) }} °C. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
+            <div class="small">When a grain feels so it is {{ round(100 * $boil->forecast->target) }} % cooked; it cooks on in the hand, in the colander and while it waits: in the pot it is {{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} % and {{ $say->degrees($boil->liftOf($d->water->stage)->celsius) }}. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
         </div>
     </div>
     @foreach ($parts[$station->value] as $ingredient)
@@ -28,6 +28,6 @@
 @endif
     <div class="tastes">@foreach ($plan->salting->tastes() as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
 @if ($plan->measured() !== null)
-    <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->school->id === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured()->absorption->cookerMark" />@endif</span></div>
+    <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->school->id === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine" />@endif</span></div>
     <p class="small"><a href="{{ route('absorption') }}">Other rice, another pot, another cup</a></p>
 @endif

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawings;
+
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Mark;
+use Orbek\Core\Pot\Pot;
+
+/** A kitchen's pots side by side, and its rings as they lie on the stove with their knobs: SVG, all to one scale. */
+final readonly class KitchenDrawing
+{
+    private const GAP = 34.0;
+
+    private const EDGE = 30.0;
+
+    /** Room over the highest pot for lids, below for names. */
+    private const OVER = 34.0;
+
+    private const UNDER = 58.0;
+
+    private const KNOB = 21.0;
+
+    /** A knob turns so far round, from its least to its full, degrees. */
+    private const TURNS = 270.0;
+
+    public function __construct(private Kitchen $kitchen, private float $pxPerCm = 4.6)
+    {
+    }
+
+    /**
+     * @return array{width: float, height: float, base: float, pots: list<array{
+     *     pot: Pot, x: float, half: float, rim: float, wall: float
+     * }>} x of each pot's middle, its half width, the height of its rim
+     */
+    public function pots(): array
+    {
+        $pots = array_values($this->kitchen->pots);
+        usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
+        $highest = max(array_map(static fn (Pot $pot): float => $pot->heightCm(), $pots));
+        $base = self::OVER + $this->pxPerCm * $highest;
+        $x = self::EDGE;
+        $drawn = [];
+        foreach ($pots as $pot) {
+            $half = $this->pxPerCm * $pot->diameterCm / 2;
+            // A name needs its room as well.
+            $room = max($half + 14, 48.0);
+            $drawn[] = [
+                'pot' => $pot, 'x' => round($x + $room, 1), 'half' => round($half, 1),
+                'rim' => round($base - $this->pxPerCm * $pot->heightCm(), 1),
+                'wall' => round(max(2.0, $this->pxPerCm * $pot->material->wallMm() / 10), 1),
+            ];
+            $x += 2 * $room + self::GAP - 14;
+        }
+
+        return ['width' => round($x), 'height' => round($base + self::UNDER), 'base' => round($base, 1), 'pots' => $drawn];
+    }
+
+    /**
+     * @return array{width: float, height: float, y: float, rings: list<array{
+     *     ring: Burner, x: float, radius: float, knobX: float, marks: list<array{name: string, x: float, y: float}>
+     * }>}
+     */
+    public function rings(): array
+    {
+        $rings = array_values($this->kitchen->burners);
+        $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, $rings));
+        $y = 14 + $this->pxPerCm * $most / 2;
+        $x = self::EDGE;
+        $drawn = [];
+        foreach ($rings as $ring) {
+            $radius = $this->pxPerCm * $ring->acrossCm / 2;
+            $room = max($radius, self::KNOB + 40);
+            $drawn[] = [
+                'ring' => $ring, 'x' => round($x + $room, 1), 'radius' => round($radius, 1),
+                'knobX' => round($x + $room, 1), 'marks' => $this->marks($ring, $x + $room, $this->knobY()),
+            ];
+            $x += 2 * $room + self::GAP;
+        }
+
+        return ['width' => round($x), 'height' => round($this->knobY() + 82), 'y' => round($y, 1), 'rings' => $drawn];
+    }
+
+    public function knobY(): float
+    {
+        $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, array_values($this->kitchen->burners)));
+
+        return round(14 + $this->pxPerCm * $most + 52, 1);
+    }
+
+    public function knob(): float
+    {
+        return self::KNOB;
+    }
+
+    /** @return list<array{name: string, x: float, y: float}> where each mark stands round the knob */
+    private function marks(Burner $ring, float $x, float $y): array
+    {
+        $marks = $ring->knob->marks;
+        $steps = max(1, count($marks) - 1);
+
+        return array_map(static function (Mark $mark, int $at) use ($x, $y, $steps): array {
+            $angle = deg2rad(90 + (360 - self::TURNS) / 2 + self::TURNS * $at / $steps);
+
+            return [
+                'name' => $mark->name, 'x' => round($x + (self::KNOB + 13) * cos($angle), 1),
+                'y' => round($y + (self::KNOB + 11) * sin($angle) + 4, 1),
+            ];
+        }, $marks, array_keys($marks));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Measure;
+
+use DateTimeInterface;
+
+/** How a household reads amounts, temperatures and times; inside they stay grams, °C and instants. */
+final readonly class Reading
+{
+    private const F_PER_C = 1.8;
+
+    private const F_AT_0_C = 32.0;
+
+    public function __construct(
+        public Units $units = Units::Grams,
+        public Cup $cup = Cup::Metric,
+        public Degrees $degrees = Degrees::Celsius,
+        public bool $isTwelveHours = false,
+        public Weekday $weekStarts = Weekday::Monday,
+    ) {
+    }
+
+    /** @throws Refused */
+    public static function fromFields(Fields $fields): self
+    {
+        return new self(
+            $fields->one('units', Units::class, Units::Grams),
+            $fields->one('cup', Cup::class, Cup::Metric),
+            $fields->one('degrees', Degrees::class, Degrees::Celsius),
+            $fields->whole('hours', 12, 24, 24) < 24,
+            $fields->one('week_starts', Weekday::class, Weekday::Monday),
+        );
+    }
+
+    /** A temperature in the degrees that are read. */
+    public function degrees(float $celsius): float
+    {
+        return $this->degrees === Degrees::Celsius ? $celsius : self::F_AT_0_C + self::F_PER_C * $celsius;
+    }
+
+    /** What was read, as °C. */
+    public function celsius(float $degrees): float
+    {
+        return $this->degrees === Degrees::Celsius ? $degrees : ($degrees - self::F_AT_0_C) / self::F_PER_C;
+    }
+
+    /** A temperature in words: "97.9 °C", "208.2 °F". */
+    public function temperature(float $celsius, int $decimals = 0): string
+    {
+        return number_format($this->degrees($celsius), $decimals, '.', '').' '.$this->degrees->sign();
+    }
+
+    public function time(DateTimeInterface $time): string
+    {
+        return $time->format($this->isTwelveHours ? 'g:i a' : 'H:i');
+    }
+}
