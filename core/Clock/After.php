@@ -26,6 +26,11 @@ final readonly class After
         return new self($task, 0, 0);
     }
 
+    public static function gap(string $task, int $leastMin, ?int $mostMin): self
+    {
+        return new self($task, $leastMin, $mostMin);
+    }
+
     /** Whether it begins by itself when what it follows is done. */
     public function isAtOnce(): bool
     {

@@ -10,15 +10,24 @@ use RuntimeException;
 final class CannotBeLaid extends RuntimeException
 {
     private function __construct(
-        public readonly string $task,
-        public readonly string $after,
-        public readonly int $mostMin,
+        string $message,
+        public readonly string $task = '',
+        public readonly string $after = '',
+        public readonly int $mostMin = 0,
     ) {
-        parent::__construct("{$task} cannot follow {$after} within {$mostMin} min");
+        parent::__construct($message);
     }
 
     public static function gap(Task $task, Task $after, int $mostMin): self
     {
-        return new self($task->id, $after->id, $mostMin);
+        return new self(
+            "{$task->id} cannot follow {$after->id} within {$mostMin} min", $task->id, $after->id, $mostMin,
+        );
+    }
+
+    /** No plan was found that minds every gap with what there is. */
+    public static function atAll(): self
+    {
+        return new self('No plan minds every gap with what there is.');
     }
 }

@@ -25,7 +25,7 @@
         <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1) }}</p>
     </header>
     @if ($isDemo)
-        <div class="demo-line"><form method="post" action="{{ route('demo.own') }}">@csrf This is the demo kitchen: <button>{{ $hasOwn ? 'back to your own' : 'begin your own' }}</button></form></div>
+        <aside class="demo-line" aria-label="Demo kitchen"><form method="post" action="{{ route('demo.own') }}">@csrf This is the demo kitchen: <button>{{ $hasOwn ? 'back to your own' : 'begin your own' }}</button></form></aside>
     @endif
     @if ($practice !== null)
         <aside class="practice" aria-label="Practice clock">

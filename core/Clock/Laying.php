@@ -1,0 +1,581 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Clock;
+
+/**
+ * Lays jobs on one clock: first the least busy minutes, then the least waiting.
+ *
+ * Orders of pairs that want one thing are decided, not minutes: with all of them decided the latest
+ * starts that the gaps allow are the best plan of these orders. What is looked at next is the pair
+ * that is held twice in the latest starts and has the least room, weighed by what has failed most;
+ * the order that leaves more room is tried first. From the best plan it goes on: most orders are kept, some round
+ * one stretch of time, one dish or one thing are looked for anew, within one minute less. It counts
+ * its steps, not seconds, so that the same jobs end in the same plan.
+ */
+final class Laying
+{
+    /** Steps of narrowing that are some 300 ms, and some 5 s. */
+    public const AT_ONCE = 80_000;
+
+    public const BETTERED = 1_000_000;
+
+    /** A search gives up after so many failures, at first; a look round the best plan after so many. */
+    private const FAILS = 60;
+
+    private const FAILS_NEAR = 40;
+
+    /** What is looked for anew, minutes of the plan, at least. */
+    private const STRETCH_MIN = 25;
+
+    private const SHIFTS = 12;
+
+    /** With nothing shorter to be found, so many looks for less waiting. */
+    private const PATIENCE = 150;
+
+    /** What making the waiting less costs, in steps a job. */
+    private const SHIFT_STEPS = 12;
+
+    private int $seed = 20261126;
+
+    /** @var list<Job> */
+    private array $jobs;
+
+    /** @var list<int>|null */
+    private ?array $best = null;
+
+    private int $busy = PHP_INT_MAX;
+
+    private float $waiting = INF;
+
+    private int $bound = 0;
+
+    private int $looks = 0;
+
+    private int $betteredAt = 0;
+
+    /** @var array<int, int> order of each pair in the best plan, to be tried first */
+    private array $liked = [];
+
+    /** @var list<list<int>> jobs that move as one, since no gap between them can change */
+    private array $rigid = [];
+
+    private readonly Windows $windows;
+
+    /**
+     * @param  list<Job>  $jobs
+     * @param  array<string, int>  $things how many there are of each; of what is not named there is one
+     */
+    private function __construct(array $jobs, private readonly array $things, private readonly int $hotWithinMin)
+    {
+        $this->jobs = $jobs;
+        $this->windows = new Windows($jobs, $things, $hotWithinMin);
+    }
+
+    /**
+     * @param  list<Job>  $jobs
+     * @param  array<string, int>  $things
+     * @param  int  $steps to spend at most
+     * @param  array<string, int>  $from starts of an earlier plan, to go on from
+     *
+     * @throws CannotBeLaid where no plan was found that minds every gap
+     */
+    public static function of(
+        array $jobs, array $things, int $hotWithinMin = 10, int $steps = self::AT_ONCE, array $from = [],
+    ): Laid {
+        if ($jobs === []) {
+            return new Laid([], 0, 0.0, 0);
+        }
+        $laying = new self($jobs, $things, $hotWithinMin);
+        $laying->search($steps, $from);
+        $best = $laying->best ?? throw CannotBeLaid::atAll();
+        $starts = [];
+        foreach ($jobs as $i => $job) {
+            $starts[$job->id] = $best[$i];
+        }
+
+        return new Laid($starts, $laying->busy, round($laying->waiting, 2), $laying->bound);
+    }
+
+    /** @param  array<string, int>  $from */
+    private function search(int $steps, array $from): void
+    {
+        if (! $this->windows->settle()) {
+            return;
+        }
+        $this->rigid = $this->rigid();
+        $this->bound = Bound::of($this->jobs, $this->things, $this->windows);
+        if ($from !== []) {
+            $this->likeEarlier($from);
+        }
+        $this->first($steps);
+        while ($this->best !== null && $this->windows->steps < $steps && ! $this->isDone()) {
+            $this->looks++;
+            $this->lookNear();
+        }
+    }
+
+    /** Nothing shorter, and less waiting has not been found for long. */
+    private function isDone(): bool
+    {
+        return $this->busy <= $this->bound
+            && ($this->waiting < 1e-9 || $this->looks - $this->betteredAt > self::PATIENCE);
+    }
+
+    /** A first plan: searches that give up later each time. What holds is worth more than being in time. */
+    private function first(int $steps): void
+    {
+        $fails = self::FAILS;
+        $most = max($steps, self::BETTERED);
+        while ($this->best === null && $this->windows->steps < $most) {
+            $mark = $this->windows->mark();
+            $found = $this->decideAll($fails, $most);
+            $this->windows->backTo($mark);
+            if ($found === false) {
+                return;
+            }
+            $fails = (int) (1.5 * $fails);
+        }
+    }
+
+    /**
+     * One look round the best plan: some orders anew, the others kept, in less time; where that cannot be,
+     * in the same time and with less waiting.
+     */
+    private function lookNear(): void
+    {
+        $windows = $this->windows;
+        $mark = $windows->mark();
+        $wanted = $this->busy > $this->bound ? $this->busy - 1 : $this->busy;
+        // At times the same length, for less waiting, or for another plan to go on from.
+        if ($this->random(6) === 0) {
+            $wanted = $this->busy;
+        }
+        if (! $windows->within($wanted)) {
+            $windows->backTo($mark);
+            $this->bound = max($this->bound, $this->busy);
+
+            return;
+        }
+        $loose = $this->loose();
+        foreach (array_keys($windows->order) as $pair) {
+            if (
+                $windows->order[$pair] === Windows::FREE && isset($this->liked[$pair])
+                && ! isset($loose[$windows->first[$pair]]) && ! isset($loose[$windows->second[$pair]])
+                && ! $windows->decide($pair, $this->liked[$pair])
+            ) {
+                $windows->backTo($mark);
+
+                return;
+            }
+        }
+        $this->decideAll(self::FAILS_NEAR, PHP_INT_MAX);
+        $windows->backTo($mark);
+    }
+
+    /** @return array<int, true> jobs whose orders are looked for anew */
+    private function loose(): array
+    {
+        $best = $this->best ?? [];
+        $loose = [];
+        switch ($this->random(4)) {
+            case 0:
+                // All within a stretch of time.
+                $from = $this->random($this->busy + 1) - $this->busy;
+                $long = self::STRETCH_MIN + $this->random(intdiv($this->busy, 3) + 1);
+                foreach ($best as $i => $start) {
+                    if ($start < $from + $long && $start + $this->jobs[$i]->minutes > $from - $long) {
+                        $loose[$i] = true;
+                    }
+                }
+                break;
+            case 1:
+                // All that want some things.
+                $things = array_keys($this->things);
+                $some = [$things[$this->random(count($things))] => 1, $things[$this->random(count($things))] => 1];
+                foreach ($this->jobs as $i => $job) {
+                    if (array_intersect_key($some, array_flip(array_column($job->claims, 0))) !== []) {
+                        $loose[$i] = true;
+                    }
+                }
+                break;
+            case 2:
+                // Some jobs and what hangs on them.
+                $share = 2 + $this->random(4);
+                foreach ($this->rigid as $group) {
+                    if ($this->random($share) === 0) {
+                        foreach ($group as $i) {
+                            $loose[$i] = true;
+                        }
+                    }
+                }
+                break;
+            default:
+                // One dish, as its jobs are named, and a few others.
+                $dish = strstr($this->jobs[$this->random(count($this->jobs))]->id, '/', true);
+                foreach ($this->jobs as $i => $job) {
+                    if (strstr($job->id, '/', true) === $dish || $this->random(5) === 0) {
+                        $loose[$i] = true;
+                    }
+                }
+        }
+
+        return $loose;
+    }
+
+    /**
+     * Decides pair after pair till nothing is held twice; back where that fails.
+     *
+     * @return bool|null whether there is a plan; null where it gave up
+     */
+    private function decideAll(int $fails, int $steps): ?bool
+    {
+        $windows = $this->windows;
+        /** @var list<array{array{int, int, int}, list<array{int, int}>}> $stack */
+        $stack = [];
+        while (true) {
+            $choices = $this->heldTwice();
+            if ($choices === []) {
+                $this->keep($windows->latest);
+
+                return true;
+            }
+            $stack[] = [$windows->mark(), $choices];
+            while (true) {
+                $top = count($stack) - 1;
+                if ($top < 0) {
+                    return false;
+                }
+                [$mark, $left] = $stack[$top];
+                if ($left === []) {
+                    array_pop($stack);
+                    continue;
+                }
+                [$pair, $order] = array_shift($left);
+                $stack[$top][1] = $left;
+                $windows->backTo($mark);
+                if ($windows->decide($pair, $order)) {
+                    break;
+                }
+                if (--$fails < 0 || $windows->steps > $steps) {
+                    return null;
+                }
+            }
+        }
+    }
+
+    /** @return list<array{int, int}> orders to try of the pair that is held twice with least room; none where all is well */
+    private function heldTwice(): array
+    {
+        $windows = $this->windows;
+        $latest = $windows->latest;
+        $earliest = $windows->earliest;
+        $forth = $windows->forth;
+        $back = $windows->back;
+        $second = $windows->second;
+        $mayShare = $windows->mayShare;
+        $order = $windows->order;
+        $blame = $windows->blame;
+        $least = INF;
+        $pair = -1;
+        foreach ($windows->first as $at => $i) {
+            if ($order[$at] !== Windows::FREE || $mayShare[$at]) {
+                continue;
+            }
+            $j = $second[$at];
+            $apart = $latest[$j] - $latest[$i];
+            if ($apart >= $forth[$at] || -$apart >= $back[$at]) {
+                continue;
+            }
+            $roomForth = $latest[$j] - $earliest[$i] - $forth[$at];
+            $roomBack = $latest[$i] - $earliest[$j] - $back[$at];
+            $room = (1 + ($roomForth < $roomBack ? $roomForth : $roomBack)) / ($blame[$i] + $blame[$j]);
+            if ($room < $least) {
+                $least = $room;
+                $pair = $at;
+            }
+        }
+        if ($pair < 0) {
+            return $this->crowded();
+        }
+        $i = $windows->first[$pair];
+        $j = $second[$pair];
+        $isForth = match (true) {
+            isset($this->liked[$pair]) && $this->random(8) > 0 => $this->liked[$pair] === Windows::FORTH,
+            // What has to move less: the later of the two stays the later.
+            default => $latest[$j] - $forth[$pair] - $latest[$i] >= $latest[$i] - $back[$pair] - $latest[$j],
+        };
+        if ($this->random(12) === 0) {
+            $isForth = ! $isForth;
+        }
+
+        return $isForth
+            ? [[$pair, Windows::FORTH], [$pair, Windows::BACK]] : [[$pair, Windows::BACK], [$pair, Windows::FORTH]];
+    }
+
+    /**
+     * Where more want a thing at once than there are of it: the orders of two of them.
+     *
+     * @return list<array{int, int}>
+     */
+    private function crowded(): array
+    {
+        $windows = $this->windows;
+        foreach ($this->things as $thing => $many) {
+            if ($many < 2) {
+                continue;
+            }
+            $holders = [];
+            foreach ($this->jobs as $i => $job) {
+                foreach ($job->claims as [$held, $from, $to]) {
+                    if ($held === $thing && $to > $from) {
+                        $holders[] = [$i, $windows->latest[$i] + $from, $windows->latest[$i] + $to];
+                    }
+                }
+            }
+            // The crowd nearest the table first: what is before it moves with it.
+            usort($holders, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+            foreach ($holders as [, $at]) {
+                $there = array_filter($holders, static fn (array $one): bool => $one[1] <= $at && $one[2] > $at);
+                if (count($there) > $many) {
+                    return $this->apart(array_column($there, 0));
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<int>  $jobs that are at one thing together
+     * @return list<array{int, int}> orders that take two of them apart, what moves least first
+     */
+    private function apart(array $jobs): array
+    {
+        $windows = $this->windows;
+        $is = array_flip($jobs);
+        $choices = [];
+        foreach ($windows->first as $pair => $i) {
+            $j = $windows->second[$pair];
+            if (! $windows->mayShare[$pair] || $windows->order[$pair] !== Windows::FREE || ! isset($is[$i], $is[$j])) {
+                continue;
+            }
+            foreach ([[Windows::FORTH, $i, $j, $windows->forth[$pair]], [Windows::BACK, $j, $i, $windows->back[$pair]]] as [$order, $a, $b, $least]) {
+                if ($windows->earliest[$a] + $least <= $windows->latest[$b]) {
+                    $moves = $windows->latest[$a] - ($windows->latest[$b] - $least) + $this->random(4);
+                    $choices[] = [($this->liked[$pair] ?? 0) === $order ? $moves - 30 : $moves, $pair, $order];
+                }
+            }
+        }
+        sort($choices);
+
+        return array_map(static fn (array $one): array => [$one[1], $one[2]], $choices);
+    }
+
+    /**
+     * A plan that holds: taken where it is better than the best; its waiting made less first.
+     *
+     * @param  list<int>  $starts
+     */
+    private function keep(array $starts): void
+    {
+        $busy = 0;
+        foreach ($this->jobs as $i => $job) {
+            if ($job->isBound && -$starts[$i] > $busy) {
+                $busy = -$starts[$i];
+            }
+        }
+        if ($busy > $this->busy) {
+            return;
+        }
+        $starts = $this->waitLess($starts, $busy);
+        $this->windows->steps += self::SHIFT_STEPS * count($this->jobs);
+        $waiting = $this->waitingOf($starts);
+        $isBetter = $busy < $this->busy || $waiting < $this->waiting - 1e-6;
+        if (! $isBetter && $this->random(3) > 0) {
+            return;
+        }
+        if ($isBetter) {
+            $this->busy = $busy;
+            $this->waiting = $waiting;
+            $this->best = $starts;
+            $this->betteredAt = $this->looks;
+        }
+        // What is as long but otherwise is gone on from as well.
+        $windows = $this->windows;
+        $this->liked = [];
+        foreach ($windows->first as $pair => $i) {
+            $apart = $starts[$windows->second[$pair]] - $starts[$i];
+            if ($apart >= $windows->forth[$pair]) {
+                $this->liked[$pair] = Windows::FORTH;
+            } elseif (-$apart >= $windows->back[$pair]) {
+                $this->liked[$pair] = Windows::BACK;
+            }
+        }
+    }
+
+    /** @param  array<string, int>  $from */
+    private function likeEarlier(array $from): void
+    {
+        $windows = $this->windows;
+        foreach ($windows->first as $pair => $i) {
+            $one = $from[$this->jobs[$i]->id] ?? null;
+            $two = $from[$this->jobs[$windows->second[$pair]]->id] ?? null;
+            if ($one !== null && $two !== null) {
+                $this->liked[$pair] = $one <= $two ? Windows::FORTH : Windows::BACK;
+            }
+        }
+    }
+
+    /** @param  list<int>  $starts */
+    private function waitingOf(array $starts): float
+    {
+        $number = $this->numbers();
+        $waiting = 0.0;
+        foreach ($this->jobs as $j => $job) {
+            foreach ($job->after as $gap) {
+                $i = $number[$gap->task];
+                $waiting += $this->jobs[$i]->waitCost
+                    * ($starts[$j] - $starts[$i] - $this->jobs[$i]->minutes - $gap->leastMin);
+            }
+        }
+
+        return $waiting;
+    }
+
+    /** @return array<string, int> */
+    private function numbers(): array
+    {
+        return array_flip(array_map(static fn (Job $job): string => $job->id, $this->jobs));
+    }
+
+    /**
+     * The same orders, each group of jobs moved to where less waits, as long as that helps.
+     *
+     * @param  list<int>  $starts
+     * @return list<int>
+     */
+    private function waitLess(array $starts, int $busyMin): array
+    {
+        [$after, $cost] = $this->gaps($starts);
+        for ($round = 0; $round < self::SHIFTS; $round++) {
+            $moved = false;
+            foreach ($this->rigid as $group) {
+                $is = array_flip($group);
+                $down = -Windows::FARTHEST_MIN;
+                $up = Windows::FARTHEST_MIN;
+                $slope = 0.0;
+                foreach ($group as $i) {
+                    $job = $this->jobs[$i];
+                    $up = min($up, -$job->minutes - $starts[$i]);
+                    $down = max($down, ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i]);
+                    if ($job->isBound) {
+                        $down = max($down, -$busyMin - $starts[$i]);
+                    }
+                    foreach ($after[$i] as [$j, $least, $isLater]) {
+                        if (isset($is[$j])) {
+                            continue;
+                        }
+                        // isLater: start of j ≥ start of i + least; else start of i ≥ start of j + least.
+                        if ($isLater) {
+                            $up = min($up, $starts[$j] - $least - $starts[$i]);
+                        } else {
+                            $down = max($down, $starts[$j] + $least - $starts[$i]);
+                        }
+                    }
+                    foreach ($cost[$i] as [$j, $each]) {
+                        $slope += isset($is[$j]) ? 0.0 : $each;
+                    }
+                }
+                $by = $slope < -1e-9 ? $up : ($slope > 1e-9 ? $down : 0);
+                if ($by !== 0 && $down <= $up && $by >= $down && $by <= $up) {
+                    foreach ($group as $i) {
+                        $starts[$i] += $by;
+                    }
+                    $moved = true;
+                }
+            }
+            if (! $moved) {
+                break;
+            }
+        }
+
+        return array_values($starts);
+    }
+
+    /**
+     * All that ties each job to others, as they are ordered now, and what a minute later of it costs.
+     *
+     * @param  list<int>  $starts
+     * @return array{list<list<array{int, int, bool}>>, list<list<array{int, float}>>}
+     */
+    private function gaps(array $starts): array
+    {
+        $number = $this->numbers();
+        $after = $cost = array_fill(0, count($this->jobs), []);
+        $tie = static function (int $i, int $j, int $least) use (&$after): void {
+            $after[$i][] = [$j, $least, true];
+            $after[$j][] = [$i, $least, false];
+        };
+        foreach ($this->jobs as $j => $job) {
+            foreach ($job->after as $gap) {
+                $i = $number[$gap->task];
+                $minutes = $this->jobs[$i]->minutes;
+                $tie($i, $j, $minutes + $gap->leastMin);
+                if ($gap->mostMin !== null) {
+                    $tie($j, $i, -$minutes - $gap->mostMin);
+                }
+                $each = $this->jobs[$i]->waitCost;
+                $cost[$j][] = [$i, $each];
+                $cost[$i][] = [$j, -$each];
+            }
+        }
+        $windows = $this->windows;
+        foreach ($windows->first as $pair => $i) {
+            $j = $windows->second[$pair];
+            $apart = $starts[$j] - $starts[$i];
+            if ($apart >= $windows->forth[$pair]) {
+                $tie($i, $j, $windows->forth[$pair]);
+            } elseif (-$apart >= $windows->back[$pair]) {
+                $tie($j, $i, $windows->back[$pair]);
+            } elseif ($windows->mayShare[$pair]) {
+                // Side by side they stay as they are.
+                $tie($i, $j, $apart);
+                $tie($j, $i, -$apart);
+            }
+        }
+
+        return [$after, $cost];
+    }
+
+    /** @return list<list<int>> */
+    private function rigid(): array
+    {
+        $number = $this->numbers();
+        $group = range(0, count($this->jobs) - 1);
+        foreach ($this->jobs as $j => $job) {
+            foreach ($job->after as $gap) {
+                if ($gap->mostMin === $gap->leastMin) {
+                    $from = $group[$j];
+                    $to = $group[$number[$gap->task]];
+                    $group = array_map(static fn (int $one): int => $one === $from ? $to : $one, $group);
+                }
+            }
+        }
+        $groups = [];
+        foreach ($group as $i => $name) {
+            $groups[$name][] = $i;
+        }
+
+        return array_values($groups);
+    }
+
+    /** Less than a number, always the same in the same order: what is tried hangs on the jobs alone. */
+    private function random(int $below): int
+    {
+        $this->seed = ($this->seed * 1103515245 + 12345) & 0x7FFFFFFF;
+
+        return intdiv($this->seed, 65536) % $below;
+    }
+}
