@@ -71,6 +71,16 @@ final class OpenFile
         return RecipeJsonLd::read(self::decode($json, true), $cup);
     }
 
+    /**
+     * Tasks to be laid on one clock.
+     *
+     * @throws Refused naming what is wrong with the text
+     */
+    public static function tasks(string $json): TasksFile
+    {
+        return TasksFile::read(Fields::of(self::decode($json)));
+    }
+
     /** @return array<array-key, mixed> */
     private static function decode(string $json, bool $orList = false): array
     {

@@ -34,7 +34,8 @@ final class Bound
         foreach ($work as $thing => $claims) {
             foreach (array_unique(array_column($claims, 1)) as $tail) {
                 $late = array_filter($claims, static fn (array $one): bool => $one[1] >= $tail);
-                $bound = max($bound, min(array_column($late, 2)) + $tail
+                $heads = array_column($late, 2);
+                $bound = max($bound, ($heads === [] ? 0 : min($heads)) + $tail
                     + intdiv(array_sum(array_column($late, 0)) + ($things[$thing] ?? 1) - 1, $things[$thing] ?? 1));
             }
         }

@@ -24,6 +24,20 @@ final readonly class Laid
         return $this->busyMin <= $this->boundMin;
     }
 
+    /**
+     * Whether the longest chain of jobs alone takes so long: no thing more would help.
+     *
+     * @param  list<Job>  $jobs
+     */
+    public function isProvenBy(array $jobs): bool
+    {
+        $chain = new Windows($jobs, [], Windows::FARTHEST_MIN, false);
+
+        return $chain->settle() && $this->busyMin <= max(0, ...array_map(
+            static fn (Job $job, int $latest): int => $job->isBound ? -$latest : 0, $jobs, $chain->latest,
+        ));
+    }
+
     public function isBetterThan(self $other): bool
     {
         return $this->busyMin < $other->busyMin

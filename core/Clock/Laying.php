@@ -16,10 +16,10 @@ namespace Orbek\Core\Clock;
  */
 final class Laying
 {
-    /** Steps of narrowing that are some 300 ms, and some 5 s. */
+    /** Steps of narrowing that are some 300 ms, and some 2 s with the compiler on, 5 s without. */
     public const AT_ONCE = 80_000;
 
-    public const BETTERED = 1_000_000;
+    public const BETTERED = 500_000;
 
     /** A search gives up after so many failures, at first; a look round the best plan after so many. */
     private const FAILS = 60;
@@ -28,6 +28,11 @@ final class Laying
 
     /** What is looked for anew, minutes of the plan, at least. */
     private const STRETCH_MIN = 25;
+
+    /** After so many looks without betterment it looks round two places at once. */
+    private const WIDEN_AFTER = 60;
+
+    private const NODES_A_FAIL = 4;
 
     private const SHIFTS = 12;
 
@@ -42,7 +47,7 @@ final class Laying
     /** @var list<Job> */
     private array $jobs;
 
-    /** @var list<int>|null */
+    /** @var array<int, int>|null starts, by number */
     private ?array $best = null;
 
     private int $busy = PHP_INT_MAX;
@@ -61,6 +66,9 @@ final class Laying
     /** @var list<list<int>> jobs that move as one, since no gap between them can change */
     private array $rigid = [];
 
+    /** @var list<array{int, list<int>, list<int>, list<int>}> of each thing that there are several of: how many, who, from, to */
+    private array $shared = [];
+
     private readonly Windows $windows;
 
     /**
@@ -71,6 +79,21 @@ final class Laying
     {
         $this->jobs = $jobs;
         $this->windows = new Windows($jobs, $things, $hotWithinMin);
+        foreach ($things as $thing => $many) {
+            $held = [$many, [], [], []];
+            foreach ($many > 1 ? $jobs : [] as $i => $job) {
+                foreach ($job->claims as [$claimed, $from, $to]) {
+                    if ($claimed === $thing && $to > $from) {
+                        $held[1][] = $i;
+                        $held[2][] = $from;
+                        $held[3][] = $to;
+                    }
+                }
+            }
+            if (count($held[1]) > $many) {
+                $this->shared[] = $held;
+            }
+        }
     }
 
     /**
@@ -108,6 +131,12 @@ final class Laying
         $this->bound = Bound::of($this->jobs, $this->things, $this->windows);
         if ($from !== []) {
             $this->likeEarlier($from);
+            // As it was, as far as that still holds.
+            $mark = $this->windows->mark();
+            if ($this->windows->decideMany($this->liked)) {
+                $this->decideAll(self::FAILS, $steps);
+            }
+            $this->windows->backTo($mark);
         }
         $this->first($steps);
         while ($this->best !== null && $this->windows->steps < $steps && ! $this->isDone()) {
@@ -158,19 +187,23 @@ final class Laying
 
             return;
         }
+        // The longer nothing was found, the wider it looks.
         $loose = $this->loose();
-        foreach (array_keys($windows->order) as $pair) {
-            if (
-                $windows->order[$pair] === Windows::FREE && isset($this->liked[$pair])
-                && ! isset($loose[$windows->first[$pair]]) && ! isset($loose[$windows->second[$pair]])
-                && ! $windows->decide($pair, $this->liked[$pair])
-            ) {
-                $windows->backTo($mark);
-
-                return;
+        for ($wider = intdiv($this->looks - $this->betteredAt, self::WIDEN_AFTER); $wider > 0 && $this->random(2) > 0; $wider--) {
+            $loose += $this->loose();
+        }
+        $kept = [];
+        foreach ($this->liked as $pair => $order) {
+            if (! isset($loose[$windows->first[$pair]]) && ! isset($loose[$windows->second[$pair]])) {
+                $kept[$pair] = $order;
             }
         }
-        $this->decideAll(self::FAILS_NEAR, PHP_INT_MAX);
+        if (! $windows->decideMany($kept)) {
+            $windows->backTo($mark);
+
+            return;
+        }
+        $this->decideAll(self::FAILS_NEAR + $this->random(2 * self::FAILS_NEAR), PHP_INT_MAX);
         $windows->backTo($mark);
     }
 
@@ -232,30 +265,35 @@ final class Laying
     private function decideAll(int $fails, int $steps): ?bool
     {
         $windows = $this->windows;
-        /** @var list<array{array{int, int, int}, list<array{int, int}>}> $stack */
-        $stack = [];
-        while (true) {
+        $marks = $lefts = [];
+        // Orders in a crowd do not exclude one another: without an end to it the same plans come again and again.
+        $nodes = self::NODES_A_FAIL * $fails + count($windows->first);
+        while ($nodes-- > 0) {
             $choices = $this->heldTwice();
-            if ($choices === []) {
+            if ($choices === null) {
                 $this->keep($windows->latest);
 
                 return true;
             }
-            $stack[] = [$windows->mark(), $choices];
+            $marks[] = $windows->mark();
+            $lefts[] = $choices;
             while (true) {
-                $top = count($stack) - 1;
+                $top = count($marks) - 1;
                 if ($top < 0) {
                     return false;
                 }
-                [$mark, $left] = $stack[$top];
-                if ($left === []) {
-                    array_pop($stack);
+                $choice = array_shift($lefts[$top]);
+                $windows->backTo($marks[$top]);
+                if ($choice === null) {
+                    array_pop($marks);
+                    array_pop($lefts);
+                    if (--$fails < 0) {
+                        return null;
+                    }
+
                     continue;
                 }
-                [$pair, $order] = array_shift($left);
-                $stack[$top][1] = $left;
-                $windows->backTo($mark);
-                if ($windows->decide($pair, $order)) {
+                if ($windows->decide($choice[0], $choice[1])) {
                     break;
                 }
                 if (--$fails < 0 || $windows->steps > $steps) {
@@ -263,10 +301,15 @@ final class Laying
                 }
             }
         }
+
+        return null;
     }
 
-    /** @return list<array{int, int}> orders to try of the pair that is held twice with least room; none where all is well */
-    private function heldTwice(): array
+    /**
+     * @return list<array{int, int}>|null orders to try of the pair that is held twice with least room: none where
+     *     nothing mends it, null where all is well
+     */
+    private function heldTwice(): ?array
     {
         $windows = $this->windows;
         $latest = $windows->latest;
@@ -317,34 +360,40 @@ final class Laying
     /**
      * Where more want a thing at once than there are of it: the orders of two of them.
      *
-     * @return list<array{int, int}>
+     * @return list<array{int, int}>|null
      */
-    private function crowded(): array
+    private function crowded(): ?array
     {
-        $windows = $this->windows;
-        foreach ($this->things as $thing => $many) {
-            if ($many < 2) {
-                continue;
+        $latest = $this->windows->latest;
+        foreach ($this->shared as [$many, $jobs, $from, $to]) {
+            // The crowd nearest the table first: what is before it moves with it.
+            $at = PHP_INT_MIN;
+            foreach ($jobs as $n => $i) {
+                $begins = $latest[$i] + $from[$n];
+                if ($begins <= $at) {
+                    continue;
+                }
+                $there = 0;
+                foreach ($jobs as $m => $j) {
+                    $there += (int) ($begins >= $latest[$j] + $from[$m] && $begins < $latest[$j] + $to[$m]);
+                }
+                if ($there > $many) {
+                    $at = $begins;
+                }
             }
-            $holders = [];
-            foreach ($this->jobs as $i => $job) {
-                foreach ($job->claims as [$held, $from, $to]) {
-                    if ($held === $thing && $to > $from) {
-                        $holders[] = [$i, $windows->latest[$i] + $from, $windows->latest[$i] + $to];
+            if ($at > PHP_INT_MIN) {
+                $crowd = [];
+                foreach ($jobs as $m => $j) {
+                    if ($at >= $latest[$j] + $from[$m] && $at < $latest[$j] + $to[$m]) {
+                        $crowd[] = $j;
                     }
                 }
-            }
-            // The crowd nearest the table first: what is before it moves with it.
-            usort($holders, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-            foreach ($holders as [, $at]) {
-                $there = array_filter($holders, static fn (array $one): bool => $one[1] <= $at && $one[2] > $at);
-                if (count($there) > $many) {
-                    return $this->apart(array_column($there, 0));
-                }
+
+                return $this->apart($crowd);
             }
         }
 
-        return [];
+        return null;
     }
 
     /**
@@ -362,7 +411,7 @@ final class Laying
                 continue;
             }
             foreach ([[Windows::FORTH, $i, $j, $windows->forth[$pair]], [Windows::BACK, $j, $i, $windows->back[$pair]]] as [$order, $a, $b, $least]) {
-                if ($windows->earliest[$a] + $least <= $windows->latest[$b]) {
+                if ($windows->latest[$b] >= $windows->earliest[$a] + $least) {
                     $moves = $windows->latest[$a] - ($windows->latest[$b] - $least) + $this->random(4);
                     $choices[] = [($this->liked[$pair] ?? 0) === $order ? $moves - 30 : $moves, $pair, $order];
                 }
@@ -376,7 +425,7 @@ final class Laying
     /**
      * A plan that holds: taken where it is better than the best; its waiting made less first.
      *
-     * @param  list<int>  $starts
+     * @param  array<int, int>  $starts
      */
     private function keep(array $starts): void
     {
@@ -428,7 +477,7 @@ final class Laying
         }
     }
 
-    /** @param  list<int>  $starts */
+    /** @param  array<int, int>  $starts */
     private function waitingOf(array $starts): float
     {
         $number = $this->numbers();
@@ -453,8 +502,8 @@ final class Laying
     /**
      * The same orders, each group of jobs moved to where less waits, as long as that helps.
      *
-     * @param  list<int>  $starts
-     * @return list<int>
+     * @param  array<int, int>  $starts
+     * @return array<int, int>
      */
     private function waitLess(array $starts, int $busyMin): array
     {
@@ -501,13 +550,13 @@ final class Laying
             }
         }
 
-        return array_values($starts);
+        return $starts;
     }
 
     /**
      * All that ties each job to others, as they are ordered now, and what a minute later of it costs.
      *
-     * @param  list<int>  $starts
+     * @param  array<int, int>  $starts
      * @return array{list<list<array{int, int, bool}>>, list<list<array{int, float}>>}
      */
     private function gaps(array $starts): array

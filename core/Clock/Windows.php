@@ -26,13 +26,13 @@ final class Windows
 
     public readonly int $count;
 
-    /** @var list<int> earliest start of each job */
+    /** @var array<int, int> earliest start of each job */
     public array $earliest = [];
 
-    /** @var list<int> latest start of each job: together a plan, but for what is held twice */
+    /** @var array<int, int> latest start of each job: together a plan, but for what is held twice */
     public array $latest = [];
 
-    /** @var list<int> FREE, FORTH (the first before the second) or BACK, of each pair */
+    /** @var array<int, int> FREE, FORTH (the first before the second) or BACK, of each pair */
     public array $order = [];
 
     /** @var list<int> the first of each pair that wants one thing, and the second */
@@ -53,7 +53,7 @@ final class Windows
     /** @var list<list<int>> pairs of each job */
     public array $pairsOf = [];
 
-    /** @var list<float> how often each job was at a failure */
+    /** @var array<int, float> how often each job was at a failure */
     public array $blame = [];
 
     /** Steps of narrowing so far: what time is counted in, so that the same input ends in the same plan. */
@@ -84,9 +84,11 @@ final class Windows
      * @param  list<Job>  $jobs
      * @param  array<string, int>  $things how many there are of each
      * @param  int  $hotWithinMin what must be hot ends so shortly before the table
+     * @param  bool  $areThingsMinded or gaps alone
      */
-    public function __construct(private readonly array $jobs, public readonly array $things, int $hotWithinMin)
-    {
+    public function __construct(
+        private readonly array $jobs, public readonly array $things, int $hotWithinMin, bool $areThingsMinded = true,
+    ) {
         $this->count = count($jobs);
         $number = array_flip(array_map(static fn (Job $job): string => $job->id, $jobs));
         $this->to = $this->by = $this->from = $this->byFrom = $this->pairsOf = array_fill(0, $this->count, []);
@@ -103,7 +105,9 @@ final class Windows
                 }
             }
         }
-        $this->pairUp();
+        if ($areThingsMinded) {
+            $this->pairUp();
+        }
     }
 
     private function gap(int $i, int $j, int $least): void
@@ -185,6 +189,24 @@ final class Windows
         return $this->narrow([$this->first[$pair], $this->second[$pair]]);
     }
 
+    /**
+     * Many orders at once, of pairs that are free still. False where that cannot be.
+     *
+     * @param  array<int, int>  $orders by pair
+     */
+    public function decideMany(array $orders): bool
+    {
+        foreach ($orders as $pair => $order) {
+            if ($this->order[$pair] === self::FREE) {
+                $this->trailOrder[] = $pair;
+                $this->trailOrder[] = self::FREE;
+                $this->order[$pair] = $order;
+            }
+        }
+
+        return $this->settle();
+    }
+
     /** @return array{int, int, int} a mark to come back to */
     public function mark(): array
     {
@@ -239,9 +261,10 @@ final class Windows
                 $queue[] = $i;
             }
         }
-        $failed = -1;
-        for ($at = 0; isset($queue[$at]); $at++) {
-            $i = $queue[$at];
+        $failed = $by = -1;
+        $at = 0;
+        for (; isset($queue[$at]); $at++) {
+            $by = $i = $queue[$at];
             $waits[$i] = false;
             $e = $earliest[$i];
             $l = $latest[$i];
@@ -288,7 +311,7 @@ final class Windows
                         continue;
                     }
                     $canAfter = $e + $after <= $latest[$j];
-                    $canBefore = $earliest[$j] + $before <= $l;
+                    $canBefore = $l >= $earliest[$j] + $before;
                     if ($canAfter && $canBefore) {
                         continue;
                     }
@@ -316,7 +339,7 @@ final class Windows
                             $queue[] = $j;
                         }
                     }
-                    if ($latest[$j] - $after < $l) {
+                    if ($l > $latest[$j] - $after) {
                         $trailL[] = $i;
                         $trailL[] = $l;
                         $latest[$i] = $l = $latest[$j] - $after;
@@ -343,7 +366,7 @@ final class Windows
                             $queue[] = $j;
                         }
                     }
-                    if ($earliest[$j] + $before > $e) {
+                    if ($e < $earliest[$j] + $before) {
                         $trailE[] = $i;
                         $trailE[] = $e;
                         $earliest[$i] = $e = $earliest[$j] + $before;
@@ -368,7 +391,7 @@ final class Windows
         $this->trailOrder = $trailO;
         if ($failed >= 0) {
             $this->blame[$failed] += 1.0;
-            $this->blame[$i ?? $failed] += 0.5;
+            $this->blame[$by] += 0.5;
         }
 
         return $failed < 0;

@@ -78,6 +78,25 @@ final readonly class Fields
         return $fields;
     }
 
+    /**
+     * Lists within a list.
+     *
+     * @return list<list<mixed>>
+     *
+     * @throws Refused when the field is no list of lists
+     */
+    public function lists(string $name): array
+    {
+        $value = $this->data[$name] ?? [];
+        if (! is_array($value) || ! array_is_list($value)) {
+            throw $this->wrong($name, Note::of('refused.list'));
+        }
+
+        return array_map(fn (mixed $entry, int $index): array => is_array($entry) && array_is_list($entry)
+            ? $entry
+            : throw $this->wrong("{$name}/{$index}", Note::of('refused.list')), $value, array_keys($value));
+    }
+
     /** @throws Refused when it is no text, empty or too long */
     public function text(string $name): string
     {

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'so-many-tasks' => '{count} tasks; give 1 to {most}.',
+    'a-claim-is' => 'no claim; give a thing, from and to, in whole minutes from 0 to {minutes}.',
+    'tasks-in-a-ring' => '{tasks} wait for one another in a ring; take one of the gaps out.',
     'no-file-came' => 'no file came; choose a kitchen file of at most 1 MB.',
     'it-is-cooked-in' => 'it is cooked in; cook in another one first.',
     'say-that-the-demo-goes' => 'say that the demo kitchen goes with its dishes and cooks.',
