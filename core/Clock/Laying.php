@@ -130,7 +130,7 @@ final class Laying
         $this->rigid = $this->rigid();
         $this->bound = Bound::of($this->jobs, $this->things, $this->windows);
         if ($from !== []) {
-            $this->likeEarlier($from);
+            $this->like(array_map(static fn (Job $job): ?int => $from[$job->id] ?? null, $this->jobs));
             // As it was, as far as that still holds.
             $mark = $this->windows->mark();
             if ($this->windows->decideMany($this->liked)) {
@@ -452,27 +452,25 @@ final class Laying
             $this->betteredAt = $this->looks;
         }
         // What is as long but otherwise is gone on from as well.
+        $this->like($starts);
+    }
+
+    /**
+     * The orders of a plan, to be tried first; pairs side by side, or with a job that was not there, have none.
+     *
+     * @param  array<int, int|null>  $starts
+     */
+    private function like(array $starts): void
+    {
         $windows = $this->windows;
         $this->liked = [];
         foreach ($windows->first as $pair => $i) {
-            $apart = $starts[$windows->second[$pair]] - $starts[$i];
-            if ($apart >= $windows->forth[$pair]) {
+            $one = $starts[$i] ?? null;
+            $two = $starts[$windows->second[$pair]] ?? null;
+            if ($one !== null && $two !== null && $two - $one >= $windows->forth[$pair]) {
                 $this->liked[$pair] = Windows::FORTH;
-            } elseif (-$apart >= $windows->back[$pair]) {
+            } elseif ($one !== null && $two !== null && $one - $two >= $windows->back[$pair]) {
                 $this->liked[$pair] = Windows::BACK;
-            }
-        }
-    }
-
-    /** @param  array<string, int>  $from */
-    private function likeEarlier(array $from): void
-    {
-        $windows = $this->windows;
-        foreach ($windows->first as $pair => $i) {
-            $one = $from[$this->jobs[$i]->id] ?? null;
-            $two = $from[$this->jobs[$windows->second[$pair]]->id] ?? null;
-            if ($one !== null && $two !== null) {
-                $this->liked[$pair] = $one <= $two ? Windows::FORTH : Windows::BACK;
             }
         }
     }
