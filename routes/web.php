@@ -14,6 +14,7 @@ use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\KitchensController;
 use App\Http\Controllers\KitchenThingController;
 use App\Http\Controllers\ListController;
+use App\Http\Controllers\MealController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
 use App\Http\Controllers\ShelfController;
@@ -67,6 +68,16 @@ Route::post('/dishes/{dish}/away', [DishFileController::class, 'putAway'])->name
 Route::post('/dishes/{id}/back', [DishFileController::class, 'takeOut'])->name('dish.back');
 Route::post('/files', [DishFileController::class, 'preview'])->name('dish.preview');
 Route::post('/dishes', [DishFileController::class, 'import'])->name('dish.import');
+
+Route::post('/meals', [MealController::class, 'begin'])->name('meal.begin');
+Route::post('/meals/back', [MealController::class, 'back'])->name('meal.back');
+Route::get('/meals/{meal}', [MealController::class, 'show'])->name('meal');
+Route::patch('/meals/{meal}', [MealController::class, 'change'])->name('meal.change');
+Route::post('/meals/{meal}/better', [MealController::class, 'better'])->name('meal.better');
+Route::get('/meals/{meal}/list', [MealController::class, 'list'])->name('meal.list');
+Route::get('/meals/{meal}/calendar', [MealController::class, 'calendar'])->name('meal.calendar');
+Route::get('/meals/{meal}/file', [MealController::class, 'file'])->name('meal.file');
+Route::post('/meals/{meal}/away', [MealController::class, 'away'])->name('meal.away');
 
 Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('cook.begin');
 Route::get('/stove', [CookController::class, 'current'])->name('stove');

@@ -12,6 +12,7 @@ use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -69,6 +70,15 @@ final class OpenFile
     public static function recipe(string $json, Cup $cup): ?array
     {
         return RecipeJsonLd::read(self::decode($json, true), $cup);
+    }
+
+    /** @throws Refused naming what is wrong with the text */
+    public static function meal(string $json): Meal
+    {
+        $meal = Meal::fromArray(self::decode($json));
+        self::check($json, 'meal');
+
+        return $meal;
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Drawings\Hatches;
 use App\Formats\CraftFiles;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\LaidMeals;
 use App\Models\RememberedLines;
 use App\StandIns\PracticeClock;
 use App\StandIns\Probe;
@@ -54,6 +55,9 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(
             FoundLines::class, static fn (): RememberedLines => new RememberedLines(Cache::store('drawn')),
+        );
+        $this->app->when(LaidMeals::class)->needs(Repository::class)->give(
+            static fn (): Repository => Cache::store('drawn'),
         );
         $this->app->singleton(PracticeClock::class);
         $this->app->alias(PracticeClock::class, ClockInterface::class);

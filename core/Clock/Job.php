@@ -22,6 +22,37 @@ final readonly class Job
         public bool $isBound = true,
         public float $waitCost = 0.0,
         public bool $isHot = false,
+        /** Its start where that is fixed, minutes before the table. */
+        public ?int $pin = null,
     ) {
+    }
+
+    public function pinned(int $start): self
+    {
+        return new self(
+            $this->id, $this->minutes, $this->claims, $this->after, $this->isBound, $this->waitCost, $this->isHot, $start,
+        );
+    }
+
+    /**
+     * The same with other claims.
+     *
+     * @param  list<array{string, int, int}>  $claims
+     */
+    public function claiming(array $claims, bool $isHot): self
+    {
+        return new self(
+            $this->id, $this->minutes, $claims, $this->after, $this->isBound, $this->waitCost, $isHot, $this->pin,
+        );
+    }
+
+    /** The same with no greatest gap, hot or not: to show where it pinches. */
+    public function loose(): self
+    {
+        return new self(
+            $this->id, $this->minutes, $this->claims,
+            array_map(static fn (After $gap): After => After::gap($gap->task, $gap->leastMin, null), $this->after),
+            $this->isBound, $this->waitCost,
+        );
     }
 }

@@ -515,7 +515,8 @@ final class Laying
                 $slope = 0.0;
                 foreach ($group as $i) {
                     $job = $this->jobs[$i];
-                    $up = min($up, -$job->minutes - $starts[$i]);
+                    $up = min($up, ($job->pin ?? -$job->minutes) - $starts[$i]);
+                    $down = max($down, ($job->pin ?? -Windows::FARTHEST_MIN) - $starts[$i]);
                     $down = max($down, ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i]);
                     if ($job->isBound) {
                         $down = max($down, -$busyMin - $starts[$i]);

@@ -95,7 +95,8 @@ final class Windows
         $this->blame = array_fill(0, $this->count, 1.0);
         foreach ($jobs as $j => $job) {
             $this->earliest[] = $job->isHot ? -$hotWithinMin - $job->minutes : -self::FARTHEST_MIN;
-            $this->latest[] = -$job->minutes;
+            $this->latest[] = $job->pin ?? -$job->minutes;
+            $this->earliest[$j] = $job->pin === null ? $this->earliest[$j] : max($job->pin, $this->earliest[$j]);
             foreach ($job->after as $gap) {
                 $i = $number[$gap->task]
                     ?? throw new LogicException("Job {$job->id} comes after {$gap->task}, which is not in the plan.");

@@ -32,15 +32,19 @@ final readonly class Planner
         return new self($kitchen, $knowledge, $now, $before);
     }
 
-    /** @throws Refused when the dish names a pot, ring or bag that the kitchen does not have */
-    public function plan(Dish $dish): Plan
+    /**
+     * @param  list<string>  $reserved ids of rings and plates that something else on the table needs
+     *
+     * @throws Refused when the dish names a pot, ring or bag that the kitchen does not have
+     */
+    public function plan(Dish $dish, array $reserved = []): Plan
     {
         $this->ringsAreThere($dish);
         $draft = Potted::of($dish, $this->kitchen, $this->knowledge);
         // How long rice and filling wait for the pot is the clock's to say: before the heat is found.
         $works = WorkOrder::of($draft, $this->kitchen);
         [$schedule] = $this->lay($dish, $works);
-        $potted = $draft->heated(Waits::on($schedule, $works, $dish), $this->before);
+        $potted = $draft->heated(Waits::on($schedule, $works, $dish), $this->before, $reserved);
         $works = WorkOrder::of($potted, $this->kitchen);
         [$schedule, $clockClash] = $this->lay($dish, $works);
         $tableAt = $dish->table->serveAt($this->kitchen->timezone);

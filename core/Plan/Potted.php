@@ -75,12 +75,16 @@ final readonly class Potted
         ), $kitchen, $knowledge);
     }
 
-    /** The same with a heat for each pot: the cook's own, or one found for it (now, or before). */
-    public function heated(Waits $waits, ?FoundLines $before = null): self
+    /**
+     * The same with a heat for each pot: the cook's own, or one found for it (now, or before).
+     *
+     * @param  list<string>  $reserved ids of rings and plates that it may not use
+     */
+    public function heated(Waits $waits, ?FoundLines $before = null, array $reserved = []): self
     {
         $potted = self::waiting($this->dish, $this->kitchen, $this->knowledge, $waits);
         $loads = [];
-        $taken = [];
+        $taken = $reserved;
         foreach ($potted->loads as $index => $load) {
             $loads[] = $heated = $this->heatOf($load, $potted->rice, $waits, $index === 0, $taken, $before);
             foreach ($heated->line() as $block) {
@@ -91,7 +95,7 @@ final readonly class Potted
         return new self($this->dish, $this->raw, $potted->rice, $loads, $this->kitchen, $this->knowledge);
     }
 
-    /** @param  list<string>  $taken ids of plates that another pot of the dish stands on */
+    /** @param  list<string>  $taken ids of plates and rings that something else needs */
     private function heatOf(
         PotLoad $load, RicePlan $rice, Waits $waits, bool $isFirst, array $taken, ?FoundLines $before,
     ): PotLoad {
@@ -130,7 +134,7 @@ final readonly class Potted
         $netW = $load->place->ring->netW();
         $smaller = array_filter(
             $this->kitchen->burners,
-            static fn (Burner $ring): bool => $ring->netW() < $netW && ! in_array($ring->id, $needed, true),
+            static fn (Burner $ring): bool => $ring->netW() < $netW && ! in_array($ring->id, [...$needed, ...$taken], true),
         );
 
         $pot = $load->place->pot;

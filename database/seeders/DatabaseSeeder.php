@@ -9,11 +9,13 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Meal;
 use DateTimeImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 use LogicException;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Rice\Stage;
@@ -83,6 +85,8 @@ final class DatabaseSeeder extends Seeder
             )->save();
         }
 
+        $this->meals($now->setTimezone($zone));
+
         foreach (self::PAST as [$weeks, $eaters, $soak, $liftedLate, $late, $ranOn, $rice, $crust, $filling, $line]) {
             $tableAt = $now->setTimezone($zone)->modify("-{$weeks} weeks wednesday 19:00");
             $past = $dish->core()->changed('table/eaters', $eaters)->changed('rice/soak/minutes', $soak)
@@ -92,6 +96,41 @@ final class DatabaseSeeder extends Seeder
                 $dish, $past->toArray(), $tableAt, $liftedLate, $late, $ranOn,
                 ['rice' => $rice, 'crust' => $crust, 'filling' => $filling, 'line' => $line],
             );
+        }
+    }
+
+    /** The club's winter supper, a weekday, and a Sunday with two biryanis of which one is for guests without nuts. */
+    private function meals(DateTimeImmutable $now): void
+    {
+        $dish = static fn (string $name): string => Dish::query()->where('name', 'like', "{$name}%")->firstOrFail()->id;
+        foreach ([
+            [
+                'name' => 'Winter supper of the rowing club', 'eaters' => 9, 'hands' => 2,
+                'serve_at' => $now->modify('next saturday 19:30'),
+                'dishes' => [
+                    ['dish' => $dish('Sour-cherry'), 'eaters' => 6], ['dish' => $dish('Jackfruit'), 'eaters' => 3],
+                ],
+                'sides' => [
+                    ['name' => 'yogurt', 'minutes' => 5, 'keeps' => 'a day in the fridge'], ['name' => 'salad', 'minutes' => 12],
+                    ['name' => 'baked quince', 'minutes' => 45, 'attention' => 'start', 'oven' => true, 'hot' => true],
+                ],
+            ],
+            [
+                'name' => 'Lentil polo on a weekday', 'eaters' => 3, 'serve_at' => $now->modify('next thursday 19:00'),
+                'dishes' => [['dish' => $dish('Lentil')]],
+            ],
+            [
+                'name' => 'Two biryanis on Sunday', 'eaters' => 6, 'hands' => 2,
+                'serve_at' => $now->modify('next sunday 13:00'),
+                'dishes' => [
+                    ['dish' => $dish('Turkey'), 'eaters' => 3], ['dish' => $dish('Jackfruit'), 'eaters' => 3],
+                ],
+                'guests' => [['who' => 'two guests', 'avoids' => ['nuts']]],
+            ],
+        ] as $meal) {
+            Meal::query()->create(Meal::columns(CoreMeal::fromArray(
+                ['format' => CoreMeal::FORMAT, 'serve_at' => $meal['serve_at']->format('Y-m-d\\TH:i')] + $meal,
+            )));
         }
     }
 

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'object-wanted' => 'no entry; give one with its fields.',
+    'the-dish-is-gone' => '{dish} is on the shelf no more; take it out of the meal, or take the dish out again.',
+    'a-meal-wants-a-dish' => 'a meal wants a dish; choose one at least.',
+    'too-many' => '{count} are too many; give {most} at most.',
     'so-many-tasks' => '{count} tasks; give 1 to {most}.',
     'a-claim-is' => 'no claim; give a thing, from and to, in whole minutes from 0 to {minutes}.',
     'tasks-in-a-ring' => '{tasks} wait for one another in a ring; take one of the gaps out.',

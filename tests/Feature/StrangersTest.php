@@ -8,6 +8,7 @@ use App\Models\Cook;
 use App\Models\DishVersion;
 use App\Models\Kitchen;
 use App\Models\LotTest;
+use App\Models\Meal;
 use App\Models\StoveTest;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Facades\Route;
@@ -109,7 +110,7 @@ final class StrangersTest extends FeatureTestCase
                 ->id, 'version' => DishVersion::query()
                 ->firstOrFail()
                 ->id, 'id' => 'lakeside-sack',
-            'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
+            'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [
             'cook', 'path', 'value', 'version', 'open', 'has', 'view', 'name', 'kind', 'bought_g', 'bought_on', 'units',
@@ -117,7 +118,7 @@ final class StrangersTest extends FeatureTestCase
             'stage', 'seconds', 'speed', 'forward_s', 'real', 'find', 'page', 'line', 'seal', 'pot', 'burner', 'litres',
             'minutes', 'setting', 'material', 'diameter_cm', 'height_cm', 'watts', 'marks', 'least', 'kg', 'altitude_m',
             'room_c', 'tap_c', 'move_to', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c', 'lot',
-            'go', 'how', 'boil_c', 'pots', 'rings', 'bags', 'sure', 'oven', 'cooker', 'hands',
+            'go', 'how', 'boil_c', 'pots', 'rings', 'bags', 'sure', 'oven', 'cooker', 'hands', 'dishes',
         ];
         foreach (['a list' => ['x'], 'a list of lists' => [['x' => ['y']]]] as $what => $bad) {
             foreach (Route::getRoutes()->getRoutes() as $route) {

@@ -8,6 +8,7 @@ use App\Drawings\Cards;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\Meal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Orbek\Core\Measure\Fields;
@@ -18,6 +19,9 @@ use Psr\Clock\ClockInterface;
 final class ShelfController
 {
     private const A_PAGE = 9;
+
+    /** Meals ahead that are shown on top. */
+    private const MEALS = 6;
 
     private const AWAY_A_PAGE = 30;
 
@@ -35,6 +39,7 @@ final class ShelfController
             'cards' => $cards->ofDishes($pages->getCollection(), $clock->now()),
             'cooking' => Cook::onTheStove(),
             'hasAway' => Dish::onlyTrashed()->exists(),
+            'meals' => Meal::query()->where('serve_at', '>=', substr($now, 0, 10))->orderBy('serve_at')->limit(self::MEALS)->get(),
         ]);
     }
 

@@ -13,6 +13,7 @@
     </ol>
 </div>@endfragment
 @fragment('clock-says')<aside class="beside" id="clock-says" aria-label="What the clock says">
+    <form method="post" action="{{ route('meal.begin') }}" class="no-print">@csrf<button class="quiet" name="dishes[]" value="{{ $dish->id }}">Make it a meal with other dishes</button></form>
     <p class="strong-figure">{{ intdiv(-$attended, 60) }}:{{ sprintf('%02d', -$attended % 60) }}</p>
     <p>in the kitchen, from {{ $say->time($plan->day->at($attended)) }}@if ($first < $attended); first work at {{ $say->time($plan->day->at($first)) }}@endif</p>
     <p class="ruled">On the table <x-word.moment path="table/serve_at" :$plan :$today />.</p>

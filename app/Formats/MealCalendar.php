@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Wording\Wording;
+use DateTimeImmutable;
+use DateTimeZone;
+use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\MealTask;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+
+/** A meal as iCalendar: the table, each start that wants a hand with an alarm, and what can be done the day before. */
+final class MealCalendar
+{
+    public static function of(string $id, MealPlan $plan, Wording $say, DateTimeImmutable $now): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Orbek//Orbek//EN', 'CALSCALE' => 'GREGORIAN']);
+        $utc = new DateTimeZone('UTC');
+        $add = static function (
+            string $uid, string $summary, DateTimeImmutable $from, DateTimeImmutable $to, string $says, bool $alarms,
+        ) use ($calendar, $utc, $now): void {
+            // Instants, so that a change of summer time moves nothing; a calendar shows them in its own zone.
+            $event = $calendar->add('VEVENT', [
+                'UID' => $uid, 'DTSTAMP' => $now->setTimezone($utc), 'SUMMARY' => $summary,
+                'DTSTART' => $from->setTimezone($utc), 'DTEND' => $to->setTimezone($utc), 'DESCRIPTION' => $says,
+            ]);
+            if ($alarms && $event instanceof VEvent) {
+                $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => 'PT0S', 'DESCRIPTION' => $summary]);
+            }
+        };
+        $add("orbek-{$id}-table", $plan->meal->name, $plan->tableAt, $plan->at(60), self::dishes($plan), true);
+        foreach ($plan->tasks as $task => $one) {
+            if ($one->wantsHands()) {
+                $add(
+                    "orbek-{$id}-".str_replace('/', '-', $task), self::name($plan, $one, $say),
+                    $plan->at($plan->start($task)), $plan->at($plan->end($task)),
+                    $one->detail === null ? '' : $say->text($one->detail), true,
+                );
+            }
+        }
+        $before = $plan->theDayBefore();
+        if ($before !== []) {
+            $add(
+                "orbek-{$id}-day-before", "The day before: {$plan->meal->name}", $plan->tableAt->modify('-1 day'),
+                $plan->tableAt->modify('-1 day')->modify('+30 minutes'),
+                implode("\n", array_map(static fn (MealTask $one): string => self::name($plan, $one, $say)
+                    .', keeps '.$say->text($one->keeps ?? ''), $before)), false,
+            );
+        }
+
+        return $calendar->serialize();
+    }
+
+    private static function name(MealPlan $plan, MealTask $task, Wording $say): string
+    {
+        return $say->text($task->name).($task->dish === null || count($plan->plans) === 1
+            ? '' : ', '.$plan->plans[$task->dish]->dish->name);
+    }
+
+    private static function dishes(MealPlan $plan): string
+    {
+        return implode(', ', array_map(static fn ($one): string => $one->dish->name, $plan->plans));
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Formats\MealCalendar;
+use App\Formats\MealFile;
+use App\Http\Parts;
+use App\Models\Dish;
+use App\Models\Kitchen;
+use App\Models\LaidMeals;
+use App\Models\Meal;
+use App\Wording\Wording;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Orbek\Core\Edit\MealEdit;
+use Orbek\Core\Meal\Meal as CoreMeal;
+use Orbek\Core\Meal\Share;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\MealShopping;
+use Psr\Clock\ClockInterface;
+
+/** Meals: several dishes on one clock. */
+final class MealController
+{
+    private const OTHERS_SHOWN = 30;
+
+    public function __construct(private readonly LaidMeals $laid, private readonly ClockInterface $clock)
+    {
+    }
+
+    public function show(Request $request, Meal $meal): View
+    {
+        $request->session()->put('last-meal', $meal->id);
+        $plan = $this->laid->plan($meal);
+
+        return view('meal.show', $this->body($meal, $plan) + ['better' => $this->laid->canBeBettered($meal)]);
+    }
+
+    /** A new meal of a dish, or of several. */
+    public function begin(Request $request): RedirectResponse
+    {
+        $ids = array_values(array_unique(Fields::ofForm($request->all())->texts('dishes')));
+        $dishes = Dish::query()->whereKey($ids)->get()->keyBy('id');
+        foreach ($ids as $id) {
+            if (! isset($dishes[$id])) {
+                throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: $id);
+            }
+        }
+        $first = ($dishes->first() ?? throw Refused::because('dishes', 'refused.a-meal-wants-a-dish'))->core();
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
+        $serveAt = $first->table->serveAt > $now->format('Y-m-d\TH:i')
+            ? $first->table->serveAt : $now->modify('+1 day')->setTime(19, 0)->format('Y-m-d\TH:i');
+        $meal = CoreMeal::fromArray([
+            'format' => CoreMeal::FORMAT,
+            'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
+            'serve_at' => $serveAt, 'eaters' => $first->table->eaters, 'children' => $first->table->children,
+            'hands' => Kitchen::core()->hands,
+            'dishes' => array_map(static fn (string $id): array => ['dish' => $id], $ids),
+        ]);
+
+        return redirect()->route('meal', Meal::query()->create(Meal::columns($meal)));
+    }
+
+    public function change(Request $request, Meal $meal): JsonResponse
+    {
+        $asked = Fields::of($request->all());
+        $seen = $asked->whole('version', 1, PHP_INT_MAX);
+        $changed = MealEdit::on($meal->isStill($seen)->core(), $asked->text('path'), $request->input('value'));
+        $known = Dish::query()->whereKey(array_map(static fn (Share $one): string => $one->dish, $changed->shares))->count();
+        if ($known < count($changed->shares) && count($changed->shares) > count($meal->core()->shares)) {
+            throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: is_string($request->input('value')) ? $request->input('value') : '');
+        }
+        MealFile::check($changed);
+        // Planned before it is kept: what cannot be planned is not kept.
+        $plan = $this->laid->plan((clone $meal)->fill(Meal::columns($changed)));
+        $meal = $meal->become($changed, $seen);
+
+        return $this->parts($request, $meal, $plan);
+    }
+
+    public function better(Request $request, Meal $meal): JsonResponse
+    {
+        return $this->parts($request, $meal, $this->laid->better($meal));
+    }
+
+    public function list(Meal $meal): View
+    {
+        $plan = $this->laid->plan($meal);
+
+        return view('meal.list', ['meal' => $meal, 'plan' => $plan, 'shopping' => MealShopping::of($plan)]);
+    }
+
+    public function calendar(Meal $meal): Response
+    {
+        return response(
+            MealCalendar::of($meal->id, $this->laid->plan($meal), app(Wording::class), $this->clock->now()), 200,
+            [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="'.(Str::slug($meal->name) ?: 'meal').'.ics"',
+            ],
+        );
+    }
+
+    public function file(Meal $meal): Response
+    {
+        return response(MealFile::write($meal), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($meal->name) ?: 'meal').'.json"',
+        ]);
+    }
+
+    public function away(Meal $meal): RedirectResponse
+    {
+        $meal->delete();
+        session()->forget('last-meal');
+        session()->put('meal-away', ['name' => $meal->name, 'document' => $meal->document]);
+
+        return redirect()->route('shelf');
+    }
+
+    public function back(): RedirectResponse
+    {
+        $away = session()->pull('meal-away') ?? throw Refused::because('meal', 'refused.nothing-to-bring-back');
+
+        return redirect()->route('meal', Meal::query()->create(Meal::columns(CoreMeal::fromArray($away['document']))));
+    }
+
+    private function parts(Request $request, Meal $meal, MealPlan $plan): JsonResponse
+    {
+        return response()->json(
+            ['version' => $meal->version] + Parts::of('meal.body', $this->body($meal, $plan), $request->input('has')),
+        )->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return array<string, mixed> */
+    private function body(Meal $meal, MealPlan $plan): array
+    {
+        $ids = array_map(static fn (Share $share): string => $share->dish, $plan->meal->shares);
+
+        return [
+            'meal' => $meal, 'plan' => $plan,
+            'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
+            'others' => Dish::query()->whereKeyNot($ids)->orderBy('name')->limit(self::OTHERS_SHOWN)->get(['id', 'name'])->all(),
+        ];
+    }
+}

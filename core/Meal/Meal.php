@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Meal;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Orbek\Core\Dish\Guest;
+use Orbek\Core\Dish\Plates;
+use Orbek\Core\Dish\Table;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+
+/** A table: who eats, when, which dishes and sides, how many cook. */
+final readonly class Meal
+{
+    public const FORMAT = 'orbek-meal/1';
+
+    public const MOST_DISHES = 6;
+
+    private const MOST_SIDES = 20;
+
+    private const DAY_MIN = 1440;
+
+    /**
+     * @param  list<Share>  $shares
+     * @param  list<Side>  $sides
+     * @param  list<Guest>  $guests
+     * @param  array<string, int>  $pins starts that the cook has fixed, minutes before the table, by task
+     * @param  array<string, mixed>  $document
+     */
+    private function __construct(
+        public string $name,
+        public string $serveAt,
+        public int $eaters,
+        public int $children,
+        public Plates $plates,
+        public int $leftovers,
+        public int $hands,
+        public array $shares,
+        public array $sides,
+        public array $guests,
+        public array $pins,
+        private array $document,
+    ) {
+    }
+
+    /**
+     * @param  array<string, mixed>  $document as schema/meal.json describes it
+     *
+     * @throws Refused naming the field
+     */
+    public static function fromArray(array $document): self
+    {
+        $fields = Fields::of($document);
+        if ($fields->text('format') !== self::FORMAT) {
+            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT]);
+        }
+        $serveAt = $fields->text('serve_at');
+        $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $serveAt);
+        if ($read === false || $read->format('Y-m-d\TH:i') !== $serveAt) {
+            throw Refused::because('serve_at', 'refused.is-no-day-and-time-give', serveAt: $serveAt);
+        }
+        $eaters = $fields->whole('eaters', 1, Table::MOST_EATERS);
+        $shares = self::shares($fields, $eaters);
+        $sides = array_map(Side::fromFields(...), $fields->each('sides'));
+        if (count($sides) > self::MOST_SIDES) {
+            throw Refused::because('sides', 'refused.too-many', count: count($sides), most: self::MOST_SIDES);
+        }
+
+        return new self(
+            $fields->text('name'), $serveAt, $eaters, $fields->whole('children', 0, $eaters, 0),
+            $fields->one('plates', Plates::class, Plates::Usual), $fields->whole('leftovers', 0, 20, 0),
+            $fields->whole('hands', 1, 6, 1), $shares, $sides,
+            array_map(Guest::fromFields(...), $fields->each('guests')), self::pinned($fields), $document,
+        );
+    }
+
+    /**
+     * @return list<Share>
+     *
+     * @throws Refused where there is no dish, too many, or one twice
+     */
+    private static function shares(Fields $fields, int $eaters): array
+    {
+        $shares = array_map(
+            static fn (Fields $one): Share => Share::fromFields($one, $eaters), $fields->each('dishes'),
+        );
+        if ($shares === []) {
+            throw Refused::because('dishes', 'refused.a-meal-wants-a-dish');
+        }
+        if (count($shares) > self::MOST_DISHES) {
+            throw Refused::because('dishes', 'refused.too-many', count: count($shares), most: self::MOST_DISHES);
+        }
+        $ids = array_map(static fn (Share $one): string => $one->dish, $shares);
+        foreach (array_count_values($ids) as $id => $times) {
+            if ($times > 1) {
+                throw Refused::because('dishes', 'refused.is-there-twice-give-each-its', thing: (string) $id);
+            }
+        }
+
+        return $shares;
+    }
+
+    /** @return array<string, int> */
+    private static function pinned(Fields $fields): array
+    {
+        $pins = [];
+        foreach ($fields->has('pins') ? $fields->object('pins')->names() : [] as $task) {
+            $pins[$task] = $fields->object('pins')->whole($task, -self::DAY_MIN, -1);
+        }
+
+        return $pins;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return $this->document;
+    }
+
+    /**
+     * The same with fields changed; null takes one out.
+     *
+     * @param  array<string, mixed>  $changes
+     *
+     * @throws Refused when the meal cannot be so
+     */
+    public function with(array $changes): self
+    {
+        return self::fromArray(array_filter(
+            array_replace($this->document, $changes), static fn (mixed $value): bool => $value !== null,
+        ));
+    }
+
+    public function serveAt(DateTimeZone $timezone): DateTimeImmutable
+    {
+        return new DateTimeImmutable($this->serveAt, $timezone);
+    }
+
+    /** How many of the table a dish is for. */
+    public function eatersOf(Share $share): int
+    {
+        return min($share->eaters ?? $this->eaters, $this->eaters);
+    }
+
+    /**
+     * A dish's own table within the meal.
+     *
+     * @return array<string, mixed>
+     */
+    public function tableOf(Share $share): array
+    {
+        $eaters = $this->eatersOf($share);
+        $isForAll = $eaters === $this->eaters;
+
+        return [
+            'eaters' => $eaters, 'children' => $isForAll ? $this->children : 0, 'plates' => $this->plates->value,
+            // What is left over is of what all eat.
+            'leftovers' => $isForAll && $share === $this->firstForAll() ? $this->leftovers : 0,
+            'serve_at' => $this->serveAt,
+        ];
+    }
+
+    private function firstForAll(): ?Share
+    {
+        foreach ($this->shares as $share) {
+            if ($this->eatersOf($share) === $this->eaters) {
+                return $share;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Meal;
+
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+
+/** One step of something on the table that is no pot of rice: yogurt, salad, a baked quince. */
+final readonly class Side
+{
+    public const ANY_RING = 'any';
+
+    private const DAY_MIN = 1440;
+
+    private function __construct(
+        public string $name,
+        public int $minutes,
+        public Attention $attention,
+        /** The ring it needs, or any; null for none. */
+        public ?string $ring,
+        public bool $inOven,
+        /** Hot at the table: done at most ten minutes before it. */
+        public bool $isHot,
+        /** It keeps so long ahead, as a cook says it; null where it is for now. */
+        public ?string $keeps,
+        /** Goes on from the step before it in the list. */
+        public bool $follows,
+    ) {
+    }
+
+    /** @throws Refused */
+    public static function fromFields(Fields $fields): self
+    {
+        return new self(
+            $fields->text('name'), $fields->whole('minutes', 1, self::DAY_MIN),
+            $fields->one('attention', Attention::class, Attention::Throughout),
+            $fields->has('ring') ? $fields->text('ring') : null,
+            $fields->flag('oven', false), $fields->flag('hot', false),
+            $fields->has('keeps') ? $fields->text('keeps') : null, $fields->flag('follows', false),
+        );
+    }
+}

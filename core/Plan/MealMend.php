@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+use Orbek\Core\Measure\Note;
+
+/** A change of the meal, and by how many minutes it shortens the work; null where it makes it fit at all. */
+final readonly class MealMend
+{
+    public function __construct(public Note $label, public string $path, public mixed $value, public ?int $gainMin)
+    {
+    }
+}

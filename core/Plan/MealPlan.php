@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+use DateTimeImmutable;
+use Orbek\Core\Clock\Laid;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Meal\Meal;
+use Orbek\Core\Measure\Instant;
+use Orbek\Core\Measure\Note;
+
+/** What follows of a meal: its dishes planned at their shares, and all work on one clock. */
+final readonly class MealPlan
+{
+    /**
+     * @param  list<Plan>  $plans in the order of the meal's dishes, in the pots and on the rings they are given
+     * @param  array<string, MealTask>  $tasks by id, in the order in which they begin
+     * @param  bool  $holds whether every gap is minded and nothing held twice; else it shows where it pinches
+     * @param  list<MealClash>  $clashes
+     */
+    public function __construct(
+        public Meal $meal,
+        public Kitchen $kitchen,
+        public array $plans,
+        public array $tasks,
+        public Laid $laid,
+        public bool $holds,
+        public array $clashes,
+        public DateTimeImmutable $tableAt,
+        public GivenOut $given,
+    ) {
+    }
+
+    public function start(string $task): int
+    {
+        return $this->laid->starts[$task];
+    }
+
+    public function end(string $task): int
+    {
+        return $this->laid->starts[$task] + $this->tasks[$task]->job->minutes;
+    }
+
+    public function at(int $minutes): DateTimeImmutable
+    {
+        return Instant::plusMinutes($this->tableAt, $minutes);
+    }
+
+    public function firstStart(): int
+    {
+        return $this->laid->starts === [] ? 0 : min($this->laid->starts);
+    }
+
+    /** @return list<MealTask> what can be done the evening before or in the morning, with how long it keeps */
+    public function theDayBefore(): array
+    {
+        return array_values(array_filter($this->tasks, static fn (MealTask $task): bool => $task->keeps !== null));
+    }
+
+    /**
+     * What each pair of hands does, in its order: each task goes to the pair that is free longest.
+     *
+     * @return list<list<array{MealTask, int, int}>> the task, from, to, by pair of hands
+     */
+    public function hands(): array
+    {
+        $held = [];
+        foreach ($this->tasks as $id => $task) {
+            foreach ($task->job->claims as [$thing, $from, $to]) {
+                if ($thing === 'hands' && $to > $from) {
+                    $held[] = [$task, $this->start($id) + $from, $this->start($id) + $to];
+                }
+            }
+        }
+        usort($held, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+        $pairs = array_fill(0, $this->meal->hands, []);
+        $free = array_fill(0, $this->meal->hands, PHP_INT_MIN);
+        foreach ($held as $one) {
+            $pair = 0;
+            foreach ($free as $other => $at) {
+                if ($at <= $one[1] && ($free[$pair] > $one[1] || $at > $free[$pair])) {
+                    $pair = $other;
+                }
+            }
+            $pairs[$pair][] = $one;
+            $free[$pair] = max($free[$pair], $one[2]);
+        }
+
+        return $pairs;
+    }
+
+    /** @return list<Note> what each guest must be warned of, against everything on the table */
+    public function warnings(): array
+    {
+        $says = [];
+        foreach ($this->meal->guests as $guest) {
+            foreach ($this->plans as $plan) {
+                foreach ($guest->warnings($plan->dish) as $warning) {
+                    $says[] = Note::of('meal.guest', who: $guest->who, dish: $plan->dish->name, says: $warning);
+                }
+            }
+        }
+
+        return $says;
+    }
+
+    /** Grams of salt in the whole, and on each plate. */
+    public function saltG(): float
+    {
+        return array_sum(array_map(
+            static fn (Plan $plan): float => $plan->salting->percent()->amount / 100 * $plan->totals->weight()->amount
+                * ($plan->totals->weight()->unit === 'kg' ? 1000 : 1), $this->plans,
+        ));
+    }
+}

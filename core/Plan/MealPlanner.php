@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan;
+
+use DateTimeImmutable;
+use Orbek\Core\Clock\CannotBeLaid;
+use Orbek\Core\Clock\Hold;
+use Orbek\Core\Clock\Job;
+use Orbek\Core\Clock\Laid;
+use Orbek\Core\Clock\Laying;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Meal\Meal;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+
+/** plan = f(meal, its dishes, kitchen, knowledge): pots and rings given out, all work laid on one clock. */
+final readonly class MealPlanner
+{
+    /** A gain worth telling, min. */
+    private const GAIN_MIN = 3;
+
+    /** Work that a mend is tried with, of what the plan itself gets. */
+    private const TRIED_WITH = 3;
+
+    private function __construct(
+        private Kitchen $kitchen, private Planner $planner, private DateTimeImmutable $now, private int $steps,
+        private int $hotWithinMin = 10,
+    ) {
+    }
+
+    /** @param  int  $steps to spend on the clock */
+    public static function in(
+        Kitchen $kitchen, Planner $planner, DateTimeImmutable $now, int $steps = Laying::AT_ONCE,
+    ): self {
+        return new self($kitchen, $planner, $now, $steps);
+    }
+
+    /**
+     * @param  array<string, Dish>  $dishes by the ids that the meal has
+     * @param  array<string, int>  $from starts of an earlier plan, to go on from
+     * @param  GivenOut|null  $given pots and rings as they were given out before
+     *
+     * @throws Refused when a dish is gone, or the kitchen does not have what one names
+     */
+    public function plan(Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null): MealPlan
+    {
+        $given ??= (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))
+            ->of($this->served($meal, $dishes));
+        $plans = $given->plans($this->planner);
+        $tasks = MealWork::of($meal, $plans, $this->kitchen);
+        [$laid, $holds] = $this->lay($meal, $tasks, $from);
+        $byId = [];
+        foreach ($tasks as $task) {
+            $byId[$task->job->id] = $task;
+        }
+        $starts = $laid->starts;
+        asort($starts);
+        $inOrder = [];
+        foreach (array_keys($starts) as $id) {
+            $inOrder[$id] = $byId[$id];
+        }
+        $tableAt = $meal->serveAt($this->kitchen->timezone);
+
+        return new MealPlan(
+            $meal, $this->kitchen, $plans, $inOrder, $laid, $holds,
+            $this->clashes($meal, $plans, $tasks, $laid, $holds, $tableAt), $tableAt, $given,
+        );
+    }
+
+    /**
+     * The dishes as this table has them.
+     *
+     * @param  array<string, Dish>  $dishes
+     * @return list<Dish>
+     */
+    private function served(Meal $meal, array $dishes): array
+    {
+        $served = [];
+        foreach ($meal->shares as $index => $share) {
+            $dish = $dishes[$share->dish]
+                ?? throw Refused::because("dishes/{$index}/dish", 'refused.the-dish-is-gone', dish: $share->dish);
+            $served[] = $dish->changed('table', $meal->tableOf($share));
+        }
+
+        return $served;
+    }
+
+    /** @return array<string, int> */
+    private function things(Meal $meal): array
+    {
+        $things = [Hold::hands()->key() => $meal->hands, Hold::sink()->key() => 1, Hold::oven()->key() => 1];
+        foreach ($this->kitchen->burners as $ring) {
+            $things[Hold::ring($ring->id)->key()] = 1;
+        }
+        foreach ($this->kitchen->pots as $pot) {
+            $things[Hold::pot($pot->id)->key()] = 1;
+        }
+
+        return $things;
+    }
+
+    /**
+     * @param  list<MealTask>  $tasks
+     * @param  array<string, int>  $from
+     * @return array{Laid, bool} the plan, and whether it minds everything; else it shows where it pinches
+     */
+    private function lay(Meal $meal, array $tasks, array $from): array
+    {
+        $jobs = array_map(static fn (MealTask $task): Job => $task->job, $tasks);
+        try {
+            return [Laying::of($jobs, $this->things($meal), $this->hotWithinMin, $this->steps, $from), true];
+        } catch (CannotBeLaid) {
+            return [Laying::of(
+                array_map(static fn (Job $job): Job => $job->loose(), $jobs), $this->things($meal), $this->hotWithinMin,
+                intdiv($this->steps, 2),
+            ), false];
+        }
+    }
+
+    /**
+     * @param  list<Plan>  $plans
+     * @param  list<MealTask>  $tasks
+     * @return list<MealClash>
+     */
+    private function clashes(
+        Meal $meal, array $plans, array $tasks, Laid $laid, bool $holds, DateTimeImmutable $tableAt,
+    ): array {
+        $clashes = [];
+        $first = $laid->starts === [] ? 0 : min($laid->starts);
+        $leftMin = intdiv($tableAt->getTimestamp() - $this->now->getTimestamp(), 60);
+        if ($leftMin < 0) {
+            $clashes[] = new MealClash(Note::of('meal.has-passed', tableAt: $tableAt));
+        } elseif ($leftMin < -$first) {
+            $clashes[] = new MealClash(Note::of('meal.too-little-time', takes: -$first, left: $leftMin));
+        }
+        foreach ($plans as $plan) {
+            foreach (array_filter(
+                $plan->clashes, static fn (Clash $clash): bool => $clash->station !== Station::Table,
+            ) as $clash) {
+                $clashes[] = new MealClash(Note::of('meal.of-a-dish', dish: $plan->dish->name, says: $clash->says));
+            }
+            foreach ($plan->faults() as $fault) {
+                $clashes[] = new MealClash(Note::of('meal.of-a-dish', dish: $plan->dish->name, says: $fault->says()));
+            }
+        }
+        $mends = $this->mends($meal, $tasks, $laid, $holds);
+        if (! $holds) {
+            $clashes[] = new MealClash(Note::of('meal.does-not-fit', hands: $meal->hands), $mends);
+        } elseif ($mends !== []) {
+            $clashes[] = new MealClash(Note::of('meal.could-be-shorter'), $mends);
+        }
+
+        return $clashes;
+    }
+
+    /**
+     * What would free what is short, each laid anew: another pair of hands, a dish kept in the oven.
+     *
+     * @param  list<MealTask>  $tasks
+     * @return list<MealMend>
+     */
+    private function mends(Meal $meal, array $tasks, Laid $laid, bool $holds): array
+    {
+        $jobs = array_map(static fn (MealTask $task): Job => $task->job, $tasks);
+        $mends = [];
+        $try = function (Note $label, string $path, mixed $value, array $jobs, array $things) use (&$mends, $laid, $holds): void {
+            try {
+                /** @var list<Job> $jobs */
+                /** @var array<string, int> $things */
+                $other = Laying::of($jobs, $things, $this->hotWithinMin, intdiv($this->steps, self::TRIED_WITH), $holds ? $laid->starts : []);
+            } catch (CannotBeLaid) {
+                return;
+            }
+            if (! $holds || $laid->busyMin - $other->busyMin >= self::GAIN_MIN) {
+                $mends[] = new MealMend($label, $path, $value, $holds ? $laid->busyMin - $other->busyMin : null);
+            }
+        };
+        $things = $this->things($meal);
+        if ($meal->hands < 4) {
+            $try(
+                Note::of('meal.more-hands', hands: $meal->hands + 1), 'hands', $meal->hands + 1, $jobs,
+                [Hold::hands()->key() => $meal->hands + 1] + $things,
+            );
+        }
+        if ($meal->pins !== []) {
+            $free = array_map(static fn (Job $job): Job => new Job(
+                $job->id, $job->minutes, $job->claims, $job->after, $job->isBound, $job->waitCost, $job->isHot,
+            ), $jobs);
+            $try(Note::of('meal.without-pins'), 'pins', null, $free, $things);
+        }
+
+        return $mends;
+    }
+}

@@ -1,0 +1,58 @@
+@php
+    $hm = fn (int $minutes) => intdiv($minutes, 60).':'.sprintf('%02d', $minutes % 60);
+    $m = $plan->meal;
+    $days = collect(range(0, 13))->map(fn ($ahead) => $today->modify("+{$ahead} days"))->push($plan->tableAt)->sort()->unique(fn ($day) => $day->format('Y-m-d'));
+    $first = $plan->firstStart();
+@endphp
+@fragment('meal-ropes')<div class="ropes" id="meal-ropes">
+    <h1 class="meal-name">{{ $m->name }}</h1>
+    <p class="meal-sentence">On <select class="word choice" data-path="serve_at" data-part="day" aria-label="On the table, day" autocomplete="off">@foreach ($days as $day)<option value="{{ $day->format('Y-m-d') }}" @selected($day->format('Y-m-d') === $plan->tableAt->format('Y-m-d'))>{{ $day->format('l j F') }}</option>@endforeach</select>
+        at <input class="word time" type="text" inputmode="numeric" data-path="serve_at" data-part="time" aria-label="On the table, time" value="{{ $plan->tableAt->format('H:i') }}" pattern="([01]?\d|2[0-3]):[0-5]\d" title="Give a time such as 19:30." size="5" maxlength="5" required autocomplete="off">
+        for <x-word.number path="eaters" :value="$m->eaters" label="How many eat" min="1" max="60" />, of them <x-word.number path="children" :value="$m->children" label="children" min="0" max="60" /> children:
+        @foreach ($plan->plans as $index => $one)
+            <span class="of-meal"><strong>@if (count($plan->plans) > 1)<span class="of">{{ $index + 1 }}</span> @endif<a href="{{ route('pot', $m->shares[$index]->dish) }}">{{ $one->dish->name }}</a></strong> for <x-word.number :path="'dishes:eaters:'.$index" :value="$one->dish->table->eaters" :label="$one->dish->name.': for how many'" min="1" :max="$m->eaters" /> @if (count($plan->plans) > 1)<button type="button" class="small-button" data-mend data-path="dishes:remove:{{ $index }}" data-value="null" aria-label="Take out: {{ $one->dish->name }}">×</button>@endif{{ $loop->last ? '' : ',' }}</span>
+        @endforeach
+        @if ($m->sides !== [])with @foreach ($m->sides as $index => $side)<span class="of-meal">{{ $side->name }} <button type="button" class="small-button" data-mend data-path="sides:remove:{{ $index }}" data-value="null" aria-label="Take out: {{ $side->name }}">×</button>{{ $loop->last ? '' : ', ' }}</span>@endforeach @endif;
+        <x-word.number path="hands" :value="$m->hands" label="How many cook" min="1" max="6" /> {{ $m->hands === 1 ? 'of you cooks' : 'of you cook' }}.</p>
+    <x-drawing.meal :$plan />
+    <ol class="told meal-told">
+        @foreach ($plan->tasks as $id => $task)
+            <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif, {{ $task->job->minutes }} min{{ $task->ring() === null ? '' : ', '.$plan->kitchen->burners[$task->ring()]->name }}{{ $task->detail === null ? '' : '; '.$say($task->detail) }}</li>
+        @endforeach
+        <li><span class="time">{{ $say->time($plan->tableAt) }}</span> <strong>Table</strong></li>
+    </ol>
+</div>@endfragment
+@fragment('meal-says')<aside class="beside" id="meal-says" aria-label="What the clock says">
+    <p class="strong-figure">{{ $hm($plan->laid->busyMin) }}</p>
+    <p>in the kitchen, from {{ $say->time($plan->at(-$plan->laid->busyMin)) }}; @if (! $plan->holds)<strong>it does not fit</strong>@elseif ($plan->laid->isProven())it cannot be shorter @else it cannot be under {{ $hm($plan->laid->boundMin) }}@endif.@if ($first < -$plan->laid->busyMin) First work at {{ $say->time($plan->at($first)) }}{{ $first < -1200 ? ', the day before' : '' }}.@endif</p>
+    @foreach ($plan->clashes as $clash)
+        <div class="clash ruled" role="status"><p>{{ $clash->says }}</p>
+            @foreach ($clash->mends as $mend)
+                <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{ $mend->label }}{{ $mend->gainMin === null ? ': it fits' : ": {$mend->gainMin} min less" }}</button>
+            @endforeach
+        </div>
+    @endforeach
+    @foreach ($plan->warnings() as $warning)<p class="caution ruled">{{ $warning }}</p>@endforeach
+    @if ($plan->theDayBefore() !== [])
+        <div class="ruled"><p><strong>The day before</strong>, or in the morning:</p><ul class="day-before">@foreach ($plan->theDayBefore() as $task)<li>{{ $task->name }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }}</li>@endforeach</ul><p class="small">In the fridge at {{ $say->degrees(4) }} or below, covered.</p></div>
+    @endif
+    @foreach ($plan->plans as $one)<p class="ruled"><strong>{{ $one->dish->name }}</strong>: the {{ $one->pot()->name }} on {{ $one->kitchen->burners[$one->dish->lid->burner]->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->base->crust) }}.</p>@endforeach
+    <p class="ruled no-print"><a href="{{ route('meal.list', $meal) }}">Shopping and mise</a><br><a href="{{ route('meal.calendar', $meal) }}" download>To the calendar</a><br><a href="{{ route('meal.file', $meal) }}" download>Save as a file</a></p>
+    <details class="adding ruled no-print" data-keep-open><summary>Another dish</summary>
+        @foreach ($others as $other)<button type="button" class="small-button" data-mend data-path="dishes:add" data-value='@json($other->id)'>{{ $other->name }}</button> @endforeach
+        @if ($others === [])<p>All dishes of the shelf are in it.</p>@endif
+    </details>
+    <details class="adding no-print" data-keep-open><summary>Another side</summary>
+        <form data-add="sides">
+            <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
+            <label>Minutes <input name="minutes" type="number" min="1" max="1440" step="1" value="10" required></label>
+            <label>Hands <select name="attention"><option value="throughout">all the time</option><option value="start">at its start</option><option value="end">at its end</option></select></label>
+            <label>On a ring <select name="ring"><option value="">none</option><option value="any">any</option>@foreach ($plan->kitchen->burners as $ring)<option value="{{ $ring->id }}">{{ $ring->name }}</option>@endforeach</select></label>
+            <label class="check"><input type="checkbox" name="oven" value="1" data-flag> in the oven</label>
+            <label class="check"><input type="checkbox" name="hot" value="1" data-flag> hot at the table</label>
+            <label>Keeps <input name="keeps" maxlength="40" placeholder="a day" autocomplete="off"></label>
+            <button class="quiet">Add it</button>
+        </form>
+    </details>
+    <form method="post" action="{{ route('meal.away', $meal) }}" class="no-print">@csrf<button class="small-button">Take this meal away</button></form>
+</aside>@endfragment

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Dish;
+use App\Models\Meal;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
+
+/** Meals: begun from dishes, changed by words, bettered, out as a calendar and a file. */
+final class MealTest extends FeatureTestCase
+{
+    public function test_the_demo_meals_stand_on_the_shelf_and_open(): void
+    {
+        $this->get('/shelf')->assertSee('Winter supper of the rowing club')->assertSee('Two biryanis on Sunday');
+        foreach (Meal::query()->get() as $meal) {
+            $page = (string) $this->get(route('meal', $meal))->assertOk()->assertSee('in the kitchen, from')->getContent();
+            self::assertLessThan(60_000, strlen($page), $meal->name);
+            self::assertStringNotContainsString('it does not fit', $page, $meal->name);
+            $this->get(route('meal.list', $meal))->assertOk()->assertSee('To buy');
+        }
+    }
+
+    public function test_a_meal_is_begun_changed_and_taken_away(): void
+    {
+        $lentil = Dish::query()->where('name', 'like', 'Lentil%')->firstOrFail();
+        $trout = Dish::query()->where('name', 'like', 'Trout%')->firstOrFail();
+        $this->post(route('meal.begin'), ['dishes' => [$lentil->id]])->assertRedirect();
+        $meal = Meal::query()->where('name', $lentil->name)->firstOrFail();
+        $change = fn (int $version, string $path, mixed $value) => $this->patchJson(
+            route('meal.change', $meal), ['version' => $version, 'path' => $path, 'value' => $value],
+        );
+        $change(1, 'eaters', 4)->assertOk()->assertJsonPath('version', 2);
+        // Two windows: the second is told, and nothing is written over.
+        $change(1, 'eaters', 5)->assertStatus(409);
+        $change(2, 'dishes:add', $trout->id)->assertOk();
+        $change(3, 'dishes:add', 'no-such-dish')->assertStatus(422);
+        $change(3, 'dishes:eaters:1', 2)->assertOk();
+        $change(4, 'sides:add', ['name' => 'salad', 'minutes' => 10])->assertOk();
+        $change(5, 'pin:side/1', -45)->assertOk();
+        foreach ([
+            ['eaters', 0, 'eaters: 0 is out of range'], ['hands', 99, 'hands: 99 is out of range'], ['colour', 'red', 'path'],
+            ['sides:add', 'x', 'sides:add'], ['serve_at', 'soon', 'serve_at'], ['dishes:remove:7', null, 'dishes:remove'],
+            ['plates', 'huge', 'plates'],
+        ] as [$path, $value, $says]) {
+            $answer = $change(6, $path, $value)->assertStatus(422);
+            self::assertStringContainsString($says, (string) $answer->json('message'));
+        }
+        $meal->refresh();
+        self::assertSame([4, 2, 6], [$meal->core()->eaters, count($meal->core()->shares), $meal->version]);
+        $this->postJson(route('meal.better', $meal))->assertOk()->assertJsonPath('version', 6);
+
+        // A dish that is put away while its meal is open is named.
+        $trout->delete();
+        $this->get(route('meal', $meal))->assertStatus(422)->assertSee('is on the shelf no more');
+        $trout->restore();
+        $this->post(route('meal.away', $meal))->assertRedirect(route('shelf'));
+        $this->get('/shelf')->assertSee('is taken away');
+        $this->post(route('meal.back'))->assertRedirect();
+        self::assertSame(1, Meal::query()->where('name', $meal->name)->count());
+        $this->postJson(route('meal.begin'), ['dishes' => []])->assertStatus(422);
+        $this->postJson(route('meal.begin'), ['dishes' => ['gone']])->assertStatus(422);
+    }
+
+    public function test_the_calendar_goes_through_its_library_and_back(): void
+    {
+        $meal = Meal::query()->where('name', 'like', 'Winter%')->firstOrFail();
+        $text = (string) $this->get(route('meal.calendar', $meal))->assertOk()->getContent();
+        $calendar = Reader::read($text);
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        self::assertSame([], $calendar->validate());
+        $events = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            $events[(string) $event->UID] = $event;
+        }
+        $table = $events["orbek-{$meal->id}-table"] ?? self::fail('the table is in it');
+        self::assertSame(
+            (new \DateTimeImmutable($meal->serve_at, \App\Models\Kitchen::core()->timezone))->getTimestamp(),
+            $table->DTSTART->getDateTime()->getTimestamp(),
+        );
+        self::assertArrayHasKey("orbek-{$meal->id}-d1-rinse", $events);
+        self::assertArrayHasKey("orbek-{$meal->id}-day-before", $events);
+        self::assertGreaterThan(12, count($events));
+        self::assertStringContainsString('VALARM', $text);
+    }
+
+    public function test_a_file_has_its_dishes_inside(): void
+    {
+        $meal = Meal::query()->where('name', 'like', 'Winter%')->firstOrFail();
+        $file = $this->get(route('meal.file', $meal))->assertOk()->json();
+        self::assertSame('orbek-meal/1', $file['format']);
+        self::assertCount(2, $file['documents']);
+        foreach ($file['dishes'] as $share) {
+            self::assertSame('orbek-dish/1', $file['documents'][$share['dish']]['format']);
+        }
+    }
+}
