@@ -71,6 +71,8 @@ Route::post('/dishes', [DishFileController::class, 'import'])->name('dish.import
 
 Route::post('/meals', [MealController::class, 'begin'])->name('meal.begin');
 Route::post('/meals/back', [MealController::class, 'back'])->name('meal.back');
+Route::post('/meals/files', [MealController::class, 'preview'])->name('meal.preview');
+Route::post('/meals/import', [MealController::class, 'import'])->name('meal.import');
 Route::get('/meals/{meal}', [MealController::class, 'show'])->name('meal');
 Route::patch('/meals/{meal}', [MealController::class, 'change'])->name('meal.change');
 Route::post('/meals/{meal}/better', [MealController::class, 'better'])->name('meal.better');

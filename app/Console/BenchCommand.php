@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LogicException;
 use Orbek\Core\Clock\CountBack;
+use Orbek\Core\Clock\Laying;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Edit\Edits;
 use Orbek\Core\Heat\Findings;
@@ -110,6 +111,7 @@ final class BenchCommand extends Command
                 array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
             ['clock, one dish', 1000.0, self::median(100, static fn () => CountBack::lay($tasks))],
+            ...$this->clockOfMeals(),
             ...$this->underTheLid($planner),
             ['plan, one dish, its heat looked for', 100.0, self::median(100, static fn () => $planner->plan($dish))],
             ...$this->pages(),
@@ -348,5 +350,30 @@ final class BenchCommand extends Command
         sort($times);
 
         return $times[intdiv($runs, 2)];
+    }
+
+    /** @return list<array{string, float, float}> the clock on the meals of the tests: a plan at once, and bettered */
+    private function clockOfMeals(): array
+    {
+        $rows = [];
+        foreach (['at once' => Laying::AT_ONCE, 'bettered' => Laying::BETTERED] as $what => $steps) {
+            $ms = $over = [];
+            foreach (glob(base_path('tests/Core/Clock/meals/*.json')) ?: [] as $file) {
+                $json = (string) file_get_contents($file);
+                $tasks = OpenFile::tasks($json);
+                $known = json_decode($json, true);
+                $began = hrtime(true);
+                $laid = Laying::of($tasks->jobs, $tasks->things, $tasks->hotWithinMin, $steps);
+                $ms[] = (hrtime(true) - $began) / 1e6;
+                $over[] = 100 * ($laid->busyMin / (is_array($known) ? $known['known']['busy_min'] : 1) - 1);
+            }
+            sort($ms);
+            $rows[] = [
+                sprintf('clock, meals, %s: %.1f %% over the best known, worst %.1f %%', $what, array_sum($over) / max(1, count($over)), $over === [] ? 0 : max($over)),
+                $what === 'at once' ? 300.0 : 5000.0, $ms[intdiv(count($ms), 2)] ?? 0.0,
+            ];
+        }
+
+        return $rows;
     }
 }

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Formats\MealFile;
 use App\Formats\OpenFile;
+use App\Formats\TasksFile;
 use Illuminate\Console\Command;
 use Orbek\Core\Clock\CannotBeLaid;
 use Orbek\Core\Clock\Laid;
 use Orbek\Core\Clock\Laying;
 use Orbek\Core\Clock\Short;
+use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\MealPlanner;
+use Orbek\Core\Plan\Planner;
+use Psr\Clock\ClockInterface;
 
 /** Lays tasks on one clock: first the least busy minutes, then the least waiting. */
 final class ClockCommand extends Command
@@ -18,16 +25,18 @@ final class ClockCommand extends Command
     use ReadsFiles;
 
     protected $signature = 'orbek:clock
-        {file : tasks as orbek-tasks/1 has them, or - for standard input}
+        {file : tasks as orbek-tasks/1 has them, or a meal as orbek-meal/1 has it with its dishes, or - for standard input}
+        {--kitchen= : an Orbek kitchen document for a meal; without it the sample kitchen}
         {--json : print the result as JSON}
         {--at-once : the plan that stands after some 0.3 s}';
 
     protected $description = 'Lay tasks on one clock, with a bound that no plan can beat';
 
-    public function handle(): int
+    public function handle(ClockInterface $clock): int
     {
         try {
-            $tasks = OpenFile::tasks($this->read($this->argument('file')));
+            $json = $this->read($this->argument('file'));
+            $tasks = str_contains(str_replace('\\/', '/', $json), CoreMeal::FORMAT) ? $this->ofMeal($json, $clock) : OpenFile::tasks($json);
         } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }
@@ -53,6 +62,19 @@ final class ClockCommand extends Command
         $this->tell($laid, $short);
 
         return self::SUCCESS;
+    }
+
+    /** @throws Refused */
+    private function ofMeal(string $json, ClockInterface $clock): TasksFile
+    {
+        $read = MealFile::read($json);
+        $kitchen = OpenFile::kitchen($this->read($this->option('kitchen') ?? database_path('demo/kitchen.json')));
+        $planner = MealPlanner::in(
+            $kitchen, Planner::in($kitchen, Knowledge::none(), $clock->now()), $clock->now(),
+        );
+        $plan = $planner->plan($read->meal, $read->dishes);
+
+        return TasksFile::ofMeal($plan, $planner->things($read->meal));
     }
 
     /** @param  list<Short>  $short */

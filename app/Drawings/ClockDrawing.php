@@ -42,7 +42,7 @@ final readonly class ClockDrawing
     {
         $this->width = $width;
         $first = $plan->day->schedule->firstStart();
-        $attended = min(-30, $plan->day->schedule->attendedFrom());
+        $attended = min(-30, $plan->day->busyFrom());
         $this->unfoldedFrom = $attended - $first > 40 ? $attended - 4 : $first;
         // Two minutes of work must be as tall as a finger is thick, or nothing can be told apart.
         $fold = $this->isFolded() ? self::FOLD_PX : 0;

@@ -8,6 +8,8 @@ use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\MealTask;
 
 /** Jobs as `orbek-tasks/1` has them: things with how many there are, and tasks. */
 final readonly class TasksFile
@@ -18,12 +20,22 @@ final readonly class TasksFile
 
     private const DAY_MIN = 1440;
 
+    private const HOT_WITHIN_MIN = 10;
+
     /**
      * @param  list<Job>  $jobs
      * @param  array<string, int>  $things
      */
     private function __construct(public array $jobs, public array $things, public int $hotWithinMin)
     {
+    }
+
+    /** @param  array<string, int>  $things */
+    public static function ofMeal(MealPlan $plan, array $things): self
+    {
+        return new self(
+            array_map(static fn (MealTask $task): Job => $task->job, array_values($plan->tasks)), $things, self::HOT_WITHIN_MIN,
+        );
     }
 
     /** @throws Refused naming what is wrong */
@@ -52,7 +64,7 @@ final readonly class TasksFile
         $jobs = array_map(static fn (Fields $row): Job => self::job($row, $things, $minutes), $rows);
         self::refuseRings($jobs);
 
-        return new self($jobs, $things, $fields->whole('hot_within_min', 0, 240, 10));
+        return new self($jobs, $things, $fields->whole('hot_within_min', 0, 240, self::HOT_WITHIN_MIN));
     }
 
     /**

@@ -31,29 +31,6 @@ final readonly class Schedule
         return $this->starts === [] ? 0 : min($this->starts);
     }
 
-    /** When the first task that needs hands in the kitchen without a long break begins. */
-    public function attendedFrom(int $longestBreakMin = 45): int
-    {
-        $busy = [];
-        foreach ($this->tasks as $id => $task) {
-            $hands = $task->attention->hands($task->minutes);
-            if ($hands !== null) {
-                $busy[] = [$this->starts[$id] + $hands[0], $this->starts[$id] + $hands[1]];
-            }
-        }
-        usort($busy, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
-
-        $from = 0;
-        foreach ($busy as [$start, $end]) {
-            if ($from - $end > $longestBreakMin) {
-                break;
-            }
-            $from = min($from, $start);
-        }
-
-        return $from;
-    }
-
     /** Minutes for which a thing is held. */
     public function heldMinutes(string $thing): int
     {

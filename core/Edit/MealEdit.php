@@ -29,6 +29,11 @@ final class MealEdit
         if ($what === 'pin') {
             return $meal->with(['pins' => self::pins($document['pins'] ?? [], substr($path, 4), $value)]);
         }
+        if ($what === 'warm') {
+            $warm = array_values(array_diff($meal->keptWarm, [(int) $how]));
+
+            return $meal->with(['kept_warm' => $value === true ? [...$warm, (int) $how] : $warm]);
+        }
         if (in_array($path, self::WORDS, true)) {
             return $meal->with([$path => $value]);
         }

@@ -42,6 +42,8 @@ final readonly class Meal
         public array $sides,
         public array $guests,
         public array $pins,
+        /** @var list<int> places of the dishes that are kept in the oven till the table */
+        public array $keptWarm,
         private array $document,
     ) {
     }
@@ -73,7 +75,8 @@ final readonly class Meal
             $fields->text('name'), $serveAt, $eaters, $fields->whole('children', 0, $eaters, 0),
             $fields->one('plates', Plates::class, Plates::Usual), $fields->whole('leftovers', 0, 20, 0),
             $fields->whole('hands', 1, 6, 1), $shares, $sides,
-            array_map(Guest::fromFields(...), $fields->each('guests')), self::pinned($fields), $document,
+            array_map(Guest::fromFields(...), $fields->each('guests')), self::pinned($fields),
+            self::keptWarm($fields, count($shares)), $document,
         );
     }
 
@@ -101,6 +104,14 @@ final readonly class Meal
         }
 
         return $shares;
+    }
+
+    /** @return list<int> */
+    private static function keptWarm(Fields $fields, int $dishes): array
+    {
+        $warm = array_unique(array_map(intval(...), $fields->has('kept_warm') ? $fields->numbers('kept_warm') : []));
+
+        return array_values(array_filter($warm, static fn (int $dish): bool => $dish >= 0 && $dish < $dishes));
     }
 
     /** @return array<string, int> */

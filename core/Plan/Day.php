@@ -43,6 +43,19 @@ final readonly class Day
         return Instant::plusMinutes($this->tableAt, $minutes);
     }
 
+    /** Minutes before the table at which the first work begins that cannot be done far ahead, negative. */
+    public function busyFrom(): int
+    {
+        $starts = [0];
+        foreach ($this->works as $id => $work) {
+            if (MealWork::isBound($work)) {
+                $starts[] = $this->schedule->start($id);
+            }
+        }
+
+        return min($starts);
+    }
+
     public function startsAt(string $task): DateTimeImmutable
     {
         return $this->at($this->schedule->start($task));

@@ -88,8 +88,8 @@ final readonly class MealPlanner
         return $served;
     }
 
-    /** @return array<string, int> */
-    private function things(Meal $meal): array
+    /** @return array<string, int> how many there are of each thing that the clock minds */
+    public function things(Meal $meal): array
     {
         $things = [Hold::hands()->key() => $meal->hands, Hold::sink()->key() => 1, Hold::oven()->key() => 1];
         foreach ($this->kitchen->burners as $ring) {
@@ -146,7 +146,7 @@ final readonly class MealPlanner
                 $clashes[] = new MealClash(Note::of('meal.of-a-dish', dish: $plan->dish->name, says: $fault->says()));
             }
         }
-        $mends = $this->mends($meal, $tasks, $laid, $holds);
+        $mends = $this->mends($meal, $plans, $tasks, $laid, $holds);
         if (! $holds) {
             $clashes[] = new MealClash(Note::of('meal.does-not-fit', hands: $meal->hands), $mends);
         } elseif ($mends !== []) {
@@ -159,10 +159,11 @@ final readonly class MealPlanner
     /**
      * What would free what is short, each laid anew: another pair of hands, a dish kept in the oven.
      *
+     * @param  list<Plan>  $plans
      * @param  list<MealTask>  $tasks
      * @return list<MealMend>
      */
-    private function mends(Meal $meal, array $tasks, Laid $laid, bool $holds): array
+    private function mends(Meal $meal, array $plans, array $tasks, Laid $laid, bool $holds): array
     {
         $jobs = array_map(static fn (MealTask $task): Job => $task->job, $tasks);
         $mends = [];
@@ -184,6 +185,17 @@ final readonly class MealPlanner
                 Note::of('meal.more-hands', hands: $meal->hands + 1), 'hands', $meal->hands + 1, $jobs,
                 [Hold::hands()->key() => $meal->hands + 1] + $things,
             );
+        }
+        $ovenIsFree = array_filter($tasks, static fn (MealTask $task): bool => $task->isInOven()) === [];
+        if ($this->kitchen->oven !== null && $ovenIsFree) {
+            foreach ($plans as $dish => $plan) {
+                if (! in_array($dish, $meal->keptWarm, true)) {
+                    $try(
+                        Note::of('meal.keep-in-the-oven', dish: $plan->dish->name), 'warm:'.$dish, true,
+                        array_map(static fn (MealTask $task): Job => $task->keptWarm($dish)->job, $tasks), $things,
+                    );
+                }
+            }
         }
         if ($meal->pins !== []) {
             $free = array_map(static fn (Job $job): Job => new Job(

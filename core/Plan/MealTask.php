@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Measure\Note;
 
 /** A task of a meal: whose it is, what it is called, and what the clock sees of it. */
 final readonly class MealTask
 {
+    /** A closed pot keeps so long in a low oven before its rice dries, min. */
+    private const KEEPS_WARM_MIN = 40;
+
     /** @param  int|null  $dish its place among the meal's dishes; null for a side */
     public function __construct(
         public Job $job,
@@ -48,6 +52,25 @@ final readonly class MealTask
     public function isInOven(): bool
     {
         return in_array('oven', array_column($this->job->claims, 0), true);
+    }
+
+    /**
+     * A dish that may be done a while before the table, and is kept in the oven till then: it rests there, closed, and
+     * is opened at the table.
+     */
+    public function keptWarm(int $dish): self
+    {
+        if ($this->dish !== $dish || $this->kind !== WorkKind::Open) {
+            return $this;
+        }
+        $after = array_map(static fn (After $gap): After => After::gap(
+            $gap->task, $gap->leastMin, max($gap->mostMin ?? 0, self::KEEPS_WARM_MIN),
+        ), $this->job->after);
+
+        return new self(new Job(
+            $this->job->id, $this->job->minutes, $this->job->claims, $after, $this->job->isBound, $this->job->waitCost,
+            $this->job->isHot, $this->job->pin,
+        ), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps);
     }
 
     /** The same at a fixed start: a pin of the cook's. */

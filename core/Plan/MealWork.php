@@ -39,6 +39,10 @@ final class MealWork
         }
         $tasks = [...$tasks, ...self::sides($meal, $kitchen, $tasks)];
 
+        foreach ($meal->keptWarm as $dish) {
+            $tasks = array_map(static fn (MealTask $task): MealTask => $task->keptWarm($dish), $tasks);
+        }
+
         return array_map(static fn (MealTask $task): MealTask => isset($meal->pins[$task->job->id])
             ? $task->pinned(min(-$task->job->minutes, $meal->pins[$task->job->id])) : $task, $tasks);
     }
@@ -54,11 +58,17 @@ final class MealWork
                     static fn (After $gap): After => After::gap($name($gap->task), $gap->leastMin, $gap->mostMin),
                     $work->task->after,
                 ),
-                $work->keeps === null && ! in_array($work->kind, self::FREE, true), self::waitCost($work->kind),
+                self::isBound($work), self::waitCost($work->kind),
                 $work->kind === WorkKind::Open,
             ),
             $work->name, $work->detail, $dish, $work->kind, $work->keeps,
         );
+    }
+
+    /** Whether it needs the cook in the kitchen, or a pot on the stove, at its time. */
+    public static function isBound(Work $work): bool
+    {
+        return $work->keeps === null && ! in_array($work->kind, self::FREE, true);
     }
 
     /** What a minute's wait of what it makes costs (docs/model.md, section H). */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'the-dish-is-not-inside' => '{dish} is not among the documents of the file; save the meal anew, with its dishes inside.',
     'object-wanted' => 'no entry; give one with its fields.',
     'the-dish-is-gone' => '{dish} is on the shelf no more; take it out of the meal, or take the dish out again.',
     'a-meal-wants-a-dish' => 'a meal wants a dish; choose one at least.',

@@ -30,6 +30,38 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('0.70 done at 6:39', self::ran('orbek:parboil')->getOutput());
     }
 
+    public function test_clock_reads_tasks_and_a_meal(): void
+    {
+        $answer = self::json(self::ran('orbek:clock', 'tests/Core/Clock/meals/meal-102-1.json', '--json', '--at-once'));
+        self::assertSame(['starts', 'busy_min', 'waiting', 'bound_min', 'short_of'], array_keys($answer));
+        self::assertSame([109, 109], [$answer['busy_min'], $answer['bound_min']]);
+        self::assertStringContainsString(
+            'in the kitchen; it cannot be under 109.',
+            self::ran('orbek:clock', 'tests/Core/Clock/meals/meal-102-1.json', '--at-once')->getOutput(),
+        );
+        $meal = (string) tempnam(sys_get_temp_dir(), 'meal');
+        file_put_contents($meal, json_encode([
+            'format' => 'orbek-meal/1', 'name' => 'One pot', 'serve_at' => '2026-11-28T19:30', 'eaters' => 4,
+            'dishes' => [['dish' => 'a']], 'sides' => [['name' => 'salad', 'minutes' => 12]],
+            'documents' => ['a' => json_decode((string) file_get_contents('database/demo/chickpea-spinach-one-pot.json'), true)],
+        ]));
+        $answer = self::json(self::ran('orbek:clock', $meal, '--json', '--at-once'));
+        self::assertArrayHasKey('d1/rinse', $answer['starts']);
+        self::assertArrayHasKey('side/1', $answer['starts']);
+        unlink($meal);
+        foreach ([
+            ['{"format": "orbek-tasks/1", "things": {}, "tasks": []}', 'tasks: 0 tasks; give 1 to 300.'],
+            ['{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "claims": [["hands", 0, 9]]}]}', 'tasks/0/claims/0: no claim; give a thing, from and to, in whole minutes from 0 to 5.'],
+            ['{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "after": [{"task": "b"}]}, {"id": "b", "minutes": 5, "after": [{"task": "a"}]}]}', 'tasks: a, b wait for one another in a ring; take one of the gaps out.'],
+            ['{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "after": [{"task": "a", "least": -3}]}]}', 'tasks/0/after/0/least: -3 is out of range; give 0 to 1440.'],
+            ['{"format": "orbek-meal/1", "name": "x"}', 'serve_at'],
+        ] as [$text, $says]) {
+            $ran = new Process(['php', 'artisan', 'orbek:clock', '-', '--json'], dirname(__DIR__, 2), null, $text);
+            self::assertSame(1, $ran->run());
+            self::assertStringContainsString($says, $ran->getErrorOutput());
+        }
+    }
+
     public function test_lid_prints_what_it_is_asked_for(): void
     {
         $case = 'tests/Core/Lid/cases/raw-mutton-two-stage.json';

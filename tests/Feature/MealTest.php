@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Dish;
 use App\Models\Meal;
+use Illuminate\Http\UploadedFile;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 
@@ -95,5 +96,19 @@ final class MealTest extends FeatureTestCase
         foreach ($file['dishes'] as $share) {
             self::assertSame('orbek-dish/1', $file['documents'][$share['dish']]['format']);
         }
+        $upload = static fn (string $text): array => ['file' => UploadedFile::fake()->createWithContent('meal.json', $text)];
+        $text = (string) json_encode($file);
+        $this->post(route('meal.preview'), $upload($text))->assertOk()->assertSee('Nothing is kept yet')->assertSee('baked quince');
+        $meals = Meal::query()->count();
+        $dishes = Dish::query()->count();
+        $this->post(route('meal.import'), ['document' => $text])->assertRedirect();
+        self::assertSame([$meals + 1, $dishes + 2], [Meal::query()->count(), Dish::query()->count()]);
+        $came = Meal::query()->latest('id')->firstOrFail();
+        $this->get(route('meal', $came))->assertOk()->assertSee('Sour-cherry polo');
+        unset($file['documents'][$file['dishes'][0]['dish']]);
+        foreach ([(string) json_encode($file), '{"format": "orbek-meal/1"}', '{', '{"format": "orbek-dish/1"}'] as $broken) {
+            $this->post(route('meal.preview'), $upload($broken), ['Accept' => 'application/json'])->assertStatus(422);
+        }
+        self::assertSame($meals + 1, Meal::query()->count());
     }
 }

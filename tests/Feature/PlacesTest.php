@@ -33,8 +33,8 @@ final class PlacesTest extends FeatureTestCase
         $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(
             sprintf(
                 '%d:%02d',
-                intdiv(-$this->plan()->day->schedule->attendedFrom(), 60),
-                -$this->plan()->day->schedule->attendedFrom() % 60,
+                intdiv(-$this->plan()->day->busyFrom(), 60),
+                -$this->plan()->day->busyFrom() % 60,
             ),
         );
         $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');

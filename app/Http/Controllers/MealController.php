@@ -17,14 +17,20 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Edit\MealEdit;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Meal\Share;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\MealPlanner;
 use Orbek\Core\Plan\MealShopping;
+use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 
 /** Meals: several dishes on one clock. */
@@ -115,6 +121,46 @@ final class MealController
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($meal->name) ?: 'meal').'.json"',
         ]);
+    }
+
+    /**
+     * Reads a file and shows what it would be here; nothing is kept yet.
+     *
+     * @throws Refused naming what is wrong with the file
+     */
+    public function preview(Request $request, Planner $planner): View
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw Refused::because('file', 'refused.no-file-came');
+        }
+        $json = (string) $file->get();
+        $read = MealFile::read($json);
+        $kitchen = Kitchen::core();
+        $here = array_map(static fn (CoreDish $dish): CoreDish => Moving::isNeeded($dish, $kitchen)
+            ? Moving::into($dish, $kitchen) : $dish, $read->dishes);
+
+        return view('meal.preview', [
+            'plan' => MealPlanner::in($kitchen, $planner, $this->clock->now())->plan($read->meal, $here), 'json' => $json,
+        ]);
+    }
+
+    /** Keeps a previewed meal, and its dishes beside those of the shelf. */
+    public function import(Request $request): RedirectResponse
+    {
+        $read = MealFile::read(Fields::ofForm($request->all())->document('document'));
+        $meal = DB::transaction(static function () use ($read): Meal {
+            $ids = [];
+            foreach ($read->dishes as $name => $dish) {
+                $made = (new Dish(['version' => 1]))->take($dish);
+                $made->save();
+                $ids[$name] = $made->id;
+            }
+
+            return Meal::query()->create(Meal::columns($read->named($ids)));
+        });
+
+        return redirect()->route('meal', $meal);
     }
 
     public function away(Meal $meal): RedirectResponse

@@ -1,6 +1,6 @@
 @php
     $first = $plan->day->schedule->firstStart();
-    $attended = $plan->day->schedule->attendedFrom();
+    $attended = $plan->day->busyFrom();
 @endphp
 @fragment('clock-ropes')<div class="ropes" id="clock-ropes">
     <h1><strong>{{ $plan->day->tableAt->format('l') }}</strong> for {{ $plan->dish->table->eaters }}, {{ $dish->name }}</h1>

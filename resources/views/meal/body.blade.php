@@ -36,7 +36,7 @@
     @if ($plan->theDayBefore() !== [])
         <div class="ruled"><p><strong>The day before</strong>, or in the morning:</p><ul class="day-before">@foreach ($plan->theDayBefore() as $task)<li>{{ $task->name }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }}</li>@endforeach</ul><p class="small">In the fridge at {{ $say->degrees(4) }} or below, covered.</p></div>
     @endif
-    @foreach ($plan->plans as $one)<p class="ruled"><strong>{{ $one->dish->name }}</strong>: the {{ $one->pot()->name }} on {{ $one->kitchen->burners[$one->dish->lid->burner]->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->base->crust) }}.</p>@endforeach
+    @foreach ($plan->plans as $one)<p class="ruled"><strong>{{ $one->dish->name }}</strong>: the {{ $one->pot()->name }} on {{ $one->kitchen->burners[$one->dish->lid->burner]->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->base->crust) }}.@if (in_array($loop->index, $m->keptWarm, true)) Kept in the oven till the table. <button type="button" class="small-button no-print" data-mend data-path="warm:{{ $loop->index }}" data-value="false">Not kept</button>@endif</p>@endforeach
     <p class="ruled no-print"><a href="{{ route('meal.list', $meal) }}">Shopping and mise</a><br><a href="{{ route('meal.calendar', $meal) }}" download>To the calendar</a><br><a href="{{ route('meal.file', $meal) }}" download>Save as a file</a></p>
     <details class="adding ruled no-print" data-keep-open><summary>Another dish</summary>
         @foreach ($others as $other)<button type="button" class="small-button" data-mend data-path="dishes:add" data-value='@json($other->id)'>{{ $other->name }}</button> @endforeach

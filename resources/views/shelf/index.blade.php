@@ -47,5 +47,6 @@
             <input id="file" type="file" name="file" accept=".json,.jsonld,application/json,application/ld+json" required>
             <button class="quiet">Look at it</button>
         </form>
+        <form method="post" action="{{ route('meal.preview') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="meal-file">A meal from a file</label><input id="meal-file" type="file" name="file" accept=".json,application/json" required><button class="quiet">Look at it</button></form>
     </div>
 </x-layouts.place>

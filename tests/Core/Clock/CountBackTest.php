@@ -27,7 +27,6 @@ final class CountBackTest extends TestCase
 
         self::assertSame(['soak' => -172, 'boil' => -52, 'steam' => -45], $schedule->starts);
         self::assertSame(-172, $schedule->firstStart());
-        self::assertSame(-52, $schedule->attendedFrom());
         self::assertSame(52, $schedule->heldMinutes('ring:2'));
         self::assertSame(8, $schedule->heldMinutes('hands'));
     }

@@ -114,6 +114,25 @@ final class MealPlanTest extends TestCase
         self::assertContains('pins', array_column($mends, 'path'));
     }
 
+    public function test_a_dish_kept_in_the_oven_may_be_done_earlier(): void
+    {
+        $warm = MealEdit::on(Meal::fromArray(self::SUPPER), 'warm:1', true);
+        self::assertSame([1], $warm->keptWarm);
+        $plan = self::planner()->plan($warm, self::dishes());
+        self::assertTrue($plan->holds);
+        $open = $plan->tasks['d2/open']->job;
+        self::assertSame(40, $open->after[0]->mostMin);
+        self::assertSame([], MealEdit::on($warm, 'warm:1', false)->keptWarm);
+    }
+
+    public function test_a_long_seal_is_work_that_binds_though_no_hand_is_wanted(): void
+    {
+        $plan = Sample::plan(Sample::dish('turkey-plum-biryani'));
+        $first = $plan->day->busyFrom();
+        self::assertLessThan(-60, $first);
+        self::assertGreaterThan($plan->day->schedule->firstStart(), $first, 'the marinade does not bind');
+    }
+
     public function test_a_plan_is_gone_on_from(): void
     {
         $plan = self::plan(self::SUPPER);
