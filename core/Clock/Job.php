@@ -30,7 +30,8 @@ final readonly class Job
     public function pinned(int $start): self
     {
         return new self(
-            $this->id, $this->minutes, $this->claims, $this->after, $this->isBound, $this->waitCost, $this->isHot, $start,
+            $this->id, $this->minutes, $this->claims, $this->after, $this->isBound, $this->waitCost, $this->isHot,
+            $start,
         );
     }
 

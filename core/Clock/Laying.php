@@ -66,7 +66,10 @@ final class Laying
     /** @var list<list<int>> jobs that move as one, since no gap between them can change */
     private array $rigid = [];
 
-    /** @var list<array{int, list<int>, list<int>, list<int>}> of each thing that there are several of: how many, who, from, to */
+    /**
+     * @var list<array{int, list<int>, list<int>, list<int>}> of each thing that there are several of: how
+     *     many, who, from, to
+     */
     private array $shared = [];
 
     private readonly Windows $windows;
@@ -517,7 +520,8 @@ final class Laying
                     $job = $this->jobs[$i];
                     $up = min($up, ($job->pin ?? -$job->minutes) - $starts[$i]);
                     $down = max($down, ($job->pin ?? -Windows::FARTHEST_MIN) - $starts[$i]);
-                    $down = max($down, ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i]);
+                    $down =
+                        max($down, ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i]);
                     if ($job->isBound) {
                         $down = max($down, -$busyMin - $starts[$i]);
                     }

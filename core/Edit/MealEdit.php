@@ -16,7 +16,8 @@ final class MealEdit
     private const LISTS = ['sides', 'guests'];
 
     /**
-     * @param  string  $path a word ("eaters", "serve_at"), "dishes:add", "dishes:remove:0", "dishes:eaters:0", "sides:add",
+     * @param  string  $path a word ("eaters", "serve_at"), "dishes:add", "dishes:remove:0", "dishes:eaters:0",
+     *     "sides:add",
      *     "sides:remove:0", "guests:add", "guests:remove:0", or "pin:" and a task
      * @param  mixed  $value what it becomes; null lets go of a pin, or makes a dish for all
      *

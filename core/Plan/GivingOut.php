@@ -160,7 +160,8 @@ final class GivingOut
                     $needs = self::needs($plan);
                     if (array_intersect($needs, $taken) === []) {
                         $longer[] = [
-                            $misses + 100 * array_sum(self::misses($plan)) + $rank, [...$way, $place], [...$taken, ...$needs],
+                            $misses + 100 * array_sum(self::misses($plan)) + $rank, [...$way, $place],
+                            [...$taken, ...$needs],
                         ];
                     }
                 }

@@ -167,18 +167,20 @@ final readonly class MealPlanner
     {
         $jobs = array_map(static fn (MealTask $task): Job => $task->job, $tasks);
         $mends = [];
-        $try = function (Note $label, string $path, mixed $value, array $jobs, array $things) use (&$mends, $laid, $holds): void {
-            try {
-                /** @var list<Job> $jobs */
-                /** @var array<string, int> $things */
-                $other = Laying::of($jobs, $things, $this->hotWithinMin, intdiv($this->steps, self::TRIED_WITH), $holds ? $laid->starts : []);
-            } catch (CannotBeLaid) {
-                return;
-            }
-            if (! $holds || $laid->busyMin - $other->busyMin >= self::GAIN_MIN) {
-                $mends[] = new MealMend($label, $path, $value, $holds ? $laid->busyMin - $other->busyMin : null);
-            }
-        };
+        $try =
+            function (Note $label, string $path, mixed $value, array $jobs, array $things) use (&$mends, $laid, $holds): void {
+                try {
+                    /** @var list<Job> $jobs */
+                    /** @var array<string, int> $things */
+                    $other =
+                        Laying::of($jobs, $things, $this->hotWithinMin, intdiv($this->steps, self::TRIED_WITH), $holds ? $laid->starts : []);
+                } catch (CannotBeLaid) {
+                    return;
+                }
+                if (! $holds || $laid->busyMin - $other->busyMin >= self::GAIN_MIN) {
+                    $mends[] = new MealMend($label, $path, $value, $holds ? $laid->busyMin - $other->busyMin : null);
+                }
+            };
         $things = $this->things($meal);
         if ($meal->hands < 4) {
             $try(

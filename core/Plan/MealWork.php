@@ -98,7 +98,9 @@ final class MealWork
             $claims = $hands === null ? [] : [[Hold::hands()->key(), ...$hands]];
             if ($side->ring !== null) {
                 $ring = $side->ring === Side::ANY_RING
-                    ? self::freestRing($kitchen, [...$tasks, ...$made]) : $kitchen->burner($side->ring, "sides/{$index}/ring")->id;
+
+                        ? self::freestRing($kitchen, [...$tasks, ...$made])
+                        : $kitchen->burner($side->ring, "sides/{$index}/ring")->id;
                 $claims[] = [Hold::ring($ring)->key(), 0, $side->minutes];
             }
             if ($side->inOven) {

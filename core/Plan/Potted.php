@@ -134,7 +134,8 @@ final readonly class Potted
         $netW = $load->place->ring->netW();
         $smaller = array_filter(
             $this->kitchen->burners,
-            static fn (Burner $ring): bool => $ring->netW() < $netW && ! in_array($ring->id, [...$needed, ...$taken], true),
+            static fn (Burner $ring): bool => $ring->netW() < $netW
+                && ! in_array($ring->id, [...$needed, ...$taken], true),
         );
 
         $pot = $load->place->pot;

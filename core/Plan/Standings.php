@@ -17,7 +17,10 @@ use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Pot\Standing;
 
-/** How the pots of a dish stand on their rings, hang their cloths and come off them: what will not do, with its mends. */
+/**
+ * How the pots of a dish stand on their rings, hang their cloths and come off them: what will not do,
+ * with its mends.
+ */
 final readonly class Standings
 {
     /** Food that one person does not turn out by one handle, g. */
@@ -98,7 +101,8 @@ final readonly class Standings
     private function turnedOut(): array
     {
         $load = $this->potted->first();
-        $grams = array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $load->section->layers));
+        $grams =
+            array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $load->section->layers));
         if (
             $this->dish->serving !== Serving::Whole || $load->place->pot->handles > 1
             || $grams < self::ONE_HANDLE_G || $this->kitchen->hands > 1

@@ -18,7 +18,8 @@ enum PotMaterial: string
 
     /**
      * Heat a usual base of it holds against one of medium steel: thickness × density × specific heat, of 7.8 mm
-     * iron, 5.3 mm aluminium, 3 mm enamelled iron, 3 mm copper, 9 mm clay, 6 mm glass over 1.44 J/K a cm² of layered steel.
+     * iron, 5.3 mm aluminium, 3 mm enamelled iron, 3 mm copper, 9 mm clay, 6 mm glass over 1.44 J/K a cm² of layered
+     *     steel.
      */
     public function baseHeat(): float
     {

@@ -47,13 +47,16 @@ $wide = $stack->browser(1280, 800);
 foreach (
     [
         'shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen',
-        'bag' => '/kitchen/lots/september-bag', 'absorption' => '/kitchen/absorption', 'drill' => '/drill',
-        'stoves' => '/kitchen/stoves',
+        'drill' => '/drill', 'stoves' => '/kitchen/stoves', 'begin' => '/begin/pots',
     ] as $name => $path
 ) {
     $wide->get($stack->url.$path);
     $shot($wide, $name);
 }
+$wide->get($stack->url.'/shelf');
+$wide->executeScript('document.querySelector(".meals-ahead a").click()');
+usleep(6_000_000);
+$shot($wide, 'meal');
 $wide->get($stack->url.'/shelf');
 $wide->executeScript(
     '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()',
@@ -91,8 +94,10 @@ $dark->quit();
 $phone = $stack->browser(390, 844);
 $phone->get($stack->url.'/pot');
 $shot($phone, 'pot-phone');
+$phone->get($stack->url.'/begin/rings');
+$shot($phone, 'begin-phone');
+$phone->get($stack->url.'/pot');
 $press($phone, '.begin-cook button');
-$shot($phone, 'stove-waiting');
 for ($step = 0; $step < 40; $step++) {
     $task = $phone->findElements(WebDriverBy::cssSelector('[data-task]'))[0] ?? null;
     $button = $phone->findElements(WebDriverBy::cssSelector('.act.main'))[0] ?? null;
