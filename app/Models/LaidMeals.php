@@ -45,25 +45,33 @@ final readonly class LaidMeals
         $known = Household::known();
         $core = $meal->core();
         $dishes = $meal->dishes($kitchen);
-        $key = self::key($core, $dishes, $kitchen, $known);
-        /** @var array{dishes: list<array{array<string, mixed>, list<string>}>, starts: array<string, int>, better: bool}|null $kept */
-        $kept = $this->cache->get($key);
+        $places = self::key($core, $dishes, $kitchen, $known, false);
+        $whole = self::key($core, $dishes, $kitchen, $known, true);
+        /** @var array{starts: array<string, int>, better: bool}|null $kept */
+        $kept = $this->cache->get($whole);
         // A small change goes on from the plan before it.
-        /** @var array<string, int> $last */
-        $last = $this->cache->get("meal-last-{$meal->id}") ?? [];
+        /** @var array{starts: array<string, int>, dishes: string, given: list<array{array<string, mixed>, list<string>}>}|null $last */
+        $last = $this->cache->get("meal-last-{$meal->id}");
+        $same = self::hash($dishes);
+        /** @var list<array{array<string, mixed>, list<string>}>|null $given */
+        $given = $this->cache->get($places);
         $planner = MealPlanner::in(
             $kitchen, Planner::in($kitchen, $known, $this->clock->now(), $this->found), $this->clock->now(),
             $kept !== null && ($kept['better'] || $steps === Laying::AT_ONCE) ? 1 : $steps,
         );
-        $plan = $planner->plan($core, $dishes, $kept['starts'] ?? $last, $kept === null ? null : new GivenOut(array_map(
-            static fn (array $one): array => [CoreDish::fromArray($one[0], app(Craft::class)), $one[1]], $kept['dishes'],
-        )));
-        $this->cache->put($key, [
-            'dishes' => array_map(static fn (array $one): array => [$one[0]->toArray(), $one[1]], $plan->given->dishes),
+        $plan = $planner->plan(
+            $core, $dishes, $kept['starts'] ?? $last['starts'] ?? [], $given === null ? null : self::read($given),
+            $last !== null && $last['dishes'] === $same ? self::read($last['given']) : null,
+        );
+        $given = array_map(static fn (array $one): array => [$one[0]->toArray(), $one[1]], $plan->given->dishes);
+        $this->cache->put($places, $given, self::KEPT_S);
+        $this->cache->put($whole, [
             'starts' => $plan->laid->starts,
             'better' => ($kept['better'] ?? false) || $steps > Laying::AT_ONCE || $plan->laid->isProven(),
         ], self::KEPT_S);
-        $this->cache->put("meal-last-{$meal->id}", $plan->laid->starts, self::KEPT_S);
+        $this->cache->put("meal-last-{$meal->id}", [
+            'starts' => $plan->laid->starts, 'dishes' => $same, 'given' => $given,
+        ], self::KEPT_S);
 
         return $plan;
     }
@@ -73,16 +81,43 @@ final readonly class LaidMeals
     {
         $kitchen = Kitchen::core();
         /** @var array{better: bool}|null $kept */
-        $kept = $this->cache->get(self::key($meal->core(), $meal->dishes($kitchen), $kitchen, Household::known()));
+        $kept = $this->cache->get(self::key($meal->core(), $meal->dishes($kitchen), $kitchen, Household::known(), true));
 
         return ! ($kept['better'] ?? false);
     }
 
-    /** @param  array<string, CoreDish>  $dishes */
-    private static function key(CoreMeal $meal, array $dishes, CoreKitchen $kitchen, Knowledge $known): string
+    /** @param  list<array{array<string, mixed>, list<string>}>  $given */
+    private static function read(array $given): GivenOut
     {
-        return 'meal-'.hash('xxh128', (string) json_encode([
-            $meal->toArray(), array_map(static fn (CoreDish $dish): array => $dish->toArray(), $dishes),
+        return new GivenOut(array_map(
+            static fn (array $one): array => [CoreDish::fromArray($one[0], app(Craft::class)), $one[1]], $given,
+        ));
+    }
+
+    /**
+     * The dishes themselves, whoever eats of them and when.
+     *
+     * @param  array<string, CoreDish>  $dishes
+     */
+    private static function hash(array $dishes): string
+    {
+        return hash('xxh128', (string) json_encode(array_map(
+            static fn (CoreDish $dish): array => array_diff_key($dish->toArray(), ['table' => 0]), $dishes,
+        )));
+    }
+
+    /**
+     * What a plan hangs on: where pots and rings are given out not the day, the hour and what is pinned.
+     *
+     * @param  array<string, CoreDish>  $dishes
+     */
+    private static function key(
+        CoreMeal $meal, array $dishes, CoreKitchen $kitchen, Knowledge $known, bool $isWhole,
+    ): string {
+        $document = array_diff_key($meal->toArray(), ['name' => 0, 'guests' => 0]);
+
+        return ($isWhole ? 'meal-' : 'meal-places-').hash('xxh128', (string) json_encode([
+            $isWhole ? $document : array_diff_key($document, ['serve_at' => 0, 'pins' => 0]), self::hash($dishes),
             $kitchen->toArray(), $known->toArray(),
         ]));
     }

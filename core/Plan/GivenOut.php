@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Meal\Meal;
+use Orbek\Core\Meal\Share;
 
 /** The dishes of a meal in the pots and on the rings that each was given. */
 final readonly class GivenOut
@@ -12,6 +14,14 @@ final readonly class GivenOut
     /** @param  list<array{Dish, list<string>}>  $dishes each with the rings and plates that it may not use */
     public function __construct(public array $dishes)
     {
+    }
+
+    /** The same for a table that has changed. */
+    public function forTable(Meal $meal): self
+    {
+        return new self(array_map(static fn (array $one, Share $share): array => [
+            $one[0]->changed('table', $meal->tableOf($share)), $one[1],
+        ], $this->dishes, $meal->shares));
     }
 
     /** @return list<Plan> */

@@ -42,13 +42,16 @@ final readonly class MealPlanner
      * @param  array<string, Dish>  $dishes by the ids that the meal has
      * @param  array<string, int>  $from starts of an earlier plan, to go on from
      * @param  GivenOut|null  $given pots and rings as they were given out before
+     * @param  GivenOut|null  $last as they were before the last change, to be kept where that still comes out right
      *
      * @throws Refused when a dish is gone, or the kitchen does not have what one names
      */
-    public function plan(Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null): MealPlan
-    {
-        $given ??= (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))
-            ->of($this->served($meal, $dishes));
+    public function plan(
+        Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null, ?GivenOut $last = null,
+    ): MealPlan {
+        $given = $given?->forTable($meal)
+            ?? (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))
+                ->of($this->served($meal, $dishes), $last?->forTable($meal));
         $plans = $given->plans($this->planner);
         $tasks = MealWork::of($meal, $plans, $this->kitchen);
         [$laid, $holds] = $this->lay($meal, $tasks, $from);
