@@ -41,6 +41,7 @@ final class OneRangeTest extends FeatureTestCase
     public function test_the_edges_of_every_range_can_be_planned_or_are_refused_by_name(): void
     {
         $planned = 0;
+        $seen = [];
         $schema = self::schema('dish');
         foreach (
             ['sour-cherry-polo', 'turkey-plum-biryani', 'chickpea-spinach-one-pot', 'mushroom-chestnut-rice'] as $name
@@ -48,6 +49,12 @@ final class OneRangeTest extends FeatureTestCase
             $document = Sample::json($name);
             foreach (self::leaves($document, $schema, $schema) as $path => $node) {
                 foreach (self::edges($node) as [$value, $isTaken]) {
+                    // Each edge of each field once, in the first dish that has the field.
+                    $edge = preg_replace('/\d+/', 'n', $path).json_encode($value);
+                    if (isset($seen[$edge])) {
+                        continue;
+                    }
+                    $seen[$edge] = true;
                     try {
                         $dish = Dish::fromArray(self::with($document, explode('/', $path), $value), app(Craft::class));
                         $plan = Planner::in(
@@ -63,7 +70,7 @@ final class OneRangeTest extends FeatureTestCase
                 }
             }
         }
-        self::assertGreaterThan(150, $planned);
+        self::assertGreaterThan(120, $planned);
     }
 
     public function test_pages_ask_for_no_more_than_the_schema_allows(): void
