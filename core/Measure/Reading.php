@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Measure;
 
+use DateTimeImmutable;
 use DateTimeInterface;
 
 /** How a household reads amounts, temperatures and times; inside they stay grams, °C and instants. */
@@ -50,6 +51,19 @@ final readonly class Reading
     public function temperature(float $celsius, int $decimals = 0): string
     {
         return number_format($this->degrees($celsius), $decimals, '.', '').' '.$this->degrees->sign();
+    }
+
+    /** The first day of the week that a day lies in, as 2026-11-23. */
+    public function weekOf(DateTimeImmutable $day): string
+    {
+        $first = match ($this->weekStarts) {
+            Weekday::Monday => 1,
+            Weekday::Saturday => 6,
+            Weekday::Sunday => 7,
+        };
+        $since = ((int) $day->format('N') - $first + 7) % 7;
+
+        return $day->modify("-{$since} days")->format('Y-m-d');
     }
 
     public function time(DateTimeInterface $time): string

@@ -40,6 +40,26 @@ final readonly class Cooker
         );
     }
 
+    /**
+     * Lines as a hand writes them: "2 cups 3, 4 cups 5.5".
+     *
+     * @return list<array{cups: int, line: float}>
+     *
+     * @throws Refused naming what cannot be read
+     */
+    public static function readLines(string $text, string $field): array
+    {
+        $lines = [];
+        foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $one): bool => $one !== '') as $one) {
+            if (preg_match('/^(\d{1,2})\s*(?:cups?)?[\s:=]+(\d{1,2}(?:\.\d)?)$/u', $one, $read) !== 1) {
+                throw Refused::because($field, 'refused.a-line-is-cups-and-a-line', read: $one);
+            }
+            $lines[] = ['cups' => (int) $read[1], 'line' => (float) $read[2]];
+        }
+
+        return $lines;
+    }
+
     /** Which line of its scale is for so many cups: as it is marked, between marks by the straight way. */
     public function line(float $cups): float
     {

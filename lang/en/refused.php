@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'a-line-is-cups-and-a-line' => '"{read}" will not do; give cups and the line for them, with commas between: 2 cups 3, 4 cups 5.5.',
     'the-dish-is-not-inside' => '{dish} is not among the documents of the file; save the meal anew, with its dishes inside.',
     'object-wanted' => 'no entry; give one with its fields.',
     'the-dish-is-gone' => '{dish} is on the shelf no more; take it out of the meal, or take the dish out again.',

@@ -78,6 +78,8 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
             ['ring', ['marks' => 'pearl'], 'marks: &quot;pearl&quot; will not do'],
             ['ring', ['marks' => 'pearl 10, full 100'], 'pearl gives less than the'],
             ['ring', ['marks' => 'pearl 30'], 'pearl alone is no knob'],
+            ['pot', ['cooker_watts' => '650', 'cooker_lines' => '4 cups 3, 6 cups 2'], 'line 2.0 for 6 cups is no higher'],
+            ['pot', ['cooker_watts' => '5'], 'cooker_watts: 5 is out of range'],
             ['ring', ['marks' => 'half 60, small 40'], 'small gives no more than half before it'],
             ['ring', ['kind' => 'camping', 'watts' => '3000'], 'watts: 3000 is out of range; give 200 to 2500 W'],
             ['pot', ['litres' => '60'], 'would stand 191'], ['pot', ['diameter_cm' => '90'], 'diameter_cm'], ['pot', ['diameter_cm' => '-3'], 'diameter_cm'],

@@ -15,6 +15,7 @@ use Orbek\Core\Kitchen\Thing;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\BurnerKind;
+use Orbek\Core\Pot\Cooker;
 use Orbek\Core\Pot\Knob;
 use Psr\Clock\ClockInterface;
 
@@ -170,6 +171,12 @@ final class KitchenThingController
                 'lid' => $form->has('lid') ? $form->text('lid') : null,
                 'handles' => $form->has('handles') ? $form->whole('handles', 1, 2) : null,
                 'induction' => $form->has('induction') ? $form->flag('induction', false) : null,
+                'cooker' => ! $form->has('cooker_watts') ? null : array_filter([
+                    'watts' => $form->number('cooker_watts', 100, 5000, 'W'),
+                    'cup_ml' => $form->has('cooker_cup_ml') ? $form->number('cooker_cup_ml', 50, 400, 'ml') : null,
+                    'lines' => $form->has('cooker_lines')
+                        ? Cooker::readLines($form->text('cooker_lines'), 'cooker_lines') : null,
+                ], static fn (mixed $value): bool => $value !== null && $value !== []),
             ],
             Thing::Ring => [
                 'name' => $name, 'kind' => $form->text('kind'),

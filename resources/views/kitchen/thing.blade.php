@@ -5,6 +5,10 @@
         <div class="pair"><label>Across, cm <input name="diameter_cm" type="number" min="10" max="60" step="0.1" required value="{{ $one?->diameterCm }}"></label><label>Litres <input name="litres" type="number" min="0.5" max="60" step="0.1" value="{{ $one?->litres }}"></label></div>
         <div class="pair"><label>or high inside, cm <input name="height_cm" type="number" min="4" max="60" step="0.1"></label><label>Handles <select name="handles"><option value="2" @selected(($one?->handles ?? 2) === 2)>two</option><option value="1" @selected($one?->handles === 1)>one</option></select></label></div>
         <label>On induction <select name="induction"><option value="">as its material does</option><option value="1" @selected($one !== null && $one->isMagnetic && ! $one->material->isMagnetic())>it works</option><option value="0" @selected($one !== null && ! $one->isMagnetic && $one->material->isMagnetic())>it stays cold</option></select></label>
+        <details class="adding" @if ($one?->cooker !== null) open @endif><summary>It is a rice cooker</summary>
+            <div class="pair"><label>Its power, W <input name="cooker_watts" type="number" min="100" max="5000" step="10" value="{{ $one?->cooker?->watts }}"></label><label>Its cup, ml <input name="cooker_cup_ml" type="number" min="50" max="400" step="1" value="{{ $one?->cooker?->cupMl }}"></label></div>
+            <label>Lines of its scale, where they are not the cups <input name="cooker_lines" maxlength="200" placeholder="2 cups 3, 4 cups 5.5" autocomplete="off" value="{{ collect($one?->cooker?->lines ?? [])->map(fn ($line, $cups) => $cups.' cups '.$line)->implode(', ') }}"></label>
+        </details>
         @break
     @case(Orbek\Core\Kitchen\Thing::Ring)
         <div class="pair"><label>Kind <select name="kind">@foreach ($options(Orbek\Core\Pot\BurnerKind::cases()) as $value => $label)<option value="{{ $value }}" @selected($one?->kind->value === $value)>{{ $label }}</option>@endforeach</select></label><label>Watts <input name="watts" type="number" min="200" max="15000" step="50" required value="{{ $one?->watts }}"></label></div>

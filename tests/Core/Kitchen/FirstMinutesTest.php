@@ -10,6 +10,8 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Reading;
+use Orbek\Core\Measure\Weekday;
+use Orbek\Core\Pot\Cooker;
 use Orbek\Core\Pot\LetsGo;
 use Orbek\Core\Pot\Seal;
 use PHPUnit\Framework\TestCase;
@@ -98,6 +100,11 @@ final class FirstMinutesTest extends TestCase
         $reading = new Reading(degrees: Degrees::Fahrenheit, isTwelveHours: true);
         self::assertSame('208.2 °F', $reading->temperature(97.9, 1));
         self::assertEqualsWithDelta(97.9, $reading->celsius(208.22), 0.01);
+        $wednesday = new \DateTimeImmutable('2026-11-25');
+        self::assertSame(['2026-11-23', '2026-11-22', '2026-11-21'], array_map(
+            static fn (Weekday $first): string => (new Reading(weekStarts: $first))->weekOf($wednesday),
+            [Weekday::Monday, Weekday::Sunday, Weekday::Saturday],
+        ));
         self::assertSame('7:05 pm', $reading->time(new \DateTimeImmutable('2026-11-28 19:05')));
         self::assertSame('19:05', (new Reading)->time(new \DateTimeImmutable('2026-11-28 19:05')));
     }
@@ -111,6 +118,10 @@ final class FirstMinutesTest extends TestCase
         )]))->measured()->cookerLine->amount ?? self::fail('it is measured');
         $usual = $with(['watts' => 650]);
         self::assertEqualsWithDelta($usual * 180 / 150, $with(['watts' => 650, 'cup_ml' => 150]), 0.01);
+        self::assertSame(
+            [['cups' => 2, 'line' => 3.0], ['cups' => 4, 'line' => 5.5]], Cooker::readLines('2 cups 3, 4: 5.5', 'lines'),
+        );
+        self::assertStringContainsString('"two" will not do', Sample::refused(static fn () => Cooker::readLines('two', 'lines')));
         // Lines that stand wider than cups.
         self::assertEqualsWithDelta(2 * $usual, $with(['watts' => 650, 'lines' => [
             ['cups' => 1, 'line' => 2], ['cups' => 10, 'line' => 20],

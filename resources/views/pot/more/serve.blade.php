@@ -1,6 +1,6 @@
 <ol class="serve-steps">
     <li>It rests {{ round(collect($plan->potted->first()->line())->filter(fn ($b) => $b->isRest())->sum('minutes')) }} min off the heat: the base lets go, the top firms.</li>
-    <li>Open away from the face.{{ $d->base->kind->isLaid && $d->serving->value === 'whole' ? ' Loosen the rim, set the base in cold water for a minute, turn out on a platter.' : '' }}</li>
+    <li>Open away from the face.{{ $d->base->kind->isLaid && $d->serving->value === 'whole' ? ' Loosen the rim. '.$say->label($plan->pot()->material->letsGo()).'. Turn out on a platter.' : '' }}</li>
     <li>{{ $say->first($say->label($d->serving)) }}.</li>
     @if (isset($parts['serve']))<li>On top at the last: {{ collect($parts['serve'])->map(fn ($i) => $say($i->name).' '.$say->amount($i->amount))->implode(', ') }}. What should be crisp goes on last.</li>@endif
 </ol>
