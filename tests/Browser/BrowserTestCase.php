@@ -40,6 +40,20 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->get($this->stack->url.$path);
     }
 
+    /** Opens a dish from the shelf; the shelf once more where a request of the test before was still under way. */
+    protected function openDish(string $name): void
+    {
+        $this->waitFor(function () use ($name): bool {
+            $this->visit('/shelf');
+
+            return (bool) $this->browser->executeScript(
+                'const dish = [...document.querySelectorAll(".shelf .dish")].find((one) => one.textContent.includes(arguments[0])); dish?.click(); return dish !== undefined;',
+                [$name],
+            );
+        }, "{$name} is on the shelf");
+        $this->waitForText('.picture h1', $name);
+    }
+
     protected function find(string $selector): RemoteWebElement
     {
         return $this->browser->findElement(WebDriverBy::cssSelector($selector));

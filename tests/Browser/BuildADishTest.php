@@ -41,7 +41,7 @@ final class BuildADishTest extends BrowserTestCase
 
     public function test_a_layer_is_dragged_and_moved_by_keyboard(): void
     {
-        $this->dishOf('Jackfruit');
+        $this->openDish('Jackfruit');
         $this->open('layers');
         $this->assertAccessible('the Pot at Layers');
         $before = $this->order();
@@ -77,7 +77,7 @@ final class BuildADishTest extends BrowserTestCase
 
     public function test_a_pot_too_small_is_shared_with_another(): void
     {
-        $this->dishOf('Sour-cherry');
+        $this->openDish('Sour-cherry');
         $this->choose('#lidpot', 'steel-24');
         $this->waitForText('#station-layers .clash', 'is too small');
         foreach ($this->browser->findElements(WebDriverBy::cssSelector('#station-layers .mend')) as $mend) {
@@ -130,7 +130,7 @@ final class BuildADishTest extends BrowserTestCase
 
     public function test_what_changed_is_told_and_taken_back(): void
     {
-        $this->dishOf('Trout');
+        $this->openDish('Trout');
         $this->change('#tableeaters', '5');
         $this->waitForText('#station-table .result', '450 g');
         $this->find('a[href$="/versions"]')->click();
@@ -145,7 +145,7 @@ final class BuildADishTest extends BrowserTestCase
 
     public function test_lists_keep_their_ticks_and_measured_rice_reaches_the_table(): void
     {
-        $this->dishOf('Chickpea');
+        $this->openDish('Chickpea');
         $this->find('a[href$="/list"]')->click();
         $this->waitForText('h1', 'Chickpea and spinach one-pot');
         $this->assertAccessible('the lists');
@@ -154,7 +154,7 @@ final class BuildADishTest extends BrowserTestCase
         $this->browser->navigate()->refresh();
         self::assertTrue($this->find('.list-page input[type=checkbox]')->isSelected());
 
-        $this->dishOf('Chickpea');
+        $this->openDish('Chickpea');
         $this->find('.begin-cook button')->click();
         $this->waitForText('.now h1', 'Rinse and soak');
         for (
@@ -166,16 +166,6 @@ final class BuildADishTest extends BrowserTestCase
             $this->waitFor(fn (): bool => $this->text('.now') !== $before, 'the stove goes on');
         }
         $this->waitForText('.now h1', 'How did it come out?');
-    }
-
-    private function dishOf(string $name): void
-    {
-        $this->visit('/shelf');
-        $this->browser->executeScript(
-            '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes(arguments[0])).click()',
-            [$name],
-        );
-        $this->waitForText('.picture h1', $name);
     }
 
     private function open(string $station): void

@@ -186,11 +186,7 @@ final class HeatTest extends BrowserTestCase
 
     private function lentil(): void
     {
-        $this->visit('/shelf');
-        $this->browser->executeScript(
-            '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Lentil")).click()',
-        );
-        $this->waitForText('.picture h1', 'Lentil');
+        $this->openDish('Lentil');
         $this->find('[data-open=heat]')->click();
         $this->waitForText('#station-heat .more', 'Crust wanted');
     }
