@@ -134,10 +134,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
 
     public function test_a_two_stage_lift_shows_its_second_window_after_the_first_scoop(): void
     {
-        $this->visit('/shelf');
-        $this->browser->executeScript(
-            '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Turkey")).click()',
-        );
+        $this->openDish('Turkey');
         $this->waitForText('h1', 'Turkey and plum biryani');
         $this->find('.begin-cook button')->click();
         $this->waitForText('.now h1', 'Fried onion');
