@@ -77,14 +77,14 @@ final readonly class MealDrawing
         }
         foreach ($this->plan->kitchen->burners as $ring) {
             $columns[] = [$ring->label(), $this->whole(
-                static fn (MealTask $task): bool => $task->ring() === $ring->id,
+                static fn (MealTask $task): bool => $task->ring === $ring->id,
             ), 'heat'];
         }
         $oven = $this->whole(static fn (MealTask $task): bool => $task->isInOven());
         if ($oven !== []) {
             $columns[] = [ucfirst($this->plan->kitchen->oven->name ?? 'oven'), $oven, 'heat'];
         }
-        $columns[] = ['On its own', $this->whole(static fn (MealTask $task): bool => $task->ring() === null
+        $columns[] = ['On its own', $this->whole(static fn (MealTask $task): bool => $task->ring === null
             && ! $task->isInOven() && ! self::isByHand($task)), 'own'];
         $each = ($this->width - self::LEFT - self::GAP * (count($columns) - 1)) / count($columns);
         $left = self::LEFT;

@@ -27,7 +27,8 @@ final readonly class Job
     ) {
     }
 
-    public function pinned(int $start): self
+    /** The same at a fixed start, or let go of. */
+    public function pinned(?int $start): self
     {
         return new self(
             $this->id, $this->minutes, $this->claims, $this->after, $this->isBound, $this->waitCost, $this->isHot,
@@ -36,14 +37,14 @@ final readonly class Job
     }
 
     /**
-     * The same with other claims.
+     * The same with other gaps.
      *
-     * @param  list<array{string, int, int}>  $claims
+     * @param  list<After>  $after
      */
-    public function claiming(array $claims, bool $isHot): self
+    public function following(array $after): self
     {
         return new self(
-            $this->id, $this->minutes, $claims, $this->after, $this->isBound, $this->waitCost, $isHot, $this->pin,
+            $this->id, $this->minutes, $this->claims, $after, $this->isBound, $this->waitCost, $this->isHot, $this->pin,
         );
     }
 

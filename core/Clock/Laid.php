@@ -37,10 +37,4 @@ final readonly class Laid
             static fn (Job $job, int $latest): int => $job->isBound ? -$latest : 0, $jobs, $chain->latest,
         ));
     }
-
-    public function isBetterThan(self $other): bool
-    {
-        return $this->busyMin < $other->busyMin
-            || ($this->busyMin === $other->busyMin && $this->waiting < $other->waiting - 1e-6);
-    }
 }

@@ -66,6 +66,9 @@ final class Laying
     /** @var list<list<int>> jobs that move as one, since no gap between them can change */
     private array $rigid = [];
 
+    /** @var list<list<int>> jobs that any gap joins */
+    private array $linked = [];
+
     /**
      * @var list<array{int, list<int>, list<int>, list<int>}> of each thing that there are several of: how
      *     many, who, from, to
@@ -130,7 +133,8 @@ final class Laying
         if (! $this->windows->settle()) {
             return;
         }
-        $this->rigid = $this->rigid();
+        $this->rigid = $this->groups(static fn (After $gap): bool => $gap->mostMin === $gap->leastMin);
+        $this->linked = $this->groups(static fn (After $gap): bool => true);
         $this->bound = Bound::of($this->jobs, $this->things, $this->windows);
         if ($from !== []) {
             $this->like(array_map(static fn (Job $job): ?int => $from[$job->id] ?? null, $this->jobs));
@@ -248,10 +252,13 @@ final class Laying
                 }
                 break;
             default:
-                // One dish, as its jobs are named, and a few others.
-                $dish = strstr($this->jobs[$this->random(count($this->jobs))]->id, '/', true);
-                foreach ($this->jobs as $i => $job) {
-                    if (strstr($job->id, '/', true) === $dish || $this->random(5) === 0) {
+                // What hangs together by gaps, a dish mostly, and a few others.
+                $group = $this->linked[$this->random(count($this->linked))];
+                foreach ($group as $i) {
+                    $loose[$i] = true;
+                }
+                foreach (array_keys($this->jobs) as $i) {
+                    if ($this->random(5) === 0) {
                         $loose[$i] = true;
                     }
                 }
@@ -601,14 +608,19 @@ final class Laying
         return [$after, $cost];
     }
 
-    /** @return list<list<int>> */
-    private function rigid(): array
+    /**
+     * Jobs that are joined by gaps of a kind.
+     *
+     * @param  callable(After): bool  $joins
+     * @return list<list<int>>
+     */
+    private function groups(callable $joins): array
     {
         $number = $this->numbers();
         $group = range(0, count($this->jobs) - 1);
         foreach ($this->jobs as $j => $job) {
             foreach ($job->after as $gap) {
-                if ($gap->mostMin === $gap->leastMin) {
+                if ($joins($gap)) {
                     $from = $group[$j];
                     $to = $group[$number[$gap->task]];
                     $group = array_map(static fn (int $one): int => $one === $from ? $to : $one, $group);

@@ -21,12 +21,15 @@ final readonly class Short
      */
     public static function of(array $jobs, array $things, int $hotWithinMin, Laid $laid, int $steps): array
     {
+        if ($laid->isProvenBy($jobs)) {
+            return [];
+        }
         $short = [];
         foreach ($things as $thing => $many) {
             $wanted = array_filter(
                 $jobs, static fn (Job $job): bool => in_array($thing, array_column($job->claims, 0), true),
             );
-            if (count($wanted) <= $many || $laid->isProvenBy($jobs)) {
+            if (count($wanted) <= $many) {
                 continue;
             }
             $more = Laying::of($jobs, [$thing => $many + 1] + $things, $hotWithinMin, $steps, $laid->starts);

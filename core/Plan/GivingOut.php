@@ -109,7 +109,7 @@ final class GivingOut
     {
         $plans = array_map(fn (array $one): Plan => $this->plan($one[0], $one[1]), $given->dishes);
         foreach ($plans as $plan) {
-            if (self::misses($plan) !== [0, 0, 0]) {
+            if ($plan->misses() !== [0, 0, 0]) {
                 return false;
             }
         }
@@ -145,11 +145,11 @@ final class GivingOut
                 $there = $dish->changed('lid/pot', $pot->id)->changed('lid/burner', $ring);
                 $there = $isOne ? $there->changed('water/pot', $pot->id) : $there;
                 $free = $this->plan($there, []);
-                $places[] = [self::misses($free), count($places), [$there, []]];
+                $places[] = [$free->misses(), count($places), [$there, []]];
                 // Kept to its own ring, where it would be moved to a smaller one.
                 if (! in_array("ring:{$ring}", self::needs($free), true)) {
                     $reserved = array_values(array_diff($rings, [$ring]));
-                    $places[] = [self::misses($this->plan($there, $reserved)), count($places), [$there, $reserved]];
+                    $places[] = [$this->plan($there, $reserved)->misses(), count($places), [$there, $reserved]];
                 }
             }
             $right = array_filter($places, static fn (array $one): bool => $one[0] === [0, 0, 0]);
@@ -179,7 +179,7 @@ final class GivingOut
                     $needs = self::needs($plan);
                     if (array_intersect($needs, $taken) === []) {
                         $longer[] = [
-                            $misses + 100 * array_sum(self::misses($plan)) + $rank, [...$way, $place],
+                            $misses + 100 * array_sum($plan->misses()) + $rank, [...$way, $place],
                             [...$taken, ...$needs],
                         ];
                     }
@@ -250,13 +250,5 @@ final class GivingOut
         }
 
         return $on;
-    }
-
-    /** @return array{int, int, int} whether it does not go in, what will not do, what comes out wrong */
-    private static function misses(Plan $plan): array
-    {
-        $things = array_filter($plan->clashes, static fn (Clash $clash): bool => $clash->station !== Station::Table);
-
-        return [(int) ($plan->potted->tooFull() !== null), count($things), count($plan->faults())];
     }
 }

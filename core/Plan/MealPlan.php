@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use DateTimeImmutable;
+use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Laid;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Meal\Meal;
@@ -69,7 +70,7 @@ final readonly class MealPlan
         $held = [];
         foreach ($this->tasks as $id => $task) {
             foreach ($task->job->claims as [$thing, $from, $to]) {
-                if ($thing === 'hands' && $to > $from) {
+                if ($thing === Hold::hands()->key() && $to > $from) {
                     $held[] = [$task, $this->start($id) + $from, $this->start($id) + $to];
                 }
             }
@@ -104,14 +105,5 @@ final readonly class MealPlan
         }
 
         return $says;
-    }
-
-    /** Grams of salt in the whole, and on each plate. */
-    public function saltG(): float
-    {
-        return array_sum(array_map(
-            static fn (Plan $plan): float => $plan->salting->percent()->amount / 100 * $plan->totals->weight()->amount
-                * ($plan->totals->weight()->unit === 'kg' ? 1000 : 1), $this->plans,
-        ));
     }
 }

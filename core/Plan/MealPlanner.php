@@ -153,7 +153,7 @@ final readonly class MealPlanner
         if (! $holds) {
             $clashes[] = new MealClash(Note::of('meal.does-not-fit', hands: $meal->hands), $mends);
         } elseif ($mends !== []) {
-            $clashes[] = new MealClash(Note::of('meal.could-be-shorter'), $mends);
+            $clashes[] = new MealClash(Note::of('meal.could-be-shorter'), $mends, false);
         }
 
         return $clashes;
@@ -203,9 +203,7 @@ final readonly class MealPlanner
             }
         }
         if ($meal->pins !== []) {
-            $free = array_map(static fn (Job $job): Job => new Job(
-                $job->id, $job->minutes, $job->claims, $job->after, $job->isBound, $job->waitCost, $job->isHot,
-            ), $jobs);
+            $free = array_map(static fn (Job $job): Job => $job->pinned(null), $jobs);
             $try(Note::of('meal.without-pins'), 'pins', null, $free, $things);
         }
 

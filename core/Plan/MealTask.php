@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use Orbek\Core\Clock\After;
+use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Measure\Note;
 
@@ -22,6 +23,8 @@ final readonly class MealTask
         public ?int $dish,
         public ?WorkKind $kind,
         public ?Note $keeps,
+        /** The ring it is on, by id; null where it is on none. */
+        public ?string $ring,
     ) {
     }
 
@@ -29,7 +32,7 @@ final readonly class MealTask
     public function wantsHands(): bool
     {
         foreach ($this->job->claims as [$thing]) {
-            if ($thing === 'hands') {
+            if ($thing === Hold::hands()->key()) {
                 return true;
             }
         }
@@ -37,21 +40,9 @@ final readonly class MealTask
         return false;
     }
 
-    /** The ring it is on, by id; null where it is on none. */
-    public function ring(): ?string
-    {
-        foreach ($this->job->claims as [$thing]) {
-            if (str_starts_with($thing, 'ring:')) {
-                return substr($thing, 5);
-            }
-        }
-
-        return null;
-    }
-
     public function isInOven(): bool
     {
-        return in_array('oven', array_column($this->job->claims, 0), true);
+        return in_array(Hold::oven()->key(), array_column($this->job->claims, 0), true);
     }
 
     /**
@@ -67,17 +58,16 @@ final readonly class MealTask
             $gap->task, $gap->leastMin, max($gap->mostMin ?? 0, self::KEEPS_WARM_MIN),
         ), $this->job->after);
 
-        return new self(new Job(
-            $this->job->id, $this->job->minutes, $this->job->claims, $after, $this->job->isBound, $this->job->waitCost,
-            $this->job->isHot, $this->job->pin,
-        ), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps);
+        return new self(
+            $this->job->following($after), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring,
+        );
     }
 
     /** The same at a fixed start: a pin of the cook's. */
     public function pinned(int $start): self
     {
         return new self(
-            $this->job->pinned($start), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps,
+            $this->job->pinned($start), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring,
         );
     }
 }

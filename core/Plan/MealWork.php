@@ -61,7 +61,7 @@ final class MealWork
                 self::isBound($work), self::waitCost($work->kind),
                 $work->kind === WorkKind::Open,
             ),
-            $work->name, $work->detail, $dish, $work->kind, $work->keeps,
+            $work->name, $work->detail, $dish, $work->kind, $work->keeps, $work->task->burner(),
         );
     }
 
@@ -96,6 +96,7 @@ final class MealWork
             $id = 'side/'.($index + 1);
             $hands = $side->attention->hands($side->minutes);
             $claims = $hands === null ? [] : [[Hold::hands()->key(), ...$hands]];
+            $ring = null;
             if ($side->ring !== null) {
                 $ring = $side->ring === Side::ANY_RING
 
@@ -110,7 +111,7 @@ final class MealWork
             $made[] = new MealTask(
                 new Job($id, $side->minutes, $claims, $after, $side->keeps === null, self::SIDE_WAITS, $side->isHot),
                 Note::name($side->name), null, null, WorkKind::Side,
-                $side->keeps === null ? null : Note::name($side->keeps),
+                $side->keeps === null ? null : Note::name($side->keeps), $ring,
             );
         }
 
@@ -126,9 +127,8 @@ final class MealWork
     {
         $held = array_fill_keys(array_keys($kitchen->burners), 0);
         foreach ($tasks as $task) {
-            $ring = $task->ring();
-            if ($ring !== null && isset($held[$ring])) {
-                $held[$ring] += $task->job->minutes;
+            if ($task->ring !== null && isset($held[$task->ring])) {
+                $held[$task->ring] += $task->job->minutes;
             }
         }
         $rings = array_values($kitchen->burners);

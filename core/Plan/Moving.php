@@ -83,7 +83,7 @@ final readonly class Moving
     {
         $best = $this->planner->plan($dish);
         foreach ($this->others($dish) as $other) {
-            if (self::misses($best) === [0, 0, 0]) {
+            if ($best->misses() === [0, 0, 0]) {
                 break;
             }
             try {
@@ -91,7 +91,7 @@ final readonly class Moving
             } catch (Refused) {
                 continue;
             }
-            $best = self::misses($plan) < self::misses($best) ? $plan : $best;
+            $best = $plan->misses() < $best->misses() ? $plan : $best;
         }
         $mend = $best->mends()[0] ?? null;
         if ($mend === null) {
@@ -99,7 +99,7 @@ final readonly class Moving
         }
         $mended = $this->planner->plan($best->dish->changed($mend->path, $mend->value));
 
-        return self::misses($mended) < self::misses($best) ? $mended->dish : $best->dish;
+        return $mended->misses() < $best->misses() ? $mended->dish : $best->dish;
     }
 
     /** @return list<Dish> the dish in other pots on other rings, the smallest pot first; its water in the largest */
@@ -119,16 +119,6 @@ final readonly class Moving
         }
 
         return $dishes;
-    }
-
-    /** @return array{int, int, int} whether it does not go in, what will not do, what comes out wrong */
-    private static function misses(Plan $plan): array
-    {
-        $things = array_filter(
-            $plan->clashes, static fn (Clash $clash): bool => $clash->station !== Station::Table,
-        );
-
-        return [(int) ($plan->potted->tooFull() !== null), count($things), count($plan->faults())];
     }
 
     /** @param  array<string, Pot>  $pots */

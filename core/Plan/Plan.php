@@ -205,6 +205,18 @@ final class Plan
         return $course === null ? null : WaterBalance::of($this->dish, $course);
     }
 
+    /**
+     * How far it is from coming out as wanted, whatever the clock says: less is better.
+     *
+     * @return array{int, int, int} whether it does not go in, what will not do, what comes out wrong
+     */
+    public function misses(): array
+    {
+        $things = array_filter($this->clashes, static fn (Clash $clash): bool => $clash->station !== Station::Table);
+
+        return [(int) ($this->potted->tooFull() !== null), count($things), count($this->faults())];
+    }
+
     /** The figure that sums a station up in its line. */
     public function result(Station $station): Figure
     {

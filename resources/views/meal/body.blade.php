@@ -17,7 +17,7 @@
     <x-drawing.meal :$plan />
     <ol class="told meal-told">
         @foreach ($plan->tasks as $id => $task)
-            <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif, {{ $task->job->minutes }} min{{ $task->ring() === null ? '' : ', '.$plan->kitchen->burners[$task->ring()]->name }}{{ $task->detail === null ? '' : '; '.$say($task->detail) }}</li>
+            <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif, {{ $task->job->minutes }} min{{ $task->ring === null ? '' : ', '.$plan->kitchen->burners[$task->ring]->name }}{{ $task->detail === null ? '' : '; '.$say($task->detail) }}</li>
         @endforeach
         <li><span class="time">{{ $say->time($plan->tableAt) }}</span> <strong>Table</strong></li>
     </ol>
@@ -26,7 +26,7 @@
     <p class="strong-figure">{{ $hm($plan->laid->busyMin) }}</p>
     <p>in the kitchen, from {{ $say->time($plan->at(-$plan->laid->busyMin)) }}; @if (! $plan->holds)<strong>it does not fit</strong>@elseif ($plan->laid->isProven())it cannot be shorter @else it cannot be under {{ $hm($plan->laid->boundMin) }}@endif.@if ($first < -$plan->laid->busyMin) First work at {{ $say->time($plan->at($first)) }}{{ $first < -1200 ? ', the day before' : '' }}.@endif</p>
     @foreach ($plan->clashes as $clash)
-        <div class="clash ruled" role="status"><p>{{ $clash->says }}</p>
+        <div class="{{ $clash->isWrong ? 'clash ' : '' }}ruled" role="status"><p>{{ $clash->says }}</p>
             @foreach ($clash->mends as $mend)
                 <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{ $mend->label }}{{ $mend->gainMin === null ? ': it fits' : ": {$mend->gainMin} min less" }}</button>
             @endforeach

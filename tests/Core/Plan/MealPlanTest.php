@@ -90,7 +90,6 @@ final class MealPlanTest extends TestCase
         ] + self::SUPPER);
         $says = implode(' ', array_map(Sample::say(...), $plan->warnings()));
         self::assertStringContainsString('a guest, Jackfruit and cashew biryani', $says);
-        self::assertGreaterThan(0, $plan->saltG());
     }
 
     public function test_one_pair_of_hands_is_short_and_a_second_is_told_with_its_gain(): void
