@@ -15,6 +15,7 @@ use App\Http\Controllers\KitchensController;
 use App\Http\Controllers\KitchenThingController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\MealController;
+use App\Http\Controllers\MealCookController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PracticeClockController;
 use App\Http\Controllers\ShelfController;
@@ -80,6 +81,12 @@ Route::get('/meals/{meal}/list', [MealController::class, 'list'])->name('meal.li
 Route::get('/meals/{meal}/calendar', [MealController::class, 'calendar'])->name('meal.calendar');
 Route::get('/meals/{meal}/file', [MealController::class, 'file'])->name('meal.file');
 Route::post('/meals/{meal}/away', [MealController::class, 'away'])->name('meal.away');
+
+Route::post('/meals/{meal}/cooks', [MealCookController::class, 'begin'])->name('meal-cook.begin');
+Route::get('/meal-cooks/{mealCook}', [MealCookController::class, 'show'])->name('meal-cook');
+Route::get('/meal-cooks/{mealCook}/body', [MealCookController::class, 'body'])->name('meal-cook.body');
+Route::post('/meal-cooks/{mealCook}/events', [MealCookController::class, 'events'])->name('meal-cook.events');
+Route::post('/meal-cooks/{mealCook}/give-up', [MealCookController::class, 'giveUp'])->name('meal-cook.give-up');
 
 Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('cook.begin');
 Route::get('/stove', [CookController::class, 'current'])->name('stove');

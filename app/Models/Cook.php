@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -37,6 +38,8 @@ use Orbek\Core\Plan\Planner;
  * @property int $folded how many events the summary was made of
  * @property Summary|null $summary
  * @property bool $stove_taken_back
+ * @property string|null $meal_cook_id the meal it is a dish of, where it is
+ * @property int|null $place its place among the dishes of that meal
  *
  * @phpstan-import-type Lesson from Knowledge
  * @phpstan-import-type Summary from CoreCook
@@ -44,11 +47,14 @@ use Orbek\Core\Plan\Planner;
 final class Cook extends Model
 {
     use BelongsToHousehold;
+    use KeepsEvents;
 
     protected $guarded = [];
 
     /** The fold that the last write was made of: the page that answers it shows the same. */
     private ?CoreCook $fresh = null;
+
+    private ?MealCook $whole = null;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -56,7 +62,7 @@ final class Cook extends Model
         return [
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
             'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer', 'summary' => 'array',
-            'stove_taken_back' => 'boolean',
+            'stove_taken_back' => 'boolean', 'place' => 'integer',
         ];
     }
 
@@ -66,9 +72,19 @@ final class Cook extends Model
         return $this->hasMany(CookEvent::class);
     }
 
-    /** The plan it began with: the same inputs give the same plan. */
+    /** The meal that it is a dish of, where it is. */
+    public function ofMeal(): ?MealCook
+    {
+        return $this->meal_cook_id === null ? null : $this->whole ??= MealCook::query()->findOrFail($this->meal_cook_id);
+    }
+
+    /** The plan it began with, or that its meal has made of it: the same inputs give the same plan. */
     public function plan(): Plan
     {
+        if ($this->ofMeal() !== null) {
+            return $this->ofMeal()->fold(CarbonImmutable::now())->dishes[(int) $this->place]->plan();
+        }
+
         return Planner::in(
             CoreKitchen::fromArray($this->kitchen),
             Knowledge::fromArray($this->knowledge ?? []),
@@ -77,10 +93,10 @@ final class Cook extends Model
             ->plan(CoreDish::fromArray($this->dish, app(Craft::class)));
     }
 
-    /** The cook that is going on, if one is: the newest that has neither been served nor given up. */
+    /** The cook of one dish by itself that is going on, if one is: the newest neither served nor given up. */
     public static function onTheStove(): ?self
     {
-        return self::query()->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+        return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
     }
 
     /** A dish's cook that is still open, if one is. */
@@ -89,7 +105,7 @@ final class Cook extends Model
         return self::query()->where(
             'dish_id',
             $dish->id,
-        )->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+        )->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
     }
 
     /**
@@ -172,51 +188,42 @@ final class Cook extends Model
             return $answers;
         }
         $this->fresh = null;
-        $this->fresh = $this->fold($now);
-        [$servedAt, $summary, $folded] = [
-            $this->fresh->state->servedAt,
-            $this->fresh->summary(),
-            $this->fresh->eventCount(),
-        ];
-        Household::learning(function () use ($servedAt, $summary, $folded): array {
-            $cook = self::query()->findOrFail($this->id);
-            if ($cook->folded > $folded) {
-                return [null, [], []];
-            }
-            $gone = $cook->lesson();
-            $cook->update(['served_at' => $servedAt, 'summary' => $summary, 'folded' => $folded]);
-
-            return [null, $gone, $cook->lesson()];
-        });
+        $this->keepSummary($this->fresh = $this->fold($now));
 
         return $answers;
     }
 
-    private function keepEvent(Event $event, DateTimeImmutable $now): EventAnswer
+    /**
+     * Writes what lists and beliefs read of it; one made of fewer events never replaces one made of more.
+     *
+     * @param  array{served_at?: DateTimeImmutable|null, given_up_at?: DateTimeImmutable|null}  $more
+     */
+    public function keepSummary(CoreCook $fold, array $more = []): void
     {
-        $there = DB::table('cook_events')->where('id', $event->id)->value('cook_id');
-        if ($there === null) {
-            CookEvent::query()->create([
-                'id' => $event->id, 'cook_id' => $this->id, 'type' => $event->kind(), 'document' => $event->toArray(),
-                'received_at' => $now,
-            ]);
-        }
+        $written = $more + [
+            'served_at' => $fold->state->servedAt, 'summary' => $fold->summary(), 'folded' => $fold->eventCount(),
+        ];
+        Household::learning(function () use ($written): array {
+            $cook = self::query()->findOrFail($this->id);
+            if ($cook->folded > $written['folded']) {
+                return [null, [], []];
+            }
+            $gone = $cook->lesson();
+            $cook->update($written);
 
-        return match ($there) {
-            null => EventAnswer::Taken,
-            $this->id => EventAnswer::Known,
-            default => EventAnswer::OfAnotherCook,
-        };
+            return [null, $gone, $cook->lesson()];
+        });
     }
 
     /** The cook as all its events leave it; computed once a request. */
     public function fold(DateTimeImmutable $now): CoreCook
     {
-        return $this->fresh
-            ?? CoreCook::fold(
+        return $this->fresh ?? ($this->ofMeal() !== null
+            ? $this->ofMeal()->fold($now)->dishes[(int) $this->place]
+            : CoreCook::fold(
                 $this->plan(),
                 array_values($this->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all()),
                 $now,
-            );
+            ));
     }
 }

@@ -60,10 +60,10 @@ final readonly class LaidMeals
             $kept !== null && ($kept['better'] || $steps === Laying::AT_ONCE) ? 1 : $steps,
         );
         $plan = $planner->plan(
-            $core, $dishes, $kept['starts'] ?? $last['starts'] ?? [], $given === null ? null : self::read($given),
-            $last !== null && $last['dishes'] === $same ? self::read($last['given']) : null,
+            $core, $dishes, $kept['starts'] ?? $last['starts'] ?? [], $given === null ? null : GivenOut::fromArray($given, app(Craft::class)),
+            $last !== null && $last['dishes'] === $same ? GivenOut::fromArray($last['given'], app(Craft::class)) : null,
         );
-        $given = array_map(static fn (array $one): array => [$one[0]->toArray(), $one[1]], $plan->given->dishes);
+        $given = $plan->given->toArray();
         $this->cache->put($places, $given, self::KEPT_S);
         $this->cache->put($whole, [
             'starts' => $plan->laid->starts,
@@ -84,14 +84,6 @@ final readonly class LaidMeals
         $kept = $this->cache->get(self::key($meal->core(), $meal->dishes($kitchen), $kitchen, Household::known(), true));
 
         return ! ($kept['better'] ?? false);
-    }
-
-    /** @param  list<array{array<string, mixed>, list<string>}>  $given */
-    private static function read(array $given): GivenOut
-    {
-        return new GivenOut(array_map(
-            static fn (array $one): array => [CoreDish::fromArray($one[0], app(Craft::class)), $one[1]], $given,
-        ));
     }
 
     /**

@@ -48,6 +48,16 @@ final readonly class PracticeClock implements ClockInterface
             : ['shown' => $now, 'real' => $now, 'speed' => 1.0];
     }
 
+    /** @return array{shown: float, speed: float} for a page that goes on counting alone */
+    public function shown(): array
+    {
+        $face = $this->face();
+
+        return [
+            'shown' => $face['shown'] + (microtime(true) - $face['real']) * $face['speed'], 'speed' => $face['speed'],
+        ];
+    }
+
     public function isReal(): bool
     {
         return ! $this->cache->has(self::KEY);

@@ -107,17 +107,19 @@ final class Laying
      * @param  array<string, int>  $things
      * @param  int  $steps to spend at most
      * @param  array<string, int>  $from starts of an earlier plan, to go on from
+     * @param  int  $most steps to spend on a first plan
      *
      * @throws CannotBeLaid where no plan was found that minds every gap
      */
     public static function of(
         array $jobs, array $things, int $hotWithinMin = 10, int $steps = self::AT_ONCE, array $from = [],
+        int $most = self::BETTERED,
     ): Laid {
         if ($jobs === []) {
             return new Laid([], 0, 0.0, 0);
         }
         $laying = new self($jobs, $things, $hotWithinMin);
-        $laying->search($steps, $from);
+        $laying->search($steps, $from, max($steps, $most));
         $best = $laying->best ?? throw CannotBeLaid::atAll();
         $starts = [];
         foreach ($jobs as $i => $job) {
@@ -127,8 +129,55 @@ final class Laying
         return new Laid($starts, $laying->busy, round($laying->waiting, 2), $laying->bound);
     }
 
+    /**
+     * Whether starts mind every gap, every pin and what there is of each thing.
+     *
+     * @param  list<Job>  $jobs
+     * @param  array<string, int>  $things
+     * @param  array<string, int>  $starts
+     */
+    public static function holds(array $jobs, array $things, int $hotWithinMin, array $starts): bool
+    {
+        $minutes = array_combine(
+            array_map(static fn (Job $job): string => $job->id, $jobs),
+            array_map(static fn (Job $job): int => $job->minutes, $jobs),
+        );
+        $turns = [];
+        foreach ($jobs as $job) {
+            $start = $starts[$job->id];
+            $end = $start + $job->minutes;
+            if ($end > 0 || ($job->isHot && $end < -$hotWithinMin) || ($job->pin ?? $start) !== $start) {
+                return false;
+            }
+            foreach ($job->after as $gap) {
+                $between = $start - $starts[$gap->task] - $minutes[$gap->task];
+                if ($between < $gap->leastMin || $between > ($gap->mostMin ?? $between)) {
+                    return false;
+                }
+            }
+            foreach ($job->claims as [$thing, $from, $to]) {
+                if ($to > $from) {
+                    $turns[$thing][$start + $from] = ($turns[$thing][$start + $from] ?? 0) + 1;
+                    $turns[$thing][$start + $to] = ($turns[$thing][$start + $to] ?? 0) - 1;
+                }
+            }
+        }
+        foreach ($turns as $thing => $at) {
+            ksort($at);
+            $held = 0;
+            foreach ($at as $turn) {
+                $held += $turn;
+                if ($held > ($things[$thing] ?? 1)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
     /** @param  array<string, int>  $from */
-    private function search(int $steps, array $from): void
+    private function search(int $steps, array $from, int $most): void
     {
         if (! $this->windows->settle()) {
             return;
@@ -145,7 +194,7 @@ final class Laying
             }
             $this->windows->backTo($mark);
         }
-        $this->first($steps);
+        $this->first($most);
         while ($this->best !== null && $this->windows->steps < $steps && ! $this->isDone()) {
             $this->looks++;
             $this->lookNear();
@@ -160,10 +209,9 @@ final class Laying
     }
 
     /** A first plan: searches that give up later each time. What holds is worth more than being in time. */
-    private function first(int $steps): void
+    private function first(int $most): void
     {
         $fails = self::FAILS;
-        $most = max($steps, self::BETTERED);
         while ($this->best === null && $this->windows->steps < $most) {
             $mark = $this->windows->mark();
             $found = $this->decideAll($fails, $most);

@@ -7,7 +7,6 @@ namespace Orbek\Core\Cook;
 use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Learning\BoilForecast;
-use Orbek\Core\Measure\Instant;
 use Orbek\Core\Plan\Lift;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
@@ -40,23 +39,34 @@ final readonly class Cook
     /** @param  list<Event>  $events in any order */
     public static function fold(Plan $plan, array $events, DateTimeImmutable $now): self
     {
-        $ordered = self::inOrder($events);
+        $state = new State($plan);
+        $last = null;
+        foreach (self::counting($events) as $event) {
+            $last = $event->happenTo($state) ? $event : $last;
+        }
+        $state->endWhatRanOut($now);
+
+        return new self($state, $last, $now, self::inOrder($events));
+    }
+
+    /**
+     * What was not taken back, as it happened.
+     *
+     * @param  list<Event>  $events in any order
+     * @return list<Event>
+     */
+    public static function counting(array $events): array
+    {
         $undone = [];
-        foreach ($ordered as $event) {
+        foreach ($events as $event) {
             if ($event instanceof Events\Undone) {
                 $undone[$event->event] = true;
             }
         }
-        $state = new State($plan);
-        $last = null;
-        foreach ($ordered as $event) {
-            if (! isset($undone[$event->id]) && $event->happenTo($state)) {
-                $last = $event;
-            }
-        }
-        $state->endWhatRanOut($now);
 
-        return new self($state, $last, $now, $ordered);
+        return array_values(array_filter(
+            self::inOrder($events), static fn (Event $event): bool => ! isset($undone[$event->id]),
+        ));
     }
 
     /**
@@ -114,18 +124,13 @@ final readonly class Cook
     /** Its minutes as planned and lengthened. */
     public function minutes(string $task): int
     {
-        return max(
-            0,
-            $this->plan()->day->schedule->tasks[$task]->minutes + $this->state->progress[$task]->lengthenedMin,
-        );
+        return $this->state->minutes($task);
     }
 
     /** When a running task's minutes are up. */
     public function endsAt(string $task): ?DateTimeImmutable
     {
-        $startedAt = $this->state->progress[$task]->startedAt;
-
-        return $startedAt === null ? null : Instant::plusMinutes($startedAt, $this->minutes($task));
+        return $this->state->endsAt($task);
     }
 
     /** The boil that is running, if one is. */

@@ -27,9 +27,16 @@ abstract readonly class Event
         'late' => Events\Late::class,
         'caution-read' => Events\CautionRead::class,
         'served' => Events\Served::class,
+        'taken' => Events\Taken::class,
+        'eaters' => Events\Eaters::class,
+        'left-out' => Events\LeftOut::class,
+        'ring-failed' => Events\RingFailed::class,
         'noted' => Events\Noted::class,
         'undone' => Events\Undone::class,
     ];
+
+    /** What only a meal of several dishes knows. */
+    public const OF_A_MEAL = [Events\Eaters::class, Events\LeftOut::class];
 
     /** Seconds before a cook began, and ahead of the server, at which an event is still believed. */
     private const BEFORE_S = 3600;
@@ -48,6 +55,12 @@ abstract readonly class Event
 
     /** What it does to the cook; whether it counted, and an undo would take it back. */
     abstract public function happenTo(State $state): bool;
+
+    /** What it does to the sides of a meal, which have no pot; whether it counted. */
+    public function happenToSides(Tasks $sides): bool
+    {
+        return false;
+    }
 
     /**
      * @param  Fields  $fields id (a ULID), type, at (seconds since 1970) and what its kind has

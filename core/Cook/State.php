@@ -5,22 +5,16 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
-use Orbek\Core\Clock\Attention;
-use Orbek\Core\Clock\Task;
 use Orbek\Core\Learning\Observation;
-use Orbek\Core\Measure\Instant;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
 
 /** How far a cook is: what each event in turn makes of it. */
-final class State
+final class State extends Tasks
 {
     private const SOONEST_TEST_S = 5.0;
 
     private const LATEST_TEST_S = 3600.0;
-
-    /** @var array<string, Progress> by task */
-    public array $progress;
 
     /** @var list<string> */
     public array $cautionsRead = [];
@@ -46,45 +40,7 @@ final class State
 
     public function __construct(public readonly Plan $plan)
     {
-        $this->progress = array_map(static fn (Task $task): Progress => new Progress, $plan->day->schedule->tasks);
-    }
-
-    public function start(string $task, DateTimeImmutable $at): void
-    {
-        $this->progress[$task] = $this->progress[$task]->started($at);
-    }
-
-    /** Ends a task, and starts what follows it at once. */
-    public function end(string $task, DateTimeImmutable $at): void
-    {
-        $this->progress[$task] = $this->progress[$task]->done($at);
-        foreach ($this->plan->day->schedule->tasks as $id => $follower) {
-            foreach ($follower->after as $gap) {
-                if ($gap->task === $task && $gap->isAtOnce() && $this->progress[$id]->startedAt === null) {
-                    $this->start($id, $at);
-                }
-            }
-        }
-    }
-
-    public function lengthen(string $task, int $minutes): void
-    {
-        $this->progress[$task] = $this->progress[$task]->lengthened($minutes);
-    }
-
-    /** Ends what needs no hand and has run out of its minutes. */
-    public function endWhatRanOut(DateTimeImmutable $now): void
-    {
-        foreach ($this->progress as $id => $progress) {
-            $task = $this->plan->day->schedule->tasks[$id];
-            if ($progress->startedAt === null || $progress->isDone() || $task->attention !== Attention::None) {
-                continue;
-            }
-            $endsAt = Instant::plusMinutes($progress->startedAt, max(0, $task->minutes + $progress->lengthenedMin));
-            if ($endsAt <= $now) {
-                $this->progress[$id] = $progress->done($endsAt);
-            }
-        }
+        parent::__construct($plan->day->schedule->tasks);
     }
 
     /**

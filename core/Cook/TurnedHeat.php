@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Cook\Events\Opened;
+use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
@@ -45,7 +46,9 @@ final readonly class TurnedHeat
             $planned = $cook->plan()->potted->first()->heat()[$index]->minutes + $progress->lengthenedMin;
             $nowMin = self::minutes($sealedAt, $now);
             $end = self::end($progress, $at, max(0.0, $planned), $sealedAt, $nowMin);
-            [$turned, $flame, $at] = self::turned($cook, $block->flame, $at, $end, $sealedAt);
+            [$turned, $flame, $at] = self::turned(
+                $cook, self::whereItStands($cook, $block->flame, $at, $sealedAt), $at, $end, $sealedAt,
+            );
             array_push($line, ...$turned);
             $waits = $block->till !== null && $progress->doneAt === null && $progress->lengthenedMin === 0;
             if ($waits) {
@@ -93,17 +96,58 @@ final readonly class TurnedHeat
         $line = [];
         foreach ($cook->state->lidEvents as $event) {
             $when = self::minutes($sealedAt, $event->at);
-            if (! $event instanceof HeatSet || $when < $at || $when >= $end) {
+            $burner = $cook->plan()->dish->lid->burner;
+            $then = match (true) {
+                $event instanceof HeatSet => $event->turned($flame, $burner),
+                $event instanceof RingFailed && self::isUnder($flame, $event->ring, $burner) => Flame::off(),
+                default => null,
+            };
+            if ($then === null || $when < $at || $when >= $end) {
                 continue;
             }
             if ($when > $at + self::SHORTEST_MIN) {
                 $line[] = new HeatBlock($when - $at, $flame);
             }
             $at = $when;
-            $flame = $flame->at($event->setting / 100, $cook->plan()->dish->lid->burner);
+            $flame = $then;
         }
 
         return [$line, $flame, $at];
+    }
+
+    /**
+     * A planned flame on the ring that the pot stands on since its own failed: the same heat as far as that gives it,
+     * none until it was moved.
+     */
+    private static function whereItStands(Cook $cook, Flame $flame, float $at, DateTimeImmutable $sealedAt): Flame
+    {
+        $plan = $cook->plan();
+        $burner = $plan->dish->lid->burner;
+        $planned = $flame;
+        foreach ($cook->state->lidEvents as $event) {
+            if (self::minutes($sealedAt, $event->at) >= $at) {
+                continue;
+            }
+            if ($event instanceof RingFailed && self::isUnder($flame, $event->ring, $burner)) {
+                $flame = Flame::off();
+            }
+            if ($event instanceof HeatSet && $event->ring !== null && ! $planned->isOff()) {
+                $pot = $plan->sealedPot();
+                $share = $pot === null ? $planned->setting
+                    : $planned->setting * $pot->netW($planned->ring) / $pot->netW($event->ring);
+                $knob = ($plan->kitchen->burners[$event->ring] ?? null)?->knob;
+                $flame = Flame::on(
+                    $event->ring, $knob?->nearest(min(1.0, $share)) ?? min(1.0, $share), $planned->plate,
+                );
+            }
+        }
+
+        return $flame;
+    }
+
+    private static function isUnder(Flame $flame, string $ring, string $burner): bool
+    {
+        return ! $flame->isOff() && $flame->ovenC === null && ($flame->ring === '' ? $burner : $flame->ring) === $ring;
     }
 
     /** @return list<float> */

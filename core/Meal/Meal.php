@@ -174,6 +174,25 @@ final readonly class Meal
         ];
     }
 
+    /**
+     * The same for another number of people: what is for all follows; where nothing is, the dish that most eat.
+     *
+     * @throws Refused when nobody would be left, or too many
+     */
+    public function forEaters(int $eaters): self
+    {
+        $more = $this->firstForAll() === null ? $eaters - $this->eaters : 0;
+        $counts = array_map($this->eatersOf(...), $this->shares);
+        $most = array_keys($counts, max([0, ...$counts]), true)[0] ?? 0;
+        $dishes = [];
+        foreach ($this->shares as $place => $share) {
+            $of = $share->eaters === null ? null : $share->eaters + ($place === $most ? $more : 0);
+            $dishes[] = ['dish' => $share->dish] + ($of === null ? [] : ['eaters' => max(1, min($of, $eaters))]);
+        }
+
+        return $this->with(['eaters' => $eaters, 'children' => min($this->children, $eaters), 'dishes' => $dishes]);
+    }
+
     private function firstForAll(): ?Share
     {
         foreach ($this->shares as $share) {

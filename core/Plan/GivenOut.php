@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Meal\Share;
@@ -14,6 +15,20 @@ final readonly class GivenOut
     /** @param  list<array{Dish, list<string>}>  $dishes each with the rings and plates that it may not use */
     public function __construct(public array $dishes)
     {
+    }
+
+    /** @param  list<array{array<string, mixed>, list<string>}>  $given as toArray() writes it */
+    public static function fromArray(array $given, Craft $craft): self
+    {
+        return new self(array_map(
+            static fn (array $one): array => [Dish::fromArray($one[0], $craft), $one[1]], $given,
+        ));
+    }
+
+    /** @return list<array{array<string, mixed>, list<string>}> */
+    public function toArray(): array
+    {
+        return array_map(static fn (array $one): array => [$one[0]->toArray(), $one[1]], $this->dishes);
     }
 
     /** The same for a table that has changed. */

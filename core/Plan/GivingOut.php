@@ -240,7 +240,24 @@ final class GivingOut
         return $made;
     }
 
-    private static function preparedOn(Dish $dish, string $ring): Dish
+    /**
+     * Whether something is made on one of some rings before the lid.
+     *
+     * @param  list<string>  $rings
+     */
+    public static function isPreparedOn(Dish $dish, array $rings): bool
+    {
+        foreach ([...$dish->filling->steps, ...$dish->extras, ...$dish->sides] as $thing) {
+            if (in_array($thing->burner, $rings, true)) {
+                return true;
+            }
+        }
+
+        return $dish->cooking !== Cooking::Cooker && in_array($dish->water->burner, $rings, true);
+    }
+
+    /** A dish with all that is made before the lid on one ring. */
+    public static function preparedOn(Dish $dish, string $ring): Dish
     {
         $on = $dish->changed('water/burner', $ring);
         foreach (['filling/steps' => $dish->filling->steps, 'extras' => $dish->extras, 'sides' => $dish->sides] as $list => $things) {

@@ -55,6 +55,31 @@ final readonly class MealPlanner
         $plans = $given->plans($this->planner);
         $tasks = MealWork::of($meal, $plans, $this->kitchen);
         [$laid, $holds] = $this->lay($meal, $tasks, $from);
+
+        return $this->planned(
+            $meal, $given, $plans, $tasks, $laid, $holds,
+            $this->clashes($meal, $plans, $tasks, $laid, $holds, $meal->serveAt($this->kitchen->timezone)),
+        );
+    }
+
+    /** A meal as it was laid before, with nothing looked for and nothing said of it. */
+    public function asLaid(Meal $meal, GivenOut $given, Laid $laid, bool $holds): MealPlan
+    {
+        $plans = $given->plans($this->planner);
+
+        return $this->planned(
+            $meal, $given, $plans, MealWork::of($meal, $plans, $this->kitchen), $laid, $holds, [],
+        );
+    }
+
+    /**
+     * @param  list<Plan>  $plans
+     * @param  list<MealTask>  $tasks
+     * @param  list<MealClash>  $clashes
+     */
+    private function planned(
+        Meal $meal, GivenOut $given, array $plans, array $tasks, Laid $laid, bool $holds, array $clashes,
+    ): MealPlan {
         $byId = [];
         foreach ($tasks as $task) {
             $byId[$task->job->id] = $task;
@@ -62,14 +87,13 @@ final readonly class MealPlanner
         $starts = $laid->starts;
         asort($starts);
         $inOrder = [];
-        foreach (array_keys($starts) as $id) {
+        foreach (array_keys(array_intersect_key($starts, $byId)) as $id) {
             $inOrder[$id] = $byId[$id];
         }
-        $tableAt = $meal->serveAt($this->kitchen->timezone);
 
         return new MealPlan(
-            $meal, $this->kitchen, $plans, $inOrder, $laid, $holds,
-            $this->clashes($meal, $plans, $tasks, $laid, $holds, $tableAt), $tableAt, $given,
+            $meal, $this->kitchen, $plans, $inOrder, $laid, $holds, $clashes, $meal->serveAt($this->kitchen->timezone),
+            $given,
         );
     }
 
@@ -94,11 +118,17 @@ final readonly class MealPlanner
     /** @return array<string, int> how many there are of each thing that the clock minds */
     public function things(Meal $meal): array
     {
+        return self::thingsOf($meal, $this->kitchen);
+    }
+
+    /** @return array<string, int> */
+    public static function thingsOf(Meal $meal, Kitchen $kitchen): array
+    {
         $things = [Hold::hands()->key() => $meal->hands, Hold::sink()->key() => 1, Hold::oven()->key() => 1];
-        foreach ($this->kitchen->burners as $ring) {
+        foreach ($kitchen->burners as $ring) {
             $things[Hold::ring($ring->id)->key()] = 1;
         }
-        foreach ($this->kitchen->pots as $pot) {
+        foreach ($kitchen->pots as $pot) {
             $things[Hold::pot($pot->id)->key()] = 1;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use Orbek\Core\Clock\After;
+use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Measure\Note;
@@ -25,7 +26,22 @@ final readonly class MealTask
         public ?Note $keeps,
         /** The ring it is on, by id; null where it is on none. */
         public ?string $ring,
+        /** Its id within its dish, or among the sides. */
+        public string $task,
+        public Attention $attention,
+        /** What the cook says when it begins, and when it is done. */
+        public Note $begin,
+        public Note $finish,
     ) {
+    }
+
+    /** The same as the clock is to see it otherwise. */
+    private function as(Job $job): self
+    {
+        return new self(
+            $job, $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring, $this->task,
+            $this->attention, $this->begin, $this->finish,
+        );
     }
 
     /** Whether it wants somebody's hands, from its start. */
@@ -58,16 +74,12 @@ final readonly class MealTask
             $gap->task, $gap->leastMin, max($gap->mostMin ?? 0, self::KEEPS_WARM_MIN),
         ), $this->job->after);
 
-        return new self(
-            $this->job->following($after), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring,
-        );
+        return $this->as($this->job->following($after));
     }
 
     /** The same at a fixed start: a pin of the cook's. */
     public function pinned(int $start): self
     {
-        return new self(
-            $this->job->pinned($start), $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring,
-        );
+        return $this->as($this->job->pinned($start));
     }
 }

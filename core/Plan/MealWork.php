@@ -61,7 +61,8 @@ final class MealWork
                 self::isBound($work), self::waitCost($work->kind),
                 $work->kind === WorkKind::Open,
             ),
-            $work->name, $work->detail, $dish, $work->kind, $work->keeps, $work->task->burner(),
+            $work->name, $work->detail, $dish, $work->kind, $work->keeps, $work->task->burner(), $work->task->id,
+            $work->task->attention, $work->begin, $work->finish,
         );
     }
 
@@ -111,7 +112,8 @@ final class MealWork
             $made[] = new MealTask(
                 new Job($id, $side->minutes, $claims, $after, $side->keeps === null, self::SIDE_WAITS, $side->isHot),
                 Note::name($side->name), null, null, WorkKind::Side,
-                $side->keeps === null ? null : Note::name($side->keeps), $ring,
+                $side->keeps === null ? null : Note::name($side->keeps), $ring, $id, $side->attention,
+                Note::of('work-order.start'), Note::of('work-order.done'),
             );
         }
 

@@ -12,4 +12,11 @@ return [
     'more-hands' => '{hands, plural, one{One cooks} other{# of you cook}}',
     'keep-in-the-oven' => 'Keep {dish} in the oven till the table',
     'without-pins' => 'Let go of what is pinned',
+    'plates-change' => '{dish}: its rice is in the water already; a plate is {percent} % of what it was.',
+    'rice-changes' => '{dish}: {rice} of rice now, {before} before; what goes with it follows.',
+    'nothing-changes' => 'No dish changes by it.',
+    'no-ring-left' => '{dish}: no ring is left; a closed pot may go on in an oven at 160 °C, twice as long.',
+    'move-the-pot' => '{dish}: its ring is out, and nothing heats it till you set it on another ({rings}) and say so.',
+    'on-another-ring' => '{dish}: goes on {ring}. {faults}',
+    'left-out' => '{dish} is left out; what it held is free.',
 ];

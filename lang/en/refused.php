@@ -58,6 +58,8 @@ return [
     'is-no-ulid-load-the-page' => '"{id}" is no ULID; load the page again.',
     'is-not-known-give-a-name' => '"{fields}" is not known; give a name such as Europe/Zurich.',
     'is-not-part-of-a-dish' => 'is not part of a dish; name a field of the dish.',
+    'is-of-a-meal' => '"{kind}" is told of a meal; cook this dish in one.',
+    'is-a-dish-of-a-meal' => '{cook} is cooked within a meal; tell it there.',
     'is-there-twice-give-each-its' => '"{thing}" is there twice; give each its own.',
     'is-yet-to-come-set-the' => '{value} is yet to come; set the clock of the device right and tap again.',
     'it-did-not-arrive-whole-most' => 'it did not arrive whole, most likely because it is too large; give at most 1 MB.',

@@ -49,19 +49,22 @@ async function takeOver() {
     }
 }
 
+/** A meal's cook has a queue of its own, named after what it is. */
+const placeOf = (cook) => (cook.startsWith('meal-') ? `/meal-cooks/${encodeURIComponent(cook.slice(5))}` : `/cooks/${encodeURIComponent(cook)}`);
+
 /**
  * Sends what waits of one cook, as long as the server answers.
  *
  * @param {string} cook
- * @param {boolean} wantsBody whether the stove as it then stands is wanted
+ * @param {object} more what is asked beside it: the stove as it then stands (body), for which pair of hands (who)
  * @returns {Promise<{away: boolean, why: string, refused: string[], answer: object|null, left: object[]}>}
  */
-export function deliver(cook, wantsBody = false) {
-    const work = () => send(cook, wantsBody);
+export function deliver(cook, more = {}) {
+    const work = () => send(cook, more);
     return globalThis.navigator?.locks ? navigator.locks.request(`orbek.queue.${cook}`, work) : work();
 }
 
-async function send(cook, wantsBody) {
+async function send(cook, more) {
     const told = { away: false, why: '', refused: [], answer: null, left: [] };
     let most = MOST_A_TIME;
     for (;;) {
@@ -69,7 +72,7 @@ async function send(cook, wantsBody) {
         told.left = queue;
         if (queue.length === 0) return told;
         const events = queue.slice(0, most);
-        const reached = await reach(`/cooks/${encodeURIComponent(cook)}/events`, { method: 'POST', json: { events, body: wantsBody } });
+        const reached = await reach(`${placeOf(cook)}/events`, { method: 'POST', json: { events, ...more } });
         if (!reached.ok && [413, 422].includes(reached.status)) {
             // The list as a whole will not do: in smaller parts, down to the one that is at fault.
             if (events.length > 1) {

@@ -28,14 +28,16 @@ export default () => ({
 
     async init() {
         Object.assign(this, JSON.parse(this.$root.dataset.live));
+        this.who = localStorage.getItem(`orbek.who.${this.cook}`) ?? '';
         this.offset = { shown: this.shown, at: Date.now(), speed: this.speed };
         this.tick();
         setInterval(() => this.tick(), 250);
-        setInterval(() => this.deliver(), 10_000);
+        // Another phone on this cook is seen within three seconds; where nothing happened the answer is empty.
+        setInterval(() => this.deliver(), 2_500);
         document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
         this.$nextTick(() => this.takeEarly());
         this.waiting = (await waitingOf(this.cook)).length;
-        if (this.waiting) this.deliver();
+        if (this.waiting || this.who) this.deliver();
     },
 
     /** What was tapped while the page's scripts were still on their way. */
@@ -61,19 +63,44 @@ export default () => ({
             const more = {
                 ...(button.dataset.minutes ? { minutes: Number(button.dataset.minutes) } : {}),
                 ...(button.dataset.stage ? { stage: button.dataset.stage } : {}),
+                ...(button.dataset.eaters ? { eaters: Number(button.dataset.eaters) } : {}),
+                ...(button.dataset.of ? { of: Number(button.dataset.of) } : {}),
+                ...(button.dataset.ring ? { ring: button.dataset.ring } : {}),
+                ...(this.who && ['started', 'taken'].includes(button.dataset.event) ? { who: Number(this.who) } : {}),
             };
             // A second tap while the first is under way is the same tap.
             if (!button.disabled) {
                 button.disabled = true;
-                this.happen(button.dataset.event, { ...(button.dataset.subject ? { subject: button.dataset.subject } : {}), ...more });
+                this.happen(button.dataset.event, { ...(button.dataset.subject ? { subject: button.dataset.subject } : {}), ...more, ...this.dishOf(button) });
             }
         }
         const complaint = event.target.closest('[data-rescue]');
-        if (complaint) this.rescue(complaint.dataset.rescue);
+        if (complaint) this.rescue(complaint);
         const probe = event.target.closest('[data-probe]');
-        if (probe) this.probe(probe.dataset.probe === '1');
+        if (probe) this.probe(probe);
+        const who = event.target.closest('[data-who]');
+        if (who) this.be(who.dataset.who);
         const hand = event.target.closest('[data-forward], [data-speed]');
         if (hand) this.turn(hand.dataset.forward ? { forward_s: Number(hand.dataset.forward) } : { speed: Number(hand.dataset.speed) });
+    },
+
+    /** Which dish of a meal something is about; of one dish, or of the whole meal, nothing is said. */
+    dishOf(element) {
+        const dish = element.closest('[data-dish]')?.dataset.dish;
+        return dish === undefined ? {} : { dish: Number(dish) };
+    },
+
+    /** The address of the dish's own cook. */
+    homeOf(element) {
+        return element.closest('[data-home]')?.dataset.home ?? this.home;
+    },
+
+    /** Which pair of hands this phone is. */
+    be(who) {
+        this.who = who;
+        if (who) localStorage.setItem(`orbek.who.${this.cook}`, who);
+        else localStorage.removeItem(`orbek.who.${this.cook}`);
+        this.refresh();
     },
 
     note(event) {
@@ -90,16 +117,17 @@ export default () => ({
             }
             form.closest('details').open = false;
             this.wake();
-            return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g) });
+            return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g), ...this.dishOf(form) });
         }
         const turned = event.target.closest('form[data-event="heat-set"]');
         if (turned) {
             this.wake();
             turned.elements.setting.blur();
-            return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(new FormData(turned).get('setting')) });
+            const { setting, ring } = Object.fromEntries(new FormData(turned));
+            return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(setting), ...(ring ? { ring } : {}), ...this.dishOf(turned) });
         }
         const { rice, crust, filling, line, where } = Object.fromEntries(new FormData(event.target));
-        this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } : {}) } });
+        this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } : {}) }, ...this.dishOf(event.target) });
     },
 
     onKey(event) {
@@ -112,7 +140,7 @@ export default () => ({
         if (event.key === '+') press('[data-minutes="1"]');
         if (event.key === '-' || event.key === '−') press('[data-minutes="-1"]');
         if (event.key === 't') document.querySelector('.stages button')?.focus();
-        if (event.key === 'h') { const set = document.getElementById('setting'); if (set) { event.preventDefault(); set.focus(); set.select?.(); } }
+        if (event.key === 'h') { const set = document.querySelector('[name="setting"]'); if (set) { event.preventDefault(); set.focus(); set.select?.(); } }
         if (event.key === 'z') press('[data-event="undone"]');
     },
 
@@ -130,7 +158,7 @@ export default () => ({
     },
 
     async send() {
-        const told = await deliver(this.cook, true);
+        const told = await deliver(this.cook, { body: true, ...(this.who ? { who: this.who } : {}) });
         this.waiting = told.left.length;
         this.away = told.away;
         this.why = told.why;
@@ -138,7 +166,7 @@ export default () => ({
         if (told.refused.length) this.message = told.refused.join(' ');
         else if (told.answer) this.message = '';
         if (!told.answer) return this.refresh();
-        this.draw(told.answer.body, told.answer.shown, told.answer.speed);
+        this.draw(told.answer);
         // Tapped while this was under way.
         this.waiting = (await waitingOf(this.cook)).length;
         return this.waiting ? this.send() : null;
@@ -147,13 +175,14 @@ export default () => ({
     /** Without the server: say what was noted and offer the next step in the plan's order. */
     goOnAlone(queue) {
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
-        const done = new Set(queue.filter((event) => event.type === 'done').map((event) => event.subject));
+        const done = queue.filter((event) => event.type === 'done');
+        const isOf = (event, step) => event.subject === step.id && (event.dish ?? null) === (step.dish ?? null);
         const last = queue.filter((event) => ['started', 'done'].includes(event.type)).at(-1);
         if (!last) return;
         const now = document.querySelector('.now');
-        const running = last.type === 'started' ? this.steps.find((step) => step.id === last.subject) : null;
-        const from = this.steps.findIndex((step) => step.id === last.subject);
-        const step = running ?? this.steps.slice(from + 1).find((next) => !done.has(next.id));
+        const running = last.type === 'started' ? this.steps.find((step) => isOf(last, step)) : null;
+        const from = this.steps.findIndex((step) => isOf(last, step));
+        const step = running ?? this.steps.slice(from + 1).find((next) => !done.some((event) => isOf(event, next)));
         if (!step || !now) return;
         now.querySelector('h1').textContent = step.name;
         const over = now.querySelector('.over strong');
@@ -166,36 +195,40 @@ export default () => ({
         button.disabled = false;
         button.dataset.event = running ? 'done' : 'started';
         button.dataset.subject = step.id;
+        if (step.dish === undefined || step.dish === null) delete now.dataset.dish;
+        else now.dataset.dish = step.dish;
         button.textContent = running ? step.finish : step.begin;
     },
 
     async refresh() {
-        const reached = await reach(this.body, { accept: 'text/html' });
+        const reached = await reach(`${this.body}?${new URLSearchParams({ seen: this.seen, ...(this.who ? { who: this.who } : {}) })}`);
         this.away = !reached.ok;
         this.why = reached.message;
-        if (reached.ok && this.waiting === 0) this.draw(reached.text, Number(reached.headers.get('X-Shown')), Number(reached.headers.get('X-Speed')));
+        if (reached.json && this.waiting === 0) this.draw(reached.json);
     },
 
-    draw(html, shown, speed) {
+    draw({ body, seen, shown, speed }) {
         this.offset = { shown, at: Date.now(), speed };
-        redraw(html);
+        this.seen = seen;
+        redraw(body);
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         this.tick();
         document.dispatchEvent(new CustomEvent('orbek:drawn'));
     },
 
     /** What to do about a fault, from where the pot is now. */
-    async rescue(complaint) {
-        const reached = await reach(`${this.home}/rescue/${complaint}`);
-        document.querySelector('.rescued').innerHTML = reached.ok ? reached.text : '';
+    async rescue(button) {
+        const reached = await reach(`${this.homeOf(button)}/rescue/${button.dataset.rescue}`);
+        button.closest('.lid').querySelector('.rescued').innerHTML = reached.ok ? reached.text : '';
         this.message = reached.ok ? '' : `${reached.message} Ask again when it is back.`;
     },
 
-    async probe(isIn) {
-        const reached = await reach(`${this.home}/probe`, { method: 'POST', json: { in: isIn }, accept: 'text/html' });
+    async probe(button) {
+        const reached = await reach(`${this.homeOf(button)}/probe`, { method: 'POST', json: { in: button.dataset.probe === '1' } });
         this.away = !reached.ok;
         this.why = reached.message;
-        if (reached.ok) this.draw(reached.text, Number(reached.headers.get('X-Shown')), Number(reached.headers.get('X-Speed')));
+        this.seen = '';
+        await this.refresh();
     },
 
     async turn(hand) {

@@ -47,7 +47,7 @@ describe('what a cook taps', () => {
         expect(away.left).toHaveLength(4);
 
         vi.stubGlobal('fetch', there.answer);
-        const told = await deliver(COOK, true);
+        const told = await deliver(COOK, { body: true });
         expect(there.taken).toEqual([tap(1).id, tap(2).id, tap(4).id]);
         expect(told.refused).toEqual([`${tap(3).id}: is bad; tap again.`]);
         expect(told.answer).toMatchObject({ body: '<section></section>', shown: 5 });

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AtStove;
+use App\Http\SentEvents;
 use App\Models\Cook;
 use App\Models\Dish;
-use App\Models\EventAnswer;
+use App\Models\MealCook;
 use App\StandIns\PracticeClock;
-use App\StandIns\Probe;
 use App\Wording\Wording;
-use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -18,27 +18,16 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Orbek\Core\Cook\Causes;
 use Orbek\Core\Cook\Complaint;
-use Orbek\Core\Cook\Cook as CoreCook;
-use Orbek\Core\Cook\Event;
-use Orbek\Core\Cook\LiftAdvice;
 use Orbek\Core\Cook\Rescue;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Work;
-use Orbek\Core\Rice\CookingFront;
-use Orbek\Core\Rice\Stage;
 
 /** A cook at the stove: begun once, shown as it stands, told what happens. */
 final class CookController
 {
-    /** Events a lost connection may have kept back. */
-    private const MOST_EVENTS = 500;
-
-    private const COURSE_STEP_S = 5;
-
     public function __construct(private readonly PracticeClock $clock, private readonly Wording $say)
     {
     }
@@ -58,6 +47,9 @@ final class CookController
     /** Given up, a cook leaves the stove; the dish it was of may be begun at once. */
     public function giveUp(Request $request, Cook $cook): RedirectResponse
     {
+        if ($cook->meal_cook_id !== null) {
+            throw Refused::because('cook', 'refused.is-a-dish-of-a-meal', cook: $cook->name);
+        }
         $form = Fields::ofForm($request->all());
         $cook->giveUp($form->flag('up', false) ? null : $this->clock->now());
         if ($form->has('cook')) {
@@ -75,23 +67,37 @@ final class CookController
     public function current(): View|RedirectResponse
     {
         $cook = Cook::onTheStove();
+        $meal = MealCook::onTheStove();
+        if ($meal !== null && ($cook === null || $meal->started_at >= $cook->started_at)) {
+            return redirect()->route('meal-cook', $meal);
+        }
 
         return $cook === null ? view('stove.none') : redirect()->route('cook', $cook);
     }
 
-    public function show(Cook $cook): View
+    public function show(Cook $cook): View|RedirectResponse
     {
+        if ($cook->meal_cook_id !== null) {
+            return redirect()->route('meal-cook', $cook->meal_cook_id);
+        }
+
         return view('stove.show', $this->data($cook) + ['standIns' => config('orbek.stand_ins') === true]);
     }
 
-    public function body(Cook $cook): Response
+    /** The stove as it stands; nothing where the page has seen all there is to see (`seen`). */
+    public function body(Request $request, Cook $cook): JsonResponse|Response
     {
-        $shown = $this->shown();
+        $seen = $this->seen($cook);
 
-        return response()->view('stove.body', $this->data($cook))->header('X-Shown', (string) $shown['shown'])->header(
-            'X-Speed',
-            (string) $shown['speed'],
-        );
+        return $request->query('seen') === $seen ? response()->noContent() : response()->json([
+            'body' => view('stove.body', $this->data($cook))->render(), 'seen' => $seen,
+        ] + $this->clock->shown());
+    }
+
+    /** What the stove shown hangs on: what happened, and the minute. */
+    private function seen(Cook $cook): string
+    {
+        return $cook->events()->count().'-'.intdiv($this->clock->now()->getTimestamp(), 60);
     }
 
     /**
@@ -100,70 +106,16 @@ final class CookController
      */
     public function events(Request $request, Cook $cook): JsonResponse
     {
-        $sent = $request->input('events');
-        if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST_EVENTS) {
-            $wanted = Note::of('refused.events', most: self::MOST_EVENTS);
-            throw is_array($sent)
-                ? Refused::because('events', 'refused.will-not-do', value: (string) count($sent), wanted: $wanted)
-                : Refused::because('events', 'refused.missing', wanted: $wanted);
+        if ($cook->meal_cook_id !== null) {
+            throw Refused::because('cook', 'refused.is-a-dish-of-a-meal', cook: $cook->name);
         }
         $now = $this->clock->now()->setTimezone(CoreKitchen::fromArray($cook->kitchen)->timezone);
-        $events = $refused = [];
-        foreach ($sent as $index => $document) {
-            try {
-                $fields = Fields::of(is_array($document) ? $document : []);
-                $events[$index] = Event::fromFields($fields)->inCook(
-                    $cook->started_at->toDateTimeImmutable(),
-                    $now,
-                    'at',
-                );
-            } catch (Refused $wrong) {
-                $refused[$index] = $this->say->refusal($wrong);
-            }
-        }
-        $answers = $cook->record(array_values($events), $now);
+        $sent = new SentEvents($request, $cook->started_at->toDateTimeImmutable(), $now, $this->say);
+        $answers = $cook->record($sent->events(), $now);
 
-        return response()->json([
-            'events' => array_map(
-                static fn (int $index): array => self::answer(
-                    $events[$index] ?? null,
-                    $answers,
-                    $refused[$index] ?? null,
-                ),
-                array_keys($sent),
-            ),
-        ] + ($request->boolean('body')
-            ? ['body' => view('stove.body', $this->data($cook))->render()] + $this->shown()
+        return response()->json(['events' => $sent->answers($answers)] + ($request->boolean('body')
+            ? ['body' => view('stove.body', $this->data($cook))->render(), 'seen' => $this->seen($cook)] + $this->clock->shown()
             : []));
-    }
-
-    /**
-     * @param  array<string, EventAnswer>  $answers
-     * @return array{status: string, message?: string}
-     */
-    private static function answer(?Event $event, array $answers, ?string $refused): array
-    {
-        $answer = $event === null ? null : $answers[$event->id];
-
-        return match ($answer) {
-            null => ['status' => 'refused', 'message' => (string) $refused],
-            EventAnswer::OfAnotherCook => [
-                'status' => 'refused',
-                'message' => 'id: another cook has this event; load the page again and tap once more.',
-            ],
-            default => ['status' => $answer->value],
-        };
-    }
-
-    /** @return array{shown: float, speed: float} the kitchen clock, for a page that goes on counting alone */
-    private function shown(): array
-    {
-        $face = $this->clock->face();
-
-        return [
-            'shown' => $face['shown'] + (microtime(true) - $face['real']) * $face['speed'],
-            'speed' => $face['speed'],
-        ];
     }
 
     /** What to do about a fault, computed from where this pot is. */
@@ -182,7 +134,7 @@ final class CookController
     {
         $request->session()->put("probe.{$cook->id}", Fields::ofForm($request->all())->flag('in', false));
 
-        return $this->body($cook);
+        return response()->noContent();
     }
 
     /** How a cook came out, and what most likely made it so. */
@@ -204,27 +156,18 @@ final class CookController
     {
         $now = $this->clock->now();
         $fold = $cook->fold($now);
-        $lid = $fold->state->servedAt === null ? $fold->underTheLid() : null;
-        $hasProbe = config('orbek.stand_ins') === true;
+        $at = AtStove::of($cook, $fold, $now);
 
         return [
-            'cook' => $cook,
-            'fold' => $fold,
-            'situation' => $fold->situation(),
-            'lid' => $lid,
-            'hasProbe' => $hasProbe,
-            'probe' => $lid !== null && $hasProbe && session("probe.{$cook->id}") === true
-                ? app(Probe::class)->readings($cook, $lid)
-                : [],
-            'course' => $fold->boiling() === null ? [] : $this->course($fold),
-            'advice' => self::advice($fold, $now),
+            'cook' => $cook, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at, 'lid' => $at->lid,
             'live' => [
                 'cook' => $cook->id,
                 'events' => route('cook.events', $cook),
                 'body' => route('cook.body', $cook),
                 'home' => route('cook', $cook),
                 'clock' => route('practice-clock'),
-                ...$this->shown(),
+                'seen' => $this->seen($cook),
+                ...$this->clock->shown(),
                 'steps' => array_values(array_map($this->step(...), $fold->plan()->day->works)),
             ],
         ];
@@ -241,39 +184,5 @@ final class CookController
             'id' => $work->task->id, 'name' => $this->say->text($work->name), 'begin' => $this->say->text($work->begin),
             'finish' => $this->say->text($work->finish), 'minutes' => $work->task->minutes,
         ];
-    }
-
-    /** @return list<Note> what to do where the rice has gone too far */
-    private static function advice(CoreCook $fold, DateTimeImmutable $now): array
-    {
-        $startedAt = $fold->boiling() === null ? null : $fold->state->progress[$fold->boiling()]->startedAt;
-
-        $forecast = $fold->forecast();
-
-        return $startedAt === null || $forecast === null
-            ? []
-            : LiftAdvice::at($fold->plan(), $forecast, $now->getTimestamp() - $startedAt->getTimestamp());
-    }
-
-    /**
-     * The grain's course while it boils, for a page that goes on drawing it alone.
-     *
-     * @return list<array{int, float, string}> seconds, core radius over grain radius, stage in words
-     */
-    private function course(CoreCook $fold): array
-    {
-        $course = [];
-        $forecast = $fold->forecast();
-        $ends = ($fold->plan()->boil()?->courseEndsS() ?? 0) + 600;
-        for ($s = 0; $forecast !== null && $s <= $ends; $s += self::COURSE_STEP_S) {
-            $doneness = $forecast->donenessAfter($s);
-            $course[] = [
-                $s,
-                round(CookingFront::coreRadius($doneness), 4),
-                $this->say->label(Stage::at($doneness), 'words'),
-            ];
-        }
-
-        return $course;
     }
 }

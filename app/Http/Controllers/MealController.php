@@ -11,6 +11,7 @@ use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\LaidMeals;
 use App\Models\Meal;
+use App\Models\MealCook;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -47,7 +48,10 @@ final class MealController
         $request->session()->put('last-meal', $meal->id);
         $plan = $this->laid->plan($meal);
 
-        return view('meal.show', $this->body($meal, $plan) + ['better' => $this->laid->canBeBettered($meal)]);
+        return view('meal.show', $this->body($meal, $plan) + [
+            'better' => $this->laid->canBeBettered($meal), 'nextCook' => (string) Str::ulid(),
+            'isOn' => MealCook::openOf($meal) !== null,
+        ]);
     }
 
     /** A new meal of a dish, or of several. */

@@ -9,6 +9,7 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Meal;
+use App\Models\MealCook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Orbek\Core\Measure\Fields;
@@ -38,6 +39,7 @@ final class ShelfController
             'asked' => $asked,
             'cards' => $cards->ofDishes($pages->getCollection(), $clock->now()),
             'cooking' => Cook::onTheStove(),
+            'cookingMeal' => MealCook::onTheStove(),
             'hasAway' => Dish::onlyTrashed()->exists(),
             'meals' => Meal::query()->where('serve_at', '>=', substr($now, 0, 10))->orderBy('serve_at')->limit(self::MEALS)->get(),
         ]);

@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
+use Orbek\Core\Cook\Tasks;
 use Orbek\Core\Measure\Fields;
 
 /** A task was finished. */
@@ -29,10 +30,15 @@ final readonly class Done extends Event
 
     public function happenTo(State $state): bool
     {
-        if (! isset($state->progress[$this->task]) || $state->progress[$this->task]->isDone()) {
+        return $this->happenToSides($state);
+    }
+
+    public function happenToSides(Tasks $sides): bool
+    {
+        if (! isset($sides->progress[$this->task]) || $sides->progress[$this->task]->isDone()) {
             return false;
         }
-        $state->end($this->task, $this->at);
+        $sides->end($this->task, $this->at);
 
         return true;
     }

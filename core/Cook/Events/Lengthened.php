@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
+use Orbek\Core\Cook\Tasks;
 use Orbek\Core\Measure\Fields;
 
 /** A task was given more minutes, or fewer. */
@@ -29,10 +30,15 @@ final readonly class Lengthened extends Event
 
     public function happenTo(State $state): bool
     {
-        if (! isset($state->progress[$this->task])) {
+        return $this->happenToSides($state);
+    }
+
+    public function happenToSides(Tasks $sides): bool
+    {
+        if (! isset($sides->progress[$this->task])) {
             return false;
         }
-        $state->lengthen($this->task, $this->minutes);
+        $sides->lengthen($this->task, $this->minutes);
 
         return true;
     }

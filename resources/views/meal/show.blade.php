@@ -6,6 +6,7 @@
             <button type="button" class="quiet" x-show="unsaved" x-on:click="again()">Make my change now</button>
         </div>
         <div class="bettering" role="status" x-show="looking" x-cloak>Looking for a shorter plan. <button type="button" class="small-button" x-on:click="stop()">Leave it as it is</button></div>
+        <form method="post" action="{{ route('meal-cook.begin', $meal) }}" class="begin-meal no-print" x-on:submit.stop>@csrf<input type="hidden" name="cook" value="{{ $nextCook }}"><button class="act">{{ $isOn ? 'Back to the stove' : 'Start cooking' }}</button></form>
         <div class="clock-page" id="body" data-version="{{ $meal->version }}">@include('meal.body')</div>
     </div>
 </x-layouts.place>

@@ -1,8 +1,14 @@
 <x-layouts.place title="Shelf" place="shelf">
     <div class="page">
-        <h1>{{ $cooking === null ? 'What is next' : 'On the stove' }}</h1>
+        <h1>{{ $cooking === null && $cookingMeal === null ? 'What is next' : 'On the stove' }}</h1>
         @if ($cooking !== null)
             <p class="lead"><a class="act" href="{{ route('cook', $cooking) }}">Back to {{ $cooking->name }}</a></p>
+        @endif
+        @if ($cookingMeal !== null)
+            <p class="lead"><a class="act" href="{{ route('meal-cook', $cookingMeal) }}">Back to {{ $cookingMeal->name }}</a></p>
+        @endif
+        @if (session('meal-given-up'))
+            <form method="post" action="{{ route('meal-cook.give-up', session('meal-given-up')['id']) }}" class="taken" role="status">@csrf<p>{{ session('meal-given-up')['name'] }} is given up.</p><button class="quiet" name="up" value="1">Take it up again</button></form>
         @endif
         @if (session('given-up'))
             <form method="post" action="{{ route('cook.give-up', session('given-up')['id']) }}" class="taken" role="status">@csrf<p>The cook of {{ session('given-up')['name'] }} is given up.</p><button class="quiet" name="up" value="1">Take it up again</button></form>

@@ -1,7 +1,4 @@
 @php
-    use Orbek\Core\Lid\CrustColour;
-    use Orbek\Core\Cook\FillingOutcome;
-    use Orbek\Core\Cook\RiceOutcome;
     $plan = $fold->plan();
     $zone = $plan->kitchen->timezone;
     $local = fn ($time) => $say->time($time->setTimezone($zone));
@@ -12,10 +9,6 @@
     $progress = $id === null ? null : $fold->state->progress[$id];
     $boiling = $id !== null && $id === $fold->boiling();
     $boil = $plan->boil();
-    $forecast = $fold->forecast();
-    $lift = $fold->lift();
-    $seen = $fold->state->observations !== [] || ($forecast !== null && $forecast->boil !== $boil->forecast->boil);
-    $clock = Orbek\Core\Measure\Figure::clock(...);
     $cautions = $fold->cautions($id);
 @endphp
 @if ($work !== null && $fold->state->servedAt === null)
@@ -24,25 +17,7 @@
             <span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
         <h1>{{ $boiling ? ($fold->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($boil->lifts) > 1 ? 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say($work->name) }}</h1>
         @if ($boiling)
-            <div class="boil-now">
-                <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" aria-live="off">0:00</p>
-                <x-drawing.grain :doneness="0" :size="116" live />
-            </div>
-            @if (count($boil->lifts) > 1)
-                <p class="window"><strong>{{ $fold->isScoopNext() ? 'First scoop, '.round(100 * $lift->share).' % of the rice' : 'The rest' }}</strong>: a grain that {{ $say->label($lift->stage, 'words') }}.</p>
-            @endif
-            <p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{ $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span data-live-words></span></p>
-            <x-drawing.boil :$boil :width="350" live :$lift :$forecast :tests="$fold->state->observations" />
-            @if ($advice !== [])
-                <div class="clash" role="status">@foreach ($advice as $line)<p>{{ $line }}</p>@endforeach</div>
-            @endif
-            <h2 id="feel">What do you feel?</h2>
-            <div class="stages" role="group" aria-labelledby="feel">
-                @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
-                    <button type="button" data-event="tested" data-subject="{{ $id }}" data-stage="{{ $stage->value }}" title="a grain {{ $say->label($stage, 'words') }}"><x-drawing.pressed :$stage />{{ $say->label($stage) }}</button>
-                @endforeach
-            </div>
-            <script type="application/json" data-course>@json(['startedAt' => $progress->startedAt->getTimestamp(), 'course' => $course])</script>
+            @include('stove.boil', ['task' => $id])
         @elseif ($progress->isRunning())
             <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $work->name }}" aria-live="off">0:00</p>
             @if ($work->detail !== null)<p class="window">{{ $say->first($work->detail) }}</p>@endif
@@ -55,20 +30,7 @@
             <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
         @endforeach
         @if ($progress->isRunning())
-            @if ($boiling)
-                <div class="boil-tools">
-                    @if ($forecast->boil === $boil->forecast->boil)
-                        <button type="button" data-event="back-at-boil" data-subject="{{ $id }}">It boils again</button>
-                    @endif
-                    <details class="weigh" data-keep-open><summary>Weigh a spoonful</summary>
-                        <form data-event="weighed" data-subject="{{ $id }}">
-                            <label>raw <input name="raw_g" type="number" inputmode="decimal" min="1" max="200" step="0.1" value="10" required> g</label>
-                            <label>drained <input name="drained_g" type="number" inputmode="decimal" min="1" max="700" step="0.1" required> g</label>
-                            <button>Weighed</button>
-                        </form>
-                    </details>
-                </div>
-            @endif
+            @if ($boiling)@include('stove.boil-tools', ['task' => $id])@endif
             @if ($boiling && $fold->isScoopNext())
                 <button type="button" class="act main" data-event="scooped" data-subject="{{ $id }}">First scoop lifted</button>
             @else
@@ -96,22 +58,7 @@
     <section class="now noting" aria-label="How it came out">
         <p class="over"><strong>On the table at {{ $local($fold->state->servedAt) }}</strong></p>
         <h1>{{ $fold->state->outcome === null ? 'How did it come out?' : 'Noted' }}</h1>
-        <form class="note">
-            @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling', FillingOutcome::cases()]] as [$name, $title, $cases])
-                <fieldset>
-                    <legend>{{ $title }}</legend>
-                    <div class="taps">
-                        @foreach ($cases as $case)
-                            <label><input type="radio" name="{{ $name }}" value="{{ $case->value }}" required @checked($fold->state->outcome?->{$name} === $case)><span>@if ($name === 'crust')<i class="swatch crust-{{ $case->value }}"></i>@endif{{ $say->label($case) }}</span></label>
-                        @endforeach
-                    </div>
-                </fieldset>
-            @endforeach
-            <fieldset class="where"><legend>Where was the rice off, if it was</legend><div class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}" @checked($fold->state->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
-            <label class="line" for="line">One line for next time</label>
-            <input id="line" name="line" maxlength="200" value="{{ $fold->state->outcome?->line }}" autocomplete="off">
-            <button class="act main">{{ $fold->state->outcome === null ? 'Write it down' : 'Change the note' }}</button>
-        </form>
+        @include('stove.note')
         <p><a href="{{ route('notebook') }}">To the Notebook</a></p>
     </section>
 @endif

@@ -4,11 +4,11 @@
     $marks = $under->knob->marks === [] ? [] : ['0' => 'off'] + collect($under->knob->marks)->mapWithKeys(fn ($mark) => [(string) round(100 * $mark->share) => $mark->name])->all();
 @endphp
 <section class="lid" aria-label="What was done to the pot">
-    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting">I turned it to</label>@if ($marks !== [])<select id="setting" name="setting" autocomplete="off">@foreach ($marks as $percent => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark }}</option>@endforeach</select>@else<input id="setting" name="setting" type="number" inputmode="numeric" min="0" max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif <button>Turned</button></form>
+    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select id="setting{{ $place ?? '' }}" name="setting" autocomplete="off">@foreach ($marks as $percent => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0" max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it stands</option>@foreach ($lid->plan->kitchen->burners as $ring)@unless (in_array($ring->id, $failed, true))<option value="{{ $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned</button></form>
     <div class="cues">
         <button type="button" data-event="opened" data-subject="lid">I opened it</button>
-        <button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>
-        @if ($hasProbe)<button type="button" data-probe="{{ $probe === [] ? '1' : '0' }}">{{ $probe === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
+        @empty($isOfMeal)<button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>@endempty
+        @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probe === [] ? '1' : '0' }}">{{ $at->probe === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>
     <details class="rescue" data-keep-open><summary>Something is wrong</summary>
         <div class="cues">@foreach (Orbek\Core\Cook\Complaint::cases() as $complaint)<button type="button" data-rescue="{{ $complaint->value }}">{{ $say->first($say->label($complaint)) }}</button>@endforeach</div>

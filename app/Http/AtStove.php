@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\Cook;
+use App\StandIns\Probe;
+use App\Wording\Wording;
+use DateTimeImmutable;
+use Orbek\Core\Cook\Cook as CoreCook;
+use Orbek\Core\Cook\LiftAdvice;
+use Orbek\Core\Cook\UnderTheLid;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\Stage;
+
+/** What the Stove shows of one dish: its closed pot, its probe, its grain and what to do where that has gone too far. */
+final readonly class AtStove
+{
+    private const COURSE_STEP_S = 5;
+
+    /**
+     * @param  list<array{float, float}>  $probe minute and °C, as far as it is in
+     * @param  list<array{int, float, string}>  $course seconds, core radius over grain radius, stage in words
+     * @param  list<Note>  $advice
+     */
+    private function __construct(
+        public ?UnderTheLid $lid, public bool $hasProbe, public array $probe, public array $course, public array $advice,
+    ) {
+    }
+
+    public static function of(Cook $cook, CoreCook $fold, DateTimeImmutable $now): self
+    {
+        $lid = $fold->state->servedAt === null ? $fold->underTheLid() : null;
+        $hasProbe = config('orbek.stand_ins') === true;
+
+        return new self(
+            $lid, $hasProbe,
+            $lid !== null && $hasProbe && session("probe.{$cook->id}") === true
+                ? app(Probe::class)->readings($cook, $lid) : [],
+            $fold->boiling() === null ? [] : self::course($fold), self::advice($fold, $now),
+        );
+    }
+
+    /** @return list<Note> what to do where the rice has gone too far */
+    private static function advice(CoreCook $fold, DateTimeImmutable $now): array
+    {
+        $startedAt = $fold->boiling() === null ? null : $fold->state->progress[$fold->boiling()]->startedAt;
+        $forecast = $fold->forecast();
+
+        return $startedAt === null || $forecast === null
+            ? []
+            : LiftAdvice::at($fold->plan(), $forecast, $now->getTimestamp() - $startedAt->getTimestamp());
+    }
+
+    /**
+     * The grain's course while it boils, for a page that goes on drawing it alone.
+     *
+     * @return list<array{int, float, string}>
+     */
+    private static function course(CoreCook $fold): array
+    {
+        $course = [];
+        $forecast = $fold->forecast();
+        $ends = ($fold->plan()->boil()?->courseEndsS() ?? 0) + 600;
+        for ($s = 0; $forecast !== null && $s <= $ends; $s += self::COURSE_STEP_S) {
+            $doneness = $forecast->donenessAfter($s);
+            $course[] = [
+                $s, round(CookingFront::coreRadius($doneness), 4),
+                app(Wording::class)->label(Stage::at($doneness), 'words'),
+            ];
+        }
+
+        return $course;
+    }
+}

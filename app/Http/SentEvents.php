@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\EventAnswer;
+use App\Wording\Wording;
+use DateTimeImmutable;
+use Illuminate\Http\Request;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+
+/** Events as a page sends them: each read by itself, each answered for. */
+final class SentEvents
+{
+    /** Events a lost connection may have kept back. */
+    private const MOST = 500;
+
+    /** @var array<int, array{int|null, Event}> those that can be, by index: the place of the dish, and what happened */
+    public array $read = [];
+
+    /** @var array<int, string> why the others cannot */
+    private array $refused = [];
+
+    /**
+     * @param  int|null  $dishes how many a meal has; null for a cook of one dish
+     *
+     * @throws Refused when there is no list of them
+     */
+    public function __construct(
+        Request $request, DateTimeImmutable $beganAt, DateTimeImmutable $now, Wording $say, ?int $dishes = null,
+    ) {
+        $sent = $request->input('events');
+        if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST) {
+            $wanted = Note::of('refused.events', most: self::MOST);
+            throw is_array($sent)
+                ? Refused::because('events', 'refused.will-not-do', value: (string) count($sent), wanted: $wanted)
+                : Refused::because('events', 'refused.missing', wanted: $wanted);
+        }
+        foreach ($sent as $index => $document) {
+            try {
+                $fields = Fields::of(is_array($document) ? $document : []);
+                $event = Event::fromFields($fields)->inCook($beganAt, $now, 'at');
+                if ($dishes === null && in_array($event::class, Event::OF_A_MEAL, true)) {
+                    throw Refused::because('type', 'refused.is-of-a-meal', kind: $event->kind());
+                }
+                $this->read[$index] = [
+                    $dishes !== null && $fields->has('dish') ? $fields->whole('dish', 0, $dishes - 1) : null, $event,
+                ];
+            } catch (Refused $wrong) {
+                $this->refused[$index] = $say->refusal($wrong);
+            }
+        }
+    }
+
+    /** @return list<Event> */
+    public function events(): array
+    {
+        return array_column(array_values($this->read), 1);
+    }
+
+    /**
+     * @param  array<string, EventAnswer>  $answers by event id
+     * @return list<array{status: string, message?: string}> for each as it was sent
+     */
+    public function answers(array $answers): array
+    {
+        $all = array_map(static fn (string $why): array => ['status' => 'refused', 'message' => $why], $this->refused);
+        foreach ($this->read as $index => [, $event]) {
+            $answer = $answers[$event->id];
+            $all[$index] = $answer === EventAnswer::OfAnotherCook
+                ? [
+                    'status' => 'refused',
+                    'message' => 'id: another cook has this event; load the page again and tap once more.',
+                ] : ['status' => $answer->value];
+        }
+        ksort($all);
+
+        return array_values($all);
+    }
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Clock\Task;
+use Orbek\Core\Cook\Events\Eaters;
+use Orbek\Core\Cook\Events\LeftOut;
+use Orbek\Core\Cook\Events\RingFailed;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\MealTask;
+use Orbek\Core\Plan\MealWork;
+use Orbek\Core\Plan\Planner;
+
+/**
+ * cook = fold(events) of a whole meal: a cook for each dish, its sides, and what concerns all of them.
+ *
+ * A dish's own events reach that dish; those of the meal (late, served, a guest more, a ring that failed) reach all.
+ */
+final readonly class MealCook
+{
+    /**
+     * @param  list<Cook>  $dishes by place
+     * @param  array<string, MealTask>  $tasks all of them by id, as they are planned now
+     * @param  list<int>  $leftOut places of dishes that were given up
+     * @param  list<Note>  $changes what the last thing that happened to the whole meal changes
+     * @param  list<string>  $failed rings that give no heat any more
+     */
+    private function __construct(
+        public MealPlan $began,
+        public array $dishes,
+        public array $tasks,
+        public Tasks $sides,
+        public array $leftOut,
+        public array $changes,
+        public array $failed,
+        public int $eaters,
+        /** The event that an undo would take back. */
+        public ?Event $last,
+        public DateTimeImmutable $now,
+    ) {
+    }
+
+    /**
+     * @param  MealPlan  $began as it was laid when the cook began
+     * @param  Planner  $planner for what has to be planned anew
+     * @param  list<list<Event>>  $ofDishes by place, in any order
+     * @param  list<Event>  $own of the whole meal and its sides
+     */
+    public static function fold(
+        MealPlan $began, Planner $planner, array $ofDishes, array $own, DateTimeImmutable $now,
+    ): self {
+        $counting = Cook::counting($own);
+        $changed = new MealChanges($began, $planner, $ofDishes, $own);
+        foreach ($counting as $event) {
+            match (true) {
+                $event instanceof Eaters => $changed->eat($event),
+                $event instanceof RingFailed => $changed->fails($event),
+                $event instanceof LeftOut => $changed->leavesOut($event),
+                default => null,
+            };
+        }
+        $dishes = [];
+        foreach ($changed->plans as $place => $plan) {
+            $dishes[] = Cook::fold($plan, [...$ofDishes[$place] ?? [], ...$own], $now);
+        }
+        $tasks = [];
+        foreach (MealWork::of($began->meal, $changed->plans, $began->kitchen) as $task) {
+            if ($task->dish === null || ! in_array($task->dish, $changed->leftOut, true)) {
+                $tasks[$task->job->id] = $task;
+            }
+        }
+        $sides = new Tasks(array_map(
+            static fn (MealTask $task): Task => new Task(
+                $task->task, $task->job->minutes, $task->attention, [], $task->job->after,
+            ),
+            array_filter($tasks, static fn (MealTask $task): bool => $task->dish === null),
+        ));
+        $last = null;
+        foreach ($counting as $event) {
+            $last = $event->happenToSides($sides) ? $event : $last;
+        }
+        $sides->endWhatRanOut($now);
+        foreach ($dishes as $dish) {
+            $last = $last === null || ($dish->last !== null && $dish->last->at > $last->at) ? $dish->last : $last;
+        }
+
+        return new self(
+            $began, $dishes, $tasks, $sides, $changed->leftOut, $changed->says, $changed->failed, $changed->eaters, $last,
+            $now,
+        );
+    }
+
+    /** How far a task is. */
+    public function progress(string $id): Progress
+    {
+        return $this->of($id)->progress[$this->tasks[$id]->task];
+    }
+
+    /** When a running task's minutes are up. */
+    public function endsAt(string $id): ?DateTimeImmutable
+    {
+        return $this->of($id)->endsAt($this->tasks[$id]->task);
+    }
+
+    /** Its minutes as planned and lengthened. */
+    public function minutes(string $id): int
+    {
+        return $this->of($id)->minutes($this->tasks[$id]->task);
+    }
+
+    /** The pair of hands that took a task, from 1; null where nobody did. */
+    public function takenBy(string $id): ?int
+    {
+        return $this->of($id)->takenBy[$this->tasks[$id]->task] ?? null;
+    }
+
+    private function of(string $id): Tasks
+    {
+        $dish = $this->tasks[$id]->dish;
+
+        return $dish === null ? $this->sides : $this->dishes[$dish]->state;
+    }
+
+    /** The cook that a task belongs to; null for a side. */
+    public function cookOf(string $id): ?Cook
+    {
+        $dish = $this->tasks[$id]->dish;
+
+        return $dish === null ? null : $this->dishes[$dish];
+    }
+
+    /** Whether a hand is called for when its minutes are up. */
+    public function calls(string $id): bool
+    {
+        return $this->tasks[$id]->attention !== Attention::None;
+    }
+
+    /** @return list<string> what is still to do or runs */
+    public function left(): array
+    {
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->tasks)), fn (string $id): bool => ! $this->progress($id)->isDone(),
+        ));
+    }
+
+    public function servedAt(): ?DateTimeImmutable
+    {
+        return $this->dishes[0]->state->servedAt;
+    }
+
+    /** Minutes by which those who eat are late. */
+    public function lateMin(): int
+    {
+        return $this->dishes[0]->state->lateMin;
+    }
+
+    public function situation(): MealSituation
+    {
+        return MealSituation::of($this);
+    }
+}

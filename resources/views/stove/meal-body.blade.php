@@ -1,0 +1,142 @@
+@php
+    $meal = $fold->began->meal;
+    $zone = $fold->began->kitchen->timezone;
+    $local = fn ($time) => $say->time($time->setTimezone($zone));
+    $lateMin = intdiv($situation->tableAt->getTimestamp() - $fold->began->tableAt->getTimestamp(), 60);
+    $served = $fold->servedAt();
+    $id = $situation->nowFor($who);
+    $task = $id === null ? null : $fold->tasks[$id];
+    $dish = $task?->dish;
+    $progress = $id === null ? null : $fold->progress($id);
+    $ofDish = fn ($one) => $one->dish === null ? 'side' : $fold->dishes[$one->dish]->plan()->dish->name;
+    $home = fn ($place) => route('cook', $cook->dishes[$place]);
+    $beside = $situation->besideFor($who);
+    $next = array_slice($situation->nextFor($who), 0, 2);
+    $others = $fold->began->meal->hands > 1;
+    $inHands = fn ($one) => $others && $fold->takenBy($one) !== null ? ($fold->takenBy($one) === $who ? ', yours' : ', hands '.$fold->takenBy($one)) : '';
+    $sealed = array_keys(array_filter($at, fn ($one, $place) => $one->lid !== null && ! in_array($place, $fold->leftOut, true), ARRAY_FILTER_USE_BOTH));
+@endphp
+@if ($served === null)
+    @if ($others)
+        <div class="whose" role="group" aria-label="Which pair of hands are you?"><span>You are</span>@foreach (range(1, $meal->hands) as $pair)<button type="button" data-who="{{ $pair }}" aria-pressed="{{ $who === $pair ? 'true' : 'false' }}">hands {{ $pair }}</button>@endforeach<button type="button" data-who="" aria-pressed="{{ $who === null ? 'true' : 'false' }}">all</button></div>
+    @endif
+    @if ($task !== null)
+        @php
+            $one = $dish === null ? null : $fold->dishes[$dish];
+            $boiling = $one !== null && $one->boiling() === $task->task;
+            $place = $dish;
+        @endphp
+        <section class="now" aria-label="Now" data-task="{{ $id }}" @if ($dish !== null) data-dish="{{ $dish }}" data-home="{{ $home($dish) }}" @endif>
+            <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }} · {{ $ofDish($task) }}</strong>
+                <span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
+            <h1>{{ $boiling ? ($one->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($one->plan()->boil()->lifts) > 1 ? 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
+            @if ($boiling)
+                @include('stove.boil', ['fold' => $one, 'task' => $task->task, 'at' => $at[$dish]])
+            @elseif ($progress->isRunning())
+                <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" aria-live="off">0:00</p>
+                @if ($task->detail !== null)<p class="window">{{ $say->first($task->detail) }}</p>@endif
+            @else
+                <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting aria-live="off">0:00</p>
+                <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->job->minutes }} min{{ $task->ring === null ? '' : ' on '.$fold->began->kitchen->burner($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : '' }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
+            @endif
+            @if ($dish !== null && $at[$dish]->lid !== null)@include('stove.lid', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
+            @foreach ($one?->cautions($task->task) ?? [] as $caution)
+                <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
+            @endforeach
+            @if ($progress->isRunning())
+                @if ($boiling)@include('stove.boil-tools', ['fold' => $one, 'task' => $task->task])@endif
+                @if ($boiling && $one->isScoopNext())
+                    <button type="button" class="act main" data-event="scooped" data-subject="{{ $task->task }}">First scoop lifted</button>
+                @else
+                    <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}">{{ $task->finish }}</button>
+                @endif
+            @else
+                <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin }}</button>
+            @endif
+            @if ($dish !== null && $at[$dish]->lid !== null)@include('stove.lid-tools', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid, 'id' => $task->task, 'isOfMeal' => true, 'failed' => $fold->failed])@endif
+        </section>
+    @elseif ($beside === [] && $next === [])
+        <section class="now" aria-label="Now">
+            <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}</span></p>
+            <h1>On the table</h1>
+            <button type="button" class="act main" data-event="served">Everyone sits</button>
+        </section>
+    @else
+        <section class="now" aria-label="Now">
+            <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
+            <h1>Nothing in hand</h1>
+            <p class="window">What runs beside goes on by itself{{ $others ? ', or is in the other hands' : '' }}.</p>
+        </section>
+    @endif
+    @if ($fold->changes !== [])<div class="changed" role="status"><p><strong>What has changed</strong></p>@foreach ($fold->changes as $says)<p>{{ $says }}</p>@endforeach</div>@endif
+    @foreach ($sealed as $place)
+        @if ($place !== $dish)
+            <details class="closed" data-keep-open open data-dish="{{ $place }}" data-home="{{ $home($place) }}"><summary>Under the lid: {{ $fold->dishes[$place]->plan()->dish->name }}</summary>
+                @include('stove.lid', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid])
+                @include('stove.lid-tools', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid, 'id' => null, 'isOfMeal' => true, 'failed' => $fold->failed])
+            </details>
+        @endif
+    @endforeach
+    <section class="waiting" aria-label="What waits and what runs">
+        @foreach ($next as $index => $later)
+            @php $one = $fold->tasks[$later]; @endphp
+            <div class="row next" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
+                <p class="small">{{ $index === 0 ? 'Next' : 'Then' }}, at {{ $local($situation->startsAt($later)) }}{{ $inHands($later) }}</p>
+                <p><strong>{{ $say->first($one->name) }}</strong>, {{ $ofDish($one) }}</p>
+                <button type="button" class="beside" data-event="started" data-subject="{{ $one->task }}">{{ $one->begin }}</button>
+                @if ($others && $who !== null && $fold->takenBy($later) === null)<button type="button" class="beside" data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
+            </div>
+        @endforeach
+        @foreach ($beside as $runs)
+            @php $one = $fold->tasks[$runs]; @endphp
+            <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
+                <p>{{ $say->first($one->name) }}, {{ $ofDish($one) }}<br><span class="small">{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) : $fold->began->kitchen->burner($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{ $inHands($runs) }}</span></p>
+                <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}" @if ($fold->calls($runs)) data-calls @endif>0:00</p>
+                <button type="button" class="beside" data-event="done" data-subject="{{ $one->task }}">{{ $one->finish }}</button>
+                @if ($others && $who !== null && $fold->calls($runs) && $fold->takenBy($runs) !== $who)<button type="button" class="beside" data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
+            </div>
+        @endforeach
+        <div class="row tools">
+            @if ($id !== null && $progress->isRunning())
+                <span class="of-now" @if ($dish !== null) data-dish="{{ $dish }}" @endif>
+                    <button type="button" data-event="lengthened" data-subject="{{ $task->task }}" data-minutes="1">+ 1 min</button>
+                    <button type="button" data-event="lengthened" data-subject="{{ $task->task }}" data-minutes="-1">− 1 min</button>
+                </span>
+            @endif
+            <button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>
+            @if ($fold->last !== null)
+                <button type="button" data-event="undone" data-subject="{{ $fold->last->id }}">Undo</button>
+            @endif
+        </div>
+        <details class="row changes" data-keep-open><summary>Something is different</summary>
+            <div class="tools">
+                <span>{{ $fold->eaters }} eat:</span>
+                <button type="button" data-event="eaters" data-eaters="{{ $fold->eaters + 1 }}">One more</button>
+                @if ($fold->eaters > 1)<button type="button" data-event="eaters" data-eaters="{{ $fold->eaters - 1 }}">One less</button>@endif
+            </div>
+            @foreach ($fold->dishes as $place => $one)
+                @if (! in_array($place, $fold->leftOut, true) && count($fold->dishes) - count($fold->leftOut) > 1)
+                    <div class="tools"><button type="button" data-event="left-out" data-of="{{ $place }}">Leave out {{ $one->plan()->dish->name }}</button></div>
+                @endif
+            @endforeach
+            @foreach ($fold->began->kitchen->burners as $ring)
+                @unless (in_array($ring->id, $fold->failed, true))<div class="tools"><button type="button" data-event="ring-failed" data-ring="{{ $ring->id }}">{{ ucfirst($ring->name) }} has failed</button></div>@endunless
+            @endforeach
+            <form method="post" action="{{ route('meal-cook.give-up', $cook) }}" data-leaves class="tools">@csrf<button>Give the whole meal up</button></form>
+        </details>
+    </section>
+@else
+    <section class="now noting" aria-label="How it came out">
+        <p class="over"><strong>On the table at {{ $local($served) }}</strong></p>
+        @foreach ($fold->dishes as $place => $one)
+            @if (! in_array($place, $fold->leftOut, true))
+                <div class="noted" data-dish="{{ $place }}">
+                    <h1>{{ $one->state->outcome === null ? 'How did it come out?' : 'Noted' }} {{ $one->plan()->dish->name }}</h1>
+                    @include('stove.note', ['fold' => $one, 'place' => $place])
+                </div>
+            @endif
+        @endforeach
+        <p><a href="{{ route('notebook') }}">To the Notebook</a></p>
+    </section>
+    @if ($fold->last !== null)<section class="waiting"><div class="row tools"><button type="button" data-event="undone" data-subject="{{ $fold->last->id }}">Undo</button></div></section>@endif
+@endif

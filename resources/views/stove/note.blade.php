@@ -1,0 +1,22 @@
+@php
+    use Orbek\Core\Cook\FillingOutcome;
+    use Orbek\Core\Cook\RiceOutcome;
+    use Orbek\Core\Lid\CrustColour;
+    $line = 'line'.($place ?? '');
+@endphp
+<form class="note">
+    @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling', FillingOutcome::cases()]] as [$name, $title, $cases])
+        <fieldset>
+            <legend>{{ $title }}</legend>
+            <div class="taps">
+                @foreach ($cases as $case)
+                    <label><input type="radio" name="{{ $name }}" value="{{ $case->value }}" required @checked($fold->state->outcome?->{$name} === $case)><span>@if ($name === 'crust')<i class="swatch crust-{{ $case->value }}"></i>@endif{{ $say->label($case) }}</span></label>
+                @endforeach
+            </div>
+        </fieldset>
+    @endforeach
+    <fieldset class="where"><legend>Where was the rice off, if it was</legend><div class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}" @checked($fold->state->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
+    <label class="line" for="{{ $line }}">One line for next time</label>
+    <input id="{{ $line }}" name="line" maxlength="200" value="{{ $fold->state->outcome?->line }}" autocomplete="off">
+    <button class="act main">{{ $fold->state->outcome === null ? 'Write it down' : 'Change the note' }}</button>
+</form>
