@@ -58,6 +58,136 @@ final class MealTest extends BrowserTestCase
         $this->waitForText('.message', 'changed');
     }
 
+    public function test_the_winter_supper_is_cooked_through_with_one_dish_made_late(): void
+    {
+        $this->openMeal('Winter supper');
+        $this->find('.begin-meal button')->click();
+        $this->waitForText('.now', 'Rinse and soak');
+        $this->assertAccessible('a meal at the stove');
+        $this->forwardTo('.now .count');
+        $tables = [$this->text('.table-at')];
+        $done = 0;
+        $isLate = false;
+        while (! str_contains($this->text('.now'), 'Everyone sits') && $done++ < 150) {
+            // The polo's rice goes in twelve minutes late.
+            if (! $isLate && $this->nowIs('d1/heat-water')) {
+                $isLate = true;
+                $this->putForward(720);
+                $tables[] = $this->text('.table-at');
+            }
+            $this->forwardTo('.now .count');
+            $this->tapMain();
+        }
+        self::assertTrue($isLate);
+        $this->waitForText('.now', 'On the table');
+        self::assertStringContainsString('19:30', $tables[0]);
+        self::assertStringContainsString('min late', $tables[1], 'the table moved when it was late');
+        $this->find('.act.main')->click();
+        $this->waitForText('.now', 'How did it come out?');
+        foreach ([0, 1] as $dish) {
+            $this->browser->executeScript(
+                'document.querySelectorAll(`[data-dish="${arguments[0]}"] form.note fieldset:not(.where) .taps label:nth-child(3) input`).forEach((tap) => { tap.checked = true; });
+                document.querySelector(`[data-dish="${arguments[0]}"] form.note`).requestSubmit();', [$dish],
+            );
+            $this->waitForText(".noted[data-dish='{$dish}'] .came", 'Noted');
+        }
+        $this->assertAccessible('a meal noted');
+        $this->visit('/notebook');
+        $this->waitForText('.notebook', 'Jackfruit and cashew biryani');
+    }
+
+    public function test_two_phones_share_one_cook(): void
+    {
+        $this->openMeal('Two biryanis');
+        $this->find('.begin-meal button')->click();
+        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
+        $other = $this->stack->browser(390, 800);
+        try {
+            $other->get($this->browser->getCurrentURL());
+            $this->browser->executeScript('document.querySelector("[data-who=\'1\']").click()');
+            $this->waitFor(fn (): bool => $this->find('[data-who="1"]')->getAttribute('aria-pressed') === 'true', 'hands 1');
+            $other->executeScript('document.querySelector("[data-who=\'2\']").click()');
+            $this->waitFor(static fn (): bool => $other->executeScript(
+                'return document.querySelector("[data-who=\'2\']").getAttribute("aria-pressed")',
+            ) === 'true', 'hands 2');
+            $task = (string) $this->find('.now')->getAttribute('data-task');
+            self::assertSame($task, $other->executeScript('return document.querySelector(".now").dataset.task'));
+
+            // The one begins it: within three seconds the other sees whose it is, and is asked for something else.
+            $this->tapMain();
+            $tapped = microtime(true);
+            $this->waitFor(static fn (): bool => $other->executeScript(
+                'return document.querySelector(".now").dataset.task !== arguments[0] && document.querySelector(".waiting").innerText.includes("hands 1")',
+                [$task],
+            ) === true, 'the other phone sees it');
+            self::assertLessThan(4.0, microtime(true) - $tapped);
+
+            // The other takes what comes next, and both tap it: it ends as one.
+            $next = $other->executeScript('const take = document.querySelector(".next [data-event=taken]"); take.click(); return take.closest(".row").innerText');
+            $this->waitFor(fn (): bool => str_contains($this->text('.waiting'), 'hands 1') || str_contains((string) $next, 'at'), 'taken');
+            foreach ([$this->browser, $other] as $phone) {
+                $phone->executeScript('document.querySelector("[data-event=late]").click()');
+            }
+            $this->waitForText('.table-at', '20 min late');
+            $this->waitFor(static fn (): bool => str_contains((string) $other->executeScript(
+                'return document.querySelector(".table-at").innerText',
+            ), '20 min late'), 'both see both');
+        } finally {
+            $other->quit();
+        }
+    }
+
+    private function openMeal(string $name): void
+    {
+        $this->visit('/shelf');
+        $this->browser->executeScript(
+            '[...document.querySelectorAll(".meals-ahead a")].find((meal) => meal.textContent.includes(arguments[0])).click()',
+            [$name],
+        );
+        $this->waitForText('.meal-name', $name);
+    }
+
+    private function nowIs(string $task): bool
+    {
+        return $this->browser->executeScript('return document.querySelector(".now").dataset.task') === $task;
+    }
+
+    /** Puts the clock forward to what the now counts down to. */
+    private function forwardTo(string $count): void
+    {
+        $left = (float) $this->browser->executeScript(
+            'const count = document.querySelector(arguments[0]); const now = Alpine.$data(document.querySelector(".stove")).now();
+            return count?.dataset.until ? Number(count.dataset.until) - now : count?.dataset.since ? 330 - (now - Number(count.dataset.since)) : 0;',
+            [$count],
+        );
+        if ($left > 0) {
+            $this->putForward((int) ceil($left));
+        }
+    }
+
+    private function putForward(int $seconds): void
+    {
+        $before = (float) $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove")).now()');
+        $this->browser->executeScript(
+            'Alpine.$data(document.querySelector(".stove")).turn({ forward_s: arguments[0] })', [$seconds],
+        );
+        $this->waitFor(fn (): bool => (float) $this->browser->executeScript(
+            'return Alpine.$data(document.querySelector(".stove")).now()',
+        ) >= $before + $seconds, 'the clock went forward');
+    }
+
+    /** Taps the one thing now, and waits till it is drawn. */
+    private function tapMain(): void
+    {
+        $seen = $this->browser->executeScript(
+            'const main = document.querySelector(".act.main"); const seen = Alpine.$data(document.querySelector(".stove")).seen; main?.click(); return seen;',
+        );
+        $this->waitFor(fn (): bool => $this->browser->executeScript(
+            'const stove = Alpine.$data(document.querySelector(".stove")); return stove.seen !== arguments[0] && stove.waiting === 0',
+            [$seen],
+        ) === true, 'it is noted');
+    }
+
     private function start(string $task): string
     {
         return (string) $this->find("[data-task=\"{$task}\"][tabindex]")->getAttribute('data-start');

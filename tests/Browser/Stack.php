@@ -39,11 +39,27 @@ final class Stack
     /** The demo as on the first day: other tests' cooks are gone, the clock is real. */
     public function fresh(): void
     {
+        $this->untilItRests();
         copy("{$this->folder}/seeded.sqlite", "{$this->folder}/orbek.sqlite");
         foreach (['-wal', '-shm'] as $side) {
             @unlink("{$this->folder}/orbek.sqlite{$side}");
         }
         (new Process(['rm', '-rf', "{$this->folder}/cache"]))->mustRun();
+    }
+
+    /** A page that is gone may have asked for what takes a second: what it writes must not come into the next test. */
+    private function untilItRests(): void
+    {
+        $group = (string) $this->processes[0]->getPid();
+        for ($quiet = $looks = 0; $quiet < 5 && $looks < 500; $looks++) {
+            $working = array_filter(glob('/proc/[0-9]*/stat') ?: [], static function (string $of) use ($group): bool {
+                $after = explode(' ', substr((string) strrchr((string) @file_get_contents($of), ')'), 2));
+
+                return ($after[2] ?? '') === $group && $after[0] !== 'S';
+            });
+            $quiet = $working === [] ? $quiet + 1 : 0;
+            usleep(20_000);
+        }
     }
 
     /** An installation that nobody has cooked in. */

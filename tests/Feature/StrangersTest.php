@@ -9,9 +9,11 @@ use App\Models\DishVersion;
 use App\Models\Kitchen;
 use App\Models\LotTest;
 use App\Models\Meal;
+use App\Models\MealCook;
 use App\Models\StoveTest;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What keeps others out, and what a hostile or clumsy request gets. */
@@ -104,13 +106,16 @@ final class StrangersTest extends FeatureTestCase
                 'minutes' => '14', 'setting' => '100',
             ],
         )->assertRedirect();
+        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()])->assertRedirect();
+        $mealCook = MealCook::query()->firstOrFail();
         $known = [
             'dish' => $this->dish()
                 ->id, 'cook' => $cook
                 ->id, 'version' => DishVersion::query()
                 ->firstOrFail()
                 ->id, 'id' => 'lakeside-sack',
-            'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
+            'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id,
+            'mealCook' => $mealCook->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [
             'cook', 'path', 'value', 'version', 'open', 'has', 'view', 'name', 'kind', 'bought_g', 'bought_on', 'units',
@@ -119,6 +124,7 @@ final class StrangersTest extends FeatureTestCase
             'minutes', 'setting', 'material', 'diameter_cm', 'height_cm', 'watts', 'marks', 'least', 'kg', 'altitude_m',
             'room_c', 'tap_c', 'move_to', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c', 'lot',
             'go', 'how', 'boil_c', 'pots', 'rings', 'bags', 'sure', 'oven', 'cooker', 'hands', 'dishes',
+            'who', 'seen',
         ];
         foreach (['a list' => ['x'], 'a list of lists' => [['x' => ['y']]]] as $what => $bad) {
             foreach (Route::getRoutes()->getRoutes() as $route) {
@@ -143,6 +149,7 @@ final class StrangersTest extends FeatureTestCase
                 );
             }
         }
-        self::assertSame(1, Cook::query()->where('served_at', null)->count(), 'nothing was begun by it');
+        self::assertSame(1, Cook::query()->where('served_at', null)->where('meal_cook_id', null)->count(), 'nothing was begun by it');
+        self::assertSame(1, MealCook::query()->count());
     }
 }

@@ -1,4 +1,5 @@
 @php
+    use Orbek\Core\Plan\WorkKind;
     $meal = $fold->began->meal;
     $zone = $fold->began->kitchen->timezone;
     $local = fn ($time) => $say->time($time->setTimezone($zone));
@@ -25,6 +26,8 @@
             $one = $dish === null ? null : $fold->dishes[$dish];
             $boiling = $one !== null && $one->boiling() === $task->task;
             $place = $dish;
+            // The closed pot is the now where its heat or its opening is; else it stands below with the others.
+            $strip = $dish !== null && $at[$dish]->lid !== null && in_array($task->kind, [WorkKind::Heat, WorkKind::Second, WorkKind::Open], true);
         @endphp
         <section class="now" aria-label="Now" data-task="{{ $id }}" @if ($dish !== null) data-dish="{{ $dish }}" data-home="{{ $home($dish) }}" @endif>
             <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }} · {{ $ofDish($task) }}</strong>
@@ -39,7 +42,7 @@
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting aria-live="off">0:00</p>
                 <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->job->minutes }} min{{ $task->ring === null ? '' : ' on '.$fold->began->kitchen->burner($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : '' }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
-            @if ($dish !== null && $at[$dish]->lid !== null)@include('stove.lid', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
+            @if ($strip)@include('stove.lid', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
             @foreach ($one?->cautions($task->task) ?? [] as $caution)
                 <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
             @endforeach
@@ -53,7 +56,7 @@
             @else
                 <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin }}</button>
             @endif
-            @if ($dish !== null && $at[$dish]->lid !== null)@include('stove.lid-tools', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid, 'id' => $task->task, 'isOfMeal' => true, 'failed' => $fold->failed])@endif
+            @if ($strip)@include('stove.lid-tools', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid, 'id' => $task->task, 'isOfMeal' => true, 'failed' => $fold->failed])@endif
         </section>
     @elseif ($beside === [] && $next === [])
         <section class="now" aria-label="Now">
@@ -70,7 +73,7 @@
     @endif
     @if ($fold->changes !== [])<div class="changed" role="status"><p><strong>What has changed</strong></p>@foreach ($fold->changes as $says)<p>{{ $says }}</p>@endforeach</div>@endif
     @foreach ($sealed as $place)
-        @if ($place !== $dish)
+        @if (! (($strip ?? false) && $place === $dish))
             <details class="closed" data-keep-open open data-dish="{{ $place }}" data-home="{{ $home($place) }}"><summary>Under the lid: {{ $fold->dishes[$place]->plan()->dish->name }}</summary>
                 @include('stove.lid', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid])
                 @include('stove.lid-tools', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid, 'id' => null, 'isOfMeal' => true, 'failed' => $fold->failed])
@@ -82,7 +85,7 @@
             @php $one = $fold->tasks[$later]; @endphp
             <div class="row next" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
                 <p class="small">{{ $index === 0 ? 'Next' : 'Then' }}, at {{ $local($situation->startsAt($later)) }}{{ $inHands($later) }}</p>
-                <p><strong>{{ $say->first($one->name) }}</strong>, {{ $ofDish($one) }}</p>
+                <p><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $ofDish($one) }}</span></p>
                 <button type="button" class="beside" data-event="started" data-subject="{{ $one->task }}">{{ $one->begin }}</button>
                 @if ($others && $who !== null && $fold->takenBy($later) === null)<button type="button" class="beside" data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
             </div>
@@ -90,7 +93,7 @@
         @foreach ($beside as $runs)
             @php $one = $fold->tasks[$runs]; @endphp
             <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
-                <p>{{ $say->first($one->name) }}, {{ $ofDish($one) }}<br><span class="small">{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) : $fold->began->kitchen->burner($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{ $inHands($runs) }}</span></p>
+                <p class="what"><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $ofDish($one) }}; {{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) : $fold->began->kitchen->burner($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{ $inHands($runs) }}</span></p>
                 <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}" @if ($fold->calls($runs)) data-calls @endif>0:00</p>
                 <button type="button" class="beside" data-event="done" data-subject="{{ $one->task }}">{{ $one->finish }}</button>
                 @if ($others && $who !== null && $fold->calls($runs) && $fold->takenBy($runs) !== $who)<button type="button" class="beside" data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
@@ -128,10 +131,12 @@
 @else
     <section class="now noting" aria-label="How it came out">
         <p class="over"><strong>On the table at {{ $local($served) }}</strong></p>
+        <h1>{{ $cook->name }}</h1>
         @foreach ($fold->dishes as $place => $one)
             @if (! in_array($place, $fold->leftOut, true))
                 <div class="noted" data-dish="{{ $place }}">
-                    <h1>{{ $one->state->outcome === null ? 'How did it come out?' : 'Noted' }} {{ $one->plan()->dish->name }}</h1>
+                    <h2>{{ $one->plan()->dish->name }}</h2>
+                    <p class="came">{{ $one->state->outcome === null ? 'How did it come out?' : 'Noted' }}</p>
                     @include('stove.note', ['fold' => $one, 'place' => $place])
                 </div>
             @endif

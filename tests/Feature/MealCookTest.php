@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Cook;
+use App\Models\CookEvent;
+use App\Models\Kitchen;
+use App\Models\Meal;
+use App\Models\MealCook;
+use App\Models\MealCookEvent;
+use App\StandIns\PracticeClock;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** A meal at the stove: begun once, told by several phones, noted dish by dish. */
+final class MealCookTest extends FeatureTestCase
+{
+    public function test_it_is_begun_once_and_stands_on_shelf_and_stove(): void
+    {
+        $meal = $this->meal();
+        $id = (string) Str::ulid();
+        $cooks = Cook::query()->count();
+        $first = $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->assertRedirect()->headers->get('Location');
+        self::assertSame($first, $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->headers->get('Location'));
+        self::assertSame($first, $this->post(
+            route('meal-cook.begin', $meal), ['cook' => (string) Str::ulid()],
+        )->headers->get('Location'));
+        $this->post(route('meal-cook.begin', $meal), ['cook' => 'x'])->assertStatus(422)->assertSee('load the page again');
+
+        self::assertSame($cooks + 2, Cook::query()->count(), 'a cook for each dish');
+        $this->get('/stove')->assertRedirect((string) $first);
+        $this->get('/shelf')->assertSee('Back to '.$meal->name);
+        $this->get(route('meal', $meal))->assertSee('Back to the stove');
+        $page = (string) $this->get((string) $first)->assertOk()->assertSee('Rinse and soak')->getContent();
+        self::assertLessThan(60_000, strlen($page));
+        $dish = MealCook::query()->firstOrFail()->dishes->firstOrFail();
+        $this->get(route('cook', $dish))->assertRedirect((string) $first);
+        $this->post(route('cook.give-up', $dish))->assertStatus(422)->assertSee('is cooked within a meal');
+        $this->get('/notebook')->assertOk()->assertSee($dish->name);
+    }
+
+    public function test_the_plan_stays_as_it_was_begun(): void
+    {
+        $cook = $this->begunMeal();
+        $starts = $cook->plan()->laid->starts;
+        $this->patchJson(route('meal.change', $this->meal()), ['path' => 'hands', 'value' => 1, 'version' => 1])->assertOk();
+        $again = MealCook::query()->findOrFail($cook->id);
+
+        self::assertSame($starts, $again->plan()->laid->starts);
+        self::assertSame(2, $again->plan()->meal->hands);
+        $this->meal()->delete();
+        $this->get(route('meal-cook', $cook))->assertOk();
+    }
+
+    public function test_events_reach_their_dish_each_once_and_each_is_answered_for(): void
+    {
+        $cook = $this->begunMeal();
+        $rinse = $this->event('started', ['subject' => 'rinse', 'dish' => 0, 'who' => 1]);
+        $theirs = $this->event('started', ['subject' => 'rinse']);
+        $other = $this->begun();
+        $this->postJson(route('cook.events', $other), ['events' => [$theirs]])->assertJsonPath('events.0.status', 'taken');
+        $this->tell($cook, [
+            $rinse, $rinse, ['dish' => 7] + $this->event('done', ['subject' => 'rinse']), $theirs + ['dish' => 1],
+            $this->event('late', ['minutes' => 10]), 7,
+        ])->assertOk()
+            ->assertJsonPath('events.0.status', 'taken')->assertJsonPath('events.1.status', 'taken')
+            ->assertJsonPath('events.2', ['status' => 'refused', 'message' => 'dish: 7 is out of range; give 0 to 1.'])
+            ->assertJsonPath('events.3.status', 'refused')->assertJsonPath('events.4.status', 'taken')
+            ->assertJsonPath('events.5.status', 'refused');
+        self::assertSame(1, CookEvent::query()->where('cook_id', $cook->dishes[0]?->id)->count());
+        self::assertSame(1, MealCookEvent::query()->count());
+        $this->tell($cook, [$rinse])->assertJsonPath('events.0.status', 'known');
+        // What only a meal knows is not told of a dish by itself, nor of a meal's dish past its meal.
+        $this->postJson(route('cook.events', $other), ['events' => [$this->event('eaters', ['eaters' => 3])]])
+            ->assertJsonPath('events.0.message', 'type: "eaters" is told of a meal; cook this dish in one.');
+        $this->postJson(route('cook.events', $cook->dishes[0]), ['events' => [$rinse]])->assertStatus(422);
+    }
+
+    public function test_two_phones_see_the_same_and_nothing_is_sent_where_nothing_happened(): void
+    {
+        $cook = $this->begunMeal();
+        $mine = $this->getJson(route('meal-cook.body', $cook).'?who=1')->assertOk();
+        $seen = (string) $mine->json('seen');
+        $this->get(route('meal-cook.body', $cook).'?who=1&seen='.$seen)->assertNoContent();
+        $this->tell($cook, [$this->event('started', ['subject' => 'rinse', 'dish' => 0, 'who' => 2])], 2)
+            ->assertSee('Rinsed, soaking');
+        $now = $this->getJson(route('meal-cook.body', $cook).'?who=1&seen='.$seen)->assertOk();
+        self::assertStringContainsString('hands 2', (string) $now->json('body'), 'the other has it');
+        self::assertStringNotContainsString('data-task="d1/rinse"', (string) $now->json('body'));
+        $this->getJson(route('meal-cook.body', $cook).'?who=9')->assertStatus(422);
+        $this->getJson(route('meal-cook.body', $cook).'?who[]=1')->assertOk();
+    }
+
+    public function test_served_each_dish_is_noted_and_teaches(): void
+    {
+        $cook = $this->begunMeal();
+        $at = $cook->plan()->at(-60);
+        $this->goTo($cook->plan()->tableAt);
+        $events = [];
+        foreach ($cook->plan()->tasks as $id => $task) {
+            foreach (['started' => $cook->plan()->start($id), 'done' => $cook->plan()->end($id)] as $type => $minute) {
+                $events[] = ['at' => (float) $cook->plan()->at($minute)->format('U')]
+                    + $this->event($type, ['subject' => $task->task] + ($task->dish === null ? [] : ['dish' => $task->dish]));
+            }
+        }
+        $this->tell($cook, $events)->assertOk()->assertSee('Everyone sits');
+        $out = $this->event('left-out', ['of' => 1]);
+        $this->tell($cook, [$this->event('served')])->assertSee('How did it come out?');
+        foreach ([0, 1] as $dish) {
+            $this->tell($cook, [$this->event('noted', ['dish' => $dish, 'outcome' => [
+                'rice' => 'right', 'crust' => 'golden', 'filling' => 'right', 'line' => "Dish {$dish}",
+            ]])])->assertOk();
+        }
+        $cook->refresh();
+        self::assertNotNull($cook->served_at);
+        foreach ($cook->dishes()->get() as $place => $dish) {
+            self::assertSame("Dish {$place}", $dish->summary['line'] ?? null);
+            self::assertArrayHasKey('used', $dish->summary ?? []);
+            self::assertNotNull($dish->served_at);
+            $this->get(route('cook.causes', $dish))->assertOk();
+        }
+        self::assertTrue($cook->dishes()->get()->contains(static fn (Cook $one): bool => isset($one->summary['stove'])));
+        $this->artisan('orbek:knowledge')->assertSuccessful();
+        $this->get('/stove')->assertSee('Nothing on the stove');
+        self::assertLessThan($cook->plan()->tableAt, $at);
+
+        // Left out after all: it is no longer a dish that was served.
+        $this->tell($cook, [$out])->assertOk();
+        self::assertNull($cook->dishes()->get()[1]?->served_at);
+        self::assertNotNull($cook->dishes()->get()[1]?->given_up_at);
+        $this->tell($cook, [$this->event('undone', ['subject' => $out['id']])])->assertOk();
+        self::assertNotNull($cook->dishes()->get()[1]?->served_at);
+    }
+
+    public function test_given_up_it_leaves_the_stove_and_can_be_taken_up_again(): void
+    {
+        $cook = $this->begunMeal();
+        $this->post(route('meal-cook.give-up', $cook))->assertRedirect(route('shelf'));
+        $this->get('/shelf')->assertSee('is given up');
+        $this->get('/stove')->assertSee('Nothing on the stove');
+        $this->post(route('meal-cook.give-up', $cook), ['up' => '1'])->assertRedirect(route('meal-cook', $cook));
+        $this->get('/stove')->assertRedirect(route('meal-cook', $cook));
+        self::assertSame(0, DB::table('cooks')->where('meal_cook_id', $cook->id)->whereNotNull('given_up_at')->count());
+    }
+
+    private function meal(): Meal
+    {
+        return Meal::query()->where('name', 'like', 'Winter supper%')->firstOrFail();
+    }
+
+    private function begunMeal(): MealCook
+    {
+        $this->goTo(new DateTimeImmutable($this->meal()->serve_at.' -5 hours', Kitchen::core()->timezone));
+        $this->post(route('meal-cook.begin', $this->meal()), ['cook' => (string) Str::ulid()])->assertRedirect();
+
+        return MealCook::query()->latest('id')->firstOrFail();
+    }
+
+    private function goTo(DateTimeImmutable $at): void
+    {
+        $clock = app(PracticeClock::class);
+        $clock->putForward($at->getTimestamp() - $clock->now()->getTimestamp());
+    }
+
+    /** @param  list<mixed>  $events */
+    private function tell(MealCook $cook, array $events, ?int $who = null): TestResponse
+    {
+        return $this->postJson(route('meal-cook.events', $cook), [
+            'events' => $events, 'body' => true,
+        ] + ($who === null ? [] : ['who' => $who]));
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private function event(string $type, array $more = []): array
+    {
+        return ['id' => (string) Str::ulid(), 'type' => $type, 'at' => app(PracticeClock::class)->now()->getTimestamp()] + $more;
+    }
+}
