@@ -166,7 +166,7 @@ final class BenchCommand extends Command
             }
             $dish = OpenFile::dish((string) file_get_contents($file));
             foreach (self::EATERS as $eaters) {
-                $plan = $planner->plan($dish->changed('table/eaters', $eaters));
+                $plan = $planner->plan($dish->changed('usual/eaters', $eaters));
                 [$pot, $stove] = [$plan->sealedPot(), $plan->potted->first()->stove];
                 if ($pot !== null && $stove !== null) {
                     $found[] = self::median(3, static fn (): Findings => HeatSearch::find(
@@ -238,7 +238,7 @@ final class BenchCommand extends Command
                 Parts::of(
                     'pot.body',
                     [
-                        'dish' => $dish, 'plan' => $plan, 'open' => Station::Heat, 'today' => $plan->day->tableAt,
+                        'dish' => $dish, 'plan' => $plan, 'open' => Station::Heat,
                         'nextCook' => (string) Str::ulid(),
                     ],
                     [],
@@ -248,12 +248,12 @@ final class BenchCommand extends Command
         $eaters = 5;
         $rows[] = ['change on the Pot, server side', 150.0, self::median(40, function () use ($dish, &$eaters): void {
             $eaters = $eaters === 5 ? 9 : 5;
-            $changed = OpenFile::dish((string) json_encode($dish->core()->changed('table/eaters', $eaters)->toArray()));
+            $changed = OpenFile::dish((string) json_encode($dish->core()->changed('usual/eaters', $eaters)->toArray()));
             $plan = $this->laravel->make(Planner::class)->plan($changed);
             Parts::of(
                 'pot.body',
                 [
-                    'dish' => $dish, 'plan' => $plan, 'open' => Station::Table, 'today' => $plan->day->tableAt,
+                    'dish' => $dish, 'plan' => $plan, 'open' => Station::Table,
                     'nextCook' => (string) Str::ulid(),
                 ],
                 [],

@@ -7,9 +7,13 @@ namespace App\Console;
 use App\Formats\OpenFile;
 use App\Formats\PlanJson;
 use App\Wording\Wording;
+use DateTimeImmutable;
 use Illuminate\Console\Command;
+use Orbek\Core\Dish\Editions;
 use Orbek\Core\Dish\Table;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
@@ -24,25 +28,41 @@ final class PlanCommand extends Command
         {file : an Orbek dish document, or - for standard input}
         {--kitchen= : an Orbek kitchen document; without it the sample kitchen}
         {--eaters= : so many, in place of those of the dish}
+        {--at= : on the table then, local to the kitchen, such as 2026-11-28T19:30; else as soon as it can be}
         {--json : print the whole plan as JSON}';
 
     protected $description = 'Plan a dish: amounts, boil, layers, heat, tasks with clock times, cautions';
+
+    /**
+     * When it is to be on the table: as asked, or as a file of edition 1 has it; null for as soon as it can be.
+     *
+     * @throws Refused
+     */
+    private function tableAt(string $file, Kitchen $kitchen): ?DateTimeImmutable
+    {
+        $document = json_decode($file, true);
+        $at = $this->option('at') ?? Editions::servedAt(is_array($document) ? $document : []);
+
+        return $at === null ? null : Meal::read($at, '--at', $kitchen->timezone);
+    }
 
     public function handle(ClockInterface $clock, Wording $say): int
     {
         try {
             $kitchen = OpenFile::kitchen($this->read($this->option('kitchen') ?? database_path('demo/kitchen.json')));
-            $dish = OpenFile::dish($this->read($this->argument('file')));
+            $file = $this->read($this->argument('file'));
+            $dish = OpenFile::dish($file);
             $eaters = $this->option('eaters');
             if ($eaters !== null) {
                 $dish = $dish->changed(
-                    'table/eaters',
+                    'usual/eaters',
                     Fields::of(
                         ['--eaters' => is_numeric($eaters) ? $eaters + 0 : $eaters],
                     )->whole('--eaters', 1, Table::MOST_EATERS),
                 );
             }
-            $plan = Planner::in($kitchen, Knowledge::none(), $clock->now())->plan($dish);
+            $plan = Planner::in($kitchen, Knowledge::none(), $clock->now())
+                ->plan($dish, [], $this->tableAt($file, $kitchen));
         } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -32,6 +33,7 @@ use Orbek\Core\Plan\Planner;
  * @property array<string, mixed> $dish
  * @property array<string, mixed> $kitchen
  * @property array<string, mixed>|null $knowledge
+ * @property Carbon|null $table_at when it was to be on the table; null in a meal, which has its own
  * @property Carbon $started_at
  * @property Carbon|null $served_at
  * @property Carbon|null $given_up_at
@@ -61,7 +63,7 @@ final class Cook extends Model
     {
         return [
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
-            'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer', 'summary' => 'array',
+            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer', 'summary' => 'array',
             'stove_taken_back' => 'boolean', 'place' => 'integer',
         ];
     }
@@ -90,7 +92,12 @@ final class Cook extends Model
             Knowledge::fromArray($this->knowledge ?? []),
             $this->started_at->toDateTimeImmutable(), app(FoundLines::class),
         )
-            ->plan(CoreDish::fromArray($this->dish, app(Craft::class)));
+            ->plan(CoreDish::fromArray($this->dish, app(Craft::class)), [], $this->tableAt());
+    }
+
+    private function tableAt(): ?DateTimeImmutable
+    {
+        return $this->table_at?->toDateTimeImmutable()->setTimezone(CoreKitchen::fromArray($this->kitchen)->timezone);
     }
 
     /** The cook of one dish by itself that is going on, if one is: the newest neither served nor given up. */
@@ -123,7 +130,7 @@ final class Cook extends Model
 
     /**
      * Begins a cook of a dish, once: the same id again gives the cook that is there, and a dish whose
-     * cook is still open is not begun beside it.
+     * cook is still open is not begun beside it. It is on the table as soon as it can be.
      *
      * @throws Refused when the id is no ULID
      */
@@ -132,14 +139,13 @@ final class Cook extends Model
         if (! Str::isUlid($id)) {
             throw Refused::because('cook', 'refused.is-no-ulid-load-the-page', id: $id);
         }
+        $kitchen = Kitchen::core();
+        $known = Household::known();
+        $plan = Planner::in($kitchen, $known, $now, app(FoundLines::class))->plan($dish->core());
         $new = [
-            'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish
-                ->name, 'dish' => $dish
-                ->document, 'lot' => $dish
-                ->core()
-                ->rice
-                ->lot,
-            'kitchen' => Kitchen::core()->toArray(), 'knowledge' => Household::known()->toArray(), 'started_at' => $now,
+            'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $dish->document,
+            'lot' => $plan->dish->rice->lot, 'kitchen' => $kitchen->toArray(), 'knowledge' => $known->toArray(),
+            'started_at' => $now, 'table_at' => $plan->day->tableAt->setTimezone(new DateTimeZone('UTC')),
         ];
 
         return DB::transaction(

@@ -20,7 +20,6 @@ use Orbek\Core\Plan\Moving;
  * @property string $school
  * @property array<string, mixed> $document
  * @property int $version
- * @property string $serve_at when it is on the table, local to the kitchen
  * @property string $words what it is found by: its name, its school, what is in it
  */
 final class Dish extends Model
@@ -78,7 +77,7 @@ final class Dish extends Model
     private static function columns(CoreDish $dish): array
     {
         return [
-            'name' => $dish->name, 'school' => $dish->school->id, 'serve_at' => $dish->table->serveAt,
+            'name' => $dish->name, 'school' => $dish->school->id,
             'document' => $dish->toArray(), 'words' => self::words($dish),
         ];
     }
@@ -96,19 +95,16 @@ final class Dish extends Model
     }
 
     /**
-     * Those in which each word asked for is found, the next on the table first, then those that were.
+     * Those in which each word asked for is found, what was touched last first.
      *
      * @param  Builder<self>  $query
      */
     #[Scope]
-    protected function onTheShelf(Builder $query, string $asked, string $now): void
+    protected function onTheShelf(Builder $query, string $asked): void
     {
         foreach (preg_split('/\s+/u', mb_strtolower(trim($asked)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
             $query->whereLike('words', '%'.addcslashes($word, '%_\\').'%');
         }
-        $query->orderByRaw('serve_at < ?', [$now])->orderByRaw(
-            'case when serve_at < ? then null else serve_at end',
-            [$now],
-        )->orderByDesc('serve_at')->orderBy('id');
+        $query->orderByDesc('updated_at')->orderBy('id');
     }
 }

@@ -94,7 +94,7 @@ final readonly class LaidMeals
     private static function hash(array $dishes): string
     {
         return hash('xxh128', (string) json_encode(array_map(
-            static fn (CoreDish $dish): array => array_diff_key($dish->toArray(), ['table' => 0]), $dishes,
+            static fn (CoreDish $dish): array => array_diff_key($dish->toArray(), ['usual' => 0]), $dishes,
         )));
     }
 

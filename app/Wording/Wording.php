@@ -185,6 +185,12 @@ final class Wording
         return $this->reading()->temperature($celsius, $decimals);
     }
 
+    /** A stretch of minutes as a clock shows it: 1:46. */
+    public function hours(int $minutes): string
+    {
+        return sprintf('%d:%02d', intdiv($minutes, 60), $minutes % 60);
+    }
+
     public function time(DateTimeInterface $time): string
     {
         return $this->reading()->time($time);

@@ -10,8 +10,8 @@ use Orbek\Core\Cook\Events\LeftOut;
 use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Cook\Events\Undone;
 use Orbek\Core\Dish\Dish;
-use Orbek\Core\Measure\Note;
 use Orbek\Core\Meal\Meal;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\GivingOut;
 use Orbek\Core\Plan\MealPlan;
 use Orbek\Core\Plan\Plan;
@@ -71,7 +71,7 @@ final class MealChanges
                 continue;
             }
             $this->plans[$place] = $this->planner->plan(
-                $plan->dish->changed('table', $this->meal->tableOf($share)), $this->began->given->dishes[$place][1],
+                $plan->dish->changed('usual', $this->meal->tableOf($share)), $this->began->given->dishes[$place][1], $this->began->tableAt,
             );
             $this->says[] = Note::of(
                 'meal.rice-changes', dish: $plan->dish->name, rice: $this->plans[$place]->totals->rice(),
@@ -162,7 +162,7 @@ final class MealChanges
     {
         $reserved = [...$this->began->given->dishes[$place][1], ...$this->failed];
         $others = array_map(fn (string $ring): Plan => $this->planner->plan(
-            $this->standing($plan->dish, $ring), array_values(array_diff($reserved, [$ring])),
+            $this->standing($plan->dish, $ring), array_values(array_diff($reserved, [$ring])), $this->began->tableAt,
         ), $rings);
         usort($others, static fn (Plan $a, Plan $b): int => $a->misses() <=> $b->misses());
 

@@ -18,7 +18,7 @@ use Orbek\Core\Pot\Seal;
 /** Everything a cook decides about one dish; its document is what is stored and exported. */
 final readonly class Dish
 {
-    public const FORMAT = 'orbek-dish/1';
+    public const FORMAT = 'orbek-dish/2';
 
     /** Fields whose value is the id of a pot, ring or plate. */
     private const NAMES_THINGS = ['pot', 'burner', 'ring', 'plate'];
@@ -67,9 +67,11 @@ final readonly class Dish
      */
     public static function fromArray(array $document, Craft $craft): self
     {
+        /** @var array<string, mixed> $document */
+        $document = Editions::latest($document);
         $fields = Fields::of($document);
         if ($fields->text('format') !== self::FORMAT) {
-            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT]);
+            throw Refused::unknown('format', $fields->text('format'), [self::FORMAT, ...Editions::OLDER]);
         }
 
         $base = Base::fromFields($fields->object('base'), $craft->bases);
@@ -87,7 +89,7 @@ final readonly class Dish
         return new self(
             $fields->text('name'),
             $school,
-            Table::fromFields($fields->object('table')),
+            Table::fromFields($fields->object('usual')),
             RiceChoice::fromFields($fields->object('rice')),
             WaterChoice::fromFields($fields->object('water'), $cooking, $lid->burner),
             Filling::fromFields($fields->object('filling'), $craft->fillings),

@@ -17,7 +17,7 @@ final class FromRecipe
      * @throws Refused when there is no rice or no filling among the lines
      */
     public static function document(
-        School $school, Kitchen $kitchen, string $name, int $eaters, array $lines, string $serveAt,
+        School $school, Kitchen $kitchen, string $name, int $eaters, array $lines,
     ): array {
         $rice = 0.0;
         foreach ($lines as $line) {
@@ -47,11 +47,10 @@ final class FromRecipe
             throw Refused::because('lines', 'refused.none-is-a-filling-say-which');
         }
 
-        $document = Starter::document($school, $kitchen, $name === '' ? 'A recipe from a file' : $name, $serveAt);
-        $document['table'] = [
+        $document = Starter::document($school, $kitchen, $name === '' ? 'A recipe from a file' : $name);
+        $document['usual'] = [
             'eaters' => Refused::unlessBetween('eaters', $eaters, 1, Table::MOST_EATERS),
             'plates' => self::plates($rice / $eaters)->value,
-            'serve_at' => $serveAt,
         ];
         $document['filling'] = ['name' => $parts[0]['name'], 'parts' => $parts] + (
             is_array($document['filling']) ? $document['filling'] : []

@@ -15,7 +15,7 @@ final class Starter
     private const EATERS = 4;
 
     /** @return array<string, mixed> a dish document */
-    public static function document(School $school, Kitchen $kitchen, string $name, string $serveAt): array
+    public static function document(School $school, Kitchen $kitchen, string $name): array
     {
         $things = self::things($kitchen);
         $first = $school->first;
@@ -29,7 +29,7 @@ final class Starter
             'format' => Dish::FORMAT,
             'name' => $name,
             'school' => $school->id,
-            'table' => ['eaters' => self::EATERS, 'plates' => 'usual', 'serve_at' => $serveAt],
+            'usual' => ['eaters' => self::EATERS, 'plates' => 'usual'],
         ] + $first;
     }
 

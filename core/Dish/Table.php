@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-use DateTimeImmutable;
-use DateTimeZone;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Refused;
 
-/** Who eats, how much and when. */
+/** How many eat, and how much: a dish's usual size, or its share of a meal. */
 final readonly class Table
 {
     public const MOST_EATERS = 60;
@@ -29,11 +27,8 @@ final readonly class Table
         public int $children,
         public Plates $plates,
         public int $leftovers,
-        public string $serveAt,
         /** Side dishes that fill, beside salad and pickles: each takes 5 % off the rice. */
         public int $sideDishes,
-        /** @var list<Guest> */
-        public array $guests,
     ) {
     }
 
@@ -41,26 +36,14 @@ final readonly class Table
     public static function fromFields(Fields $fields): self
     {
         $eaters = $fields->whole('eaters', 1, self::MOST_EATERS);
-        $serveAt = $fields->text('serve_at');
-        $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $serveAt);
-        if ($read === false || $read->format('Y-m-d\TH:i') !== $serveAt) {
-            throw Refused::because($fields->at('serve_at'), 'refused.is-no-day-and-time-give', serveAt: $serveAt);
-        }
 
         return new self(
             $eaters,
             $fields->whole('children', 0, $eaters, 0),
             $fields->one('plates', Plates::class, Plates::Usual),
             $fields->whole('leftovers', 0, 20, 0),
-            $serveAt,
             $fields->whole('side_dishes', 0, 4, 0),
-            array_map(Guest::fromFields(...), $fields->each('guests')),
         );
-    }
-
-    public function serveAt(DateTimeZone $timezone): DateTimeImmutable
-    {
-        return new DateTimeImmutable($this->serveAt, $timezone);
     }
 
     /** Adult shares of rice: children half, people past eight 85 %, leftovers in full. */

@@ -10,8 +10,8 @@ use Orbek\Core\Measure\Refused;
 final class Edits
 {
     /**
-     * @param  string  $path a field of the dish ("table/eaters"), or a change of several: "layers:up:1", "base:kind",
-     *     "heat:setting:0", "heat:stock", "extras:0:top", "guests:add", "parts:remove:0", "water/salt_teaspoons"
+     * @param  string  $path a field of the dish ("usual/eaters"), or a change of several: "layers:up:1", "base:kind",
+     *     "heat:setting:0", "heat:stock", "extras:0:top", "parts:remove:0", "water/salt_teaspoons"
      * @param  mixed  $value what it becomes
      *
      * @throws Refused when the value will not do

@@ -8,12 +8,12 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 
-/** A guest, a part of the filling, a topping or a side, added to a dish or taken off it. */
+/** A part of the filling, a topping or a side, added to a dish or taken off it. */
 final readonly class ListEdit implements Edit
 {
     /** Where each list stands in the document. */
     public const LISTS = [
-        'guests' => 'table/guests', 'parts' => 'filling/parts', 'extras' => 'extras', 'sides' => 'sides',
+        'parts' => 'filling/parts', 'extras' => 'extras', 'sides' => 'sides',
     ];
 
     private const MOST = 20;

@@ -60,10 +60,7 @@ final readonly class Meal
             throw Refused::unknown('format', $fields->text('format'), [self::FORMAT]);
         }
         $serveAt = $fields->text('serve_at');
-        $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $serveAt);
-        if ($read === false || $read->format('Y-m-d\TH:i') !== $serveAt) {
-            throw Refused::because('serve_at', 'refused.is-no-day-and-time-give', serveAt: $serveAt);
-        }
+        self::read($serveAt, 'serve_at', new DateTimeZone('UTC'));
         $eaters = $fields->whole('eaters', 1, Table::MOST_EATERS);
         $shares = self::shares($fields, $eaters);
         $sides = array_map(Side::fromFields(...), $fields->each('sides'));
@@ -145,6 +142,21 @@ final readonly class Meal
         ));
     }
 
+    /**
+     * A day and time as a cook gives it.
+     *
+     * @throws Refused naming the field when it is none
+     */
+    public static function read(string $at, string $field, DateTimeZone $timezone): DateTimeImmutable
+    {
+        $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $at);
+        if ($read === false || $read->format('Y-m-d\TH:i') !== $at) {
+            throw Refused::because($field, 'refused.is-no-day-and-time-give', serveAt: $at);
+        }
+
+        return new DateTimeImmutable($at, $timezone);
+    }
+
     public function serveAt(DateTimeZone $timezone): DateTimeImmutable
     {
         return new DateTimeImmutable($this->serveAt, $timezone);
@@ -170,7 +182,6 @@ final readonly class Meal
             'eaters' => $eaters, 'children' => $isForAll ? $this->children : 0, 'plates' => $this->plates->value,
             // What is left over is of what all eat.
             'leftovers' => $isForAll && $share === $this->firstForAll() ? $this->leftovers : 0,
-            'serve_at' => $this->serveAt,
         ];
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
-use DateTimeImmutable;
 use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\ExtraKind;
@@ -12,7 +11,6 @@ use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatBlock;
-use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Pot\Pot;
@@ -54,76 +52,6 @@ final readonly class Clashes
         ];
     }
 
-    /**
-     * @param  int  $firstStartMin minutes before the table at which the work begins, negative
-     * @return list<Clash>
-     */
-    public static function ofTime(DateTimeImmutable $tableAt, int $firstStartMin, DateTimeImmutable $now): array
-    {
-        $startsAt = Instant::plusMinutes($tableAt, $firstStartMin);
-        if ($startsAt >= $now) {
-            return [];
-        }
-
-        $earliest = self::roundUp(Instant::plusMinutes($now, -$firstStartMin)->setTimezone($tableAt->getTimezone()));
-        $sameDay = $earliest->format('Y-m-d') === $tableAt->format('Y-m-d');
-        $mends = [
-            new Mend(
-                Note::of('clashes.serve-at', earliest: $earliest->format($sameDay ? 'H:i' : 'H:i \o\n l j F')),
-                'table/serve_at',
-                $earliest->format('Y-m-d\TH:i'),
-            ),
-        ];
-        if ($tableAt <= $now) {
-            $tomorrow = $now->setTimezone($tableAt->getTimezone())->modify('+1 day')->setTime(
-                (int) $tableAt->format('G'),
-                (int) $tableAt->format('i'),
-            );
-            if ($tomorrow > $earliest) {
-                $mends[] = new Mend(
-                    Note::of('clashes.serve-tomorrow-at', tomorrow: $tomorrow->format('H:i')),
-                    'table/serve_at',
-                    $tomorrow->format('Y-m-d\TH:i'),
-                );
-            }
-
-            return [
-                new Clash(
-                    Station::Table,
-                    Note::of('clashes.has-passed', tableAt: $tableAt->format('H:i \o\n l j F')),
-                    $mends,
-                ),
-            ];
-        }
-
-        return [
-            new Clash(
-                Station::Table,
-                Note::of(
-                    'clashes.too-little-time-the-work-takes',
-                    firstStartMin: Quantity::minutes(-$firstStartMin),
-                    timestamp: Quantity::minutes(($tableAt->getTimestamp() - $now->getTimestamp()) / 60),
-                ),
-                $mends,
-            ),
-        ];
-    }
-
-    /**
-     * The next full five minutes that a day and a time of day can name: of an hour that comes twice, they name the
-     * first.
-     */
-    private static function roundUp(DateTimeImmutable $time): DateTimeImmutable
-    {
-        $fiveMinutes = 300;
-        $full = $time->setTimestamp((int) ceil($time->getTimestamp() / $fiveMinutes) * $fiveMinutes);
-        while (new DateTimeImmutable($full->format('Y-m-d\TH:i'), $full->getTimezone()) < $full) {
-            $full = Instant::plusMinutes($full, 5);
-        }
-
-        return $full;
-    }
-
     /** Batches that another dish's boil would take in this kitchen. */
     private function batches(Dish $dish): int
     {
@@ -147,7 +75,7 @@ final readonly class Clashes
                 ), [
                     ...$mends,
                     ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES),
-                    ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)]),
+                    ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)]),
                 ]);
         } elseif ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
             $clashes[] = new Clash(
@@ -270,7 +198,7 @@ final readonly class Clashes
                 ),
                 $fits === null
                     ? $mends
-                    : [...$mends, new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)],
+                    : [...$mends, new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)],
             );
         }
         if ($this->dish->rice->soak->belongsInTheFridge()) {
@@ -338,7 +266,7 @@ final readonly class Clashes
                     'clashes.holds-l-rice-and-water-make', pot: $measured->pot->name, litres: $measured->pot->litres,
                     fullL: $fullL,
                 ),
-                $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'table/eaters', $fits)],
+                $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)],
             );
         }
 
@@ -433,7 +361,7 @@ final readonly class Clashes
                 ...$this->otherPots('lid/pot', $fits), ...$this->twoPots(),
                 ...($eaters === null
                     ? []
-                    : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'table/eaters', $eaters)]),
+                    : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'usual/eaters', $eaters)]),
             ],
         )];
     }
@@ -506,7 +434,7 @@ final readonly class Clashes
         $tooMany = $this->dish->table->eaters;
         while ($tooMany - $fit > 1) {
             $eaters = intdiv($fit + $tooMany, 2);
-            if ($fits($this->dish->changed('table/eaters', $eaters))) {
+            if ($fits($this->dish->changed('usual/eaters', $eaters))) {
                 $fit = $eaters;
             } else {
                 $tooMany = $eaters;

@@ -12,6 +12,8 @@ use Orbek\Core\Measure\Instant;
 /** The work of a meal on the clock, counted back from its table. */
 final readonly class Day
 {
+    private const FIVE_MIN_S = 300;
+
     /** @param  array<string, Work>  $works by task, in the order in which they begin */
     private function __construct(public DateTimeImmutable $tableAt, public Schedule $schedule, public array $works)
     {
@@ -30,6 +32,26 @@ final readonly class Day
         }
 
         return new self($tableAt, $schedule, $inOrder);
+    }
+
+    /** The table of work that begins now: on a full five minutes. */
+    public static function soonest(DateTimeImmutable $now, Schedule $schedule): DateTimeImmutable
+    {
+        return self::nextFive(Instant::plusMinutes($now, -$schedule->firstStart()));
+    }
+
+    /**
+     * The next full five minutes that a day and a time of day can name: of an hour that comes twice, they name the
+     * first.
+     */
+    public static function nextFive(DateTimeImmutable $time): DateTimeImmutable
+    {
+        $full = $time->setTimestamp((int) ceil($time->getTimestamp() / self::FIVE_MIN_S) * self::FIVE_MIN_S);
+        while (new DateTimeImmutable($full->format('Y-m-d\TH:i'), $full->getTimezone()) < $full) {
+            $full = Instant::plusMinutes($full, 5);
+        }
+
+        return $full;
     }
 
     public function work(string $task): Work

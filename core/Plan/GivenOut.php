@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use DateTimeImmutable;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Meal\Meal;
@@ -35,13 +36,13 @@ final readonly class GivenOut
     public function forTable(Meal $meal): self
     {
         return new self(array_map(static fn (array $one, Share $share): array => [
-            $one[0]->changed('table', $meal->tableOf($share)), $one[1],
+            $one[0]->changed('usual', $meal->tableOf($share)), $one[1],
         ], $this->dishes, $meal->shares));
     }
 
     /** @return list<Plan> */
-    public function plans(Planner $planner): array
+    public function plans(Planner $planner, DateTimeImmutable $tableAt): array
     {
-        return array_map(static fn (array $one): Plan => $planner->plan($one[0], $one[1]), $this->dishes);
+        return array_map(static fn (array $one): Plan => $planner->plan($one[0], $one[1], $tableAt), $this->dishes);
     }
 }

@@ -13,6 +13,7 @@ use Orbek\Core\Clock\Laying;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Meal\Meal;
+use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 
@@ -52,7 +53,7 @@ final readonly class MealPlanner
         $given = $given?->forTable($meal)
             ?? (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))
                 ->of($this->served($meal, $dishes), $last?->forTable($meal));
-        $plans = $given->plans($this->planner);
+        $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->timezone));
         $tasks = MealWork::of($meal, $plans, $this->kitchen);
         [$laid, $holds] = $this->lay($meal, $tasks, $from);
 
@@ -65,7 +66,7 @@ final readonly class MealPlanner
     /** A meal as it was laid before, with nothing looked for and nothing said of it. */
     public function asLaid(Meal $meal, GivenOut $given, Laid $laid, bool $holds): MealPlan
     {
-        $plans = $given->plans($this->planner);
+        $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->timezone));
 
         return $this->planned(
             $meal, $given, $plans, MealWork::of($meal, $plans, $this->kitchen), $laid, $holds, [],
@@ -109,7 +110,7 @@ final readonly class MealPlanner
         foreach ($meal->shares as $index => $share) {
             $dish = $dishes[$share->dish]
                 ?? throw Refused::because("dishes/{$index}/dish", 'refused.the-dish-is-gone', dish: $share->dish);
-            $served[] = $dish->changed('table', $meal->tableOf($share));
+            $served[] = $dish->changed('usual', $meal->tableOf($share));
         }
 
         return $served;
@@ -164,10 +165,10 @@ final readonly class MealPlanner
         $clashes = [];
         $first = $laid->starts === [] ? 0 : min($laid->starts);
         $leftMin = intdiv($tableAt->getTimestamp() - $this->now->getTimestamp(), 60);
-        if ($leftMin < 0) {
-            $clashes[] = new MealClash(Note::of('meal.has-passed', tableAt: $tableAt));
-        } elseif ($leftMin < -$first) {
-            $clashes[] = new MealClash(Note::of('meal.too-little-time', takes: -$first, left: $leftMin));
+        if ($leftMin < -$first) {
+            $clashes[] = new MealClash($leftMin < 0
+                ? Note::of('meal.has-passed', tableAt: $tableAt->format('H:i \o\n l j F'))
+                : Note::of('meal.too-little-time', takes: -$first, left: $leftMin), $this->later($tableAt, $first));
         }
         foreach ($plans as $plan) {
             foreach (array_filter(
@@ -187,6 +188,31 @@ final readonly class MealPlanner
         }
 
         return $clashes;
+    }
+
+    /**
+     * Other times for the table: as soon as it can be, and where that is past its hour the same hour tomorrow.
+     *
+     * @return list<MealMend>
+     */
+    private function later(DateTimeImmutable $tableAt, int $firstStartMin): array
+    {
+        $now = $this->now->setTimezone($tableAt->getTimezone());
+        $earliest = Day::nextFive(Instant::plusMinutes($now, -$firstStartMin));
+        $sameDay = $earliest->format('Y-m-d') === $tableAt->format('Y-m-d');
+        $mends = [new MealMend(
+            Note::of('meal.serve-at', earliest: $earliest->format($sameDay ? 'H:i' : 'H:i \o\n l j F')), 'serve_at',
+            $earliest->format('Y-m-d\TH:i'), null,
+        )];
+        $tomorrow = $now->modify('+1 day')->setTime((int) $tableAt->format('G'), (int) $tableAt->format('i'));
+        if ($tableAt <= $now && $tomorrow > $earliest) {
+            $mends[] = new MealMend(
+                Note::of('meal.serve-tomorrow-at', tomorrow: $tomorrow->format('H:i')), 'serve_at',
+                $tomorrow->format('Y-m-d\TH:i'), null,
+            );
+        }
+
+        return $mends;
     }
 
     /**

@@ -34,10 +34,11 @@ final readonly class Planner
 
     /**
      * @param  list<string>  $reserved ids of rings and plates that something else on the table needs
+     * @param  DateTimeImmutable|null  $tableAt when it is to be on the table; else as soon as it can be from now
      *
      * @throws Refused when the dish names a pot, ring or bag that the kitchen does not have
      */
-    public function plan(Dish $dish, array $reserved = []): Plan
+    public function plan(Dish $dish, array $reserved = [], ?DateTimeImmutable $tableAt = null): Plan
     {
         $this->ringsAreThere($dish);
         $draft = Potted::of($dish, $this->kitchen, $this->knowledge);
@@ -47,11 +48,10 @@ final readonly class Planner
         $potted = $draft->heated(Waits::on($schedule, $works, $dish), $this->before, $reserved);
         $works = WorkOrder::of($potted, $this->kitchen);
         [$schedule, $clockClash] = $this->lay($dish, $works);
-        $tableAt = $dish->table->serveAt($this->kitchen->timezone);
+        $tableAt ??= Day::soonest($this->now->setTimezone($this->kitchen->timezone), $schedule);
         $clashes = [
             ...(new Clashes($potted, $this->kitchen, $this->knowledge))->ofThings(),
             ...$clockClash,
-            ...Clashes::ofTime($tableAt, $schedule->firstStart(), $this->now),
         ];
         $ingredients = Amounts::of($potted, $this->kitchen, Totals::rawRice($potted, $this->kitchen));
 

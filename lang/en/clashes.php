@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 return [
     'nothing-left-for-the-steam' => 'The rice is {done} % done in the pot already, before {steamMin} min of steam: it will be soft.',
-    'serve-at' => 'Serve at {earliest}',
-    'serve-tomorrow-at' => 'Serve tomorrow at {tomorrow}',
-    'has-passed' => '{tableAt} has passed.',
-    'too-little-time-the-work-takes' => 'Too little time: the work takes {firstStartMin}, and the table is in {timestamp}.',
     'boil-on' => 'Boil on {strongest}',
     'on-would-take-batches' => '^{pot} on {burner} would take {batches} batches.',
     'cook-for' => 'Cook for {fits}',

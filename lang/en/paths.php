@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 /* Fields of a dish by their paths, and how a change of one is told. */
 return [
-    'table/eaters' => 'people',
-    'table/children' => 'children',
-    'table/plates' => 'plates',
-    'table/leftovers' => 'portions for later',
-    'table/serve_at' => 'on the table',
+    'usual/eaters' => 'people',
+    'usual/children' => 'children',
+    'usual/plates' => 'plates',
+    'usual/leftovers' => 'portions for later',
     'rice/lot' => 'rice',
     'rice/rinses' => 'rinses',
     'rice/soak/minutes' => 'soak, min',

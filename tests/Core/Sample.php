@@ -27,6 +27,8 @@ final class Sample
 {
     public const NOW = '2026-11-24 10:00';
 
+    public const TABLE_AT = '2026-11-28 19:30';
+
     /** The craft's own data. */
     public static function craft(): Craft
     {
@@ -55,7 +57,7 @@ final class Sample
     public static function first(School $school): Dish
     {
         return Dish::fromArray(
-            Starter::document($school, self::kitchen(), 'A dish', '2026-11-28T19:30'),
+            Starter::document($school, self::kitchen(), 'A dish'),
             self::craft(),
         );
     }
@@ -65,13 +67,13 @@ final class Sample
         return self::dish('sour-cherry-polo');
     }
 
-    public static function plan(?Dish $dish = null, ?Kitchen $kitchen = null, string $now = self::NOW): Plan
-    {
-        return Planner::in(
-            $kitchen ?? self::kitchen(),
-            Knowledge::none(),
-            new DateTimeImmutable($now),
-        )->plan($dish ?? self::polo());
+    public static function plan(
+        ?Dish $dish = null, ?Kitchen $kitchen = null, string $now = self::NOW, string $tableAt = self::TABLE_AT,
+    ): Plan {
+        $kitchen ??= self::kitchen();
+
+        return Planner::in($kitchen, Knowledge::none(), new DateTimeImmutable($now))
+            ->plan($dish ?? self::polo(), [], new DateTimeImmutable($tableAt, $kitchen->timezone));
     }
 
     /** @return array<string, mixed> */

@@ -95,7 +95,7 @@ final class ALongYearTest extends FeatureTestCase
         $this->post(route('cook.begin', $dish), ['cook' => (string) Str::ulid()])->assertRedirect(route('cook', $cook));
         $this->patchJson(
             route('dish.change', $dish),
-            ['path' => 'table/eaters', 'value' => 5, 'version' => 1],
+            ['path' => 'usual/eaters', 'value' => 5, 'version' => 1],
         )->assertOk();
         $id = (string) Str::ulid();
         $this->post(route('cook.begin', $dish), ['cook' => $id])
@@ -129,18 +129,16 @@ final class ALongYearTest extends FeatureTestCase
         $this->get('/shelf?page=2')->assertSee('Dishes before');
     }
 
-    public function test_the_next_table_stands_first_and_those_that_were_come_last(): void
+    public function test_what_was_touched_last_stands_first(): void
     {
-        Dish::query()->where('name', 'Trout and fenugreek polo')->firstOrFail()->fill([
-            'serve_at' => '2020-01-01T19:00',
-        ])->save();
-        $order = Dish::query()->onTheShelf('', now()->format('Y-m-d\TH:i'))->pluck('serve_at')->all();
-        $past = array_pop($order);
-
-        self::assertSame('2020-01-01T19:00', $past);
-        $sorted = $order;
-        sort($sorted);
-        self::assertSame($sorted, $order);
+        $this->travelTo(now()->addHour());
+        Dish::query()->where('name', 'Trout and fenugreek polo')->firstOrFail()->touch();
+        self::assertSame('Trout and fenugreek polo', Dish::query()->onTheShelf('')->firstOrFail()->name);
+        $this->travelTo(now()->addHour());
+        $this->patchJson(
+            route('dish.change', $this->dish()), ['path' => 'usual/eaters', 'value' => 5, 'version' => 1],
+        )->assertOk();
+        self::assertSame($this->dish()->name, Dish::query()->onTheShelf('')->firstOrFail()->name);
     }
 
     public function test_what_is_kept_as_known_is_what_all_lessons_give(): void

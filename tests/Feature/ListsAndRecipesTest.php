@@ -45,7 +45,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
     public function test_each_change_keeps_what_was_and_can_be_taken_back(): void
     {
         $dish = $this->dish();
-        $this->change($dish, 'table/eaters', 5)->assertOk();
+        $this->change($dish, 'usual/eaters', 5)->assertOk();
         $this->change($dish->refresh(), 'lid/seal', 'foil')->assertOk();
         $this->get(
             route('dish.versions', $dish),
@@ -65,7 +65,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
 
     public function test_a_version_of_another_dish_is_not_found(): void
     {
-        $this->change($this->dish(), 'table/eaters', 5);
+        $this->change($this->dish(), 'usual/eaters', 5);
         $other = Dish::query()->where('name', 'Turkey and plum biryani')->firstOrFail();
         $this->post(route('dish.version.back', [$other, DishVersion::query()->firstOrFail()]))->assertNotFound();
     }
@@ -170,7 +170,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
             ['[1, 2]', 'an Orbek document'],
             [
                 (string) json_encode(
-                    ['name' => 'x'] + $this->dish()->core()->changed('table/eaters', 9)->toArray() + ['filling' => []],
+                    ['name' => 'x'] + $this->dish()->core()->changed('usual/eaters', 9)->toArray() + ['filling' => []],
                 ),
                 '',
             ],

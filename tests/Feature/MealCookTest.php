@@ -12,6 +12,7 @@ use App\Models\MealCook;
 use App\Models\MealCookEvent;
 use App\StandIns\PracticeClock;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -71,7 +72,7 @@ final class MealCookTest extends FeatureTestCase
             ->assertJsonPath('events.2', ['status' => 'refused', 'message' => 'dish: 7 is out of range; give 0 to 1.'])
             ->assertJsonPath('events.3.status', 'refused')->assertJsonPath('events.4.status', 'taken')
             ->assertJsonPath('events.5.status', 'refused');
-        self::assertSame(1, CookEvent::query()->where('cook_id', $cook->dishes[0]?->id)->count());
+        self::assertSame(1, CookEvent::query()->where('cook_id', $cook->dishes->firstOrFail()->id)->count());
         self::assertSame(1, MealCookEvent::query()->count());
         $this->tell($cook, [$rinse])->assertJsonPath('events.0.status', 'known');
         // What only a meal knows is not told of a dish by itself, nor of a meal's dish past its meal.
@@ -124,16 +125,16 @@ final class MealCookTest extends FeatureTestCase
             $this->get(route('cook.causes', $dish))->assertOk();
         }
         self::assertTrue($cook->dishes()->get()->contains(static fn (Cook $one): bool => isset($one->summary['stove'])));
-        $this->artisan('orbek:knowledge')->assertSuccessful();
+        self::assertSame(0, Artisan::call('orbek:knowledge'));
         $this->get('/stove')->assertSee('Nothing on the stove');
         self::assertLessThan($cook->plan()->tableAt, $at);
 
         // Left out after all: it is no longer a dish that was served.
         $this->tell($cook, [$out])->assertOk();
-        self::assertNull($cook->dishes()->get()[1]?->served_at);
-        self::assertNotNull($cook->dishes()->get()[1]?->given_up_at);
+        self::assertNull($cook->dishes()->where('place', 1)->firstOrFail()->served_at);
+        self::assertNotNull($cook->dishes()->where('place', 1)->firstOrFail()->given_up_at);
         $this->tell($cook, [$this->event('undone', ['subject' => $out['id']])])->assertOk();
-        self::assertNotNull($cook->dishes()->get()[1]?->served_at);
+        self::assertNotNull($cook->dishes()->where('place', 1)->firstOrFail()->served_at);
     }
 
     public function test_given_up_it_leaves_the_stove_and_can_be_taken_up_again(): void
@@ -166,7 +167,10 @@ final class MealCookTest extends FeatureTestCase
         $clock->putForward($at->getTimestamp() - $clock->now()->getTimestamp());
     }
 
-    /** @param  list<mixed>  $events */
+    /**
+     * @param  list<mixed>  $events
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function tell(MealCook $cook, array $events, ?int $who = null): TestResponse
     {
         return $this->postJson(route('meal-cook.events', $cook), [

@@ -94,7 +94,7 @@ final class MealTest extends FeatureTestCase
         self::assertSame('orbek-meal/1', $file['format']);
         self::assertCount(2, $file['documents']);
         foreach ($file['dishes'] as $share) {
-            self::assertSame('orbek-dish/1', $file['documents'][$share['dish']]['format']);
+            self::assertSame('orbek-dish/2', $file['documents'][$share['dish']]['format']);
         }
         $upload = static fn (string $text): array => ['file' => UploadedFile::fake()->createWithContent('meal.json', $text)];
         $text = (string) json_encode($file);

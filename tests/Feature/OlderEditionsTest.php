@@ -11,12 +11,14 @@ use App\Models\DishVersion;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LotTest;
+use App\Models\Meal;
 use App\Models\StoveTest;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use PDO;
 
 /** A database made by an older edition comes over with every dish, cook and lesson. */
 final class OlderEditionsTest extends TestCase
@@ -70,6 +72,45 @@ final class OlderEditionsTest extends TestCase
         }
     }
 
+    public function test_dates_and_guests_of_dishes_are_meals_now_and_cooks_keep_their_table(): void
+    {
+        foreach (Dish::withTrashed()->get() as $dish) {
+            self::assertSame('orbek-dish/2', $dish->document['format']);
+            self::assertArrayNotHasKey('table', $dish->document);
+            self::assertGreaterThan(0, $dish->core()->table->eaters);
+        }
+        $ahead = array_filter(self::tables(), static fn (string $at): bool => $at >= now()->format('Y-m-d\TH:i'));
+        self::assertSame(count($ahead), Meal::query()->count());
+        foreach (Meal::query()->get() as $meal) {
+            $dish = Dish::query()->findOrFail($meal->core()->shares[0]->dish);
+            self::assertSame($ahead[$dish->id], $meal->serve_at);
+            self::assertSame([$dish->name, $dish->core()->table->eaters], [$meal->name, $meal->core()->eaters]);
+            $this->get(route('meal', $meal))->assertOk();
+        }
+        foreach (Cook::query()->get() as $cook) {
+            self::assertSame(
+                $cook->dish['table']['serve_at'], $cook->plan()->day->tableAt->format('Y-m-d\TH:i'), $cook->name,
+            );
+        }
+    }
+
+    /** @return array<string, string> when each dish on the shelf was to be on the table, before it came over */
+    private static function tables(): array
+    {
+        $old = (string) tempnam(sys_get_temp_dir(), 'orbek-old');
+        file_put_contents(
+            $old, (string) gzdecode((string) file_get_contents(dirname(__DIR__).'/data/edition-1.sqlite.gz')),
+        );
+        $tables = [];
+        $rows = (new PDO("sqlite:{$old}"))->query('select id, document from dishes where deleted_at is null');
+        foreach ($rows === false ? [] : $rows->fetchAll(PDO::FETCH_KEY_PAIR) as $id => $document) {
+            $tables[(string) $id] = json_decode((string) $document, true)['table']['serve_at'];
+        }
+        unlink($old);
+
+        return $tables;
+    }
+
     public function test_what_was_known_is_known(): void
     {
         // As the older edition reckoned it; what is not taught is taken to scatter wider now.
@@ -102,7 +143,8 @@ final class OlderEditionsTest extends TestCase
         ) {
             $this->get($path)->assertOk();
         }
-        $this->get('/shelf?find=walnut')->assertSee('Lentil, date and walnut polo')->assertDontSee('Jackfruit');
+        $this->get('/shelf?find=walnut')->assertSee('Lentil, date and walnut polo')
+            ->assertDontSee('<h2>Jackfruit', false);
         foreach (Cook::query()->get() as $cook) {
             $this->get(route('cook', $cook))->assertOk();
         }

@@ -28,7 +28,7 @@ final class PotDrawingTest extends TestCase
     public function test_layers_stay_inside_the_pot_and_their_labels_apart(): void
     {
         foreach ([2, 9, 24] as $eaters) {
-            $drawing = new PotDrawing(Sample::plan(Sample::polo()->changed('table/eaters', $eaters)), self::SCALE);
+            $drawing = new PotDrawing(Sample::plan(Sample::polo()->changed('usual/eaters', $eaters)), self::SCALE);
             $below = INF;
             foreach ($drawing->layers() as $drawn) {
                 preg_match_all('/(-?[\d.]+),(-?[\d.]+)/', $drawn['outline'], $points);

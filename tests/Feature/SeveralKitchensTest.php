@@ -8,6 +8,7 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\StandIns\PracticeClock;
 use Illuminate\Http\UploadedFile;
 use Tests\Core\Sample;
 
@@ -104,6 +105,12 @@ final class SeveralKitchensTest extends FeatureTestCase
             'degrees' => 'fahrenheit', 'hours' => '12', 'week_starts' => 'sunday',
         ])->assertRedirect();
         $dish = $this->dish();
+        // In the afternoon, where the two ways to tell the hours differ.
+        $clock = app(PracticeClock::class);
+        $clock->putForward(
+            $clock->now()->setTimezone(Kitchen::core()->timezone)->modify('tomorrow 14:02')->getTimestamp()
+                - $clock->now()->getTimestamp(),
+        );
         $plan = $this->plan();
         $times = [
             $plan->day->tableAt->format('H:i'), $plan->day->at($plan->day->schedule->firstStart())->format('H:i'),

@@ -120,7 +120,7 @@ final class StoveTest extends FeatureTestCase
         $cook = $this->begun();
         $this->patchJson(
             route('dish.change', $this->dish()),
-            ['path' => 'table/eaters', 'value' => 3, 'version' => 1],
+            ['path' => 'usual/eaters', 'value' => 3, 'version' => 1],
         )->assertOk();
 
         self::assertSame(9, $cook->refresh()->plan()->dish->table->eaters);

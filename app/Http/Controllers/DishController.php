@@ -125,7 +125,6 @@ final class DishController
             'dish' => $dish,
             'plan' => $plan,
             'open' => $open ?? Station::Water,
-            'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
             'nextCook' => (string) Str::ulid(),
         ];
     }

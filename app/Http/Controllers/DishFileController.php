@@ -21,12 +21,10 @@ use Orbek\Core\Dish\FromRecipe;
 use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Dish\Starter;
 use Orbek\Core\Dish\Table;
-use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Planner;
-use Psr\Clock\ClockInterface;
 
 /** Dishes in and out: files, copies, and dishes put away. */
 final class DishFileController
@@ -99,7 +97,7 @@ final class DishFileController
      *
      * @throws Refused
      */
-    public function fromRecipe(Request $request, Planner $planner, ClockInterface $clock): RedirectResponse
+    public function fromRecipe(Request $request, Planner $planner): RedirectResponse
     {
         $kitchen = Kitchen::core();
         $form = Fields::ofForm($request->all());
@@ -115,7 +113,6 @@ final class DishFileController
         }
         $document = FromRecipe::document(
             $school, $kitchen, trim($form->text('name')), $form->whole('eaters', 1, Table::MOST_EATERS), $lines,
-            self::tomorrow($clock, $kitchen),
         );
         $dish = OpenFile::dish((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         $dish = Moving::right($dish, $kitchen, $planner);
@@ -124,7 +121,7 @@ final class DishFileController
     }
 
     /** A first dish of a school, to be changed from there. */
-    public function start(Request $request, Planner $planner, ClockInterface $clock): RedirectResponse
+    public function start(Request $request, Planner $planner): RedirectResponse
     {
         $school = app(Craft::class)->schools->get(Fields::of($request->all())->text('school'), 'school');
         $kitchen = Kitchen::core();
@@ -133,20 +130,13 @@ final class DishFileController
         }
         $dish = OpenFile::dish(
             (string) json_encode(
-                Starter::document(
-                    $school, $kitchen, 'A new dish: '.lcfirst($school->label), self::tomorrow($clock, $kitchen),
-                ),
+                Starter::document($school, $kitchen, 'A new dish: '.lcfirst($school->label)),
                 JSON_PRESERVE_ZERO_FRACTION,
             ),
         );
         $dish = Moving::right($dish, $kitchen, $planner);
 
         return redirect()->route('pot', $this->onTheShelf((new Dish(['version' => 1]))->take($dish)));
-    }
-
-    private static function tomorrow(ClockInterface $clock, CoreKitchen $kitchen): string
-    {
-        return $clock->now()->setTimezone($kitchen->timezone)->modify('+1 day')->setTime(19, 0)->format('Y-m-d\TH:i');
     }
 
     public function copy(Dish $dish): RedirectResponse

@@ -86,10 +86,9 @@ final class FirstMinutesController
         if ($school->cooking === Cooking::Cooker && $home->cookers() === []) {
             throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
         }
-        $serveAt = $clock->now()->setTimezone($home->timezone)->modify('+1 day')->setTime(19, 0)->format('Y-m-d\TH:i');
         $dish = CoreDish::fromArray(
-            Starter::document($school, $home, 'A first dish: '.lcfirst($school->label), $serveAt), app(Craft::class),
-        )->changed('table/eaters', FirstMinutes::eaters($answers['people'] ?? Fields::ofForm([])));
+            Starter::document($school, $home, 'A first dish: '.lcfirst($school->label)), app(Craft::class),
+        )->changed('usual/eaters', FirstMinutes::eaters($answers['people'] ?? Fields::ofForm([])));
         $dish = Moving::right($dish, $home, Planner::in($home, Knowledge::none(), $clock->now(), $found));
         $made = DB::transaction(function () use ($home, $dish): Dish {
             $household = app(Household::class);

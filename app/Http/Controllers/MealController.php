@@ -39,6 +39,9 @@ final class MealController
 {
     private const OTHERS_SHOWN = 30;
 
+    /** Before this hour a new meal is for tonight. */
+    private const TODAY_BEFORE = 14;
+
     public function __construct(private readonly LaidMeals $laid, private readonly ClockInterface $clock)
     {
     }
@@ -66,12 +69,12 @@ final class MealController
         }
         $first = ($dishes->first() ?? throw Refused::because('dishes', 'refused.a-meal-wants-a-dish'))->core();
         $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
-        $serveAt = $first->table->serveAt > $now->format('Y-m-d\TH:i')
-            ? $first->table->serveAt : $now->modify('+1 day')->setTime(19, 0)->format('Y-m-d\TH:i');
+        $serveAt = $now->modify($now->format('G') < self::TODAY_BEFORE ? 'today 19:00' : 'tomorrow 19:00')->format('Y-m-d\TH:i');
         $meal = CoreMeal::fromArray([
             'format' => CoreMeal::FORMAT,
             'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
             'serve_at' => $serveAt, 'eaters' => $first->table->eaters, 'children' => $first->table->children,
+            'plates' => $first->table->plates->value, 'leftovers' => $first->table->leftovers,
             'hands' => Kitchen::core()->hands,
             'dishes' => array_map(static fn (string $id): array => ['dish' => $id], $ids),
         ]);

@@ -32,12 +32,12 @@ final class ShelfController
         $form = Fields::ofForm($request->query->all());
         $asked = $form->has('find') ? $form->text('find') : '';
         $now = $clock->now()->setTimezone(Kitchen::core()->timezone)->format('Y-m-d\TH:i');
-        $pages = Dish::query()->onTheShelf($asked, $now)->simplePaginate(self::A_PAGE)->withQueryString();
+        $pages = Dish::query()->onTheShelf($asked)->simplePaginate(self::A_PAGE)->withQueryString();
 
         return view('shelf.index', [
             'pages' => $pages,
             'asked' => $asked,
-            'cards' => $cards->ofDishes($pages->getCollection(), $clock->now()),
+            'cards' => $cards->ofDishes($pages->getCollection()),
             'cooking' => Cook::onTheStove(),
             'cookingMeal' => MealCook::onTheStove(),
             'hasAway' => Dish::onlyTrashed()->exists(),

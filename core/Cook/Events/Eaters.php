@@ -7,8 +7,9 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
-use Orbek\Core\Measure\Fields;
 use Orbek\Core\Dish\Table;
+use Orbek\Core\Measure\Fields;
+
 /** More or fewer come to the table than was thought. */
 final readonly class Eaters extends Event
 {

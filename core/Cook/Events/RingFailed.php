@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Lid\Flame;
+
 /** A ring gives no heat any more. */
 final readonly class RingFailed extends Event
 {

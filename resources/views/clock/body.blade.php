@@ -3,7 +3,7 @@
     $attended = $plan->day->busyFrom();
 @endphp
 @fragment('clock-ropes')<div class="ropes" id="clock-ropes">
-    <h1><strong>{{ $plan->day->tableAt->format('l') }}</strong> for {{ $plan->dish->table->eaters }}, {{ $dish->name }}</h1>
+    <h1>{{ $dish->name }} by itself, for {{ $plan->dish->table->eaters }}</h1>
     <x-drawing.clock :$plan />
     <ol class="told">
         @foreach ($plan->day->works as $id => $work)
@@ -13,10 +13,10 @@
     </ol>
 </div>@endfragment
 @fragment('clock-says')<aside class="beside" id="clock-says" aria-label="What the clock says">
-    <form method="post" action="{{ route('meal.begin') }}" class="no-print">@csrf<button class="quiet" name="dishes[]" value="{{ $dish->id }}">Make it a meal with other dishes</button></form>
+    <form method="post" action="{{ route('meal.begin') }}" class="no-print">@csrf<button class="act" name="dishes[]" value="{{ $dish->id }}">Put it on a table</button></form>
     <p class="strong-figure">{{ intdiv(-$attended, 60) }}:{{ sprintf('%02d', -$attended % 60) }}</p>
     <p>in the kitchen, from {{ $say->time($plan->day->at($attended)) }}@if ($first < $attended); first work at {{ $say->time($plan->day->at($first)) }}@endif</p>
-    <p class="ruled">On the table <x-word.moment path="table/serve_at" :$plan :$today />.</p>
+    <p class="ruled">Begun now it is on the table at <strong>{{ $say->time($plan->day->tableAt) }}</strong>. A day, a time and other dishes are a meal's.</p>
     @foreach ($plan->clashes as $clash)
         <div class="clash ruled" role="status"><p>{{ $clash->says }}</p>
             @foreach ($clash->mends as $mend)

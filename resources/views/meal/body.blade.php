@@ -8,7 +8,7 @@
     <h1 class="meal-name">{{ $m->name }}</h1>
     <p class="meal-sentence">On <select class="word choice" data-path="serve_at" data-part="day" aria-label="On the table, day" autocomplete="off">@foreach ($days->groupBy(fn ($day) => $say->reading()->weekOf($day)) as $week => $inWeek)<optgroup label="{{ $loop->first ? 'This week' : 'The week of '.Carbon\CarbonImmutable::parse($week)->format('j F') }}">@foreach ($inWeek as $day)<option value="{{ $day->format('Y-m-d') }}" @selected($day->format('Y-m-d') === $plan->tableAt->format('Y-m-d'))>{{ $day->format('l j F') }}</option>@endforeach</optgroup>@endforeach</select>
         at <input class="word time" type="text" inputmode="numeric" data-path="serve_at" data-part="time" aria-label="On the table, time" value="{{ $plan->tableAt->format('H:i') }}" pattern="([01]?\d|2[0-3]):[0-5]\d" title="Give a time such as 19:30." size="5" maxlength="5" required autocomplete="off">
-        for <x-word.number path="eaters" :value="$m->eaters" label="How many eat" min="1" max="60" />, of them <x-word.number path="children" :value="$m->children" label="children" min="0" max="60" /> children:
+        for <x-word.number path="eaters" :value="$m->eaters" label="How many eat" min="1" max="60" />, of them <x-word.number path="children" :value="$m->children" label="children" min="0" max="60" /> children, <x-word.choice path="plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$m->plates->value" label="Plates" /> plates, <x-word.number path="leftovers" :value="$m->leftovers" label="Portions left for later" min="0" max="20" /> portions for later:
         @foreach ($plan->plans as $index => $one)
             <span class="of-meal"><strong>@if (count($plan->plans) > 1)<span class="of">{{ $index + 1 }}</span> @endif<a href="{{ route('pot', $m->shares[$index]->dish) }}">{{ $one->dish->name }}</a></strong> for <x-word.number :path="'dishes:eaters:'.$index" :value="$one->dish->table->eaters" :label="$one->dish->name.': for how many'" min="1" :max="$m->eaters" /> @if (count($plan->plans) > 1)<button type="button" class="small-button" data-mend data-path="dishes:remove:{{ $index }}" data-value="null" aria-label="Take out: {{ $one->dish->name }}">×</button>@endif{{ $loop->last ? '' : ',' }}</span>
         @endforeach
@@ -32,7 +32,29 @@
             @endforeach
         </div>
     @endforeach
-    @foreach ($plan->warnings() as $warning)<p class="caution ruled">{{ $warning }}</p>@endforeach
+    <div class="ruled">
+    @if ($m->guests !== [])
+        <ul class="guests">
+            @foreach ($m->guests as $index => $guest)
+                @php $warnings = array_merge(...array_map(fn ($one) => array_map(fn ($says) => [$one->dish->name, $says], $guest->warnings($one->dish)), $plan->plans)); @endphp
+                <li @class(['warned' => $warnings !== []])>
+                    <span><strong>{{ $guest->who }}</strong>, {{ $say->label($guest->diet) }}@if ($guest->avoids !== []), no {{ collect($guest->avoids)->map(fn ($a) => $say->label($a))->implode(', ') }}@endif{{ $guest->isSmallChild ? ', a small child' : '' }}:
+                        {{ $warnings === [] ? 'may eat all of it.' : 'not without care: '.collect($warnings)->map(fn ($one) => $one[0].' ('.$say($one[1]).')')->implode(', ').'.' }}</span>
+                    <button type="button" data-mend data-path="guests:remove:{{ $index }}" data-value="null" aria-label="{{ $guest->who }}: take off the list">Take off</button>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    <details class="adding no-print" data-keep-open><summary>Someone who must not eat everything</summary>
+        <form data-add="guests">
+            <label>Who <input name="who" maxlength="60" required autocomplete="off"></label>
+            <label>Eats <select name="diet">@foreach (Orbek\Core\Dish\Diet::cases() as $diet)<option value="{{ $diet->value }}">{{ $say->label($diet) }}</option>@endforeach</select></label>
+            <fieldset><legend>Must not have</legend>@foreach (Orbek\Core\Care\Allergen::cases() as $allergen)<label class="tick"><input type="checkbox" name="avoids" data-list value="{{ $allergen->value }}"> {{ $say->label($allergen) }}</label>@endforeach</fieldset>
+            <label class="tick"><input type="checkbox" name="small_child" data-flag> a small child</label>
+            <button class="quiet">Note it</button>
+        </form>
+    </details>
+    </div>
     @if ($plan->theDayBefore() !== [])
         <div class="ruled"><p><strong>The day before</strong>, or in the morning:</p><ul class="day-before">@foreach ($plan->theDayBefore() as $task)<li>{{ $task->name }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }}</li>@endforeach</ul><p class="small">In the fridge at {{ $say->degrees(4) }} or below, covered.</p></div>
     @endif

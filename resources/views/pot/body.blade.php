@@ -17,7 +17,7 @@
 @endphp
 <section class="picture" aria-label="The pot">
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
-    <p class="under">{{ $d->school->label }} · {{ $plan->day->tableAt->format('l j F') }}</p></div>@endfragment
+    <p class="under">{{ $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $say->label($d->lid->seal) }}, {{ $inOven ? $plan->kitchen->oven->name ?? 'oven' : $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
@@ -32,9 +32,10 @@
     <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin-cook" x-on:submit="beginOnce($event)">
         @csrf
         <input type="hidden" name="cook" value="{{ $nextCook }}">
-        <button class="act">Start the cook</button>
-        @fragment('pot-first-work')<span id="pot-first-work">first work at {{ $say->time($plan->day->at($plan->day->schedule->firstStart())) }}</span>@endfragment
+        <button class="act">Start the cook now</button>
+        @fragment('pot-first-work')<span id="pot-first-work">on the table at {{ $say->time($plan->day->tableAt) }}, {{ $say->hours(-$plan->day->busyFrom()) }} in the kitchen</span>@endfragment
     </form>
+    <form method="post" action="{{ route('meal.begin') }}" class="to-meal">@csrf<button class="quiet" name="dishes[]" value="{{ $dish->id }}">Put it on a table</button> <span>a day, a time, other dishes</span></form>
     {{-- Under the button, so that what comes later does not move it. --}}
     <div class="right" data-right data-kept x-ignore></div>
     <div class="dish-tools">
@@ -62,12 +63,11 @@
                 <div class="sentence">
                     @switch($station)
                         @case(Station::Table)
-                            For <x-word.number path="table/eaters" :value="$d->table->eaters" label="People eating" min="1" max="60" />
-                            people, <x-word.number path="table/children" :value="$d->table->children" label="Children among them" min="0" :max="$d->table->eaters" /> of them children,
-                            <x-word.choice path="table/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$d->table->plates->value" label="Plates" /> plates,
-                            <x-word.number path="table/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0" max="20" /> portions for later,
-                            <x-word.number path="table/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0" max="4" /> filling side dishes,
-                            on the table <x-word.moment path="table/serve_at" :$plan :$today />.
+                            For <x-word.number path="usual/eaters" :value="$d->table->eaters" label="People eating" min="1" max="60" />
+                            people, <x-word.number path="usual/children" :value="$d->table->children" label="Children among them" min="0" :max="$d->table->eaters" /> of them children,
+                            <x-word.choice path="usual/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$d->table->plates->value" label="Plates" /> plates,
+                            <x-word.number path="usual/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0" max="20" /> portions for later,
+                            <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0" max="4" /> filling side dishes.
                             @break
                         @case(Station::Rice)
                             <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,

@@ -31,8 +31,7 @@
         <ul class="shelf">
             @forelse ($cards as $card)
                 <li>
-                    {!! $card['html'] !!}
-                    @foreach ($card['clashes'] as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach
+                    {!! $card !!}
                 </li>
             @empty
                 <li><p>@if ($asked !== '')No dish has “{{ $asked }}” in its name, its school or its parts.@else No dish yet. <code>./orbek start --fresh</code> loads the demo kitchen.@endif</p></li>

@@ -100,7 +100,7 @@ final class MealCookTest extends TestCase
         self::assertSame('19:40', $walk->cook()->situation()->tableAt->format('H:i'));
     }
 
-    /** @return array<string, mixed> */
+    /** @return list<mixed> */
     private static function told(MealCook $cook): array
     {
         $situation = $cook->situation();
@@ -180,16 +180,17 @@ final class MealCookTest extends TestCase
         $walk->happens('ring-failed', null, ['ring' => $ring]);
         $walk->clock = $walk->clock->modify('+1 minute');
         $cook = $walk->cook();
-        self::assertTrue($cook->dishes[0]->underTheLid()?->flame()->isOff());
-        self::assertLessThan($on, $cook->dishes[0]->underTheLid()?->course->end()->browning);
+        $cools = $cook->dishes[0]->underTheLid() ?? self::fail('the lid is on');
+        self::assertTrue($cools->flame()->isOff());
+        self::assertLessThan($on, $cools->course->end()->browning);
         self::assertStringContainsString('set it on another', Sample::say($cook->changes));
 
         $setting = $walk->plan->plans[0]->potted->first()->line()[0]->flame->setting;
         $walk->happens('heat-set', 'd1/heat-1', ['setting' => 100 * $setting, 'ring' => $other]);
         $walk->clock = $walk->clock->modify('+1 minute');
-        $moved = $walk->cook()->dishes[0]->underTheLid();
-        self::assertSame($other, $moved?->flame()->ring);
-        self::assertGreaterThan($cook->dishes[0]->underTheLid()?->course->end()->browning, $moved?->course->end()->browning);
+        $moved = $walk->cook()->dishes[0]->underTheLid() ?? self::fail('the lid is on');
+        self::assertSame($other, $moved->flame()->ring);
+        self::assertGreaterThan($cools->course->end()->browning, $moved->course->end()->browning);
     }
 
     public function test_a_task_that_one_took_is_not_asked_of_the_other(): void

@@ -27,7 +27,7 @@ final class MealWalk
 
     public DateTimeImmutable $clock;
 
-    /** @var array<string, int> most tasks that had one pair of hands at one time */
+    /** Most tasks that had hands at one time. */
     public int $mostInHand = 0;
 
     /** @var list<string> as they were begun */
@@ -41,7 +41,10 @@ final class MealWalk
         $this->clock = $plan->at($plan->firstStart() - 5);
     }
 
-    /** @param  list<array{dish: string, eaters?: int}>  $dishes names of demo dishes */
+    /**
+     * @param  list<array{dish: string, eaters?: int}>  $dishes names of demo dishes
+     * @param  list<array<string, mixed>>  $sides
+     */
     public static function of(array $dishes, int $eaters, int $hands, array $sides = []): self
     {
         static $laid = [];

@@ -48,7 +48,6 @@ final class RecipeTest extends TestCase
                 ['of' => 'saffron', 'role' => 'extra:saffron', 'grams' => 0.6],
                 ['of' => 'beads', 'role' => 'nowhere', 'grams' => 0],
             ],
-            '2026-11-28T19:30',
         );
         $dish = Dish::fromArray($document, Sample::craft());
 
@@ -65,7 +64,7 @@ final class RecipeTest extends TestCase
             Sample::refused(
                 static fn () => FromRecipe::document(
                     Sample::craft()->schools->get('cooked-filling', 'school'), Sample::kitchen(), 'From afar', 6,
-                    [['of' => 'lamb', 'role' => 'part:lamb-cubes', 'grams' => 900]], '2026-11-28T19:30',
+                    [['of' => 'lamb', 'role' => 'part:lamb-cubes', 'grams' => 900]],
                 ),
             ),
         );

@@ -48,7 +48,7 @@ final class HeatSearchTest extends TestCase
     {
         foreach ([['steel-24', 2], ['aluminium-28', 6], ['aluminium-28', 8]] as [$id, $eaters]) {
             $plan = Sample::plan(
-                Sample::dish('lentil-date-walnut-polo')->changed('table/eaters', $eaters)->changed('lid/pot', $id),
+                Sample::dish('lentil-date-walnut-polo')->changed('usual/eaters', $eaters)->changed('lid/pot', $id),
             );
             $first = ($plan->heating() ?? self::fail('it goes in'))->line()[0];
             self::assertEqualsWithDelta(4, $first->length(), 1.1, "{$id} for {$eaters}");
@@ -108,7 +108,7 @@ final class HeatSearchTest extends TestCase
 
     public function test_where_nothing_comes_out_right_nothing_is_called_the_best_and_what_is_missed_is_said(): void
     {
-        $plan = Sample::plan(Sample::dish('turkey-plum-biryani')->changed('lid/pot', 'steel-24')->changed('table/eaters', 9));
+        $plan = Sample::plan(Sample::dish('turkey-plum-biryani')->changed('lid/pot', 'steel-24')->changed('usual/eaters', 9));
 
         self::assertFalse($plan->isRight());
         self::assertNotSame([], $plan->faults());

@@ -98,7 +98,7 @@ final class AmountsTest extends TestCase
     {
         self::assertEqualsWithDelta(
             0.9 * 796.5,
-            self::plan(Sample::polo(), ['table/side_dishes' => 2])->totals->rice()->amount,
+            self::plan(Sample::polo(), ['usual/side_dishes' => 2])->totals->rice()->amount,
             1e-6,
         );
     }

@@ -58,7 +58,7 @@ final class ClashesTest extends TestCase
             'sour-cherry-polo', ['water/pot' => 'steel-24'], Station::Water, 'Too much for one boil: 2 batches',
         ];
         yield 'bag runs out' => [
-            'trout-fenugreek-polo', ['table/eaters' => 28, 'lid/pot' => 'aluminium-28'], Station::Rice,
+            'trout-fenugreek-polo', ['usual/eaters' => 28, 'lid/pot' => 'aluminium-28'], Station::Rice,
             'has 2.00 kg left',
         ];
         yield 'soak too long in the warm' => [
@@ -67,8 +67,8 @@ final class ClashesTest extends TestCase
         yield 'too much broth' => [
             'chickpea-spinach-one-pot', ['water/broth_per_rice' => 3], Station::Water, 'More broth than the rice takes',
         ];
-        yield 'cooker too small' => ['mushroom-chestnut-rice', ['table/eaters' => 20], Station::Water, 'holds 3.0 L'];
-        yield 'pot too small' => ['jackfruit-cashew-biryani', ['table/eaters' => 12], Station::Layers, 'is too small'];
+        yield 'cooker too small' => ['mushroom-chestnut-rice', ['usual/eaters' => 20], Station::Water, 'holds 3.0 L'];
+        yield 'pot too small' => ['jackfruit-cashew-biryani', ['usual/eaters' => 12], Station::Layers, 'is too small'];
     }
 
     public function test_a_kitchen_without_an_oven_or_with_a_cool_one_says_so(): void
@@ -143,7 +143,7 @@ final class ClashesTest extends TestCase
         self::assertContains(Caution::SmallChildren, $at('jackfruit-cashew-biryani', Station::Serve));
         self::assertNotContains(
             Caution::SmallChildren,
-            $at('jackfruit-cashew-biryani', Station::Serve, ['table/children' => 0]),
+            $at('jackfruit-cashew-biryani', Station::Serve, ['usual/children' => 0]),
         );
         self::assertContains(
             Caution::BroadBeans,

@@ -36,7 +36,7 @@ final class DemoDishesTest extends TestCase
         $dish = Sample::dish($name);
         $before = null;
         for ($eaters = 2; $eaters <= 24; $eaters += 2) {
-            $plan = Sample::plan($dish->changed('table/children', 0)->changed('table/eaters', $eaters));
+            $plan = Sample::plan($dish->changed('usual/children', 0)->changed('usual/eaters', $eaters));
             $this->sumsHold($plan, "{$name} for {$eaters}");
             if ($before !== null) {
                 self::assertGreaterThan($before->totals->rice()->amount, $plan->totals->rice()->amount);
@@ -50,11 +50,11 @@ final class DemoDishesTest extends TestCase
     public function test_scaled_up_and_back_it_is_the_same_dish(string $name): void
     {
         $dish = Sample::dish($name);
-        $there = $dish->changed('table/eaters', 24);
+        $there = $dish->changed('usual/eaters', 24);
 
         self::assertEquals(
             PlanJson::of(Sample::plan($dish), Sample::wording()),
-            PlanJson::of(Sample::plan($there->changed('table/eaters', $dish->table->eaters)), Sample::wording()),
+            PlanJson::of(Sample::plan($there->changed('usual/eaters', $dish->table->eaters)), Sample::wording()),
         );
     }
 

@@ -62,7 +62,7 @@ final class OwnKitchensTest extends TestCase
 
                 continue;
             }
-            $moved = Moving::into($dish->changed('table/eaters', 4), $kitchen, Sample::kitchen());
+            $moved = Moving::into($dish->changed('usual/eaters', 4), $kitchen, Sample::kitchen());
             self::assertFalse(Moving::isNeeded($moved, $kitchen), $name);
             $plan = $planner->plan(Moving::right($moved, $kitchen, $planner));
             $lacks = [...$plan->clashes, ...$plan->faults()];
@@ -100,7 +100,7 @@ final class OwnKitchensTest extends TestCase
     {
         $kitchen = self::named('a camping ring and a clay pot');
         $planner = self::planner($kitchen);
-        $dish = Moving::into(Sample::dish('jackfruit-cashew-biryani'), $kitchen, Sample::kitchen())->changed('table/eaters', 3);
+        $dish = Moving::into(Sample::dish('jackfruit-cashew-biryani'), $kitchen, Sample::kitchen())->changed('usual/eaters', 3);
         foreach (($planner->plan($dish)->heating() ?? self::fail('it goes in'))->line() as $block) {
             self::assertTrue($block->isRest() || $block->flame->plate !== null);
         }
@@ -117,7 +117,7 @@ final class OwnKitchensTest extends TestCase
             [Standing::NotFound], Standing::of($flat->pots['pot-3'], $flat->burners['ring-2']),
         );
         $dish = Moving::into(Sample::dish('sour-cherry-polo'), $flat, Sample::kitchen())
-            ->changed('lid/pot', 'pot-3')->changed('lid/burner', 'ring-2')->changed('table/eaters', 3)->changed('water/pot', 'pot-2');
+            ->changed('lid/pot', 'pot-3')->changed('lid/burner', 'ring-2')->changed('usual/eaters', 3)->changed('water/pot', 'pot-2');
         $clashes = self::planner($flat)->plan($dish)->clashes;
         $cold = array_values(array_filter(
             $clashes, static fn ($clash): bool => str_contains(Sample::say($clash->says), 'stays cold on it'),

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use App\Formats\PlanJson;
+use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Plan\Clash;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
 use Orbek\Core\Pot\Layer;
 use PHPUnit\Framework\TestCase;
@@ -34,7 +37,7 @@ final class PlannerTest extends TestCase
     public function test_layers_hold_all_the_rice_and_all_the_filling(): void
     {
         foreach ([1, 2, 5, 9, 13, 24, 60] as $eaters) {
-            $plan = Sample::plan(Sample::polo()->changed('table/eaters', $eaters));
+            $plan = Sample::plan(Sample::polo()->changed('usual/eaters', $eaters));
             $raw = $plan->totals->rice()->amount / 1000;
             $mass = array_map(static fn (Layer $layer): float => $layer->mass->kg, $plan->potted->first()->section->layers);
             $fat = 0.08 * $plan->pot()->baseCm2() / 1000 * 0.92;
@@ -56,7 +59,7 @@ final class PlannerTest extends TestCase
     public function test_fewer_people_mean_less_of_everything(): void
     {
         $nine = Sample::plan();
-        $five = Sample::plan(Sample::polo()->changed('table/eaters', 5));
+        $five = Sample::plan(Sample::polo()->changed('usual/eaters', 5));
 
         self::assertLessThan($nine->totals->rice()->amount, $five->totals->rice()->amount);
         self::assertLessThan(Sample::boil($nine)->water->amount, Sample::boil($five)->water->amount);
@@ -102,37 +105,22 @@ final class PlannerTest extends TestCase
             $mended = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed($mend->path, $mend->value));
             self::assertSame([], $mended->clashesAt(Station::Layers), Sample::say($mend->label));
         }
-        $seven = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed('table/eaters', 7));
+        $seven = Sample::plan(Sample::polo()->changed('lid/pot', 'steel-24')->changed('usual/eaters', 7));
         self::assertNotSame([], $seven->clashesAt(Station::Layers), 'six is the most');
     }
 
-    public function test_a_table_time_that_has_passed_or_is_too_near_is_mended(): void
+    public function test_a_dish_by_itself_is_on_the_table_as_soon_as_it_can_be(): void
     {
-        $passed = self::clash(
-            Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-20T19:30')),
-            Station::Table,
-        );
-        self::assertSame('19:30 on Friday 20 November has passed.', Sample::say($passed->says));
-        self::assertSame(
-            ['2026-11-24T13:10', '2026-11-25T19:30'],
-            array_map(static fn ($mend): mixed => $mend->value, $passed->mends),
-        );
+        $plan = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW))->plan(Sample::polo());
 
-        $near = self::clash(
-            Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T12:00')),
-            Station::Table,
-        );
-        self::assertSame(
-            'Too little time: the work takes 3 h 7 min, and the table is in 2 h.',
-            Sample::say($near->says),
-        );
-        self::assertSame('2026-11-24T13:10', $near->mends[0]->value);
-        self::assertSame([], Sample::plan(Sample::polo()->changed('table/serve_at', '2026-11-24T13:10'))->clashes);
+        self::assertSame('2026-11-24 13:10', $plan->day->tableAt->format('Y-m-d H:i'));
+        self::assertGreaterThanOrEqual(new DateTimeImmutable(Sample::NOW), $plan->day->at($plan->day->schedule->firstStart()));
+        self::assertSame([], $plan->clashes);
     }
 
     public function test_too_much_for_one_boil_is_split_and_each_part_boils_back_in_time(): void
     {
-        $plan = Sample::plan(Sample::polo()->changed('table/eaters', 12));
+        $plan = Sample::plan(Sample::polo()->changed('usual/eaters', 12));
 
         self::assertSame(2, Sample::boil($plan)->batches);
         self::assertLessThanOrEqual(210.0, Sample::boil($plan)->backAtBoil->amount);
@@ -146,7 +134,7 @@ final class PlannerTest extends TestCase
         $boil = Sample::plan(Sample::polo()->changed('water/burner', 'ring-1'));
         self::assertSame('ring-2', self::clash($boil, Station::Water)->mends[0]->value);
         $hopeless = self::clash(
-            Sample::plan(Sample::polo()->changed('water/burner', 'ring-1')->changed('table/eaters', 30)),
+            Sample::plan(Sample::polo()->changed('water/burner', 'ring-1')->changed('usual/eaters', 30)),
             Station::Water,
         );
         self::assertStringContainsString('batches', Sample::say($hopeless->says));
@@ -305,7 +293,7 @@ final class PlannerTest extends TestCase
     {
         return Dish::fromArray([
             'format' => Dish::FORMAT, 'name' => 'Jackfruit biryani', 'school' => 'cooked-filling',
-            'table' => ['eaters' => 4, 'serve_at' => '2026-11-27T19:00'],
+            'usual' => ['eaters' => 4],
             'rice' => ['lot' => 'brown-jar', 'soak' => ['minutes' => 0]],
             'water' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'stage' => 'thread'],
             'filling' => [

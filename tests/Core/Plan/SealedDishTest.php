@@ -39,7 +39,7 @@ final class SealedDishTest extends TestCase
             Sample::plan($onePot->changed($clash->mends[0]->path, $clash->mends[0]->value))->clashesAt(Station::Water),
         );
 
-        $crowd = Sample::dish('mushroom-chestnut-rice')->changed('table/eaters', 24);
+        $crowd = Sample::dish('mushroom-chestnut-rice')->changed('usual/eaters', 24);
         self::assertStringContainsString(
             'holds 3.0 L',
             Sample::say(Sample::plan($crowd)->clashesAt(Station::Water)[0]->says),

@@ -9,7 +9,7 @@ use DateTimeZone;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Plan\Clashes;
+use Orbek\Core\Plan\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -36,9 +36,9 @@ final class SummerTimeTest extends TestCase
         $dish = Sample::dish('turkey-plum-biryani')->changed(
             'filling/marinade/minutes',
             720,
-        )->changed('table/serve_at', $table);
+        );
         $kitchen = Sample::kitchen(['timezone' => $zone]);
-        $plan = Sample::plan($dish, $kitchen, '2026-01-05 12:00');
+        $plan = Sample::plan($dish, $kitchen, '2026-01-05 12:00', $table);
         $tableAt = new DateTimeImmutable($table, new DateTimeZone($zone));
 
         self::assertEquals($tableAt, $plan->day->tableAt);
@@ -71,21 +71,16 @@ final class SummerTimeTest extends TestCase
     }
 
     #[DataProvider('nights')]
-    public function test_the_mend_of_a_table_too_soon_names_a_time_that_leaves_room(string $zone, string $table): void
+    public function test_the_soonest_table_leaves_room_and_can_be_named(string $zone, string $table): void
     {
         $at = new DateTimeImmutable($table, new DateTimeZone($zone));
-        foreach ([-200, -100, -40] as $nowMin) {
-            $now = $at->setTimestamp($at->getTimestamp() + 60 * $nowMin);
-            $clash = Clashes::ofTime($at, -300, $now)[0] ?? self::fail('it is too soon');
-            $offered = new DateTimeImmutable(
-                is_string($clash->mends[0]->value) ? $clash->mends[0]->value : '',
-                new DateTimeZone($zone),
-            );
-            self::assertSame(
-                [],
-                Clashes::ofTime($offered, -300, $now),
-                "now {$now->format(DATE_ATOM)}, offered {$offered->format(DATE_ATOM)}",
-            );
+        foreach ([-200, -100, -40, -7] as $minutes) {
+            $ready = $at->setTimestamp($at->getTimestamp() + 60 * $minutes + 1);
+            $offered = Day::nextFive($ready);
+            self::assertGreaterThanOrEqual($ready, $offered);
+            self::assertLessThanOrEqual(65 * 60, $offered->getTimestamp() - $ready->getTimestamp());
+            $named = new DateTimeImmutable($offered->format('Y-m-d\TH:i'), new DateTimeZone($zone));
+            self::assertGreaterThanOrEqual($ready, $named, 'as a cook names it');
         }
     }
 }
