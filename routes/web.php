@@ -80,6 +80,8 @@ Route::post('/meals/{meal}/better', [MealController::class, 'better'])->name('me
 Route::get('/meals/{meal}/list', [MealController::class, 'list'])->name('meal.list');
 Route::get('/meals/{meal}/calendar', [MealController::class, 'calendar'])->name('meal.calendar');
 Route::get('/meals/{meal}/file', [MealController::class, 'file'])->name('meal.file');
+Route::get('/meals/{meal}/versions', [MealController::class, 'versions'])->name('meal.versions');
+Route::post('/meals/{meal}/versions/{mealVersion}', [MealController::class, 'takeBack'])->name('meal.version.back');
 Route::post('/meals/{meal}/away', [MealController::class, 'away'])->name('meal.away');
 
 Route::post('/meals/{meal}/cooks', [MealCookController::class, 'begin'])->name('meal-cook.begin');

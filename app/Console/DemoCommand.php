@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Household;
+use App\Models\LaidMeals;
+use App\Models\Meal;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -24,6 +26,11 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         DB::transaction(fn () => $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']));
+        // Its tables are laid, so that the Shelf can draw them.
+        $this->laravel->instance(Household::class, Household::inUse());
+        foreach (Meal::query()->get() as $meal) {
+            $this->laravel->make(LaidMeals::class)->plan($meal);
+        }
         $this->line('The demo kitchen is loaded.');
 
         return self::SUCCESS;

@@ -8,6 +8,8 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\LaidMeals;
+use App\Models\Meal;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Contracts\Cache\Repository;
@@ -24,8 +26,9 @@ final readonly class Cards
 {
     private const KEPT_S = 60 * 86400;
 
-    public function __construct(private Repository $cache, private FoundLines $found, private Hatches $hatches)
-    {
+    public function __construct(private Repository $cache, private FoundLines $found, private Hatches $hatches,
+        private LaidMeals $laid,
+    ) {
     }
 
     /**
@@ -50,6 +53,37 @@ final readonly class Cards
                 // What cannot be cooked in this kitchen stays on the shelf, and says what is lacking.
                 $cards[] = view('shelf.lacks', ['dish' => $dish, 'lacks' => $lacks])->render();
             }
+        }
+
+        return $cards;
+    }
+
+    /**
+     * Meals ahead, each as its pots side by side, with when to begin and what is wrong.
+     *
+     * @param  iterable<Meal>  $meals
+     * @return list<string> HTML
+     */
+    public function ofMeals(iterable $meals): array
+    {
+        $kitchen = Kitchen::inUse();
+        $from = $kitchen->id.$kitchen->version.hash('xxh64', (string) json_encode(Household::known()->toArray()));
+        $cards = [];
+        foreach ($meals as $meal) {
+            $dishes = implode('-', Dish::query()->whereKey($meal->dishIds())->orderBy('id')->get(['id', 'version'])->map(
+                static fn (Dish $dish): string => "{$dish->id}-{$dish->version}",
+            )->all());
+            $key = 'table-'.hash('xxh128', "{$meal->id}-{$meal->version}-{$from}-{$dishes}");
+            $card = $this->cache->get($key);
+            if (! is_string($card)) {
+                $plan = $this->laid->known($meal);
+                $card = view('shelf.meal', ['meal' => $meal, 'plan' => $plan])->render();
+                if ($plan !== null) {
+                    $this->cache->put($key, $card, self::KEPT_S);
+                }
+            }
+            $this->hatches->useIn($card);
+            $cards[] = $card;
         }
 
         return $cards;

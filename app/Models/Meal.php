@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
@@ -30,6 +31,12 @@ final class Meal extends Model
         return ['document' => 'array', 'version' => 'integer'];
     }
 
+    /** @return list<string> */
+    public function dishIds(): array
+    {
+        return array_map(static fn (Share $share): string => $share->dish, $this->core()->shares);
+    }
+
     public function core(): CoreMeal
     {
         return CoreMeal::fromArray($this->document);
@@ -42,9 +49,7 @@ final class Meal extends Model
      */
     public function dishes(CoreKitchen $kitchen): array
     {
-        $ids = array_map(static fn (Share $share): string => $share->dish, $this->core()->shares);
-
-        return Dish::query()->whereKey($ids)->get()->mapWithKeys(
+        return Dish::query()->whereKey($this->dishIds())->get()->mapWithKeys(
             static fn (Dish $dish): array => [$dish->id => $dish->in($kitchen)],
         )->all();
     }
@@ -55,9 +60,13 @@ final class Meal extends Model
         return ['name' => $meal->name, 'serve_at' => $meal->serveAt, 'document' => $meal->toArray()];
     }
 
-    /** @throws Overtaken when another window changed it meanwhile */
-    public function become(CoreMeal $meal, int $seen): self
+    /**
+     * What it was is kept as a version.
+     *
+     * @throws Overtaken when another window changed it meanwhile
+     */
+    public function become(CoreMeal $meal, int $seen, DateTimeImmutable $now): self
     {
-        return $this->write($seen, self::columns($meal));
+        return $this->write($seen, self::columns($meal), static fn (self $row) => MealVersion::keep($row, $now));
     }
 }

@@ -48,6 +48,18 @@ final readonly class Job
         );
     }
 
+    /**
+     * The same with other claims.
+     *
+     * @param  list<array{string, int, int}>  $claims
+     */
+    public function claiming(array $claims): self
+    {
+        return new self(
+            $this->id, $this->minutes, $claims, $this->after, $this->isBound, $this->waitCost, $this->isHot, $this->pin,
+        );
+    }
+
     /** The same with no greatest gap, hot or not: to show where it pinches. */
     public function loose(): self
     {

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Orbek\Core\Edit;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Meal\Meal;
 
-/** One field in which two versions of a dish differ. */
+/** One field in which two versions of a dish or a meal differ. */
 final readonly class Difference
 {
     private const MOST = 40;
@@ -16,7 +17,7 @@ final readonly class Difference
     }
 
     /** @return list<self> none where nothing differs */
-    public static function between(Dish $before, Dish $after): array
+    public static function between(Dish|Meal $before, Dish|Meal $after): array
     {
         $old = self::flat($before->toArray());
         $new = self::flat($after->toArray());

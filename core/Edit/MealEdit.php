@@ -11,14 +11,14 @@ use Orbek\Core\Measure\Refused;
 /** A meal changed by one word, as a page sends it. */
 final class MealEdit
 {
-    private const WORDS = ['name', 'serve_at', 'eaters', 'children', 'plates', 'leftovers', 'hands', 'pins'];
+    private const WORDS = ['name', 'serve_at', 'eaters', 'children', 'plates', 'leftovers', 'hands', 'pins', 'ahead'];
 
     private const LISTS = ['sides', 'guests'];
 
     /**
      * @param  string  $path a word ("eaters", "serve_at"), "dishes:add", "dishes:remove:0", "dishes:eaters:0",
      *     "sides:add",
-     *     "sides:remove:0", "guests:add", "guests:remove:0", or "pin:" and a task
+     *     "sides:remove:0", "guests:add", "guests:remove:0", "pin:" or "ahead:" and a task
      * @param  mixed  $value what it becomes; null lets go of a pin, or makes a dish for all
      *
      * @throws Refused when it cannot be so
@@ -34,6 +34,11 @@ final class MealEdit
             $warm = array_values(array_diff($meal->keptWarm, [(int) $how]));
 
             return $meal->with(['kept_warm' => $value === true ? [...$warm, (int) $how] : $warm]);
+        }
+        if ($what === 'ahead' && $how !== '') {
+            $ahead = array_values(array_diff($meal->ahead, [substr($path, 6)]));
+
+            return $meal->with(['ahead' => $value === true ? [...$ahead, substr($path, 6)] : $ahead]);
         }
         if (in_array($path, self::WORDS, true)) {
             return $meal->with([$path => $value]);

@@ -44,6 +44,8 @@ final readonly class Meal
         public array $pins,
         /** @var list<int> places of the dishes that are kept in the oven till the table */
         public array $keptWarm,
+        /** @var list<string> tasks that are done the day before, of those that keep */
+        public array $ahead,
         private array $document,
     ) {
     }
@@ -73,7 +75,8 @@ final readonly class Meal
             $fields->one('plates', Plates::class, Plates::Usual), $fields->whole('leftovers', 0, 20, 0),
             $fields->whole('hands', 1, 6, 1), $shares, $sides,
             array_map(Guest::fromFields(...), $fields->each('guests')), self::pinned($fields),
-            self::keptWarm($fields, count($shares)), $document,
+            self::keptWarm($fields, count($shares)),
+            $fields->has('ahead') ? $fields->texts('ahead') : [], $document,
         );
     }
 

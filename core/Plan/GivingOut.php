@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use Orbek\Core\Clock\CannotBeLaid;
-use Orbek\Core\Clock\Job;
 use Orbek\Core\Clock\Laid;
 use Orbek\Core\Clock\Laying;
 use Orbek\Core\Dish\Cooking;
@@ -59,8 +58,7 @@ final class GivingOut
         $tasks = MealWork::of($this->meal, $plans, $this->kitchen);
         try {
             return Laying::of(
-                array_map(static fn (MealTask $task): Job => $task->job, $tasks), $this->things, $this->hotWithinMin,
-                self::TRIED_STEPS,
+                MealWork::jobs($tasks), $this->things, $this->hotWithinMin, self::TRIED_STEPS,
             );
         } catch (CannotBeLaid) {
             return null;

@@ -9,6 +9,7 @@ use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Laid;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Meal\Meal;
+use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
 
@@ -58,6 +59,44 @@ final readonly class MealPlan
     public function theDayBefore(): array
     {
         return array_values(array_filter($this->tasks, static fn (MealTask $task): bool => $task->keeps !== null));
+    }
+
+    /** @return list<MealMend> what would make it shorter, or fit */
+    public function mends(): array
+    {
+        $mends = array_merge(...array_map(static fn (MealClash $clash): array => $clash->mends, $this->clashes));
+
+        return array_values(array_filter($mends, static fn (MealMend $mend): bool => $mend->path !== 'serve_at'));
+    }
+
+    /** @return array<string, MealTask> what is done the day before, by id, in its order */
+    public function ahead(): array
+    {
+        return array_filter($this->tasks, static fn (MealTask $task): bool => $task->isAhead && $task->keeps !== null);
+    }
+
+    /** Minutes of somebody's hands that what could be done the day before takes. */
+    public function keepingMin(): int
+    {
+        $minutes = 0;
+        foreach ($this->theDayBefore() as $task) {
+            $minutes += $task->isAhead ? 0 : $task->handsMin();
+        }
+
+        return $minutes;
+    }
+
+    /** Salt that one who eats of everything has from the dishes. */
+    public function saltAHead(): Figure
+    {
+        $of = array_map(static fn (Plan $plan): Note => Note::of(
+            'meal.salt-of', dish: $plan->dish->name, salt: round($plan->salting->gramsAServing(), 1),
+        ), $this->plans);
+
+        return Figure::of(
+            array_sum(array_map(static fn (Plan $plan): float => $plan->salting->gramsAServing(), $this->plans)), 'g', 1,
+            Note::of('meal.salt-a-day'), ...$of,
+        );
     }
 
     /**

@@ -20,8 +20,9 @@ use Orbek\Core\Measure\Refused;
 /** plan = f(meal, its dishes, kitchen, knowledge): pots and rings given out, all work laid on one clock. */
 final readonly class MealPlanner
 {
-    /** A gain worth telling, min. */
-    private const GAIN_MIN = 3;
+    private const EVENING_BEFORE = 'yesterday 20:00';
+
+    private const MORNING = 'today 09:00';
 
     /** Work that a mend is tried with, of what the plan itself gets. */
     private const TRIED_WITH = 3;
@@ -44,11 +45,12 @@ final readonly class MealPlanner
      * @param  array<string, int>  $from starts of an earlier plan, to go on from
      * @param  GivenOut|null  $given pots and rings as they were given out before
      * @param  GivenOut|null  $last as they were before the last change, to be kept where that still comes out right
+     * @param  list<MealMend>|null  $mends as they were found before; null to look for them
      *
      * @throws Refused when a dish is gone, or the kitchen does not have what one names
      */
     public function plan(
-        Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null, ?GivenOut $last = null,
+        Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null, ?GivenOut $last = null, ?array $mends = null,
     ): MealPlan {
         $given = $given?->forTable($meal)
             ?? (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))
@@ -59,7 +61,12 @@ final readonly class MealPlanner
 
         return $this->planned(
             $meal, $given, $plans, $tasks, $laid, $holds,
-            $this->clashes($meal, $plans, $tasks, $laid, $holds, $meal->serveAt($this->kitchen->timezone)),
+            $this->clashes(
+                $meal, $plans, $laid, $holds, $mends ?? MealMending::of(
+                    $meal, $this->kitchen, $plans, $tasks, $laid, $holds, $this->things($meal), $this->hotWithinMin,
+                    intdiv($this->steps, self::TRIED_WITH),
+                ),
+            ),
         );
     }
 
@@ -81,6 +88,7 @@ final readonly class MealPlanner
     private function planned(
         Meal $meal, GivenOut $given, array $plans, array $tasks, Laid $laid, bool $holds, array $clashes,
     ): MealPlan {
+        $laid = $this->withAhead($meal, $tasks, $laid);
         $byId = [];
         foreach ($tasks as $task) {
             $byId[$task->job->id] = $task;
@@ -95,6 +103,35 @@ final readonly class MealPlanner
         return new MealPlan(
             $meal, $this->kitchen, $plans, $inOrder, $laid, $holds, $clashes, $meal->serveAt($this->kitchen->timezone),
             $given,
+        );
+    }
+
+    /**
+     * What is done the day before, one thing after the other in the evening; in the morning where that has passed, else
+     * at once.
+     *
+     * @param  list<MealTask>  $tasks
+     */
+    private function withAhead(Meal $meal, array $tasks, Laid $laid): Laid
+    {
+        $tableAt = $meal->serveAt($this->kitchen->timezone);
+        $now = $this->now->setTimezone($this->kitchen->timezone);
+        $at = $tableAt->modify(self::EVENING_BEFORE);
+        $morning = $tableAt->modify(self::MORNING);
+        if ($at < $now) {
+            $at = $morning >= $now && $morning < $tableAt ? $morning : Day::nextFive($now);
+        }
+        $starts = [];
+        $minutes = intdiv($at->getTimestamp() - $tableAt->getTimestamp(), 60);
+        foreach ($tasks as $task) {
+            if ($task->isAhead) {
+                $starts[$task->job->id] = $minutes;
+                $minutes += $task->job->minutes;
+            }
+        }
+
+        return $starts === [] ? $laid : new Laid(
+            $starts + $laid->starts, $laid->busyMin, $laid->waiting, $laid->boundMin,
         );
     }
 
@@ -143,7 +180,7 @@ final readonly class MealPlanner
      */
     private function lay(Meal $meal, array $tasks, array $from): array
     {
-        $jobs = array_map(static fn (MealTask $task): Job => $task->job, $tasks);
+        $jobs = MealWork::jobs($tasks);
         try {
             return [Laying::of($jobs, $this->things($meal), $this->hotWithinMin, $this->steps, $from), true];
         } catch (CannotBeLaid) {
@@ -156,13 +193,13 @@ final readonly class MealPlanner
 
     /**
      * @param  list<Plan>  $plans
-     * @param  list<MealTask>  $tasks
+     * @param  list<MealMend>  $mends
      * @return list<MealClash>
      */
-    private function clashes(
-        Meal $meal, array $plans, array $tasks, Laid $laid, bool $holds, DateTimeImmutable $tableAt,
-    ): array {
+    private function clashes(Meal $meal, array $plans, Laid $laid, bool $holds, array $mends): array
+    {
         $clashes = [];
+        $tableAt = $meal->serveAt($this->kitchen->timezone);
         $first = $laid->starts === [] ? 0 : min($laid->starts);
         $leftMin = intdiv($tableAt->getTimestamp() - $this->now->getTimestamp(), 60);
         if ($leftMin < -$first) {
@@ -180,7 +217,6 @@ final readonly class MealPlanner
                 $clashes[] = new MealClash(Note::of('meal.of-a-dish', dish: $plan->dish->name, says: $fault->says()));
             }
         }
-        $mends = $this->mends($meal, $plans, $tasks, $laid, $holds);
         if (! $holds) {
             $clashes[] = new MealClash(Note::of('meal.does-not-fit', hands: $meal->hands), $mends);
         } elseif ($mends !== []) {
@@ -210,57 +246,6 @@ final readonly class MealPlanner
                 Note::of('meal.serve-tomorrow-at', tomorrow: $tomorrow->format('H:i')), 'serve_at',
                 $tomorrow->format('Y-m-d\TH:i'), null,
             );
-        }
-
-        return $mends;
-    }
-
-    /**
-     * What would free what is short, each laid anew: another pair of hands, a dish kept in the oven.
-     *
-     * @param  list<Plan>  $plans
-     * @param  list<MealTask>  $tasks
-     * @return list<MealMend>
-     */
-    private function mends(Meal $meal, array $plans, array $tasks, Laid $laid, bool $holds): array
-    {
-        $jobs = array_map(static fn (MealTask $task): Job => $task->job, $tasks);
-        $mends = [];
-        $try =
-            function (Note $label, string $path, mixed $value, array $jobs, array $things) use (&$mends, $laid, $holds): void {
-                try {
-                    /** @var list<Job> $jobs */
-                    /** @var array<string, int> $things */
-                    $other =
-                        Laying::of($jobs, $things, $this->hotWithinMin, intdiv($this->steps, self::TRIED_WITH), $holds ? $laid->starts : []);
-                } catch (CannotBeLaid) {
-                    return;
-                }
-                if (! $holds || $laid->busyMin - $other->busyMin >= self::GAIN_MIN) {
-                    $mends[] = new MealMend($label, $path, $value, $holds ? $laid->busyMin - $other->busyMin : null);
-                }
-            };
-        $things = $this->things($meal);
-        if ($meal->hands < 4) {
-            $try(
-                Note::of('meal.more-hands', hands: $meal->hands + 1), 'hands', $meal->hands + 1, $jobs,
-                [Hold::hands()->key() => $meal->hands + 1] + $things,
-            );
-        }
-        $ovenIsFree = array_filter($tasks, static fn (MealTask $task): bool => $task->isInOven()) === [];
-        if ($this->kitchen->oven !== null && $ovenIsFree) {
-            foreach ($plans as $dish => $plan) {
-                if (! in_array($dish, $meal->keptWarm, true)) {
-                    $try(
-                        Note::of('meal.keep-in-the-oven', dish: $plan->dish->name), 'warm:'.$dish, true,
-                        array_map(static fn (MealTask $task): Job => $task->keptWarm($dish)->job, $tasks), $things,
-                    );
-                }
-            }
-        }
-        if ($meal->pins !== []) {
-            $free = array_map(static fn (Job $job): Job => $job->pinned(null), $jobs);
-            $try(Note::of('meal.without-pins'), 'pins', null, $free, $things);
         }
 
         return $mends;

@@ -32,16 +32,24 @@ final readonly class MealTask
         /** What the cook says when it begins, and when it is done. */
         public Note $begin,
         public Note $finish,
+        /** Done the day before: off the clock of the day. */
+        public bool $isAhead = false,
     ) {
     }
 
     /** The same as the clock is to see it otherwise. */
-    private function as(Job $job): self
+    private function as(Job $job, ?bool $isAhead = null): self
     {
         return new self(
             $job, $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring, $this->task,
-            $this->attention, $this->begin, $this->finish,
+            $this->attention, $this->begin, $this->finish, $isAhead ?? $this->isAhead,
         );
+    }
+
+    /** The same, done the day before or not. */
+    public function ahead(bool $isAhead): self
+    {
+        return $isAhead === $this->isAhead ? $this : $this->as($this->job, $isAhead);
     }
 
     /** Whether it wants somebody's hands, from its start. */
@@ -56,9 +64,27 @@ final readonly class MealTask
         return false;
     }
 
+    /** Minutes for which it has somebody's hands. */
+    public function handsMin(): int
+    {
+        $minutes = 0;
+        foreach ($this->job->claims as [$thing, $from, $to]) {
+            $minutes += $thing === Hold::hands()->key() ? $to - $from : 0;
+        }
+
+        return $minutes;
+    }
+
+    /** Whether it is in the oven itself; a dish that is kept warm has the oven before it is opened. */
     public function isInOven(): bool
     {
-        return in_array(Hold::oven()->key(), array_column($this->job->claims, 0), true);
+        foreach ($this->job->claims as [$thing, $from]) {
+            if ($thing === Hold::oven()->key() && $from >= 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -74,7 +100,9 @@ final readonly class MealTask
             $gap->task, $gap->leastMin, max($gap->mostMin ?? 0, self::KEEPS_WARM_MIN),
         ), $this->job->after);
 
-        return $this->as($this->job->following($after));
+        return $this->as($this->job->following($after)->claiming([
+            ...$this->job->claims, [Hold::oven()->key(), -self::KEEPS_WARM_MIN, 0],
+        ]));
     }
 
     /** The same at a fixed start: a pin of the cook's. */

@@ -42,9 +42,51 @@ final class MealWork
         foreach ($meal->keptWarm as $dish) {
             $tasks = array_map(static fn (MealTask $task): MealTask => $task->keptWarm($dish), $tasks);
         }
+        $tasks = self::ahead($tasks, $meal->ahead);
 
         return array_map(static fn (MealTask $task): MealTask => isset($meal->pins[$task->job->id])
             ? $task->pinned(min(-$task->job->minutes, $meal->pins[$task->job->id])) : $task, $tasks);
+    }
+
+    /**
+     * The same with some of what keeps done the day before, and with it what only waits for it.
+     *
+     * @param  list<MealTask>  $tasks
+     * @param  list<string>  $ids
+     * @return list<MealTask>
+     */
+    public static function ahead(array $tasks, array $ids): array
+    {
+        return array_map(static function (MealTask $task) use ($ids): MealTask {
+            $waitsFor = array_filter($task->job->after, static fn (After $gap): bool => in_array($gap->task, $ids, true));
+            $onlyWaits = $task->kind === WorkKind::ExtraWaits && count($waitsFor) === count($task->job->after);
+
+            return $task->ahead(($task->keeps !== null && in_array($task->job->id, $ids, true)) || $onlyWaits);
+        }, $tasks);
+    }
+
+    /**
+     * What the clock has to lay: all but what is done the day before.
+     *
+     * @param  list<MealTask>  $tasks
+     * @return list<Job>
+     */
+    public static function jobs(array $tasks): array
+    {
+        $ahead = [];
+        foreach ($tasks as $task) {
+            $ahead[$task->job->id] = $task->isAhead;
+        }
+        $jobs = [];
+        foreach ($tasks as $task) {
+            $after = array_filter($task->job->after, static fn (After $gap): bool => ! $ahead[$gap->task]);
+            if (! $task->isAhead) {
+                $jobs[] = count($after) === count($task->job->after) ? $task->job
+                    : $task->job->following(array_values($after));
+            }
+        }
+
+        return $jobs;
     }
 
     private static function ofDish(int $dish, Work $work): MealTask

@@ -59,6 +59,14 @@ final readonly class Salting
             ));
     }
 
+    /** Salt that one serving has, g. */
+    public function gramsAServing(): float
+    {
+        $table = $this->potted->dish->table;
+
+        return ($this->fillingG + $this->potted->rice->saltKept->amount) / ($table->eaters + $table->leftovers);
+    }
+
     /** @return list<Mend> the water's salt for each taste that it can be salted to */
     public function tastes(): array
     {

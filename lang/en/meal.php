@@ -13,6 +13,8 @@ return [
     'could-be-shorter' => 'What would make it shorter:',
     'more-hands' => '{hands, plural, one{One cooks} other{# of you cook}}',
     'keep-in-the-oven' => 'Keep {dish} in the oven till the table',
+    'salt-of' => '{dish}: {salt} g a serving.',
+    'salt-a-day' => 'Of the dishes alone, sides as they are; 5 g a day is what most advise.',
     'without-pins' => 'Let go of what is pinned',
     'plates-change' => '{dish}: its rice is in the water already; a plate is {percent} % of what it was.',
     'rice-changes' => '{dish}: {rice} of rice now, {before} before; what goes with it follows.',

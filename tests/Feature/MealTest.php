@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Dish;
 use App\Models\Meal;
+use App\Models\MealVersion;
 use Illuminate\Http\UploadedFile;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
@@ -52,6 +53,20 @@ final class MealTest extends FeatureTestCase
         $meal->refresh();
         self::assertSame([4, 2, 6], [$meal->core()->eaters, count($meal->core()->shares), $meal->version]);
         $this->postJson(route('meal.better', $meal))->assertOk()->assertJsonPath('version', 6);
+
+        // What changed is told, and taken back: one tap, or any version.
+        $this->get(route('meal.versions', $meal))->assertOk()->assertSee('people: 4, was 3');
+        $change(6, 'undo', null)->assertOk();
+        self::assertSame([], $meal->refresh()->core()->pins);
+        $change(7, 'undo', null)->assertOk();
+        self::assertSame(['side/1' => -45], $meal->refresh()->core()->pins);
+        $first = MealVersion::query()->where('meal_id', $meal->id)->where('version', 1)->firstOrFail();
+        $this->post(route('meal.version.back', [$meal, $first]), ['version' => '8'])->assertRedirect(route('meal', $meal));
+        self::assertSame([3, 1], [$meal->refresh()->core()->eaters, count($meal->core()->shares)]);
+        $change(9, 'undo', null)->assertOk();
+        $other = Meal::query()->whereKeyNot($meal->id)->firstOrFail();
+        $this->post(route('meal.version.back', [$other, $first]), ['version' => '1'])->assertStatus(404);
+        $change(10, 'ahead:side/1', true)->assertOk();
 
         // A dish that is put away while its meal is open is named.
         $trout->delete();

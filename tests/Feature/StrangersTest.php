@@ -10,6 +10,7 @@ use App\Models\Kitchen;
 use App\Models\LotTest;
 use App\Models\Meal;
 use App\Models\MealCook;
+use App\Models\MealVersion;
 use App\Models\StoveTest;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Facades\Route;
@@ -108,6 +109,9 @@ final class StrangersTest extends FeatureTestCase
         )->assertRedirect();
         $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()])->assertRedirect();
         $mealCook = MealCook::query()->firstOrFail();
+        $this->patchJson(
+            route('meal.change', Meal::query()->firstOrFail()), ['path' => 'name', 'value' => 'Another', 'version' => 1],
+        )->assertOk();
         $known = [
             'dish' => $this->dish()
                 ->id, 'cook' => $cook
@@ -115,7 +119,7 @@ final class StrangersTest extends FeatureTestCase
                 ->firstOrFail()
                 ->id, 'id' => 'lakeside-sack',
             'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id,
-            'mealCook' => $mealCook->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
+            'mealCook' => $mealCook->id, 'mealVersion' => MealVersion::query()->firstOrFail()->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [
             'cook', 'path', 'value', 'version', 'open', 'has', 'view', 'name', 'kind', 'bought_g', 'bought_on', 'units',

@@ -8,6 +8,7 @@ use App\Formats\OpenFile;
 use App\Http\Parts;
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\Meal;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -33,9 +34,15 @@ final class DishController
     {
     }
 
-    /** The dish last looked at. */
+    /** The dish last looked at; for the clock the meal, or the next one. */
     public function last(Request $request, string $place): RedirectResponse
     {
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone)->format('Y-m-d\TH:i');
+        $meal = $place !== 'clock' ? null : Meal::query()->find($request->session()->get('last-meal'))
+            ?? Meal::query()->where('serve_at', '>=', $now)->orderBy('serve_at')->first();
+        if ($meal !== null) {
+            return redirect()->route('meal', $meal);
+        }
         $dish = Dish::query()->find($request->session()->get(self::LAST)) ?? Dish::query()->oldest('id')->first();
 
         return $dish === null ? redirect()->route('shelf') : redirect()->route($place, $dish);

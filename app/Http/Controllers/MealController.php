@@ -12,6 +12,7 @@ use App\Models\Kitchen;
 use App\Models\LaidMeals;
 use App\Models\Meal;
 use App\Models\MealCook;
+use App\Models\MealVersion;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -22,6 +23,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Edit\Difference;
 use Orbek\Core\Edit\MealEdit;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Meal\Share;
@@ -38,6 +40,8 @@ use Psr\Clock\ClockInterface;
 final class MealController
 {
     private const OTHERS_SHOWN = 30;
+
+    private const VERSIONS = 20;
 
     /** Before this hour a new meal is for tonight. */
     private const TODAY_BEFORE = 14;
@@ -86,7 +90,11 @@ final class MealController
     {
         $asked = Fields::of($request->all());
         $seen = $asked->whole('version', 1, PHP_INT_MAX);
-        $changed = MealEdit::on($meal->isStill($seen)->core(), $asked->text('path'), $request->input('value'));
+        $path = $asked->text('path');
+        $was = $meal->isStill($seen)->core();
+        $changed = $path === 'undo'
+            ? MealVersion::before($meal)?->core() ?? throw Refused::because('path', 'refused.nothing-to-bring-back')
+            : MealEdit::on($was, $path, $request->input('value'));
         $known = Dish::query()->whereKey(array_map(static fn (Share $one): string => $one->dish, $changed->shares))->count();
         if ($known < count($changed->shares) && count($changed->shares) > count($meal->core()->shares)) {
             throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: is_string($request->input('value')) ? $request->input('value') : '');
@@ -94,7 +102,7 @@ final class MealController
         MealFile::check($changed);
         // Planned before it is kept: what cannot be planned is not kept.
         $plan = $this->laid->plan((clone $meal)->fill(Meal::columns($changed)));
-        $meal = $meal->become($changed, $seen);
+        $meal = $meal->become($changed, $seen, $this->clock->now());
 
         return $this->parts($request, $meal, $plan);
     }
@@ -102,6 +110,33 @@ final class MealController
     public function better(Request $request, Meal $meal): JsonResponse
     {
         return $this->parts($request, $meal, $this->laid->better($meal));
+    }
+
+    public function versions(Meal $meal): View
+    {
+        $changes = [];
+        $after = $meal->core();
+        /** @var MealVersion $version */
+        foreach (MealVersion::query()->where('meal_id', $meal->id)->latest('version')->limit(self::VERSIONS)->get() as $version) {
+            $changes[] = ['version' => $version, 'says' => Difference::between($version->core(), $after)];
+            $after = $version->core();
+        }
+
+        return view('meal.versions', [
+            'meal' => $meal, 'changes' => $changes, 'zone' => Kitchen::core()->timezone,
+            'names' => Dish::withTrashed()->pluck('name', 'id')->all(),
+        ]);
+    }
+
+    /** The meal becomes what it was; what it is now is kept as a version too. */
+    public function takeBack(Request $request, Meal $meal, MealVersion $mealVersion): RedirectResponse
+    {
+        abort_unless($mealVersion->meal_id === $meal->id, 404);
+        $meal->become(
+            $mealVersion->core(), Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX), $this->clock->now(),
+        );
+
+        return redirect()->route('meal', $meal);
     }
 
     public function list(Meal $meal): View
@@ -199,7 +234,7 @@ final class MealController
         $ids = array_map(static fn (Share $share): string => $share->dish, $plan->meal->shares);
 
         return [
-            'meal' => $meal, 'plan' => $plan,
+            'meal' => $meal, 'plan' => $plan, 'canUndo' => $meal->version > 1,
             'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
             'others' => Dish::query()->whereKeyNot($ids)->orderBy('name')->limit(self::OTHERS_SHOWN)->get(['id', 'name'])->all(),
         ];

@@ -41,7 +41,9 @@ final class ShelfController
             'cooking' => Cook::onTheStove(),
             'cookingMeal' => MealCook::onTheStove(),
             'hasAway' => Dish::onlyTrashed()->exists(),
-            'meals' => Meal::query()->where('serve_at', '>=', substr($now, 0, 10))->orderBy('serve_at')->limit(self::MEALS)->get(),
+            'meals' => $cards->ofMeals(
+                Meal::query()->where('serve_at', '>=', substr($now, 0, 10))->orderBy('serve_at')->limit(self::MEALS)->get(),
+            ),
         ]);
     }
 

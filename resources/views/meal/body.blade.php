@@ -24,7 +24,7 @@
 </div>@endfragment
 @fragment('meal-says')<aside class="beside" id="meal-says" aria-label="What the clock says">
     <p class="strong-figure">{{ $hm($plan->laid->busyMin) }}</p>
-    <p>in the kitchen, from {{ $say->time($plan->at(-$plan->laid->busyMin)) }}; @if (! $plan->holds)<strong>it does not fit</strong>@elseif ($plan->laid->isProven())it cannot be shorter @else it cannot be under {{ $hm($plan->laid->boundMin) }}@endif.@if ($first < -$plan->laid->busyMin) First work at {{ $say->time($plan->at($first)) }}{{ $first < -1200 ? ', the day before' : '' }}.@endif</p>
+    <p>in the kitchen, from {{ $say->time($plan->at(-$plan->laid->busyMin)) }}; @if (! $plan->holds)<strong>it does not fit</strong>@else{{ $plan->laid->isProven() ? 'it cannot be shorter' : 'it cannot be under '.$hm($plan->laid->boundMin) }}@endif.@if ($first < -$plan->laid->busyMin) First work at {{ $say->time($plan->at($first)) }}{{ $first < -1200 ? ', the day before' : '' }}.@endif</p>
     @foreach ($plan->clashes as $clash)
         <div class="{{ $clash->isWrong ? 'clash ' : '' }}ruled" role="status"><p>{{ $clash->says }}</p>
             @foreach ($clash->mends as $mend)
@@ -56,10 +56,19 @@
     </details>
     </div>
     @if ($plan->theDayBefore() !== [])
-        <div class="ruled"><p><strong>The day before</strong>, or in the morning:</p><ul class="day-before">@foreach ($plan->theDayBefore() as $task)<li>{{ $task->name }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }}</li>@endforeach</ul><p class="small">In the fridge at {{ $say->degrees(4) }} or below, covered.</p></div>
+        @php $ahead = $plan->ahead(); $called = fn ($task) => $say->first($task->name).($task->dish === null || count($plan->plans) === 1 ? '' : ' '.($task->dish + 1)); @endphp
+        <div class="ruled"><p><strong>The day before</strong>{{ $ahead === [] ? ', or in the morning, could be:' : ':' }}</p>
+            @if ($ahead !== [])
+                <ul class="day-before">@foreach ($ahead as $id => $task)<li><strong>{{ $say->time($plan->at($plan->start($id))) }}</strong> {{ $called($task) }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }} <button type="button" class="small-button no-print" data-mend data-path="ahead:{{ $id }}" data-value="false">On the day</button></li>@endforeach</ul>
+                <p class="small">{{ $plan->at($plan->start(array_key_first($ahead)))->format('l j F') }}. Let it cool, cover it, into the fridge within two hours, at {{ $say->degrees(4) }} or below.</p>
+            @endif
+            <ul class="day-before no-print">@foreach ($plan->theDayBefore() as $task)@unless ($task->isAhead)<li>{{ $called($task) }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }} <button type="button" class="small-button" data-mend data-path="ahead:{{ $task->job->id }}" data-value="true">Do it then</button></li>@endunless @endforeach</ul>
+            @if ($plan->keepingMin() > 0)<p class="no-print"><button type="button" class="mend" data-mend data-path="ahead" data-value='@json(array_map(fn ($task) => $task->job->id, $plan->theDayBefore()))'>All of it then: {{ $plan->keepingMin() }} min of work less on the day</button></p>@endif
+        </div>
     @endif
+    <div class="ruled"><strong>{{ $m->eaters }}</strong> plates{{ $m->leftovers > 0 ? " and {$m->leftovers} for later" : '' }}; one who eats of {{ count($plan->plans) > 1 ? 'every dish' : 'it' }} has <x-figure :figure="$plan->saltAHead()" /> of salt.</div>
     @foreach ($plan->plans as $one)<p class="ruled"><strong>{{ $one->dish->name }}</strong>: the {{ $one->pot()->name }} on {{ $one->kitchen->burners[$one->dish->lid->burner]->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->base->crust) }}.@if (in_array($loop->index, $m->keptWarm, true)) Kept in the oven till the table. <button type="button" class="small-button no-print" data-mend data-path="warm:{{ $loop->index }}" data-value="false">Not kept</button>@endif</p>@endforeach
-    <p class="ruled no-print"><a href="{{ route('meal.list', $meal) }}">Shopping and mise</a><br><a href="{{ route('meal.calendar', $meal) }}" download>To the calendar</a><br><a href="{{ route('meal.file', $meal) }}" download>Save as a file</a></p>
+    <p class="ruled no-print"><a href="{{ route('meal.list', $meal) }}">Shopping and mise</a><br><a href="{{ route('meal.calendar', $meal) }}" download>To the calendar</a><br><a href="{{ route('meal.file', $meal) }}" download>Save as a file</a><br><a href="{{ route('meal.versions', $meal) }}">What changed</a>@if ($canUndo) <button type="button" class="small-button" data-mend data-path="undo" data-value="null">Take the last change back</button>@endif</p>
     <details class="adding ruled no-print" data-keep-open><summary>Another dish</summary>
         @foreach ($others as $other)<button type="button" class="small-button" data-mend data-path="dishes:add" data-value='@json($other->id)'>{{ $other->name }}</button> @endforeach
         @if ($others === [])<p>All dishes of the shelf are in it.</p>@endif

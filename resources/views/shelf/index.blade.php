@@ -16,9 +16,9 @@
         @if (session('put-away'))
             <form method="post" action="{{ route('dish.back', session('put-away')['id']) }}" class="taken" role="status">@csrf<p>{{ session('put-away')['name'] }} is put away.</p><button class="quiet">Take it out again</button></form>
         @endif
-        @if ($meals->isNotEmpty())
+        @if ($meals !== [])
             <ul class="meals-ahead" aria-label="Meals ahead">
-                @foreach ($meals as $meal)<li><a href="{{ route('meal', $meal) }}">{{ $meal->name }}</a><br><span class="small">{{ Carbon\CarbonImmutable::parse($meal->serve_at)->format('l j F') }} {{ $say->time(Carbon\CarbonImmutable::parse($meal->serve_at)) }}, for {{ $meal->document['eaters'] }}</span></li>@endforeach
+                @foreach ($meals as $card)<li>{!! $card !!}</li>@endforeach
             </ul>
         @endif
         @if (session('meal-away'))<form method="post" action="{{ route('meal.back') }}" class="taken" role="status">@csrf<p>{{ session('meal-away')['name'] }} is taken away.</p><button class="quiet">Put it back</button></form>@endif

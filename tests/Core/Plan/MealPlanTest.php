@@ -113,10 +113,67 @@ final class MealPlanTest extends TestCase
         self::assertContains('pins', array_column($mends, 'path'));
     }
 
+    public function test_what_keeps_is_offered_the_day_before_and_leaves_the_clock_of_the_day(): void
+    {
+        $byHand = array_map(static fn (int $n): array => [
+            'name' => "side {$n}", 'minutes' => 20, 'keeps' => 'two days',
+        ], range(1, 8));
+        $meal = ['hands' => 1, 'sides' => $byHand, 'dishes' => [['dish' => 'lentil-date-walnut-polo']]] + self::SUPPER;
+        $plan = self::plan($meal);
+        $all = array_map(static fn ($task): string => $task->job->id, $plan->theDayBefore());
+        self::assertGreaterThanOrEqual(160, $plan->keepingMin());
+        $after = self::planner()->plan(MealEdit::on(Meal::fromArray($meal), 'ahead', $all), self::dishes());
+        self::assertTrue($after->holds);
+        self::assertSame(0, $after->keepingMin());
+        self::assertEqualsCanonicalizing($all, array_keys($after->ahead()));
+        $hands = static fn (MealPlan $one): int => array_sum(array_map(
+            static fn (array $held): int => $held[1] >= -600 ? $held[2] - $held[1] : 0, array_merge(...$one->hands()),
+        ));
+        self::assertSame($plan->keepingMin(), $hands($plan) - $hands($after), 'so much less on the day');
+        $before = null;
+        foreach ($after->ahead() as $id => $task) {
+            self::assertSame('2026-11-27', $after->at($after->start($id))->format('Y-m-d'));
+            self::assertGreaterThanOrEqual($before ?? -10_000, $after->start($id), 'one after the other');
+            $before = $after->end($id);
+        }
+        self::assertSame('20:00', $after->at($after->firstStart())->format('H:i'));
+        // Taken off the list it is on the clock again.
+        $id = array_key_first($after->ahead());
+        $back = MealEdit::on($after->meal, "ahead:{$id}", false);
+        self::assertNotContains($id, $back->ahead);
+    }
+
+    public function test_a_table_that_has_passed_or_is_too_near_is_mended(): void
+    {
+        foreach ([
+            '2026-11-28 20:00' => ['19:30 on Saturday 28 November has passed.', 2],
+            '2026-11-28 18:30' => ['Too little time', 1],
+        ] as $now => [$says, $mends]) {
+            $at = new DateTimeImmutable($now, Sample::kitchen()->timezone);
+            $planner = MealPlanner::in(
+                Sample::kitchen(), Planner::in(Sample::kitchen(), Knowledge::none(), $at, FoundBefore::get()), $at,
+            );
+            $plan = $planner->plan(Meal::fromArray(self::SUPPER), self::dishes());
+            $clash = $plan->clashes[0];
+            self::assertStringContainsString($says, Sample::say($clash->says));
+            self::assertCount($mends, $clash->mends);
+            foreach ($clash->mends as $mend) {
+                $mended = $planner->plan(
+                    MealEdit::on(Meal::fromArray(self::SUPPER), 'serve_at', $mend->value), self::dishes(), $plan->laid->starts,
+                    $plan->given,
+                );
+                self::assertGreaterThanOrEqual($at, $mended->at($mended->firstStart()));
+            }
+        }
+    }
+
     public function test_a_dish_kept_in_the_oven_may_be_done_earlier(): void
     {
         $warm = MealEdit::on(Meal::fromArray(self::SUPPER), 'warm:1', true);
         self::assertSame([1], $warm->keptWarm);
+        // The quince has the oven at the end: there is one.
+        self::assertFalse(self::planner()->plan($warm, self::dishes())->holds);
+        $warm = MealEdit::on($warm, 'sides:remove:2', null);
         $plan = self::planner()->plan($warm, self::dishes());
         self::assertTrue($plan->holds);
         $open = $plan->tasks['d2/open']->job;
