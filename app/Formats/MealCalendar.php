@@ -37,14 +37,15 @@ final class MealCalendar
                 $add(
                     "orbek-{$id}-".str_replace('/', '-', $task), self::name($plan, $one, $say),
                     $plan->at($plan->start($task)), $plan->at($plan->end($task)),
-                    $one->detail === null ? '' : $say->text($one->detail), true,
+                    ($one->detail === null ? '' : $say->text($one->detail)).($one->isAhead && $one->keeps !== null
+                        ? 'Keeps '.$say->text($one->keeps).', covered, in the fridge within two hours.' : ''), true,
                 );
             }
         }
-        $before = $plan->theDayBefore();
+        $before = array_filter($plan->theDayBefore(), static fn (MealTask $one): bool => ! $one->isAhead);
         if ($before !== []) {
             $add(
-                "orbek-{$id}-day-before", "The day before: {$plan->meal->name}", $plan->tableAt->modify('-1 day'),
+                "orbek-{$id}-day-before", "What could be done the day before: {$plan->meal->name}", $plan->tableAt->modify('-1 day'),
                 $plan->tableAt->modify('-1 day')->modify('+30 minutes'),
                 implode("\n", array_map(static fn (MealTask $one): string => self::name($plan, $one, $say)
                     .', keeps '.$say->text($one->keeps ?? ''), $before)), false,

@@ -217,6 +217,12 @@ final readonly class MealPlanner
                 $clashes[] = new MealClash(Note::of('meal.of-a-dish', dish: $plan->dish->name, says: $fault->says()));
             }
         }
+        foreach ($holds ? [] : self::onOneRing($plans) as $ring => $dishes) {
+            $clashes[] = new MealClash(Note::of(
+                'meal.want-one-ring', dishes: $dishes, ring: $this->kitchen->burners[$ring]->name,
+                rings: count($this->kitchen->burners),
+            ));
+        }
         if (! $holds) {
             $clashes[] = new MealClash(Note::of('meal.does-not-fit', hands: $meal->hands), $mends);
         } elseif ($mends !== []) {
@@ -224,6 +230,26 @@ final readonly class MealPlanner
         }
 
         return $clashes;
+    }
+
+    /**
+     * Sealed pots that want the same ring up to the table: no clock helps there.
+     *
+     * @param  list<Plan>  $plans
+     * @return array<string, list<string>> names of dishes, by ring
+     */
+    private static function onOneRing(array $plans): array
+    {
+        $byRing = [];
+        foreach ($plans as $plan) {
+            $ring = $plan->dish->lid->burner;
+            foreach ($plan->potted->first()->line() as $block) {
+                $ring = $block->flame->ring === '' ? $ring : $block->flame->ring;
+            }
+            $byRing[$ring][] = $plan->dish->name;
+        }
+
+        return array_filter($byRing, static fn (array $dishes): bool => count($dishes) > 1);
     }
 
     /**

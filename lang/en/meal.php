@@ -10,6 +10,7 @@ return [
     'serve-at' => 'Serve at {earliest}',
     'serve-tomorrow-at' => 'Serve tomorrow at {tomorrow}',
     'does-not-fit' => '{hands, plural, one{One pair of hands} other{# pairs of hands}} and these rings and pots cannot have all of it hot at one time; below it stands without minding what must follow at once.',
+    'want-one-ring' => '{dishes} all want {ring} up to the table; of {rings, plural, one{one ring} other{# rings}} each closed pot needs its own, or is done earlier and kept in the oven.',
     'could-be-shorter' => 'What would make it shorter:',
     'more-hands' => '{hands, plural, one{One cooks} other{# of you cook}}',
     'keep-in-the-oven' => 'Keep {dish} in the oven till the table',

@@ -10,9 +10,11 @@ use Orbek\Core\Edit\MealEdit;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\MealPlan;
 use Orbek\Core\Plan\MealPlanner;
 use Orbek\Core\Plan\MealShopping;
+use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Planner;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -165,6 +167,27 @@ final class MealPlanTest extends TestCase
                 self::assertGreaterThanOrEqual($at, $mended->at($mended->firstStart()));
             }
         }
+    }
+
+    public function test_one_ring_for_three_sealed_pots_is_said_as_that(): void
+    {
+        $document = Sample::json('kitchen');
+        $document['burners'] = [$document['burners'][1]];
+        unset($document['oven']);
+        $kitchen = Kitchen::fromArray($document);
+        $now = new DateTimeImmutable('2026-11-28 08:00', $kitchen->timezone);
+        $dishes = [];
+        foreach (['sour-cherry-polo', 'jackfruit-cashew-biryani', 'lentil-date-walnut-polo'] as $name) {
+            $dishes[$name] = Moving::into(Sample::dish($name), $kitchen);
+        }
+        $plan = MealPlanner::in($kitchen, Planner::in($kitchen, Knowledge::none(), $now, FoundBefore::get()), $now, 8_000)
+            ->plan(Meal::fromArray([
+                'dishes' => array_map(static fn (string $name): array => ['dish' => $name, 'eaters' => 3], array_keys($dishes)),
+                'sides' => [],
+            ] + self::SUPPER), $dishes);
+        self::assertFalse($plan->holds);
+        $says = Sample::say(array_map(static fn ($clash): Note => $clash->says, $plan->clashes));
+        self::assertStringContainsString('all want Ring 2 up to the table; of one ring each closed pot needs its own', $says);
     }
 
     public function test_a_dish_kept_in_the_oven_may_be_done_earlier(): void
