@@ -84,8 +84,8 @@ final class Dish extends Model
 
     private static function words(CoreDish $dish): string
     {
-        $words = [$dish->name, $dish->school->id, $dish->school->label, $dish->filling->name];
-        foreach ([$dish->filling->parts, $dish->extras, $dish->sides] as $things) {
+        $words = [$dish->name, $dish->school->id, $dish->school->label, $dish->fillings->name()];
+        foreach ([$dish->fillings->parts(), $dish->extras, $dish->sides] as $things) {
             foreach ($things as $thing) {
                 $words[] = $thing->name;
             }

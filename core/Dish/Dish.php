@@ -42,7 +42,7 @@ final readonly class Dish
         public Table $table,
         public RiceChoice $rice,
         public WaterChoice $water,
-        public Filling $filling,
+        public Fillings $fillings,
         public Base $base,
         public array $layers,
         public bool $mound,
@@ -79,8 +79,14 @@ final readonly class Dish
         if ($layers === []) {
             throw Refused::because('layers', 'refused.the-list-is-empty-give-at-4');
         }
+        $fillings = new Fillings(array_map(
+            static fn (Fields $one): Filling => Filling::fromFields($one, $craft->fillings), $fields->each('fillings'),
+        ));
+        if (count($fillings->all) > Fillings::MOST) {
+            throw Refused::because('fillings', 'refused.too-many', count: count($fillings->all), most: Fillings::MOST);
+        }
         self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
-        self::closes('layers', 'filling', 0.0, $layers, Matter::Filling);
+        self::layersOf($fillings, $layers);
 
         $school = $craft->schools->get($fields->text('school'), 'school');
         $cooking = $fields->one('cooking', Cooking::class, $school->cooking);
@@ -92,7 +98,7 @@ final readonly class Dish
             Table::fromFields($fields->object('usual')),
             RiceChoice::fromFields($fields->object('rice')),
             WaterChoice::fromFields($fields->object('water'), $cooking, $lid->burner),
-            Filling::fromFields($fields->object('filling'), $craft->fillings),
+            $fillings,
             $base,
             $layers,
             $fields->flag('mound', false),
@@ -134,7 +140,7 @@ final readonly class Dish
     public function allergens(): array
     {
         $found = [];
-        foreach ($this->filling->parts as $part) {
+        foreach ($this->fillings->parts() as $part) {
             foreach ($part->holds as $allergen) {
                 $found[$allergen->value][] = Note::name($part->name);
             }
@@ -148,9 +154,8 @@ final readonly class Dish
             $found[$allergen][] = Note::name($where);
         }
         if (
-            $this->filling->marinade !== null
-                && $this->filling->marinade->yogurt !== Yogurt::None
-                && ! $this->filling->hasOwnYogurt()
+            $this->fillings->any(static fn (Filling $one): bool => $one->marinade !== null
+                && $one->marinade->yogurt !== Yogurt::None && ! $one->hasOwnYogurt())
         ) {
             $found[Allergen::Milk->value][] = Note::of('dish.the-yogurt-in-the-marinade');
         }
@@ -202,15 +207,15 @@ final readonly class Dish
     /** What its sealed pots are to end with. */
     public function aim(): Aim
     {
-        return Aim::of($this->base->crust, $this->filling->staysWhole(), $this->base->kind->isLaid);
+        return Aim::of($this->base->crust, $this->fillings->inPot()->staysWhole(), $this->base->kind->isLaid);
     }
 
     /** What its school asks of their heats beside. */
     public function bounds(): Bounds
     {
         $bounds = $this->school->bounds()->over($this->base->kind);
-        $isRawRedMeat = $this->filling->ready < self::RAW
-            && $this->filling->toughest()->group === FillingGroup::RedMeat;
+        $isRawRedMeat = $this->fillings->inPot()->any(static fn (Filling $one): bool => $one->ready < self::RAW
+            && $one->toughest()->group === FillingGroup::RedMeat);
 
         return $isRawRedMeat ? $bounds->lowAtLeast(self::RAW_RED_MEAT_MIN) : $bounds;
     }
@@ -257,11 +262,29 @@ final readonly class Dish
         return array_replace($document, [$name => $value]);
     }
 
-    /** @param  list<LayerChoice>  $layers */
-    private static function closes(string $field, string $what, float $sum, array $layers, Matter $matter): void
+    /**
+     * @param  list<LayerChoice>  $layers
+     *
+     * @throws Refused where a layer is of a filling that is not in the pot, or one in the pot has no layer
+     */
+    private static function layersOf(Fillings $fillings, array $layers): void
     {
+        foreach ($layers as $index => $layer) {
+            if ($layer->matter === Matter::Filling && ! isset($fillings->inPot()->all[$layer->of])) {
+                throw Refused::because("layers/{$index}/of", 'refused.no-such-filling', place: $layer->of);
+            }
+        }
+        foreach (array_keys($fillings->inPot()->all) as $place) {
+            self::closes('layers', $fillings->get($place)->name, 0.0, $layers, Matter::Filling, $place);
+        }
+    }
+
+    /** @param  list<LayerChoice>  $layers */
+    private static function closes(
+        string $field, string $what, float $sum, array $layers, Matter $matter, int $of = 0,
+    ): void {
         foreach ($layers as $layer) {
-            $sum += $layer->matter === $matter ? $layer->share : 0.0;
+            $sum += $layer->matter === $matter && $layer->of === $of ? $layer->share : 0.0;
         }
         if (abs($sum - 1) > self::SHARES_CLOSE) {
             throw Refused::because($field, 'refused.the-shares-of-add-up-to', what: $what, sum: round($sum, 3));

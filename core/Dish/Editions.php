@@ -33,6 +33,11 @@ final class Editions
             $latest[$name === 'table' ? 'usual' : $name] = $name === 'table' ? $usual : $value;
         }
 
+        if (isset($latest['filling'])) {
+            $latest['fillings'] = [$latest['filling']];
+            unset($latest['filling']);
+        }
+
         return ['format' => Dish::FORMAT] + $latest;
     }
 

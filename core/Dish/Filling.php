@@ -13,7 +13,7 @@ use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Refused;
 
-/** What lies between the rice, by weight of the raw rice, and the work it takes before. */
+/** One thing that lies between the rice, or is served with it, by weight of the raw rice, and the work it takes before. */
 final readonly class Filling
 {
     private const USUAL_SALT_G_PER_KG = 10.0;
@@ -32,6 +32,8 @@ final readonly class Filling
         public array $steps,
         /** Whether it stands out of the fridge till it is as warm as the room. */
         public bool $standsOut,
+        /** Cooked beside the pot and served with it. */
+        public bool $isBeside,
     ) {
     }
 
@@ -59,6 +61,7 @@ final readonly class Filling
             $parts,
             array_map(Step::fromFields(...), $fields->each('steps')),
             $fields->flag('stands_out', false),
+            $fields->flag('beside', false),
         );
     }
 

@@ -52,9 +52,10 @@ final class FromRecipe
             'eaters' => Refused::unlessBetween('eaters', $eaters, 1, Table::MOST_EATERS),
             'plates' => self::plates($rice / $eaters)->value,
         ];
-        $document['filling'] = ['name' => $parts[0]['name'], 'parts' => $parts] + (
-            is_array($document['filling']) ? $document['filling'] : []
-        );
+        $first = is_array($document['fillings'] ?? null) ? $document['fillings'][0] ?? [] : [];
+        $document['fillings'] = [
+            ['name' => $parts[0]['name'], 'parts' => $parts] + (is_array($first) ? $first : []),
+        ];
         $document['extras'] = $extras;
 
         return $document;

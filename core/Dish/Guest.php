@@ -45,7 +45,7 @@ final readonly class Guest
                 static fn (FillingPart $part): string => $part->name,
                 array_values(
                     array_filter(
-                        $dish->filling->parts,
+                        $dish->fillings->parts(),
                         static fn (FillingPart $part): bool => $part->kind->group->isMeatOrFish(),
                     ),
                 ),

@@ -18,6 +18,8 @@ final readonly class LayerChoice
         public bool $saffron,
         /** Doneness of this layer's rice where it differs from the dish's own. */
         public ?Stage $stage,
+        /** Which filling it is of, by its place. */
+        public int $of = 0,
     ) {
     }
 
@@ -34,18 +36,19 @@ final readonly class LayerChoice
             $fields->number('share', 0.01, 1),
             $fields->flag('saffron', false),
             $fields->has('stage') && $matter === Matter::Rice ? $fields->one('stage', Stage::class) : null,
+            $matter === Matter::Filling ? $fields->whole('of', 0, Fillings::MOST - 1, 0) : 0,
         );
     }
 
     /** A layer of what the dish has, without saffron or a target of its own. */
-    public static function plain(Matter $matter, float $share): self
+    public static function plain(Matter $matter, float $share, int $of = 0): self
     {
-        return new self($matter, $share, false, null);
+        return new self($matter, $share, false, null, $of);
     }
 
     public function withShare(float $share): self
     {
-        return new self($this->matter, $share, $this->saffron, $this->stage);
+        return new self($this->matter, $share, $this->saffron, $this->stage, $this->of);
     }
 
     /** @return array<string, mixed> as fromFields() reads it */
@@ -53,6 +56,13 @@ final readonly class LayerChoice
     {
         return ['matter' => $this->matter->value, 'share' => $this->share]
             + ($this->saffron ? ['saffron' => true] : [])
-            + ($this->stage === null ? [] : ['stage' => $this->stage->value]);
+            + ($this->stage === null ? [] : ['stage' => $this->stage->value])
+            + ($this->of === 0 ? [] : ['of' => $this->of]);
+    }
+
+    /** Whether it is of the same rice or filling as another. */
+    public function isLike(self $other): bool
+    {
+        return $this->matter === $other->matter && $this->of === $other->of;
     }
 }

@@ -11,7 +11,7 @@ final class Edits
 {
     /**
      * @param  string  $path a field of the dish ("usual/eaters"), or a change of several: "layers:up:1", "base:kind",
-     *     "heat:setting:0", "heat:stock", "extras:0:top", "parts:remove:0", "water/salt_teaspoons"
+     *     "heat:setting:0", "heat:stock", "extras:0:top", "fillings:add", "fillings:beside:1", "parts:remove:0", "water/salt_teaspoons"
      * @param  mixed  $value what it becomes
      *
      * @throws Refused when the value will not do
@@ -25,6 +25,9 @@ final class Edits
                 && count($words) > 1 => LayersEdit::read(
                     $words[1], self::index($words[2] ?? '0', $path), $path, $value,
                 ),
+            $words[0] === 'fillings' && count($words) > 1 => FillingsEdit::read(
+                $words[1], self::index($words[2] ?? '0', $path), $path, $value,
+            ),
             $path === 'base:kind', $path === 'base:rice_share' => BaseEdit::read($path, $value),
             $words[0] === 'heat'
                 && count($words) > 1 => HeatEdit::read($words[1], self::index($words[2] ?? '0', $path), $path, $value),

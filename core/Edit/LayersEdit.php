@@ -44,7 +44,7 @@ final readonly class LayersEdit implements Edit
     {
         $dish = $plan->dish;
         $layers = $dish->layers;
-        if (! isset($layers[$this->at])) {
+        if (! isset($layers[$this->at]) && $this->word !== LayerWord::AddFilling) {
             throw Refused::because(
                 $this->path, 'refused.there-is-no-layer-give-to', at: $this->at, layers: count($layers) - 1,
             );
@@ -58,8 +58,8 @@ final readonly class LayersEdit implements Edit
             LayerWord::Remove => self::without($dish, $this->at),
             LayerWord::Share => $this->weighed($dish, $this->number / 100),
             LayerWord::Grams => $this->weighed($dish, $this->shareOf($plan)),
-            LayerWord::AddRice => self::with($dish, Matter::Rice),
-            LayerWord::AddFilling => self::with($dish, Matter::Filling),
+            LayerWord::AddRice => self::with($dish, LayerChoice::plain(Matter::Rice, 1.0)),
+            LayerWord::AddFilling => self::with($dish, LayerChoice::plain(Matter::Filling, 1.0, $this->at)),
         };
 
         return $dish->changed(
@@ -115,20 +115,17 @@ final readonly class LayersEdit implements Edit
         $layers = $dish->layers;
         array_splice($layers, $at, 1);
 
-        return self::closed($dish, $layers, $dish->layers[$at]->matter);
+        return self::closed($dish, $layers, $dish->layers[$at]);
     }
 
     /** @return list<LayerChoice> */
-    private static function with(Dish $dish, Matter $matter): array
+    private static function with(Dish $dish, LayerChoice $one): array
     {
         self::hasRoom($dish->layers, 1);
-        $same = count(self::of($dish->layers, $matter));
+        $same = count(self::of($dish->layers, $one));
+        $one = $one->withShare(self::whole($dish, $one->matter) / max(1, $same));
 
-        return self::closed(
-            $dish,
-            [...$dish->layers, LayerChoice::plain($matter, self::whole($dish, $matter) / max(1, $same))],
-            $matter,
-        );
+        return self::closed($dish, [...$dish->layers, $one], $one);
     }
 
     /** @return list<LayerChoice> */
@@ -137,7 +134,7 @@ final readonly class LayersEdit implements Edit
         $layers = $dish->layers;
         $field = "layers/{$this->at}/share";
         $matter = $layers[$this->at]->matter;
-        $others = self::of($layers, $matter);
+        $others = self::of($layers, $layers[$this->at]);
         unset($others[$this->at]);
         if ($others === []) {
             throw Refused::because($field, 'refused.it-is-the-only-layer-of', matter: $matter->value);
@@ -155,30 +152,31 @@ final readonly class LayersEdit implements Edit
     }
 
     /**
-     * The shares of one matter scaled so that they add up again.
+     * The shares of one rice or filling scaled so that they add up again.
      *
      * @param  list<LayerChoice>  $layers
      * @return list<LayerChoice>
      */
-    private static function closed(Dish $dish, array $layers, Matter $matter): array
+    private static function closed(Dish $dish, array $layers, LayerChoice $like): array
     {
-        $sum = self::sum(self::of($layers, $matter));
+        $matter = $like->matter;
+        $sum = self::sum(self::of($layers, $like));
         if ($sum <= 0) {
             throw Refused::because('layers', 'refused.it-is-the-last-layer-of', matter: $matter->value);
         }
 
-        return array_map(static fn (LayerChoice $layer): LayerChoice => $layer->matter === $matter
+        return array_map(static fn (LayerChoice $layer): LayerChoice => $layer->isLike($like)
             ? $layer->withShare($layer->share * self::whole($dish, $matter) / $sum)
             : $layer, $layers);
     }
 
     /**
      * @param  list<LayerChoice>  $layers
-     * @return array<int, LayerChoice> those of one matter, where they lie
+     * @return array<int, LayerChoice> those of one rice or filling, where they lie
      */
-    private static function of(array $layers, Matter $matter): array
+    private static function of(array $layers, LayerChoice $like): array
     {
-        return array_filter($layers, static fn (LayerChoice $layer): bool => $layer->matter === $matter);
+        return array_filter($layers, static fn (LayerChoice $layer): bool => $layer->isLike($like));
     }
 
     /** @param  array<int, LayerChoice>  $layers */

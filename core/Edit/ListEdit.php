@@ -13,7 +13,9 @@ final readonly class ListEdit implements Edit
 {
     /** Where each list stands in the document. */
     public const LISTS = [
-        'parts' => 'filling/parts', 'extras' => 'extras', 'sides' => 'sides',
+        'parts' => 'fillings/0/parts', 'parts-2' => 'fillings/1/parts', 'parts-3' => 'fillings/2/parts',
+        'parts-4' => 'fillings/3/parts', 'parts-5' => 'fillings/4/parts', 'parts-6' => 'fillings/5/parts',
+        'extras' => 'extras', 'sides' => 'sides',
     ];
 
     private const MOST = 20;

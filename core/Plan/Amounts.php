@@ -7,6 +7,7 @@ namespace Orbek\Core\Plan;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\Filling;
 use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fat;
@@ -58,7 +59,7 @@ final readonly class Amounts
         $amounts = new self($potted, $kitchen, $rice);
 
         return [
-            ...$amounts->rice(), ...$amounts->water(), ...$amounts->filling(), ...$amounts->marinade(),
+            ...$amounts->rice(), ...$amounts->water(), ...$amounts->fillings(),
             ...$amounts->base(), ...$amounts->toppings(), ...$amounts->seal(),
         ];
     }
@@ -135,10 +136,20 @@ final readonly class Amounts
     }
 
     /** @return list<Ingredient> */
-    private function filling(): array
+    private function fillings(): array
     {
-        $filling = $this->dish->filling;
-        $task = WorkOrder::fillingTask($this->dish);
+        $lists = [];
+        foreach ($this->dish->fillings->all as $place => $filling) {
+            $lists[] = [...$this->filling($filling, $place), ...$this->marinade($filling, $place)];
+        }
+
+        return array_merge(...$lists);
+    }
+
+    /** @return list<Ingredient> */
+    private function filling(Filling $filling, int $place): array
+    {
+        $task = WorkOrder::fillingTask($this->dish, $place);
         $list = [];
         foreach ($filling->partMasses($this->raw) as $index => $mass) {
             $part = $filling->parts[$index];
@@ -194,10 +205,10 @@ final readonly class Amounts
     }
 
     /** @return list<Ingredient> */
-    private function marinade(): array
+    private function marinade(Filling $filling, int $place): array
     {
-        $marinade = $this->dish->filling->marinade;
-        $rawKg = $this->dish->filling->rawMass($this->raw)->kg;
+        $marinade = $filling->marinade;
+        $rawKg = $filling->rawMass($this->raw)->kg;
         $list = [];
         if ($marinade !== null && $marinade->papayaPercent > 0) {
             $paste = Figure::of(
@@ -206,10 +217,10 @@ final readonly class Amounts
             );
             $list[] = Ingredient::bought(
                 Station::Filling, Note::of('amounts.green-papaya-paste'), $paste, Aisle::Greens,
-                WorkKind::Marinade->id(), 'green papaya',
+                WorkKind::Marinade->id($place), 'green papaya',
             );
         }
-        if ($marinade !== null && $marinade->yogurt !== Yogurt::None && ! $this->dish->filling->hasOwnYogurt()) {
+        if ($marinade !== null && $marinade->yogurt !== Yogurt::None && ! $filling->hasOwnYogurt()) {
             $yogurt = Figure::of(
                 self::YOGURT_G_PER_KG * $rawKg, 'g', 0,
                 Note::of('amounts.g-a-kg', yogurtGPerKg: (int) self::YOGURT_G_PER_KG),
@@ -218,7 +229,7 @@ final readonly class Amounts
                 Station::Filling, Note::of(
                     'amounts.yogurt-for-the-marinade',
                 ), $yogurt->filling(self::YOGURT_KG_PER_L), Aisle::Dairy,
-                WorkOrder::yogurtTask($this->dish), 'yogurt',
+                WorkOrder::yogurtTask($this->dish, $place), 'yogurt',
             );
         }
 
@@ -306,7 +317,10 @@ final readonly class Amounts
     {
         $isAll = $extra->split[$part] > 0.995;
         [$station, $task, $where] = match ($part) {
-            'marinade' => [Station::Filling, WorkOrder::fillingTask($this->dish), Note::of('amounts.for-the-marinade')],
+            'marinade' => [
+                Station::Filling, WorkOrder::fillingTask($this->dish, WorkOrder::marinated($this->dish)),
+                Note::of('amounts.for-the-marinade'),
+            ],
             'layers' => [Station::Layers, WorkKind::Layer->id(), Note::of('amounts.for-the-layers')],
             default => [Station::Serve, WorkKind::Open->id(), Note::of('amounts.kept-for-the-top')],
         };

@@ -22,7 +22,7 @@ final class Cautions
      */
     public static function of(Dish $dish, float $sealedMin): array
     {
-        $filling = $dish->filling->strictest();
+        $filling = $dish->fillings->strictest();
         $at = [
             Station::Rice->value => $dish->rice->soak->minutes > 240 ? [Caution::LongSoak] : [],
             Station::Filling->value => match (true) {

@@ -230,7 +230,7 @@ final readonly class Clashes
                 [
                     new Mend(
                         Note::of('clashes.layer-the-filling', dry: Wetness::Dry),
-                        'filling/wetness',
+                        'fillings/'.$this->dish->fillings->inPot()->mainPlace().'/wetness',
                         Wetness::Dry->value,
                     ),
                 ],
@@ -277,10 +277,10 @@ final readonly class Clashes
     private function filling(): array
     {
         $clashes = [];
-        $marinade = $this->dish->filling->marinade;
-        if ($marinade !== null) {
-            $times = $marinade->times($this->dish->filling->strictest() ?? $this->dish->filling->toughest());
-            if ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most']) {
+        foreach ($this->dish->fillings->all as $place => $filling) {
+            $marinade = $filling->marinade;
+            $times = $marinade?->times($filling->strictest() ?? $filling->toughest());
+            if ($marinade !== null && $times !== null && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])) {
                 $clashes[] = new Clash(
                     Station::Filling,
                     Note::of(
@@ -291,7 +291,7 @@ final readonly class Clashes
                     [
                         new Mend(
                             Note::of('clashes.marinate', good: Quantity::minutes($times['good'])),
-                            'filling/marinade/minutes',
+                            "fillings/{$place}/marinade/minutes",
                             $times['good'],
                         ),
                     ],

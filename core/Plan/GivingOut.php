@@ -245,7 +245,7 @@ final class GivingOut
      */
     public static function isPreparedOn(Dish $dish, array $rings): bool
     {
-        foreach ([...$dish->filling->steps, ...$dish->extras, ...$dish->sides] as $thing) {
+        foreach ([...$dish->fillings->steps(), ...$dish->extras, ...$dish->sides] as $thing) {
             if (in_array($thing->burner, $rings, true)) {
                 return true;
             }
@@ -258,7 +258,11 @@ final class GivingOut
     public static function preparedOn(Dish $dish, string $ring): Dish
     {
         $on = $dish->changed('water/burner', $ring);
-        foreach (['filling/steps' => $dish->filling->steps, 'extras' => $dish->extras, 'sides' => $dish->sides] as $list => $things) {
+        $lists = ['extras' => $dish->extras, 'sides' => $dish->sides];
+        foreach ($dish->fillings->all as $place => $filling) {
+            $lists["fillings/{$place}/steps"] = $filling->steps;
+        }
+        foreach ($lists as $list => $things) {
             foreach ($things as $index => $thing) {
                 $on = $thing->burner === null ? $on : $on->changed("{$list}/{$index}/burner", $ring);
             }

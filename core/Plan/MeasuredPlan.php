@@ -148,11 +148,14 @@ final readonly class MeasuredPlan extends RicePlan
     private static function freeG(Dish $dish, Mass $raw): float
     {
         $juiceG = 0.0;
-        foreach ($dish->filling->partMasses($raw) as $index => $mass) {
-            $juiceG += $dish->filling->parts[$index]->kind->juiceShare * (1 - $dish->filling->ready) * $mass->inGrams();
+        foreach ($dish->fillings->inPot()->all as $filling) {
+            $juiceG += $filling->freeShare() * $filling->layeredMass($raw)->inGrams();
+            foreach ($filling->partMasses($raw) as $index => $mass) {
+                $juiceG += $filling->parts[$index]->kind->juiceShare * (1 - $filling->ready) * $mass->inGrams();
+            }
         }
 
-        return $dish->filling->freeShare() * $dish->filling->layeredMass($raw)->inGrams() + $juiceG;
+        return $juiceG;
     }
 
     /**

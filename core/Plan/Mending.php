@@ -173,11 +173,12 @@ final readonly class Mending
     /** @return list<Mend> what changes how wet it is in the pot */
     private function water(Dish $dish): array
     {
-        $mends = array_map(
+        $place = $dish->fillings->inPot()->mainPlace();
+        $mends = $place === null ? [] : array_map(
             static fn (Wetness $wetness): Mend => new Mend(
-                Note::of('mending.filling', wetness: $wetness), 'filling/wetness', $wetness->value,
+                Note::of('mending.filling', wetness: $wetness), "fillings/{$place}/wetness", $wetness->value,
             ),
-            self::beside(Wetness::cases(), $dish->filling->wetness),
+            self::beside(Wetness::cases(), $dish->fillings->get($place)->wetness),
         );
         if (! $this->plan->potted->rice instanceof BoilPlan) {
             return $mends;

@@ -63,13 +63,11 @@ final readonly class Planner
     /** @throws Refused */
     private function ringsAreThere(Dish $dish): void
     {
-        foreach (
-            [
-                'filling/steps' => $dish->filling->steps,
-                'sides' => $dish->sides,
-                'extras' => $dish->extras,
-            ] as $list => $things
-        ) {
+        $lists = ['sides' => $dish->sides, 'extras' => $dish->extras];
+        foreach ($dish->fillings->all as $place => $filling) {
+            $lists["fillings/{$place}/steps"] = $filling->steps;
+        }
+        foreach ($lists as $list => $things) {
             foreach ($things as $index => $thing) {
                 if ($thing->burner !== null) {
                     $this->kitchen->burner($thing->burner, "{$list}/{$index}/burner");

@@ -248,12 +248,13 @@ final readonly class Potted
             );
         }
         if ($dish->folded) {
-            $filling = $dish->filling->layeredMass($whole)->times($part);
+            $inPot = $dish->fillings->inPot();
+            $filling = $inPot->layeredMass($whole)->times($part);
             $grains = $rice($dish->water->stage, 1 - $dish->base->riceShare);
             $layers[] = new Layer(
-                Matter::Mixed, Note::of('potted.folded', filling: $dish->filling->name), $filling->plus($grains),
+                Matter::Mixed, Note::of('potted.folded', filling: $inPot->name()), $filling->plus($grains),
                 ($filling->kg + $grains->kg) / (
-                    $filling->kg / $dish->filling->kgPerLitre() + $grains->kg / self::STEAMED_KG_PER_L
+                    $inPot->litres($whole) * $part + $grains->kg / self::STEAMED_KG_PER_L
                 ),
                 $dish->water->stage->doneness(),
             );
@@ -269,8 +270,9 @@ final readonly class Potted
                     $layer->saffron, $swells($stage), self::DRAINED_KG_PER_L,
                 )
                 : new Layer(
-                    Matter::Filling, Note::name($dish->filling->name),
-                    $dish->filling->layeredMass($whole)->times($part * $layer->share), $dish->filling->kgPerLitre(),
+                    Matter::Filling, Note::name($dish->fillings->get($layer->of)->name),
+                    $dish->fillings->get($layer->of)->layeredMass($whole)->times($part * $layer->share),
+                    $dish->fillings->get($layer->of)->kgPerLitre(),
                 );
         }
 

@@ -30,9 +30,8 @@ final readonly class Salting
                 array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $load->section->layers),
             );
         }
-        $filling = $potted->dish->filling;
 
-        return new self($potted, $eatenG, $filling->saltGPerKg * $filling->rawMass($potted->raw)->kg);
+        return new self($potted, $eatenG, $potted->dish->fillings->inPot()->saltG($potted->raw));
     }
 
     /** Salt in all that is eaten, %. */
@@ -46,7 +45,7 @@ final readonly class Salting
         return Figure::of($percent, '% salt', 2,
             Note::of(
                 'salting.g-stay-in-the-rice-g', riceG: $riceG, fillingG: $this->fillingG, saltGPerKg: round(
-                    $dish->filling->saltGPerKg,
+                    $dish->fillings->inPot()->main()->saltGPerKg ?? 0.0,
                     1,
                 ),
                 eatenG: Quantity::grams($this->eatenG), percent: Taste::of($percent),

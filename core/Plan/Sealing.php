@@ -6,8 +6,8 @@ namespace Orbek\Core\Plan;
 
 use LogicException;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\LayerChoice;
-use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Pieces;
@@ -134,14 +134,14 @@ final readonly class Sealing
 
     private function filling(LayerChoice $layer): SealedFilling
     {
-        $filling = $this->dish->filling;
+        $filling = $this->dish->fillings->get($layer->of);
         $surfaceC = match (true) {
             $this->isOnePot => $this->kitchen->boilC() - self::BELOW_BOIL_C,
             $filling->ready > 0 => $this->cooled(self::COOKED_C),
-            default => $this->rawC(),
+            default => $this->rawC($filling),
         };
         $pieces = Pieces::of(
-            $filling->toughest(), $filling->halfThicknessMm(), $this->isOnePot ? $surfaceC : $this->insideC(),
+            $filling->toughest(), $filling->halfThicknessMm(), $this->isOnePot ? $surfaceC : $this->insideC($filling),
             1 - $filling->ready, $filling->ready, $filling->marinade?->tenderFactor() ?? 1.0,
         );
         $kg = $filling->layeredMass($this->dish->table->rawRice())->kg * $this->place->share * $layer->share;
@@ -150,27 +150,22 @@ final readonly class Sealing
             $filling->name, $kg, $this->isOnePot
                 ? self::TAKEN_UP
                 : $filling->freeShare(), $filling->kgPerLitre(), $surfaceC,
-            $pieces->safeAt($this->strictest()?->safeCoreC),
+            $pieces->safeAt($filling->strictest()?->safeCoreC),
         );
     }
 
-    private function strictest(): ?FillingKind
-    {
-        return $this->dish->filling->strictest();
-    }
-
     /** Raw from the fridge, or as warm as the room where it stands out of it first. */
-    private function rawC(): float
+    private function rawC(Filling $filling): float
     {
-        return $this->dish->filling->standsOut ? $this->kitchen->roomC : self::FRIDGE_C;
+        return $filling->standsOut ? $this->kitchen->roomC : self::FRIDGE_C;
     }
 
     /** The core of a piece when it is layered (section C): one that is only browned is raw inside. */
-    private function insideC(): float
+    private function insideC(Filling $filling): float
     {
-        $ready = $this->dish->filling->ready;
+        $ready = $filling->ready;
         if ($ready <= 0) {
-            return $this->rawC();
+            return $this->rawC($filling);
         }
         $share = max(0.0, min(1.0, ($ready - self::RAW_INSIDE) / (self::COOKED_THROUGH - self::RAW_INSIDE)));
 

@@ -59,7 +59,7 @@ final readonly class Totals
     /** Raw filling. */
     public function filling(): Figure
     {
-        $filling = $this->potted->dish->filling;
+        $filling = $this->potted->dish->fillings;
         $raw = $this->potted->raw;
 
         return Figure::of($filling->rawMass($raw)->inGrams(), 'g', 0, Note::of(

@@ -55,14 +55,15 @@ final readonly class TwoWays
                 ]);
             }
         }
-        $marinade = $dish->filling->marinade;
+        $place = $dish->fillings->mainPlace();
+        $marinade = $dish->fillings->main()?->marinade;
         $poultry = array_filter(
-            $dish->filling->parts,
+            $dish->fillings->main()->parts ?? [],
             static fn (FillingPart $part): bool => $part->kind->group === FillingGroup::Poultry,
         ) !== [];
         if ($marinade !== null && $poultry && $marinade->acid !== Acid::Strong) {
             $all[] = new self(
-                Station::Filling, Note::of('two-ways.poultry-overnight-in-the-marinade'), 'filling/marinade/minutes',
+                Station::Filling, Note::of('two-ways.poultry-overnight-in-the-marinade'), "fillings/{$place}/marinade/minutes",
                 [
                     self::way(
                         240, Note::of('two-ways.h'), Note::of('two-ways.yogurt-and-lemon-do-not-turn'), true,
@@ -77,7 +78,7 @@ final readonly class TwoWays
         }
         if ($marinade !== null && $marinade->isOvernight() && $marinade->yogurt !== Yogurt::None) {
             $all[] = new self(
-                Station::Filling, Note::of('two-ways.yogurt-in-the-overnight-marinade'), 'filling/marinade/yogurt',
+                Station::Filling, Note::of('two-ways.yogurt-in-the-overnight-marinade'), "fillings/{$place}/marinade/yogurt",
                 [
                     self::way(
                         Yogurt::Morning->value, Note::of('two-ways.in-the-last-hour'),

@@ -94,11 +94,13 @@ final readonly class WaterBalance
         $isDry = $texture === Texture::Hard;
         $mends = [];
         $wetness = Wetness::cases();
-        $at = (int) array_search($dish->filling->wetness, $wetness, true) + ($isDry ? 1 : -1);
+        $place = $dish->fillings->inPot()->mainPlace();
+        $at = $place === null ? -1
+            : (int) array_search($dish->fillings->get($place)->wetness, $wetness, true) + ($isDry ? 1 : -1);
         if (isset($wetness[$at]) && ! $dish->cooking->isMeasured()) {
             $mends[] = new Mend(
                 Note::of('water-balance.layer-the-filling', wetness: $wetness[$at]),
-                'filling/wetness',
+                "fillings/{$place}/wetness",
                 $wetness[$at]->value,
             );
         }

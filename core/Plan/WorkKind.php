@@ -35,7 +35,8 @@ enum WorkKind: string
         $number = $index + 1;
 
         return match ($this) {
-            self::Boil, self::Drain => $index === 0 ? $this->value : "{$this->value}-{$number}",
+            self::Boil, self::Drain, self::Marinade, self::Marinates, self::Yogurt, self::MarinatesOn,
+            self::StandsOut => $index === 0 ? $this->value : "{$this->value}-{$number}",
             self::Filling, self::Extra, self::Heat, self::Second, self::Side => "{$this->value}-{$number}",
             self::ExtraWaits => "extra-{$number}-waits",
             default => $this->value,

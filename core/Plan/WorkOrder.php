@@ -10,6 +10,7 @@ use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\Serving;
 use Orbek\Core\Dish\Spices;
 use Orbek\Core\Filling\Marinade;
@@ -63,6 +64,9 @@ final class WorkOrder
     /** Cooked filling keeps warm under its lid so long. */
     private const FILLING_WAITS_MIN = 60;
 
+    /** What is served with the rice is ready so shortly before it is opened. */
+    private const SERVED_WITHIN_MIN = 30;
+
     private const FRIDGE_C = 8.0;
 
     private const SOAKED_WAITS_MIN = 60;
@@ -105,21 +109,42 @@ final class WorkOrder
         return self::hotFatMin($dish) > 0 ? WorkKind::HotFat->id() : WorkKind::Layer->id();
     }
 
-    /** The first task that has the filling in hand. */
-    public static function fillingTask(Dish $dish): string
+    /** The first task that has a filling in hand. */
+    public static function fillingTask(Dish $dish, int $place = 0): string
     {
+        $filling = $dish->fillings->all[$place] ?? null;
+
         return match (true) {
-            $dish->filling->marinade !== null => WorkKind::Marinade->id(),
-            $dish->filling->steps === [] => WorkKind::Layer->id(),
-            default => WorkKind::Filling->id(),
+            $filling?->marinade !== null => WorkKind::Marinade->id($place),
+            $filling === null || $filling->steps === [] => $filling?->isBeside === true
+                ? WorkKind::Open->id() : WorkKind::Layer->id(),
+            default => WorkKind::Filling->id(self::firstStep($dish, $place)),
         };
     }
 
-    /** The task in which yogurt goes into the marinade. */
-    public static function yogurtTask(Dish $dish): string
+    /** The place of the filling whose marinade takes what is for the marinade. */
+    public static function marinated(Dish $dish): int
     {
-        return $dish->filling->marinade !== null && self::takesYogurtLate($dish->filling->marinade)
-            ? WorkKind::Yogurt->id() : self::fillingTask($dish);
+        return (int) array_key_first(array_filter(
+            $dish->fillings->all, static fn (Filling $one): bool => $one->marinade !== null,
+        ));
+    }
+
+    /** The number of a filling's first step among those of all. */
+    private static function firstStep(Dish $dish, int $place): int
+    {
+        $before = array_filter($dish->fillings->all, static fn (int $other): bool => $other < $place, ARRAY_FILTER_USE_KEY);
+
+        return array_sum(array_map(static fn (Filling $one): int => count($one->steps), $before));
+    }
+
+    /** The task in which yogurt goes into a marinade. */
+    public static function yogurtTask(Dish $dish, int $place = 0): string
+    {
+        $marinade = $dish->fillings->get($place)->marinade;
+
+        return $marinade !== null && self::takesYogurtLate($marinade)
+            ? WorkKind::Yogurt->id($place) : self::fillingTask($dish, $place);
     }
 
     /** Yogurt is left out of an overnight marinade till its last hour; a short one has no such hour. */
@@ -149,16 +174,16 @@ final class WorkOrder
     {
         $beforeBoil = $this->rinse();
         $beforeLayers = $this->rice instanceof BoilPlan ? $this->boil($this->rice, $beforeBoil) : [];
-        $filled = $this->filling();
+        [$filled, $served] = $this->fillings();
         if ($this->rice instanceof MeasuredPlan) {
             $beforeLayers[] = $this->measured($this->rice, $beforeBoil, $filled);
         }
-        if ($filled !== null && $this->dish->cooking !== Cooking::OnePot) {
-            $beforeLayers[] = After::within($filled, self::FILLING_WAITS_MIN);
+        foreach ($this->dish->cooking === Cooking::OnePot ? [] : $filled as $last) {
+            $beforeLayers[] = After::within($last, self::FILLING_WAITS_MIN);
         }
         [$beforeLid, $beforeOpening] = $this->extras();
         $this->layer([...$beforeLayers, ...$beforeLid]);
-        $beforeOpening = [...$this->heats(), ...$this->sides(), ...$beforeOpening];
+        $beforeOpening = [...$this->heats(), ...$this->sides(), ...$beforeOpening, ...$served];
         // A rest may run on for a while: the base only lets go the better.
         $minutes = self::OPEN_MIN + ($this->dish->serving === Serving::Mixed ? self::MIX_MIN : 0);
         $this->add(
@@ -266,8 +291,9 @@ final class WorkOrder
      * Rice in measured water: the filling's own pot, a cooker, or a quick pot.
      *
      * @param  list<After>  $before
+     * @param  list<string>  $filled the last task of each filling in the pot
      */
-    private function measured(MeasuredPlan $measured, array $before, ?string $filled): After
+    private function measured(MeasuredPlan $measured, array $before, array $filled): After
     {
         $water = $measured->water;
         $ring = Hold::ring($this->dish->water->burner);
@@ -278,7 +304,7 @@ final class WorkOrder
                 ),
                 [$ring, Hold::pot($this->dish->lid->pot)], [
                     ...$before,
-                    ...($filled === null ? [] : [After::within($filled, 5)]),
+                    ...array_map(static fn (string $last): After => After::within($last, 5), array_slice($filled, -1)),
                 ],
                 Note::of(
                     'work-order.till-dry-craters-show',
@@ -308,45 +334,61 @@ final class WorkOrder
     }
 
     /**
-     * Marinade and cooking of the filling, in order.
+     * Marinade and cooking of each filling, in order.
      *
-     * @return string|null the last of its tasks
+     * @return array{list<string>, list<After>} the last task of each that goes into the pot, and what the opening comes
+     *     after of those that are served with it
      */
-    private function filling(): ?string
+    private function fillings(): array
+    {
+        $filled = $served = [];
+        foreach ($this->dish->fillings->all as $place => $filling) {
+            $last = $this->filling($filling, $place);
+            if ($last !== null && $filling->isBeside) {
+                $served[] = After::within($last, self::SERVED_WITHIN_MIN);
+            } elseif ($last !== null) {
+                $filled[] = $last;
+            }
+        }
+
+        return [$filled, $served];
+    }
+
+    /** @return string|null the last of its tasks */
+    private function filling(Filling $filling, int $place): ?string
     {
         $first = [];
-        foreach ($this->dish->extras as $index => $extra) {
+        foreach ($filling->marinade === null && $place > 0 ? [] : $this->dish->extras as $index => $extra) {
             if ($extra->split['marinade'] > 0 && $extra->prepMinutes > 0) {
                 $first[] = After::anyTime(
                     ($extra->waitMinutes > 0 ? WorkKind::ExtraWaits : WorkKind::Extra)->id($index),
                 );
             }
         }
-        $last = $this->dish->filling->marinade === null
-            ? null
-            : $this->marinate($this->dish->filling->marinade, $first);
+        $last = $filling->marinade === null ? null : $this->marinate($filling->marinade, $place, $first);
         $gapMin = self::MARINATED_WAITS_MIN;
-        if ($this->dish->filling->standsOut && $this->dish->filling->ready <= 0) {
+        if ($filling->standsOut && $filling->ready <= 0) {
             $this->add(
-                WorkKind::StandsOut, 0, self::STANDS_OUT_MIN, Attention::AtStart, Note::of('work-order.stands-out'), [],
+                WorkKind::StandsOut, $place, self::STANDS_OUT_MIN, Attention::AtStart, Note::of('work-order.stands-out'), [],
                 $last === null ? $first : [After::within($last, self::COLD_WAITS_MIN)],
                 Note::of('work-order.as-warm-as-the-room'), finish: Note::of('work-order.it-has-stood'),
             );
-            $last = WorkKind::StandsOut->id();
+            $last = WorkKind::StandsOut->id($place);
             $gapMin = self::STEPS_APART_MIN;
         }
-        $inPot = $this->dish->cooking === Cooking::OnePot;
-        foreach ($this->dish->filling->steps as $index => $step) {
+        $inPot = $this->dish->cooking === Cooking::OnePot && ! $filling->isBeside;
+        $number = self::firstStep($this->dish, $place);
+        foreach ($filling->steps as $step) {
             $holds = $step->burner === null ? [] : [Hold::ring($step->burner)];
             // In one pot all of the filling is cooked where the rice will follow it.
             $holds = $inPot && $step->burner !== null ? [...$holds, Hold::pot($this->dish->lid->pot)] : $holds;
             $this->add(
-                WorkKind::Filling, $index, $step->minutes, $step->attention, Note::name($step->name), $holds,
+                WorkKind::Filling, $number, $step->minutes, $step->attention, Note::name($step->name), $holds,
                 $last === null
                     ? $first
                     : [After::within($last, $gapMin)], keeps: $step->keeps === null ? null : Note::name($step->keeps),
             );
-            $last = WorkKind::Filling->id($index);
+            $last = WorkKind::Filling->id($number++);
             $gapMin = self::STEPS_APART_MIN;
         }
 
@@ -354,11 +396,11 @@ final class WorkOrder
     }
 
     /** @param  list<After>  $before */
-    private function marinate(Marinade $marinade, array $before): string
+    private function marinate(Marinade $marinade, int $place, array $before): string
     {
         $isLate = self::takesYogurtLate($marinade);
         $this->add(
-            WorkKind::Marinade, 0, self::MARINADE_MIN, Attention::Throughout, Note::of(
+            WorkKind::Marinade, $place, self::MARINADE_MIN, Attention::Throughout, Note::of(
                 'work-order.cut-salt-and-marinate',
             ), [], $before,
             $isLate
@@ -366,28 +408,28 @@ final class WorkOrder
                 : Note::label($marinade->acid), finish: Note::of('work-order.into-the-fridge'),
         );
         $this->add(
-            WorkKind::Marinates, 0, max(1, $marinade->minutes - ($isLate ? self::YOGURT_MIN : 0)), Attention::None,
+            WorkKind::Marinates, $place, max(1, $marinade->minutes - ($isLate ? self::YOGURT_MIN : 0)), Attention::None,
             Note::of('work-order.marinates-in-the-fridge'), [], [
-                After::atOnce(WorkKind::Marinade->id()),
+                After::atOnce(WorkKind::Marinade->id($place)),
             ], Note::of('work-order.at-c-or-below'),
         );
         if (! $isLate) {
-            return WorkKind::Marinates->id();
+            return WorkKind::Marinates->id($place);
         }
         $this->add(
-            WorkKind::Yogurt, 0, self::YOGURT_STIR_MIN, Attention::Throughout, Note::of(
+            WorkKind::Yogurt, $place, self::YOGURT_STIR_MIN, Attention::Throughout, Note::of(
                 'work-order.stir-the-yogurt-in',
             ), [],
             [
-                After::within(WorkKind::Marinates->id(), self::COLD_WAITS_MIN),
+                After::within(WorkKind::Marinates->id($place), self::COLD_WAITS_MIN),
             ], finish: Note::of('work-order.back-into-the-fridge'),
         );
         $this->add(
-            WorkKind::MarinatesOn, 0, self::YOGURT_MIN - self::YOGURT_STIR_MIN, Attention::None,
-            Note::of('work-order.marinates-with-the-yogurt'), [], [After::atOnce(WorkKind::Yogurt->id())],
+            WorkKind::MarinatesOn, $place, self::YOGURT_MIN - self::YOGURT_STIR_MIN, Attention::None,
+            Note::of('work-order.marinates-with-the-yogurt'), [], [After::atOnce(WorkKind::Yogurt->id($place))],
         );
 
-        return WorkKind::MarinatesOn->id();
+        return WorkKind::MarinatesOn->id($place);
     }
 
     /** @return array{list<After>, list<After>} what the layering and what the opening comes after */

@@ -58,6 +58,7 @@ return [
     'is-no-ulid-load-the-page' => '"{id}" is no ULID; load the page again.',
     'is-not-known-give-a-name' => '"{fields}" is not known; give a name such as Europe/Zurich.',
     'is-not-part-of-a-dish' => 'is not part of a dish; name a field of the dish.',
+    'no-such-filling' => 'there is no filling {place} in the pot; load the page again.',
     'is-of-a-meal' => '"{kind}" is told of a meal; cook this dish in one.',
     'is-a-dish-of-a-meal' => '{cook} is cooked within a meal; tell it there.',
     'is-there-twice-give-each-its' => '"{thing}" is there twice; give each its own.',

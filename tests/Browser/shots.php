@@ -44,9 +44,15 @@ $forward = static function (RemoteWebDriver $browser, int $further = 0): void {
 };
 
 $wide = $stack->browser(1280, 800);
+// Tables are laid when they are first looked at; the Shelf draws them from then on.
+foreach ([0, 1, 2] as $meal) {
+    $wide->get($stack->url.'/shelf');
+    $wide->executeScript('document.querySelectorAll(".meals-ahead a")[arguments[0]].click()', [$meal]);
+    usleep(5_000_000);
+}
 foreach (
     [
-        'shelf' => '/shelf', 'pot' => '/pot', 'clock' => '/clock', 'notebook' => '/notebook', 'kitchen' => '/kitchen',
+        'shelf' => '/shelf', 'pot' => '/pot', 'notebook' => '/notebook', 'kitchen' => '/kitchen',
         'drill' => '/drill', 'stoves' => '/kitchen/stoves', 'begin' => '/begin/pots',
     ] as $name => $path
 ) {
@@ -122,4 +128,18 @@ for ($step = 0; $step < 40; $step++) {
     $press($phone, '.act.main');
 }
 $shot($phone, 'stove-note');
+$phone->get($stack->url.'/shelf');
+$phone->executeScript('document.querySelector(".meals-ahead a").click()');
+usleep(1_500_000);
+$press($phone, '.begin-meal button');
+for ($step = 0; $step < 90; $step++) {
+    if ($phone->findElements(WebDriverBy::cssSelector('.closed')) !== []
+        && $phone->findElements(WebDriverBy::cssSelector('.now [data-since]')) !== []) {
+        $forward($phone, 400);
+        $shot($phone, 'stove-meal');
+        break;
+    }
+    $forward($phone, $phone->findElements(WebDriverBy::cssSelector('.now [data-since]')) === [] ? 0 : 330);
+    $press($phone, '.act.main');
+}
 $phone->quit();

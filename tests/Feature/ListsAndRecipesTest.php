@@ -180,9 +180,9 @@ final class ListsAndRecipesTest extends FeatureTestCase
             }
         }
         $negative = $this->dish()->document;
-        $negative['filling']['parts'][0]['of_rice'] = -1;
+        $negative['fillings'][0]['parts'][0]['of_rice'] = -1;
         $this->look((string) json_encode($negative))->assertStatus(422)->assertSee(
-            'filling/parts/0/of_rice: -1 is out of range',
+            'fillings/0/parts/0/of_rice: -1 is out of range',
         );
         self::assertSame(8, Dish::query()->count());
     }

@@ -46,7 +46,7 @@ final class OneMoreSchoolTest extends FeatureTestCase
         $dish = Dish::query()->where('school', 'ember')->firstOrFail();
         $plan = app(Planner::class)->plan($dish->core());
 
-        self::assertSame(12.0, $plan->dish->filling->toughest()->tenderMin);
+        self::assertSame(12.0, $plan->dish->fillings->get(0)->toughest()->tenderMin);
         self::assertNotNull($plan->course());
         self::assertSame(['gluten'], array_keys($plan->dish->allergens()));
         $this->get(route('pot', $dish))->assertOk()->assertSee('nettle dumplings')->assertSee(

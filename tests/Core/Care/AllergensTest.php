@@ -40,8 +40,8 @@ final class AllergensTest extends TestCase
     public function test_an_allergen_nobody_knows_is_refused(): void
     {
         self::assertStringContainsString(
-            'filling/parts/0/holds: "dust" is not known; give one of nuts, milk, egg, fish, crustaceans, gluten, sesame, mustard, broad-beans.',
-            Sample::refused(static fn () => Sample::polo()->changed('filling/parts/0/holds', ['dust'])),
+            'fillings/0/parts/0/holds: "dust" is not known; give one of nuts, milk, egg, fish, crustaceans, gluten, sesame, mustard, broad-beans.',
+            Sample::refused(static fn () => Sample::polo()->changed('fillings/0/parts/0/holds', ['dust'])),
         );
     }
 

@@ -97,14 +97,14 @@ final class DishTest extends TestCase
         $rice = $dish->table->rawRice();
 
         // Nine thighs of 190 g, the rest scaled with them; a tenth of their juice still to come; the fat they were browned in.
-        $raw = $dish->filling->rawMass($rice)->kg;
+        $raw = $dish->fillings->get(0)->rawMass($rice)->kg;
         $thighs = 9 * 0.190;
         $rest = $raw - $thighs;
         self::assertEqualsWithDelta(2.66 * $rice->kg, $raw, 1e-9);
         self::assertEqualsWithDelta(
             $thighs * (1 - 0.18 * 0.9) + $rest * 0.5 / 0.56 * (1 - 0.25 * 0.9) + $rest * 0.06 / 0.56 * (1 - 0.02 * 0.9)
                 + 15 / 1000 * 0.92 * $raw,
-            $dish->filling->layeredMass($rice)->kg, 1e-3,
+            $dish->fillings->get(0)->layeredMass($rice)->kg, 1e-3,
         );
     }
 

@@ -76,11 +76,11 @@ final class ListsAndSplitsTest extends TestCase
             ['name' => 'eggs', 'kind' => 'egg', 'of_rice' => 0.33, 'piece_g' => 50],
         );
         for ($grams = 180; $grams <= 1800; $grams += 90) {
-            $masses = $dish->filling->partMasses(Mass::grams($grams));
+            $masses = $dish->fillings->get(0)->partMasses(Mass::grams($grams));
             $eggs = $masses[count($masses) - 1]->inGrams() / 50;
             self::assertEqualsWithDelta(round($eggs), $eggs, 1e-9);
             self::assertGreaterThanOrEqual(1, $eggs);
-            $wanted = $grams * array_sum(array_map(static fn ($part): float => $part->ofRice, $dish->filling->parts));
+            $wanted = $grams * array_sum(array_map(static fn ($part): float => $part->ofRice, $dish->fillings->get(0)->parts));
             self::assertEqualsWithDelta(
                 $wanted, array_sum(array_map(static fn (Mass $mass): float => $mass->inGrams(), $masses)), 1e-6,
                 "{$grams} g of rice",
@@ -110,7 +110,7 @@ final class ListsAndSplitsTest extends TestCase
     {
         $dish = Sample::dish('yesterdays-squash-curry');
         self::assertStringContainsString(
-            'filling/parts: the list is empty;',
+            'fillings/0/parts: the list is empty;',
             Sample::refused(static fn () => Sample::edited(Sample::plan($dish), 'parts:remove:0', null)),
         );
     }
@@ -141,7 +141,7 @@ final class ListsAndSplitsTest extends TestCase
 
     public function test_where_cooks_disagree_one_way_is_the_usual_and_one_is_chosen(): void
     {
-        $all = TwoWays::of(self::turkey()->changed('filling/marinade/minutes', 720));
+        $all = TwoWays::of(self::turkey()->changed('fillings/0/marinade/minutes', 720));
         self::assertCount(5, $all);
         foreach ($all as $choice) {
             self::assertCount(
@@ -156,7 +156,7 @@ final class ListsAndSplitsTest extends TestCase
             );
             foreach ($choice->ways as $way) {
                 $changed = self::turkey()->changed(
-                    'filling/marinade/minutes',
+                    'fillings/0/marinade/minutes',
                     720,
                 )->changed($choice->path, $way['value']);
                 $same = array_values(

@@ -52,7 +52,7 @@ final class RecipeTest extends TestCase
         $dish = Dish::fromArray($document, Sample::craft());
 
         self::assertSame(['From afar', 6], [$dish->name, $dish->table->eaters]);
-        self::assertEqualsWithDelta(1.5, $dish->filling->parts[0]->ofRice, 1e-6);
+        self::assertEqualsWithDelta(1.5, $dish->fillings->get(0)->parts[0]->ofRice, 1e-6);
         self::assertEqualsWithDelta(1.0, $dish->extras[0]->perKgRice, 1e-6);
         self::assertSame([], Sample::plan($dish)->clashes);
     }

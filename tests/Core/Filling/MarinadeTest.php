@@ -34,7 +34,7 @@ final class MarinadeTest extends TestCase
     public function test_too_long_is_a_clash_with_a_mend_that_ends_it(): void
     {
         $dish = Sample::dish('turkey-plum-biryani')->changed(
-            'filling/marinade',
+            'fillings/0/marinade',
             ['minutes' => 600, 'acid' => 'strong'],
         );
         $clash = Sample::plan($dish)->clashesAt(Station::Filling)[0];
@@ -49,7 +49,7 @@ final class MarinadeTest extends TestCase
     public function test_yogurt_in_the_morning_is_a_task_of_its_own(): void
     {
         $dish = Sample::dish('turkey-plum-biryani')->changed(
-            'filling/marinade',
+            'fillings/0/marinade',
             ['minutes' => 720, 'acid' => 'mild', 'yogurt' => 'morning'],
         );
         $schedule = Sample::plan($dish)->day->schedule;

@@ -53,9 +53,9 @@ final class AmountsTest extends TestCase
         $dish = Sample::dish('sour-cherry-polo');
         $plan = self::plan(
             $dish,
-            ['filling/marinade' => ['minutes' => 200, 'acid' => 'mild', 'yogurt' => 'now', 'papaya_percent' => 2]],
+            ['fillings/0/marinade' => ['minutes' => 200, 'acid' => 'mild', 'yogurt' => 'now', 'papaya_percent' => 2]],
         );
-        $kg = $dish->filling->rawMass($dish->table->rawRice())->kg;
+        $kg = $dish->fillings->get(0)->rawMass($dish->table->rawRice())->kg;
 
         self::assertEqualsWithDelta(20 * $kg, self::amount($plan, 'green papaya paste')->amount, 1e-6);
         self::assertEqualsWithDelta(150 * $kg, self::amount($plan, 'yogurt for the marinade')->amount, 1e-6);

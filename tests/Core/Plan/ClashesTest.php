@@ -48,10 +48,10 @@ final class ClashesTest extends TestCase
             '60 drops a kg of rice drown everything else',
         ];
         yield 'marinade too short' => [
-            'turkey-plum-biryani', ['filling/marinade/minutes' => 10], Station::Filling, 'too short: 30 min at least',
+            'turkey-plum-biryani', ['fillings/0/marinade/minutes' => 10], Station::Filling, 'too short: 30 min at least',
         ];
         yield 'papaya overnight' => [
-            'turkey-plum-biryani', ['filling/marinade/minutes' => 600, 'filling/marinade/papaya_percent' => 3],
+            'turkey-plum-biryani', ['fillings/0/marinade/minutes' => 600, 'fillings/0/marinade/papaya_percent' => 3],
             Station::Filling, 'green papaya takes meat apart',
         ];
         yield 'two batches' => [
@@ -147,7 +147,7 @@ final class ClashesTest extends TestCase
         );
         self::assertContains(
             Caution::BroadBeans,
-            $at('lentil-date-walnut-polo', Station::Serve, ['filling/parts/0/holds' => ['broad-beans']]),
+            $at('lentil-date-walnut-polo', Station::Serve, ['fillings/0/parts/0/holds' => ['broad-beans']]),
         );
         self::assertContains(Caution::DoughGluten, $at('turkey-plum-biryani', Station::Lid));
         foreach (Caution::cases() as $caution) {

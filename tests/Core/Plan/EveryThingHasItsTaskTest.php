@@ -36,7 +36,7 @@ final class EveryThingHasItsTaskTest extends TestCase
         ];
         foreach (Sample::craft()->bases->all as $base) {
             foreach ($marinades as $marinade) {
-                foreach ([$dish->toArray()['filling']['steps'] ?? [], []] as $steps) {
+                foreach ([$dish->toArray()['fillings'][0]['steps'] ?? [], []] as $steps) {
                     $plan = Sample::plan(self::with($dish, $base, $marinade, $steps));
                     self::assertAllHaveATask($plan, "{$school->id}, {$base->id}, ".json_encode($marinade));
                 }
@@ -55,10 +55,10 @@ final class EveryThingHasItsTaskTest extends TestCase
         );
         $share = $base->takesRice ? 0.8 : 1.0;
         $document['layers'] = [['matter' => 'rice', 'share' => $share], ['matter' => 'filling', 'share' => 1]];
-        $document['filling'] = ['steps' => $steps] + (is_array($document['filling']) ? $document['filling'] : []);
-        unset($document['filling']['marinade']);
+        $document['fillings'][0] = ['steps' => $steps] + (is_array($document['fillings'][0]) ? $document['fillings'][0] : []);
+        unset($document['fillings'][0]['marinade']);
         if ($marinade !== null) {
-            $document['filling']['marinade'] = $marinade;
+            $document['fillings'][0]['marinade'] = $marinade;
         }
         $document['extras'] = array_map(
             static fn (ExtraKind $kind): array => [

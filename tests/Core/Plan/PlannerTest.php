@@ -48,7 +48,7 @@ final class PlannerTest extends TestCase
                 (1.28 + (2.65 - 1.28) * 0.6 + 0.11) * $raw, $drained, 0.005 * $raw, "{$eaters} eaters",
             );
             self::assertEqualsWithDelta(
-                $plan->dish->filling->layeredMass($plan->dish->table->rawRice())->kg,
+                $plan->dish->fillings->get(0)->layeredMass($plan->dish->table->rawRice())->kg,
                 $mass[2],
                 1e-9,
             );
@@ -227,7 +227,7 @@ final class PlannerTest extends TestCase
     public function test_salt_in_the_dish_is_reckoned_and_solved_backwards(): void
     {
         $plan = Sample::plan();
-        $saltG = Sample::boil($plan)->saltKept->amount + 10 * $plan->dish->filling->rawMass(
+        $saltG = Sample::boil($plan)->saltKept->amount + 10 * $plan->dish->fillings->get(0)->rawMass(
             $plan->dish->table->rawRice(),
         )->kg;
         self::assertEqualsWithDelta(
@@ -270,8 +270,8 @@ final class PlannerTest extends TestCase
     public function test_a_ring_of_a_step_the_kitchen_has_not_is_refused(): void
     {
         self::assertStringContainsString(
-            'filling/steps/0/burner: "ring-9" is not known',
-            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('filling/steps/0/burner', 'ring-9'))),
+            'fillings/0/steps/0/burner: "ring-9" is not known',
+            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('fillings/0/steps/0/burner', 'ring-9'))),
         );
     }
 
@@ -296,11 +296,11 @@ final class PlannerTest extends TestCase
             'usual' => ['eaters' => 4],
             'rice' => ['lot' => 'brown-jar', 'soak' => ['minutes' => 0]],
             'water' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'stage' => 'thread'],
-            'filling' => [
+            'fillings' => [[
                 'name' => 'jackfruit',
                 'ready' => 1,
                 'parts' => [['name' => 'jackfruit', 'kind' => 'root-vegetables', 'of_rice' => 1.1]],
-            ],
+            ]],
             'base' => ['kind' => 'none'],
             'layers' => [
                 ['matter' => 'filling', 'share' => 0.5], ['matter' => 'rice', 'share' => 0.5],

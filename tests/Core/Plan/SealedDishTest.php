@@ -17,7 +17,7 @@ final class SealedDishTest extends TestCase
     {
         $dish = Sample::dish('chickpea-spinach-one-pot');
         $plain = Sample::plan($dish)->measured();
-        $wetter = Sample::plan($dish->changed('filling/wetness', 'wet'))->measured();
+        $wetter = Sample::plan($dish->changed('fillings/0/wetness', 'wet'))->measured();
         $broth = Sample::plan($dish->changed('water/broth_per_rice', 0))->measured();
         self::assertNotNull($plain);
         self::assertNotNull($wetter);
@@ -88,7 +88,7 @@ final class SealedDishTest extends TestCase
         $drowned = Sample::dish('jackfruit-cashew-biryani')->changed(
             'lid/sprinkled_ml_per_kg',
             500,
-        )->changed('lid/seal', 'dough')->changed('filling/wetness', 'soupy');
+        )->changed('lid/seal', 'dough')->changed('fillings/0/wetness', 'soupy');
         $soaked = Sample::plan($drowned)->balance();
         self::assertNotNull($soaked);
         self::assertStringContainsString('wet', Sample::say($soaked->word()));

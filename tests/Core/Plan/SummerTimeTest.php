@@ -34,7 +34,7 @@ final class SummerTimeTest extends TestCase
     public function test_the_plan_begins_as_many_minutes_before_the_table_as_it_takes(string $zone, string $table): void
     {
         $dish = Sample::dish('turkey-plum-biryani')->changed(
-            'filling/marinade/minutes',
+            'fillings/0/marinade/minutes',
             720,
         );
         $kitchen = Sample::kitchen(['timezone' => $zone]);

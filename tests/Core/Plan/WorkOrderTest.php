@@ -134,7 +134,7 @@ final class WorkOrderTest extends TestCase
     public function test_a_raw_filling_that_stands_out_of_the_fridge_is_given_its_time_and_goes_in_as_warm_as_the_room(): void
     {
         $cold = Sample::dish('turkey-plum-biryani');
-        $warm = Sample::plan($cold->changed('filling/stands_out', true));
+        $warm = Sample::plan($cold->changed('fillings/0/stands_out', true));
 
         self::assertArrayNotHasKey('stands-out', Sample::plan($cold)->day->schedule->tasks);
         self::assertSame(60, $warm->day->schedule->tasks['stands-out']->minutes);
@@ -154,10 +154,10 @@ final class WorkOrderTest extends TestCase
     {
         $fat = static fn (float $ml): float => array_sum(array_map(
             static fn (Ingredient $one): float => str_contains(Sample::say($one->name), 'Brown the thighs') ? $one->amount->amount : 0.0,
-            Sample::plan(Sample::polo()->changed('filling/steps/0/fat_ml_per_kg', $ml))->ingredients,
+            Sample::plan(Sample::polo()->changed('fillings/0/steps/0/fat_ml_per_kg', $ml))->ingredients,
         ));
         $weight = static fn (float $ml): float => Sample::plan(
-            Sample::polo()->changed('filling/steps/0/fat_ml_per_kg', $ml),
+            Sample::polo()->changed('fillings/0/steps/0/fat_ml_per_kg', $ml),
         )->totals->weight()->amount;
 
         self::assertSame(0.0, $fat(0));

@@ -3,10 +3,10 @@
 @if (! $d->folded)
     <ol class="layer-list" reversed>
         @foreach (array_reverse($d->layers, true) as $index => $layer)
-            @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->filling->name; @endphp
+            @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->fillings->get($layer->of)->name; @endphp
             <li>
                 <span class="name">{{ Str::ucfirst($name) }}</span>
-                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value }}, <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g</span>
+                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value : $name }}, <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g @if ($layer->matter->value === 'rice' && ! $d->cooking->isMeasured()), lifted when a grain <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" :label="'Layer '.($index + 1).', when it is lifted'" />@endif</span>
                 <span class="moves">
                     <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index === count($d->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
                     <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0) aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
@@ -18,7 +18,7 @@
         @endforeach
     </ol>
     @if ($each !== [])<p class="small">On each layer of rice, in this order: {{ $say->list($each) }}.</p>@endif
-    <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button><button type="button" class="mend" data-mend data-path="layers:add-filling" data-value="null">Filling on top</button> <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows move it.</span></p>
+    <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button>@foreach ($d->fillings->inPot()->all as $place => $f)<button type="button" class="mend" data-mend data-path="layers:add-filling:{{ $place }}" data-value="null">{{ count($d->fillings->inPot()->all) > 1 ? Str::ucfirst($f->name) : 'Filling' }} on top</button>@endforeach <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows move it.</span></p>
 @endif
 @if ($d->extras !== [])
     <table class="parts splits">
