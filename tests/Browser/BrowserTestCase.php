@@ -73,6 +73,15 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** What a drawing says. */
+    protected function drawn(string $selector): string
+    {
+        return (string) $this->browser->executeScript(
+            'return document.querySelector(arguments[0]).textContent.replace(/\s+/g, " ")',
+            [$selector],
+        );
+    }
+
     /** Types over what a word says and leaves it. */
     protected function change(string $selector, string $value): void
     {

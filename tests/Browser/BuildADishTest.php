@@ -20,23 +20,40 @@ final class BuildADishTest extends BrowserTestCase
         $this->waitForText('#station-filling .more', 'Marinade:');
         $this->assertAccessible('the Pot at Filling');
 
-        $this->change('#fillingmarinademinutes', '720');
+        $this->change('#fillings0marinademinutes', '720');
         $this->waitForText('#station-filling .two-ways:nth-of-type(2)', 'Yogurt in the overnight marinade');
         $this->find('#station-filling .adding summary')->click();
-        $this->find('#station-filling form[data-add] [name=name]')->sendKeys('eggs');
-        $this->choose('#station-filling form[data-add] [name=kind]', 'egg');
-        $this->find('#station-filling form[data-add] [name=piece_g]')->sendKeys('50');
-        $this->find('#station-filling form[data-add] button')->click();
+        $this->find('#station-filling form[data-add=parts] [name=name]')->sendKeys('eggs');
+        $this->choose('#station-filling form[data-add=parts] [name=kind]', 'egg');
+        $this->find('#station-filling form[data-add=parts] [name=piece_g]')->sendKeys('50');
+        $this->find('#station-filling form[data-add=parts] button')->click();
         $this->waitForText('#station-filling table', 'eggs');
         $this->waitForText('#station-filling .amounts', 'eggs, ');
 
-        $this->open('table');
-        $this->find('#station-table .adding summary')->click();
-        $this->find('#station-table form [name=who]')->sendKeys('the neighbour');
-        $this->find('#station-table form [value=gluten]')->click();
-        $this->find('#station-table form button')->click();
-        $this->waitForText('#station-table .guests', 'gluten in the dough seal');
-        $this->assertAccessible('the Pot at Table');
+        // A second filling by hand: it lies under the rice on top, and its own words follow it.
+        $this->browser->executeScript(
+            '[...document.querySelectorAll("#station-filling details.adding")].find((more) => more.querySelector("form[data-add=fillings]")).open = true',
+        );
+        $this->find('form[data-add=fillings] [name=name]')->sendKeys('potatoes');
+        $this->choose('form[data-add=fillings] [name=kind]', 'root-vegetables');
+        $this->find('form[data-add=fillings] button')->click();
+        $this->waitForText('#station-filling', 'Potatoes');
+        $this->waitFor(fn (): bool => str_contains($this->drawn('.picture .pot .labels'), 'potatoes'), 'it is drawn');
+        $this->browser->executeScript('document.querySelector("[data-path=\'fillings:beside:1\']").click()');
+        $this->waitForText('#station-filling', 'Cooked beside the pot');
+        $this->waitFor(fn (): bool => ! str_contains($this->drawn('.picture .pot .labels'), 'potatoes'), 'no layer of it');
+        $this->assertAccessible('the Pot with two fillings');
+
+        // On a table the guests are told of.
+        $this->find('.to-meal button')->click();
+        $this->waitForText('.meal-name', 'A new dish: raw filling');
+        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
+        $this->browser->executeScript('document.querySelector("form[data-add=guests]").closest("details").open = true');
+        $this->find('form[data-add=guests] [name=who]')->sendKeys('the neighbour');
+        $this->find('form[data-add=guests] [value=gluten]')->click();
+        $this->find('form[data-add=guests] button')->click();
+        $this->waitForText('.guests', 'gluten in the dough seal');
+        $this->assertAccessible('a meal with a guest');
     }
 
     public function test_a_layer_is_dragged_and_moved_by_keyboard(): void
@@ -131,7 +148,7 @@ final class BuildADishTest extends BrowserTestCase
     public function test_what_changed_is_told_and_taken_back(): void
     {
         $this->openDish('Trout');
-        $this->change('#tableeaters', '5');
+        $this->change('#usualeaters', '5');
         $this->waitForText('#station-table .result', '450 g');
         $this->find('a[href$="/versions"]')->click();
         $this->waitForText('.versions', 'people: 5, was 3');

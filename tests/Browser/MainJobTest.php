@@ -26,7 +26,7 @@ final class MainJobTest extends BrowserTestCase
         $this->waitForText('#station-table .result', '797 g');
         $this->assertAccessible('the Pot');
         $before = $this->followers();
-        $this->change('#tableeaters', '5');
+        $this->change('#usualeaters', '5');
         $this->waitForText('#station-table .result', '450 g');
         $after = $this->followers();
         $this->lift = $after['lift'];
@@ -35,7 +35,7 @@ final class MainJobTest extends BrowserTestCase
         }
         self::assertSame(2.7, self::number($this->text('#station-water .sentence details')));
 
-        $this->find('[data-place="3"]')->click();
+        $this->visit((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH).'/clock');
         $this->waitForText('.ropes h1', 'for 5');
         self::assertStringContainsString('2.7 L to the boil', $this->drawn('.drawing.clock'));
         $this->assertAccessible('the Clock');
@@ -84,15 +84,11 @@ final class MainJobTest extends BrowserTestCase
     {
         $this->visit('/pot');
         foreach (['0', '400', ''] as $eaters) {
-            $this->change('#tableeaters', $eaters === '' ? WebDriverKeys::DELETE : $eaters);
+            $this->change('#usualeaters', $eaters === '' ? WebDriverKeys::DELETE : $eaters);
             $this->waitForText('.message', 'Give 1 to 60.');
-            self::assertSame('9', $this->value('#tableeaters'));
+            self::assertSame('9', $this->value('#usualeaters'));
             $this->find('.message button')->click();
         }
-        $this->change('#tableserve-at-time', '25:99');
-        $this->waitForText('.message', 'Give a time such as 19:30.');
-        $this->change('#tableserve-at-time', '7:05');
-        $this->waitFor(fn (): bool => $this->value('#tableserve-at-time') === '07:05', 'the time is taken');
     }
 
     public function test_a_layer_is_moved_and_halved_by_keyboard_and_the_drawing_follows(): void
@@ -118,16 +114,23 @@ final class MainJobTest extends BrowserTestCase
 
     public function test_a_time_that_has_passed_is_mended(): void
     {
-        $this->visit('/pot');
+        $this->visit('/shelf');
+        $this->browser->executeScript('document.querySelector(".meals-ahead a").click()');
+        $this->waitForText('.meal-name', 'Winter supper');
+        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
         $this->browser->executeScript(
-            'const day = document.querySelector("#tableserve-at-day"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));',
+            'const day = document.querySelector("[data-path=serve_at][data-part=day]"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));',
         );
-        $this->waitForText('#station-table .clash', 'has passed');
-        $this->find('#station-table .mend')->click();
+        $this->waitForText('#meal-says .clash', 'has passed');
+        $this->find('#meal-says .clash .mend')->click();
         $this->waitFor(
-            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#station-table .clash')) === [],
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#meal-says .clash')) === [],
             'the clash is gone',
         );
+        $this->change('[data-part=time]', '25:99');
+        $this->waitForText('.message', 'Give a time such as 19:30.');
+        $this->change('[data-part=time]', '7:05');
+        $this->waitFor(fn (): bool => $this->value('[data-part=time]') === '07:05', 'the time is taken');
     }
 
     public function test_two_windows_on_one_dish(): void
@@ -136,7 +139,7 @@ final class MainJobTest extends BrowserTestCase
         $second = $this->stack->browser(1280, 800);
         try {
             $second->get($this->browser->getCurrentURL());
-            $this->change('#tableeaters', '5');
+            $this->change('#usualeaters', '5');
             $this->waitForText('#station-table .result', '450 g');
             $word = $second->findElement(WebDriverBy::cssSelector('#watersalt-g-per-l'));
             $word->click();
@@ -150,7 +153,7 @@ final class MainJobTest extends BrowserTestCase
                 'the second window is told',
             );
             $this->waitFor(
-                fn (): bool => $this->value('#tableeaters', $second) === '5',
+                fn (): bool => $this->value('#usualeaters', $second) === '5',
                 'it shows what the first one made of it',
             );
             $second->executeScript(
@@ -250,14 +253,6 @@ final class MainJobTest extends BrowserTestCase
     {
         return (string) $this->browser->executeScript(
             'return document.querySelector(arguments[0]).innerHTML',
-            [$selector],
-        );
-    }
-
-    private function drawn(string $selector): string
-    {
-        return (string) $this->browser->executeScript(
-            'return document.querySelector(arguments[0]).textContent.replace(/\s+/g, " ")',
             [$selector],
         );
     }

@@ -27,7 +27,7 @@ final class MealTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->value('[data-path=hands].word') === '2', 'two cook');
         $this->waitForText('.drawing.meal', 'Hands 2');
 
-        $this->browser->executeScript('document.querySelector("#meal-says details.adding").open = true');
+        $this->browser->executeScript('document.querySelector("[data-path=\'dishes:add\']").closest("details").open = true');
         $this->browser->executeScript(
             '[...document.querySelectorAll("[data-path=\'dishes:add\']")].find((dish) => dish.textContent.includes("Jackfruit")).click()',
         );
@@ -35,7 +35,7 @@ final class MealTest extends BrowserTestCase
         self::assertNotSame($was, $this->text('#meal-says .strong-figure'));
 
         // A side, pinned by the keyboard, stays where it was put.
-        $this->browser->executeScript('document.querySelectorAll("#meal-says details.adding")[1].open = true');
+        $this->browser->executeScript('document.querySelector("form[data-add=sides]").closest("details").open = true');
         $this->find('[data-add=sides] [name=name]')->sendKeys('salad');
         $this->find('[data-add=sides] button')->click();
         $this->waitForText('.meal-sentence', 'salad');

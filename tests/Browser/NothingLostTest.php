@@ -122,8 +122,8 @@ final class NothingLostTest extends BrowserTestCase
     {
         $this->begin();
         $this->visit('/pot#table');
-        $this->change('#tableeaters', '6');
-        $this->waitForText('.begin-cook', 'first work');
+        $this->change('#usualeaters', '6');
+        $this->waitForText('.begin-cook', 'on the table at');
         $this->waitFor(
             fn (): bool => $this->browser->executeScript(
                 'return document.getElementById("body").dataset.version',

@@ -6,7 +6,7 @@
 <p class="small">{{ $f->isBeside ? 'Cooked beside the pot, put on at the plate.' : 'In the pot, cooked to '.round(100 * $f->ready).' % when it is layered.' }}
     @if ($place > 0 || $f->isBeside)Cooked to <x-word.number :path="$at.'/ready'" type="percent" :value="round(100 * $f->ready)" :label="$f->name.': cooked to, per cent'" min="0" max="100" /> %, <x-word.choice :path="$at.'/wetness'" :options="$options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$f->name.': how wet'" />.@endif
     <button type="button" class="small-button" data-mend data-path="fillings:beside:{{ $place }}" data-value="{{ $f->isBeside ? 'false' : 'true' }}">{{ $f->isBeside ? 'Into the pot' : 'Serve it beside' }}</button>
-    <button type="button" class="small-button" data-mend data-path="fillings:remove:{{ $place }}" data-value="null" aria-label="{{ $f->name }}: take out">Take it out</button></p>
+    <button type="button" class="small-button" data-mend data-path="fillings:remove:{{ $place }}" data-value="null" aria-label="Take it out: {{ $f->name }}">Take it out</button></p>
 <table class="parts">
     <thead><tr><th scope="col">part</th><th scope="col">kind</th><th scope="col">of the rice</th><th scope="col">half a piece</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
     <tbody>
@@ -32,10 +32,10 @@
 </details>
 @if ($f->marinade !== null)
     @php $times = $f->marinade->times($f->strictest() ?? $f->toughest()); @endphp
-    <p>Marinade: <x-word.number :path=\"$at.'/marinade/minutes'\" :value="$f->marinade->minutes" label="Marinade, minutes" min="5" max="2880" step="5" /> min,
-        <x-word.choice :path=\"$at.'/marinade/acid'\" :options="$options(Orbek\Core\Filling\Acid::cases())" :value="$f->marinade->acid->value" label="Acid in the marinade" />,
-        <x-word.choice :path=\"$at.'/marinade/yogurt'\" :options="$options(Orbek\Core\Filling\Yogurt::cases())" :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
-        green papaya <x-word.number :path=\"$at.'/marinade/papaya_percent'\" :value="round($f->marinade->papayaPercent, 1)" label="Green papaya, % of the meat" min="0" max="4" step="0.5" /> %.
+    <p>Marinade: <x-word.number :path="$at.'/marinade/minutes'" :value="$f->marinade->minutes" label="Marinade, minutes" min="5" max="2880" step="5" /> min,
+        <x-word.choice :path="$at.'/marinade/acid'" :options="$options(Orbek\Core\Filling\Acid::cases())" :value="$f->marinade->acid->value" label="Acid in the marinade" />,
+        <x-word.choice :path="$at.'/marinade/yogurt'" :options="$options(Orbek\Core\Filling\Yogurt::cases())" :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
+        green papaya <x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)" label="Green papaya, % of the meat" min="0" max="4" step="0.5" /> %.
         <span class="small">{{ $say->duration($times['least']) }} at least, {{ $say->duration($times['good']) }} is good, {{ $say->duration($times['most']) }} at most: {{ $times['why'] }}.{{ $f->marinade->tenderFactor() < 1 ? ' It takes '.round(100 * (1 - $f->marinade->tenderFactor())).' % off the time to tender.' : '' }}</span>
         <button type="button" class="small-button" data-mend data-path="{{ $at }}/marinade" data-value="null">No marinade</button></p>
 @else
