@@ -17,6 +17,7 @@ final class CraftFiles
             array_map(self::json(...), glob("{$folder}/schools/*.json") ?: []),
             self::json("{$folder}/fillings.json"),
             self::json("{$folder}/bases.json"),
+            is_file("{$folder}/boiled.json") ? self::json("{$folder}/boiled.json") : [],
         );
     }
 

@@ -85,7 +85,7 @@ final class Dish extends Model
     private static function words(CoreDish $dish): string
     {
         $words = [$dish->name, $dish->school->id, $dish->school->label, $dish->fillings->name()];
-        foreach ([$dish->fillings->parts(), $dish->extras, $dish->sides] as $things) {
+        foreach ([$dish->fillings->parts(), $dish->boiled, $dish->extras, $dish->sides] as $things) {
             foreach ($things as $thing) {
                 $words[] = $thing->name;
             }

@@ -10,26 +10,29 @@ use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\BaseKind;
 
-/** What the craft knows: its schools, fillings and bases. Data, handed in. */
+/** What the craft knows: its schools, fillings, bases, and what is boiled with rice. Data, handed in. */
 final readonly class Craft
 {
     /**
      * @param  Known<School>  $schools
      * @param  Known<FillingKind>  $fillings
      * @param  Known<BaseKind>  $bases
+     * @param  Known<BoiledKind>  $boiled
      */
-    private function __construct(public Known $schools, public Known $fillings, public Known $bases)
-    {
+    private function __construct(
+        public Known $schools, public Known $fillings, public Known $bases, public Known $boiled,
+    ) {
     }
 
     /**
      * @param  list<array<string, mixed>>  $schools as in schema/craft/schools
      * @param  list<array<string, mixed>>  $fillings as in schema/craft/fillings.json
      * @param  list<array<string, mixed>>  $bases as in schema/craft/bases.json
+     * @param  list<array<string, mixed>>  $boiled as in schema/craft/boiled.json
      *
      * @throws Refused naming the field
      */
-    public static function of(array $schools, array $fillings, array $bases): self
+    public static function of(array $schools, array $fillings, array $bases, array $boiled = []): self
     {
         $known = ['schools' => [], 'fillings' => [], 'bases' => []];
         foreach ($schools as $document) {
@@ -45,6 +48,14 @@ final readonly class Craft
             $known['bases'][$kind->id] = $kind;
         }
 
-        return new self(Known::of($known['schools']), Known::of($known['fillings']), Known::of($known['bases']));
+        $boils = [];
+        foreach ($boiled as $index => $row) {
+            $kind = BoiledKind::fromFields(Fields::of($row, "boiled/{$index}"));
+            $boils[$kind->id] = $kind;
+        }
+
+        return new self(
+            Known::of($known['schools']), Known::of($known['fillings']), Known::of($known['bases']), Known::of($boils),
+        );
     }
 }

@@ -10,6 +10,7 @@ use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Heat\Aim;
 use Orbek\Core\Heat\Bounds;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Matter;
@@ -43,6 +44,8 @@ final readonly class Dish
         public RiceChoice $rice,
         public WaterChoice $water,
         public Fillings $fillings,
+        /** @var list<Boiled> boiled with the rice */
+        public array $boiled,
         public Base $base,
         public array $layers,
         public bool $mound,
@@ -99,6 +102,7 @@ final readonly class Dish
             RiceChoice::fromFields($fields->object('rice')),
             WaterChoice::fromFields($fields->object('water'), $cooking, $lid->burner),
             $fillings,
+            self::boiledWith($fields, $craft, $cooking),
             $base,
             $layers,
             $fields->flag('mound', false),
@@ -145,7 +149,7 @@ final readonly class Dish
                 $found[$allergen->value][] = Note::name($part->name);
             }
         }
-        foreach ([...$this->extras, ...$this->sides] as $thing) {
+        foreach ([...$this->boiled, ...$this->extras, ...$this->sides] as $thing) {
             foreach ($thing->holds as $allergen) {
                 $found[$allergen->value][] = Note::name($thing->name);
             }
@@ -260,6 +264,42 @@ final readonly class Dish
         }
 
         return array_replace($document, [$name => $value]);
+    }
+
+    /**
+     * @return list<Boiled>
+     *
+     * @throws Refused where the rice is not boiled and drained
+     */
+    private static function boiledWith(Fields $fields, Craft $craft, Cooking $cooking): array
+    {
+        $boiled = array_map(
+            static fn (Fields $one): Boiled => Boiled::fromFields($one, $craft->boiled), $fields->each('boiled'),
+        );
+        if ($boiled !== [] && $cooking !== Cooking::Drained) {
+            throw Refused::because('boiled', 'refused.this-rice-is-not-boiled');
+        }
+        if (count($boiled) > Boiled::MOST) {
+            throw Refused::because('boiled', 'refused.too-many', count: count($boiled), most: Boiled::MOST);
+        }
+
+        return $boiled;
+    }
+
+    /** What is boiled with so much raw rice weighs so much when it is drained. */
+    public function boiledMass(Mass $rice): Mass
+    {
+        return Mass::kilograms(array_sum(array_map(
+            static fn (Boiled $one): float => $one->drained($rice)->kg, $this->boiled,
+        )));
+    }
+
+    /** Its volume, litres. */
+    public function boiledLitres(Mass $rice): float
+    {
+        return array_sum(array_map(
+            static fn (Boiled $one): float => $one->drained($rice)->kg / $one->kind->kgPerL, $this->boiled,
+        ));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Lid;
 
+use Orbek\Core\Measure\Fat;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
@@ -17,6 +18,12 @@ final readonly class SealedRice extends SealedLayer
     private const KG_PER_L = 0.72;
 
     private const BROWNS = 0.9;
+
+    /** Water that clings to what was boiled with the rice, over its drained weight; our own, as of the rice. */
+    private const CLINGS = 0.08;
+
+    /** Boiled pulses and roots, J/kg K. */
+    private const BOILED_J_PER_KG_K = 3600.0;
 
     private function __construct(
         Stuff $stuff, float $celsius,
@@ -88,6 +95,20 @@ final readonly class SealedRice extends SealedLayer
         $stuff = new Stuff(
             $this->stuff->dryKg, $this->stuff->fatKg, $this->stuff->boundKg, $this->stuff->freeKg + $kg,
             $this->stuff->litres,
+        );
+
+        return new self($stuff, $this->celsius, $this->rawKg, $this->fullUptake, $this->tauS, $this->coreRadius);
+    }
+
+    /**
+     * The same with beans, peas or roots in it, boiled done: they are warmed with it and take up no water. They count as so
+     * much fat as holds their heat, which is neither the grain's nor its water.
+     */
+    public function holding(float $kg, float $litres): self
+    {
+        $stuff = new Stuff(
+            $this->stuff->dryKg, $this->stuff->fatKg + self::BOILED_J_PER_KG_K / Fat::J_PER_KG_K * $kg, $this->stuff->boundKg,
+            $this->stuff->freeKg + self::CLINGS * $kg, $this->stuff->litres + $litres,
         );
 
         return new self($stuff, $this->celsius, $this->rawKg, $this->fullUptake, $this->tauS, $this->coreRadius);

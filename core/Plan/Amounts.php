@@ -98,6 +98,19 @@ final readonly class Amounts
             Ingredient::fromTheHouse(Station::Water, Note::of('amounts.water-to-boil-in'), $rice->water, $task),
             self::salt(Station::Water, Note::of('amounts.salt-for-the-boil'), $rice->salt, $task),
         ];
+        if ($rice instanceof BoilPlan) {
+            foreach ($this->dish->boiled as $index => $one) {
+                $list[] = Ingredient::bought(
+                    Station::Water, Note::name($one->name),
+                    Figure::of(
+                        $one->raw($this->raw)->inGrams(), 'g', 0,
+                        Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
+                        Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
+                    ),
+                    $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, WorkOrder::boiledTask($rice, $one, $index), $one->name,
+                );
+            }
+        }
         if ($this->dish->water->oil) {
             $oil = Figure::of(
                 self::OIL_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.a-spoonful-or-so-it-keeps'),

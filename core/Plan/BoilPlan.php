@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use LogicException;
+use Orbek\Core\Dish\Boiled;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\BoilForecast;
@@ -36,6 +37,12 @@ final readonly class BoilPlan extends RicePlan
 
     /** Share of the pot kept free for froth. */
     private const FREE = 0.25;
+
+    /** Water for what is boiled with the rice, over its weight. */
+    private const WATER_PER_BOILED = 3.0;
+
+    /** What goes in so near to the rice cools the water with it, min. */
+    private const WITH_IT_MIN = 1.0;
 
     /** Volume a raw grain displaces, L per kg: true density 1.45 kg/L. */
     private const DISPLACED_L_PER_KG = 1 / 1.45;
@@ -85,13 +92,22 @@ final readonly class BoilPlan extends RicePlan
         $soak = $dish->rice->soak;
         $front = CookingFront::of($kind, $soak);
         $batches = self::batchesOf($dish, $kitchen, $raw);
-        $batchL = $raw->kg * $dish->water->perRice / $batches;
+        $batchL = self::waterKg($dish, $raw) / $batches;
         $netW = self::liddedW($pot, $burner, $kitchen);
         $boil = Boil::of(
             $front, Boil::soaked($raw->times(1 / $batches), $kind, $soak), Mass::kilograms($batchL), $netW,
             $kitchen->boilC(), self::riceC($dish, $kitchen),
         );
         $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
+        $with = self::goingInWith($dish, $raw, $lifts[count($lifts) - 1]->at->amount / 60);
+        if ($with->kg > 0) {
+            // What goes in with the rice cools the water as well.
+            $boil = Boil::of(
+                $front, Boil::soaked($raw->times(1 / $batches), $kind, $soak)->plus($with->times(1 / $batches)),
+                Mass::kilograms($batchL), $netW, $kitchen->boilC(), self::riceC($dish, $kitchen),
+            );
+            $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
+        }
         $kept = static fn (float $gPerL): SaltKept => self::kept($dish, $kind, $raw, $lifts, $gPerL);
 
         return new self(
@@ -109,6 +125,28 @@ final readonly class BoilPlan extends RicePlan
                 boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, burner: $burner->name, netW: (int) round($netW),
             )),
         );
+    }
+
+    /** Water for the rice and for what is boiled with it, kg. */
+    private static function waterKg(Dish $dish, Mass $raw): float
+    {
+        return $raw->kg * $dish->water->perRice + self::WATER_PER_BOILED * self::boiledKg($dish, $raw);
+    }
+
+    /** What is boiled with the rice, as it goes in, kg. */
+    private static function boiledKg(Dish $dish, Mass $raw): float
+    {
+        return array_sum(array_map(static fn (Boiled $one): float => $one->raw($raw)->kg, $dish->boiled));
+    }
+
+    /** What of it goes in with the rice, or so soon that the water has not come back. */
+    private static function goingInWith(Dish $dish, Mass $raw, float $liftMin): Mass
+    {
+        $with = array_filter(
+            $dish->boiled, static fn (Boiled $one): bool => abs($one->inAtMin($liftMin)) <= self::WITH_IT_MIN,
+        );
+
+        return Mass::kilograms(array_sum(array_map(static fn (Boiled $one): float => $one->raw($raw)->kg, $with)));
     }
 
     /** The rice goes in at its soak's temperature, unsoaked at the room's. */
@@ -192,7 +230,7 @@ final readonly class BoilPlan extends RicePlan
 
     private static function water(Dish $dish, Mass $raw, Pot $pot, int $batches, float $batchL): Figure
     {
-        $fullL = $raw->kg * ($dish->water->perRice + self::DISPLACED_L_PER_KG) / $batches;
+        $fullL = (self::waterKg($dish, $raw) + self::boiledKg($dish, $raw) + $raw->kg * self::DISPLACED_L_PER_KG) / $batches;
 
         return Figure::of($batchL, 'L', 1,
             Note::of(
@@ -263,7 +301,7 @@ final readonly class BoilPlan extends RicePlan
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
         $soak = $dish->rice->soak;
         $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->roomC;
-        $waterKg = $raw->kg * $dish->water->perRice;
+        $waterKg = self::waterKg($dish, $raw);
         $backS = Boil::backAtBoilAfter(
             Boil::soaked($raw, $kind, $soak),
             self::liddedW(
@@ -272,7 +310,7 @@ final readonly class BoilPlan extends RicePlan
             ),
             $kitchen->boilC(), $riceC,
         );
-        $fullL = $waterKg + $raw->kg * self::DISPLACED_L_PER_KG;
+        $fullL = $waterKg + self::boiledKg($dish, $raw) + $raw->kg * self::DISPLACED_L_PER_KG;
 
         return max(
             (int) ceil($backS / self::MOST_BACK_S - 1e-9),

@@ -118,7 +118,7 @@ final class MealWork
     private static function waitCost(WorkKind $kind): float
     {
         return match ($kind) {
-            WorkKind::Boil, WorkKind::Drain => 5.0,
+            WorkKind::BoiledFirst, WorkKind::Boil, WorkKind::Drain => 5.0,
             WorkKind::Layer, WorkKind::Cook => 3.0,
             WorkKind::HotFat => 2.0,
             WorkKind::Filling, WorkKind::HeatWater => 1.0,

@@ -128,7 +128,7 @@ final readonly class Potted
     private function stove(PotLoad $load, bool $isFirst, array $taken): Stove
     {
         $needed = [$load->place->ring->id, $this->dish->lid->secondBurner];
-        foreach ([...$this->dish->sides, ...$this->dish->extras] as $thing) {
+        foreach ([...$this->dish->sides, ...$this->dish->extras, ...$this->dish->fillings->beside()->steps()] as $thing) {
             $needed[] = $thing->burner;
         }
         $netW = $load->place->ring->netW();
@@ -232,9 +232,19 @@ final readonly class Potted
     {
         $whole = $raw;
         $raw = $raw->times($part);
-        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * $gains($stage));
+        // What was boiled with the rice lies in it wherever it lies.
+        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * $gains($stage))
+            ->plus($dish->boiledMass($raw)->times($share));
+        $kgPerL = static fn (float $plain, Stage $stage): float => $dish->boiled === [] ? $plain
+            : ($raw->kg * $gains($stage) + $dish->boiledMass($raw)->kg)
+                / ($raw->kg * $gains($stage) / $plain + $dish->boiledLitres($raw));
         // Rice swells by what it still takes up, till it is tender.
-        $swells = static fn (Stage $stage): float => max(1.0, self::STEAMED_UPTAKE / $gains($stage));
+        $swells = static function (Stage $stage) use ($dish, $raw, $gains): float {
+            $riceKg = $raw->kg * $gains($stage);
+            $with = $dish->boiledMass($raw)->kg;
+
+            return ($riceKg * max(1.0, self::STEAMED_UPTAKE / $gains($stage)) + $with) / ($riceKg + $with);
+        };
         $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * Fat::KG_PER_L);
 
         $layers = [];
@@ -266,8 +276,8 @@ final readonly class Potted
             $label = Note::of('potted.rice', saffron: $layer->saffron, stage: $stage, plain: $layer->stage === null);
             $layers[] = $layer->matter === Matter::Rice
                 ? new Layer(
-                    Matter::Rice, $label, $rice($stage, $layer->share), self::STEAMED_KG_PER_L, $stage->doneness(),
-                    $layer->saffron, $swells($stage), self::DRAINED_KG_PER_L,
+                    Matter::Rice, $label, $rice($stage, $layer->share), $kgPerL(self::STEAMED_KG_PER_L, $stage),
+                    $stage->doneness(), $layer->saffron, $swells($stage), $kgPerL(self::DRAINED_KG_PER_L, $stage),
                 )
                 : new Layer(
                     Matter::Filling, Note::name($dish->fillings->get($layer->of)->name),

@@ -126,9 +126,14 @@ final readonly class Sealing
         }
         $lift = $this->boil()->liftOf($layer->stage ?? $this->dish->water->stage);
 
-        return SealedRice::drained(
+        $rice = SealedRice::drained(
             $this->rice->kind, $this->dish->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius,
             $factor,
+        );
+
+        return $this->dish->boiled === [] ? $rice : $rice->holding(
+            $this->dish->boiledMass($this->raw)->kg * $layer->share,
+            $this->dish->boiledLitres($this->raw) * $layer->share,
         );
     }
 

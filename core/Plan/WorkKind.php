@@ -10,6 +10,7 @@ enum WorkKind: string
     case Rinse = 'rinse';
     case Soak = 'soak';
     case HeatWater = 'heat-water';
+    case BoiledFirst = 'boiled-first';
     case Boil = 'boil';
     case Drain = 'drain';
     case Cook = 'cook';
@@ -37,7 +38,7 @@ enum WorkKind: string
         return match ($this) {
             self::Boil, self::Drain, self::Marinade, self::Marinates, self::Yogurt, self::MarinatesOn,
             self::StandsOut => $index === 0 ? $this->value : "{$this->value}-{$number}",
-            self::Filling, self::Extra, self::Heat, self::Second, self::Side => "{$this->value}-{$number}",
+            self::BoiledFirst, self::Filling, self::Extra, self::Heat, self::Second, self::Side => "{$this->value}-{$number}",
             self::ExtraWaits => "extra-{$number}-waits",
             default => $this->value,
         };

@@ -8,6 +8,7 @@ use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Task;
+use Orbek\Core\Dish\Boiled;
 use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Filling;
@@ -65,7 +66,7 @@ final class WorkOrder
     private const FILLING_WAITS_MIN = 60;
 
     /** What is served with the rice is ready so shortly before it is opened. */
-    private const SERVED_WITHIN_MIN = 30;
+    private const SERVED_WITHIN_MIN = 45;
 
     private const FRIDGE_C = 8.0;
 
@@ -235,6 +236,7 @@ final class WorkOrder
             begin: Note::of('work-order.it-is-on'), finish: Note::of('work-order.it-boils'),
         );
         $before[] = After::within(WorkKind::HeatWater->id(), self::BOILING_WAITS_MIN);
+        $before = [...$before, ...$this->boiledBefore($boil, $holds)];
         for ($batch = 0; $batch < $boil->batches; $batch++) {
             $before = [After::within($this->batch($boil, $batch, $holds, $before), self::BETWEEN_BATCHES_MIN)];
         }
@@ -255,6 +257,43 @@ final class WorkOrder
     }
 
     /**
+     * What needs longer than the rice and goes in before it, longest first.
+     *
+     * @param  list<Hold>  $holds
+     * @return list<After> what the rice goes in after
+     */
+    private function boiledBefore(BoilPlan $boil, array $holds): array
+    {
+        $first = array_filter(
+            $this->dish->boiled, static fn (Boiled $one): bool => $one->inAtMin($boil->liftAt->amount / 60) <= -1.0,
+        );
+        uasort($first, static fn (Boiled $a, Boiled $b): int => $b->minutes <=> $a->minutes);
+        $after = [After::within(WorkKind::HeatWater->id(), self::BOILING_WAITS_MIN)];
+        $last = [];
+        foreach (array_keys($first) as $number => $index) {
+            $next = array_values($first)[$number + 1] ?? null;
+            $until = $next === null ? 0.0 : $next->inAtMin($boil->liftAt->amount / 60);
+            $this->add(
+                WorkKind::BoiledFirst, $index, max(1, (int) round($until - $first[$index]->inAtMin($boil->liftAt->amount / 60))),
+                Attention::AtStart, Note::of('work-order.into-the-boil', what: $first[$index]->name), $holds, $after,
+                Note::of('work-order.before-the-rice', minutes: (int) round($first[$index]->minutes)),
+                Note::of('work-order.it-is-in'), Note::of('work-order.rice-next'),
+            );
+            $after = [After::atOnce(WorkKind::BoiledFirst->id($index))];
+            $last = [After::within(WorkKind::BoiledFirst->id($index), 1)];
+        }
+
+        return $last;
+    }
+
+    /** The task at which something boiled with the rice goes in. */
+    public static function boiledTask(BoilPlan $boil, Boiled $one, int $index): string
+    {
+        return $one->inAtMin($boil->liftAt->amount / 60) <= -1.0
+            ? WorkKind::BoiledFirst->id($index) : WorkKind::Boil->id();
+    }
+
+    /**
      * @param  list<Hold>  $holds
      * @param  list<After>  $before
      * @return string the task that leaves the batch drained
@@ -268,7 +307,7 @@ final class WorkOrder
             $boil->batches === 1
                 ? Note::of('work-order.boil-the-rice')
                 : Note::of('work-order.boil-batch-of', batch: $batch + 1, batches: $boil->batches),
-            $holds, $before, self::liftWords($boil), Note::of('work-order.rice-is-in'), Note::of(
+            $holds, $before, $batch === 0 ? $this->withIt($boil) : self::liftWords($boil), Note::of('work-order.rice-is-in'), Note::of(
                 'work-order.lifted-draining',
             ),
         );
@@ -612,6 +651,23 @@ final class WorkOrder
             $kind, $index, new Task($kind->id($index), $minutes, $attention, $holds, $after),
             $name, $detail, $begin ?? Note::of('work-order.start'), $finish ?? Note::of('work-order.done'), $keeps,
         );
+    }
+
+    /** When to lift, with what goes in with the rice or after it. */
+    private function withIt(BoilPlan $boil): Note
+    {
+        $liftMin = $boil->liftAt->amount / 60;
+        $says = [];
+        foreach ($this->dish->boiled as $one) {
+            $at = $one->inAtMin($liftMin);
+            if ($at > -1.0) {
+                $says[] = $at < 1.0 ? Note::of('work-order.with-the-rice', what: $one->name)
+                    : Note::of('work-order.after-the-rice', what: $one->name, minutes: (int) round($at));
+            }
+        }
+
+        return $says === [] ? self::liftWords($boil)
+            : Note::of('work-order.with-it-and-lift', lift: self::liftWords($boil), says: $says);
     }
 
     private static function liftWords(BoilPlan $boil): Note

@@ -35,6 +35,7 @@ return [
     'salt-for-the-soak' => 'salt for the soak',
     'salt-for-the-rice' => 'salt for the rice',
     'salt-for-the-boil' => 'salt for the boil',
+    'boiled-with-the-rice' => '{minutes} min in the boil, so that it is ready when the rice is lifted.',
     'times-the-raw-rice' => '{ofRice} times the raw rice.',
     'of-g-each-whole-ones-the' => '{pieces} of {pieceG} g each: whole ones, the rest of the filling makes up for it.',
     'salt-for-the-filling' => 'salt for the filling',

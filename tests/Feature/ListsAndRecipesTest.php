@@ -95,7 +95,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
                 ['school' => $school],
             )->assertOk()->assertSee('A new dish');
         }
-        self::assertSame(15, Dish::query()->count());
+        self::assertSame(17, Dish::query()->count());
         $this->post(route('dish.start'), ['school' => 'microwave'])->assertStatus(422);
         self::assertSame(15, Dish::query()->count());
     }
@@ -138,7 +138,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $page->assertSee(
             '2 of 4 lines could be read',
         )->assertSee('900 g lamb shoulder')->assertDontSee('<script>alert', false);
-        self::assertSame(8, Dish::query()->count());
+        self::assertSame(10, Dish::query()->count());
 
         $lines = [
             ['of' => 'basmati rice', 'role' => 'rice', 'grams' => '600'],
@@ -184,7 +184,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $this->look((string) json_encode($negative))->assertStatus(422)->assertSee(
             'fillings/0/parts/0/of_rice: -1 is out of range',
         );
-        self::assertSame(8, Dish::query()->count());
+        self::assertSame(10, Dish::query()->count());
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -6,6 +6,7 @@
 @endphp
 <form class="note">
     @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling', FillingOutcome::cases()]] as [$name, $title, $cases])
+        @if ($name === 'filling' && $fold->plan()->dish->fillings->isNone())<input type="hidden" name="filling" value="right">@continue @endif
         <fieldset>
             <legend>{{ $title }}</legend>
             <div class="taps">

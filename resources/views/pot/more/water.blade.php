@@ -26,6 +26,33 @@
         </div>
     </details>
 @endif
+@if ($boil !== null)
+    @if ($d->boiled !== [])
+        <table class="parts">
+            <thead><tr><th scope="col">boiled with the rice</th><th scope="col">of the rice</th><th scope="col">needs</th><th scope="col">goes in</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+            <tbody>
+                @foreach ($d->boiled as $index => $one)
+                    @php $in = $one->inAtMin($boil->liftAt->amount / 60); @endphp
+                    <tr>
+                        <th scope="row">{{ $one->name }}</th>
+                        <td><x-word.number :path="'boiled/'.$index.'/of_rice'" :value="round($one->ofRice, 2)" :label="$one->name.': times the raw rice'" min="0.01" max="3" step="0.01" /> ×</td>
+                        <td><x-word.number :path="'boiled/'.$index.'/minutes'" :value="round($one->minutes, 1)" :label="$one->name.': minutes in the boil'" min="0.5" max="60" step="0.5" /> min</td>
+                        <td>{{ $in <= -1 ? round(-$in).' min before the rice' : ($in < 1 ? 'with the rice' : round($in).' min after it') }}</td>
+                        <td><button type="button" class="small-button" data-mend data-path="boiled:remove:{{ $index }}" data-value="null" aria-label="{{ $one->name }}: remove">Remove</button></td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+    <details class="adding" data-keep-open><summary>Boil something with it</summary>
+        <form data-add="boiled">
+            <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
+            <label>Kind <select name="kind">@foreach ($d->craft->boiled->all as $kind)<option value="{{ $kind->id }}">{{ $kind->name }}</option>@endforeach</select></label>
+            <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="3" step="0.01" value="0.4" required></label>
+            <button class="quiet">Put it in</button>
+        </form>
+    </details>
+@endif
     <div class="tastes">@foreach ($plan->salting->tastes() as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
 @if ($plan->measured() !== null)
     <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->school->id === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine" />@endif</span></div>

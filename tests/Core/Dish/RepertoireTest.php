@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Dish;
+
+use Orbek\Core\Clock\Hold;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\BoilPlan;
+use Orbek\Core\Plan\Ingredient;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Pot\Matter;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+/** What goes beyond one filling in boiled rice: none, several, served with it, boiled with it. */
+final class RepertoireTest extends TestCase
+{
+    public function test_rice_alone_is_a_dish_and_a_stew_is_cooked_beside_it(): void
+    {
+        $plan = Sample::plan(Sample::dish('plain-chelow'));
+        self::assertTrue($plan->isRight());
+        foreach ($plan->potted->first()->section->layers as $layer) {
+            self::assertNotSame(Matter::Filling, $layer->matter);
+        }
+        // Its steps are laid with the rest, hot for the plate; its parts are bought; none of it is in the pot.
+        $open = $plan->day->schedule->start('open');
+        self::assertLessThanOrEqual($open, $plan->day->schedule->end('filling-2'));
+        self::assertLessThanOrEqual(45, $open - $plan->day->schedule->end('filling-2'));
+        self::assertContains('lamb, cubes', self::names($plan));
+        self::assertLessThan($plan->totals->filling()->amount, $plan->totals->weight()->amount - 900);
+
+        $alone = Sample::plan(Sample::edited($plan, 'fillings:remove:0'));
+        self::assertSame([], $alone->dish->fillings->all);
+        self::assertTrue($alone->isRight());
+        self::assertSame(0.0, $alone->totals->filling()->amount);
+        self::assertEqualsWithDelta($plan->totals->weight()->amount, $alone->totals->weight()->amount, 1e-6);
+        self::assertArrayNotHasKey('milk', array_diff_key($alone->dish->allergens(), ['milk' => 0]));
+    }
+
+    public function test_each_filling_has_its_own_layers_words_and_work(): void
+    {
+        $dish = Sample::polo();
+        $plan = Sample::plan($dish);
+        $more = Sample::edited($plan, 'fillings:add', ['name' => 'potatoes', 'kind' => 'root-vegetables', 'of_rice' => 0.4]);
+        self::assertSame(['chicken, cherries', 'potatoes'], array_map(static fn ($one): string => $one->name, $more->fillings->all));
+        $with = Sample::plan($more);
+        $inPot = array_filter($with->potted->first()->section->layers, static fn ($one): bool => $one->matter === Matter::Filling);
+        self::assertSame(['Chicken, cherries', 'Potatoes'], array_map(
+            static fn ($one): string => ucfirst(Sample::say($one->label)), array_values($inPot),
+        ));
+        self::assertEqualsWithDelta(
+            0.4 * $with->potted->raw->inGrams(),
+            array_values($inPot)[1]->mass->inGrams() / (1 - 0.8 * $more->fillings->get(1)->parts[0]->kind->juiceShare), 1.0,
+        );
+        self::assertNotNull($with->sealedPot());
+        self::assertCount(count($plan->sealedPot()->layers ?? []) + 1, $with->sealedPot()->layers);
+
+        // Halved, its layers are of it alone; the other's shares stay.
+        $at = (int) array_search(1, array_map(static fn ($one): int => $one->of, $more->layers), true);
+        $halved = Sample::edited($with, "layers:halve:{$at}");
+        self::assertSame([1.0, 0.5, 0.5], array_values(array_map(
+            static fn ($one): float => $one->share,
+            array_filter($halved->layers, static fn ($one): bool => $one->matter === Matter::Filling),
+        )));
+        self::assertStringContainsString('last layer', Sample::refused(
+            static fn () => Sample::edited($with, "layers:remove:{$at}"),
+        ));
+
+        // Beside the pot it has no layer; back in it, one; taken out, the others keep their places.
+        $beside = Sample::edited($with, 'fillings:beside:1', true);
+        self::assertTrue($beside->fillings->get(1)->isBeside);
+        self::assertSame([0], array_keys($beside->fillings->inPot()->all));
+        self::assertEquals($more->toArray(), Sample::edited(Sample::plan($beside), 'fillings:beside:1', false)->toArray());
+        $out = Sample::edited($with, 'fillings:remove:0');
+        self::assertSame(['potatoes'], array_map(static fn ($one): string => $one->name, $out->fillings->all));
+        self::assertSame([0], array_values(array_unique(array_map(static fn ($one): int => $one->of, $out->layers))));
+
+        // A marinade of the second is a task of its own.
+        $marinated = Sample::plan($more->changed('fillings/1/marinade', ['minutes' => 60, 'acid' => 'mild', 'yogurt' => 'now']));
+        self::assertArrayHasKey('marinade-2', $marinated->day->works);
+        self::assertContains('marinade-2', array_map(static fn (Ingredient $one): string => $one->task, $marinated->ingredients));
+
+        foreach ([
+            ['layers/0/of', static fn () => $dish->changed('layers', [
+                ['matter' => 'rice', 'share' => 0.85], ['matter' => 'filling', 'share' => 1, 'of' => 3],
+            ])],
+            ['potatoes', static fn () => $more->changed('layers', $dish->toArray()['layers'])],
+            ['fillings:beside:4', static fn () => Sample::edited($with, 'fillings:beside:4', true)],
+        ] as [$names, $call]) {
+            self::assertStringContainsString($names === 'layers/0/of' ? 'layers/1/of' : $names, Sample::refused($call));
+        }
+    }
+
+    public function test_what_is_boiled_with_the_rice_goes_in_so_that_both_are_ready_together(): void
+    {
+        $dish = Sample::dish('bean-dill-polo');
+        $plan = Sample::plan($dish);
+        self::assertTrue($plan->isRight());
+        $boil = Sample::boil($plan);
+        $lift = $boil->liftAt->amount / 60;
+        self::assertEqualsWithDelta($lift - 5, $dish->boiled[0]->inAtMin($lift), 1e-9);
+        self::assertContains('broad beans, shelled', self::names($plan));
+        self::assertArrayHasKey('broad-beans', $dish->allergens());
+        self::assertStringContainsString('dill, chopped', Sample::say($plan->day->work('boil')->detail ?? ''));
+
+        // More water, heavier and higher layers, the sums as they should be; the rice itself stays.
+        $plain = Sample::plan($dish->changed('boiled', []));
+        $raw = $plan->potted->raw;
+        self::assertEqualsWithDelta(
+            3 * array_sum(array_map(static fn ($one): float => $one->raw($raw)->kg, $dish->boiled)),
+            $boil->water->amount - Sample::boil($plain)->water->amount, 0.051,
+        );
+        self::assertEqualsWithDelta(
+            $dish->boiledMass($raw)->inGrams(), $plan->totals->weight()->amount - $plain->totals->weight()->amount, 0.5,
+        );
+        $litres = static fn (Plan $one): float => array_sum(array_map(
+            static fn ($layer): float => $layer->litres(), $one->potted->first()->section->layers,
+        ));
+        self::assertEqualsWithDelta($dish->boiledLitres($raw), $litres($plan) - $litres($plain), 0.06);
+
+        // Lentils need longer than the rice: they are in before it, on its ring, and the rice follows at once.
+        $lentils = Sample::plan(Sample::edited($plan, 'boiled:add', ['name' => 'lentils', 'kind' => 'lentils', 'of_rice' => 0.3]));
+        $task = $lentils->day->work('boiled-first-3')->task;
+        self::assertSame(WorkKind::BoiledFirst, $lentils->day->work('boiled-first-3')->kind);
+        self::assertTrue($task->holds(Hold::ring($dish->water->burner)));
+        self::assertEqualsWithDelta(12 - Sample::boil($lentils)->liftAt->amount / 60, $task->minutes, 0.51);
+        self::assertLessThanOrEqual(1, $lentils->day->schedule->start('boil') - $lentils->day->schedule->end('boiled-first-3'));
+
+        self::assertStringContainsString('this rice is not boiled', Sample::refused(
+            static fn () => Sample::dish('chickpea-spinach-one-pot')->changed('boiled', $dish->toArray()['boiled']),
+        ));
+        self::assertInstanceOf(BoilPlan::class, $plan->potted->rice);
+    }
+
+    public function test_mixes_of_all_of_it_keep_their_sums_and_refuse_by_name(): void
+    {
+        mt_srand(20261126);
+        $kinds = array_keys(Sample::craft()->fillings->all);
+        $boils = array_keys(Sample::craft()->boiled->all);
+        $planned = $refused = 0;
+        for ($made = 0; $made < 60; $made++) {
+            $document = Sample::json(['plain-chelow', 'bean-dill-polo', 'turkey-plum-biryani', 'chickpea-spinach-one-pot'][$made % 4]);
+            $fillings = $layers = [];
+            for ($place = 0, $many = mt_rand(0, 4); $place < $many; $place++) {
+                $isBeside = mt_rand(0, 3) === 0;
+                $fillings[] = [
+                    'name' => "filling {$place}", 'ready' => mt_rand(0, 10) / 10,
+                    'parts' => [['name' => "part {$place}", 'kind' => $kinds[mt_rand(0, count($kinds) - 1)], 'of_rice' => mt_rand(5, 120) / 100]],
+                ] + ($isBeside ? ['beside' => true] : []);
+                if (! $isBeside) {
+                    $layers[] = ['matter' => 'filling', 'share' => 1] + ($place === 0 ? [] : ['of' => $place]);
+                }
+            }
+            $inBase = $document['base']['rice_share'] ?? 0.0;
+            $document['fillings'] = $fillings;
+            $document['layers'] = [
+                ['matter' => 'rice', 'share' => (1 - $inBase) / 2], ...$layers, ['matter' => 'rice', 'share' => (1 - $inBase) / 2],
+            ];
+            unset($document['folded']);
+            $document['boiled'] = array_map(static fn (): array => [
+                'name' => 'with it', 'kind' => $boils[mt_rand(0, count($boils) - 1)], 'of_rice' => mt_rand(5, 80) / 100,
+            ], array_fill(0, mt_rand(0, 2), 0));
+            $document['usual']['eaters'] = mt_rand(2, 16);
+            if (mt_rand(0, 5) === 0) {
+                $document['layers'][] = ['matter' => 'filling', 'share' => 0.4, 'of' => mt_rand(0, 5)];
+            }
+            try {
+                $dish = Dish::fromArray($document, Sample::craft());
+            } catch (Refused $wrong) {
+                self::assertMatchesRegularExpression('/^[a-z_]+(\/[a-z0-9_]+)*: /', Sample::wording()->refusal($wrong));
+                $refused++;
+
+                continue;
+            }
+            $this->sumsHold(Sample::plan($dish), "dish {$made}");
+            $planned++;
+        }
+        self::assertGreaterThan(30, $planned);
+        self::assertGreaterThan(5, $refused);
+    }
+
+    private function sumsHold(Plan $plan, string $which): void
+    {
+        $raw = $plan->potted->raw;
+        $dish = $plan->dish;
+        $mass = 0.0;
+        foreach ($plan->potted->loads as $load) {
+            foreach ($load->section->layers as $layer) {
+                self::assertGreaterThan(0, $layer->mass->kg, $which);
+                $mass += $layer->mass->kg;
+            }
+        }
+        $inside = $dish->fillings->inPot()->layeredMass($raw)->kg + $dish->boiledMass($raw)->kg;
+        self::assertGreaterThan($inside, $mass, $which);
+        foreach ($plan->ingredients as $one) {
+            self::assertGreaterThan(0, $one->amount->amount, "{$which}: ".Sample::say($one->name));
+            self::assertArrayHasKey($one->task, $plan->day->works, "{$which}: ".Sample::say($one->name));
+        }
+        $bought = array_sum(array_map(
+            static fn (Ingredient $one): float => str_starts_with(Sample::say($one->name), 'part ') ? $one->amount->amount : 0.0,
+            $plan->ingredients,
+        ));
+        self::assertEqualsWithDelta($dish->fillings->rawMass($raw)->inGrams(), $bought, 0.5, $which);
+    }
+
+    /** @return list<string> */
+    private static function names(Plan $plan): array
+    {
+        return array_map(static fn (Ingredient $one): string => Sample::say($one->name), $plan->ingredients);
+    }
+}
