@@ -4,24 +4,35 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use Orbek\Core\Filling\Looks;
+
 /**
  * The hatch of a matter as a tile that meets itself at every edge, so that a page defines each once
  * and a pot is a few outlines filled with them.
  */
 final readonly class Hatch
 {
-    private const WIDE = 68.0;
+    private const WIDE = 48.0;
 
-    private const HIGH = 52.0;
+    private const HIGH = 37.0;
 
     private const WEAVE = 5.0;
 
     /** Doneness is told apart in so many steps. */
-    private const STEPS = 8;
+    private const STEPS = 6;
 
     private const GRAINS_PER_PX2 = 0.02;
 
     private const PIECES_PER_PX2 = 0.019;
+
+    /** Pieces in the square of their own reach. */
+    private const COVERED = 0.55;
+
+    /** Between large pieces gravy is drawn, on tiles wider than this. */
+    private const GRAVY_FROM = 40.0;
+
+    /** Pieces of a tile. */
+    private const PIECES = 6;
 
     private function __construct(public string $kind, public int $step, public float $wide, public float $high)
     {
@@ -39,9 +50,10 @@ final readonly class Hatch
         return new self('saffron', (int) round(self::STEPS * max(0.0, min(1.0, $doneness))), self::WIDE, self::HIGH);
     }
 
-    public static function filling(): self
+    /** Pieces as what they are, in some gravy. */
+    public static function filling(Looks $looks): self
     {
-        return new self('filling', 0, self::WIDE, self::HIGH);
+        return self::named($looks->value, 0);
     }
 
     /** Rice and filling folded together. */
@@ -58,6 +70,14 @@ final readonly class Hatch
     /** The hatch that id() names. */
     public static function named(string $kind, int $step): self
     {
+        $looks = Looks::tryFrom($kind);
+        if ($looks !== null) {
+            // As large as so many pieces of it are: a page carries each tile once.
+            $high = round(sqrt(self::PIECES / self::COVERED * self::HIGH / self::WIDE) * Shape::of($looks)->reach());
+
+            return new self($kind, 0, round($high * self::WIDE / self::HIGH), $high);
+        }
+
         return $kind === 'crust' ? self::crust() : new self($kind, $step, self::WIDE, self::HIGH);
     }
 
@@ -74,9 +94,10 @@ final readonly class Hatch
         return match ($this->kind) {
             'rice' => ['strokes' => $this->strokes($doneness, 1.0)],
             'saffron' => ['dots' => $this->strokes($doneness, 0.3)],
-            'filling' => ['strokes' => $this->pieces('large', 0.62), 'dots' => $this->pieces('small', 0.2)],
             'mixed' => ['strokes' => $this->strokes($doneness, 0.7), 'dots' => $this->pieces('small', 0.35)],
-            default => ['strokes' => sprintf('M0,0L%1$d,%1$dM0,%1$dL%1$d,0', (int) self::WEAVE)],
+            'crust' => ['strokes' => sprintf('M0,0L%1$d,%1$dM0,%1$dL%1$d,0', (int) self::WEAVE)],
+            default => ['whole' => $this->shapes(Looks::from($this->kind))]
+                + ($this->wide > self::GRAVY_FROM ? ['dots' => $this->pieces('small', 0.1)] : []),
         };
     }
 
@@ -98,6 +119,23 @@ final readonly class Hatch
             $path .= $this->whereItShows(
                 $x - $dx / 2, $y - $dy / 2, [0.0, $dx / 2 - $curve * sin($angle), $dx],
                 [0.0, $dy / 2 + $curve * cos($angle), $dy], $shape,
+            );
+        }
+
+        return $path;
+    }
+
+    /** Whole pieces, each turned and sized a little otherwise. */
+    private function shapes(Looks $looks): string
+    {
+        $shape = Shape::of($looks);
+        $reach = $shape->reach();
+        $random = new Strewing($this->id());
+        $path = '';
+        foreach ($this->scatter($random, self::COVERED / $reach ** 2) as [$x, $y]) {
+            $path .= $this->whereItShows(
+                $x, $y, [-$reach, $reach], [-$reach, $reach],
+                $shape->path($random->between(-0.7, 0.7) + ($random->between(0, 1) > 0.5 ? M_PI : 0.0), $random->between(0.85, 1.15)),
             );
         }
 

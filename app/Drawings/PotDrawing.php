@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use Orbek\Core\Dish\FillingPart;
+use Orbek\Core\Filling\Looks;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Pot\Layer;
@@ -107,7 +109,7 @@ final readonly class PotDrawing
                 'hatch' => match ($layer->matter) {
                     Matter::Rice => Hatch::grains($doneness),
                     Matter::Crust => Hatch::crust(),
-                    Matter::Filling => Hatch::filling(),
+                    Matter::Filling => Hatch::filling($this->looks($index)),
                     Matter::Mixed => Hatch::mixed($doneness),
                 },
                 'over' => $layer->saffron
@@ -122,6 +124,17 @@ final readonly class PotDrawing
         }
 
         return $drawn;
+    }
+
+    /** What the layer's filling is mostly of. */
+    private function looks(int $index): Looks
+    {
+        $dish = $this->plan->dish;
+        $layer = $dish->layers[$index - ($dish->base->kind->isLaid ? 1 : 0)] ?? null;
+        $parts = $layer === null ? [] : $dish->fillings->get($layer->of)->parts;
+        usort($parts, static fn (FillingPart $a, FillingPart $b): int => $b->ofRice <=> $a->ofRice);
+
+        return $parts[0]->kind->looks ?? Looks::Cube;
     }
 
     /** The crust in the colour it has, or ends with; null where nothing is known of it. */

@@ -14,7 +14,6 @@ use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Matter;
-use Orbek\Core\Pot\Seal;
 
 /** Everything a cook decides about one dish; its document is what is stored and exported. */
 final readonly class Dish
@@ -163,7 +162,7 @@ final readonly class Dish
         ) {
             $found[Allergen::Milk->value][] = Note::of('dish.the-yogurt-in-the-marinade');
         }
-        if ($this->lid->seal === Seal::Dough) {
+        if ($this->lid->seal->hasDough()) {
             $found[Allergen::Gluten->value][] = Note::of('dish.the-dough-seal');
         }
 

@@ -32,6 +32,7 @@ final readonly class FillingKind
         public array $holds,
         /** Whether its pieces are wanted whole: of others it is no fault to fall apart. */
         public bool $staysWhole,
+        public Looks $looks,
     ) {
     }
 
@@ -49,6 +50,7 @@ final readonly class FillingKind
             $fields->number('bulk_kg_per_l', 0.1, 1.5, 'kg/L'),
             $fields->many('holds', Allergen::class),
             $fields->flag('stays_whole', false),
+            $fields->one('looks', Looks::class, Looks::Cube),
         );
     }
 }

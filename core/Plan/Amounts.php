@@ -366,7 +366,15 @@ final readonly class Amounts
             if ($rope !== null) {
                 $list[] = self::dough($pot, $rope);
             }
-            if ($lid->seal === Seal::Foil) {
+            $sheetG = $lid->seal->doughSheetG($pot->diameterCm);
+            if ($sheetG !== null) {
+                $list[] = Ingredient::bought(
+                    Station::Lid, Note::of('amounts.dough-sheet'),
+                    Figure::of($sheetG, 'g', 0, Note::of('amounts.over-the-whole-pot-like-a-pie')), Aisle::Bakery,
+                    WorkKind::Dough->id(), 'flour',
+                );
+            }
+            if ($lid->seal->hasFoil()) {
                 $why = Note::of('amounts.a-square-sheet-that-hangs-cm', foilOverhangCm: (int) self::FOIL_OVERHANG_CM);
                 $sheet = Figure::of($pot->diameterCm + 2 * self::FOIL_OVERHANG_CM, 'cm', 0, $why);
                 $list[] = Ingredient::bought(

@@ -11,7 +11,6 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Filling\FillingGroup;
-use Orbek\Core\Pot\Seal;
 
 /** Which cautions a dish calls for, at the station where the hand is. */
 final class Cautions
@@ -49,7 +48,7 @@ final class Cautions
         if (isset($dish->base->kind->holds[Allergen::Gluten->value])) {
             $at[Station::Layers->value][] = Caution::BreadGluten;
         }
-        if ($dish->lid->seal === Seal::Dough) {
+        if ($dish->lid->seal->hasDough()) {
             $at[Station::Lid->value][] = Caution::DoughGluten;
         }
 

@@ -20,7 +20,6 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Note;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\Draining;
 
 /** The tasks of a dish, with what each must follow and what it holds. */
@@ -509,7 +508,7 @@ final class WorkOrder
     /** @param  list<After>  $before */
     private function layer(array $before): void
     {
-        if ($this->dish->lid->seal === Seal::Dough) {
+        if ($this->dish->lid->seal->hasDough()) {
             $this->add(
                 WorkKind::Dough, 0, self::DOUGH_MIN, Attention::Throughout,
                 Note::of('work-order.roll-the-dough-for-the-rim'),

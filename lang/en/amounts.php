@@ -16,6 +16,8 @@ return [
     'yogurt-for-the-base' => 'yogurt for the base',
     'fat-for-the-base' => 'fat for the base',
     'dough-for-the-rim' => 'dough for the rim',
+    'dough-sheet' => 'dough for the sheet',
+    'over-the-whole-pot-like-a-pie' => 'Rolled 4 mm thick, 3 cm over the rim all round; taken off, not eaten.',
     'foil' => 'foil',
     'water-or-milk-over-the-top' => 'water or milk over the top',
     'g-a-litre-in-l-twice' => '{saltGPerL} g a litre in {kg, number, ::.0} L, twice the rice.',

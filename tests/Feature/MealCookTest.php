@@ -36,6 +36,7 @@ final class MealCookTest extends FeatureTestCase
         $this->get('/stove')->assertRedirect((string) $first);
         $this->get('/shelf')->assertSee('Back to '.$meal->name);
         $this->get(route('meal', $meal))->assertSee('Back to the stove');
+        app()->forgetScopedInstances();
         $page = (string) $this->get((string) $first)->assertOk()->assertSee('Rinse and soak')->getContent();
         self::assertLessThan(60_000, strlen($page));
         $dish = MealCook::query()->firstOrFail()->dishes->firstOrFail();

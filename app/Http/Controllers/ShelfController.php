@@ -19,7 +19,7 @@ use Psr\Clock\ClockInterface;
 /** The dishes, a page at a time, found by a word; and those that were put away. */
 final class ShelfController
 {
-    private const A_PAGE = 9;
+    private const A_PAGE = 8;
 
     /** Meals ahead that are shown on top. */
     private const MEALS = 6;

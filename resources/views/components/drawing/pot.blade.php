@@ -32,15 +32,13 @@
     @foreach ($layers as $index => $drawn)
         @php $moves = $touch && in_array($drawn['layer']->matter->value, ['rice', 'filling'], true); $chosen += $moves ? 1 : 0; @endphp
         <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button" aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
-            <path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null && $drawn['layer']->matter->value === 'crust') fill="{{ $tint }}" @endif/>
+            @if ($drawn['layer']->matter->value === 'crust')<path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null) fill="{{ $tint }}" @endif/>@endif
             <path class="hatched" d="{{ $drawn['outline'] }}" fill="url(#{{ $hatches->use($drawn['hatch']) }})"/>
             @if ($drawn['over'] !== null)<path d="{{ $drawn['over']['outline'] }}" fill="url(#{{ $hatches->use($drawn['over']['hatch']) }})"/>@endif
         </g>
     @endforeach
 
-    @foreach ($drawing->holes() as $x)
-        <path class="hole" d="M{{ $x - 3 }},{{ $drawing->surface($x) }}V{{ $base - 6 }}M{{ $x + 3 }},{{ $drawing->surface($x) }}V{{ $base - 6 }}"/>
-    @endforeach
+    @if ($drawing->holes() !== [])<path class="hole" d="{{ implode('', array_map(fn ($x) => 'M'.($x - 3).','.$drawing->surface($x).'V'.($base - 6).'M'.($x + 3).','.$drawing->surface($x).'V'.($base - 6), $drawing->holes())) }}"/>@endif
 
     <path class="fat" d="M{{ $left + 2 }},{{ $base - 1.5 }}H{{ $right - 2 }}"/>
     <path class="steam" d="{{ $drawing->steam() }}"/>
@@ -66,20 +64,34 @@
         @case('dough')
             <path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall - 8 }},{{ $rim - 5 }}h14"/>
             @break
+        @case('dough-sheet')
+            <path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim + 12 }}v-16H{{ $right + $wall + 6 }}v16"/>
+            @break
         @case('foil')
+        @case('foil-dough')
             <path class="seal foil" d="M{{ $left - $wall - 6 }},{{ $rim + 12 }}v-15H{{ $right + $wall + 6 }}v15"/>
+            @if ($plan->dish->lid->seal->hasDough())<path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall - 8 }},{{ $rim - 5 }}h14"/>@endif
+            @break
+        @case('paper')
+            <path class="seal paper" d="M{{ $left - $wall - 2 }},{{ $rim - 5 }}H{{ $right + $wall + 2 }}"/>
             @break
     @endswitch
 
     @if ($onPlate)
         <path class="plate" d="M{{ $left + 20 }},{{ $base + $wall + 7 }}H{{ $right - 20 }}"/>
     @endif
+    @if (Orbek\Core\Lid\HeatLine::usesOven($plan->potted->first()->line()))
+        {{-- On the rack of an oven: heat from all round, no flame. --}}
+        <g class="in-oven">
+            <path class="ring" d="M{{ $left - $wall - 22 }},{{ $base + $wall + 5 }}H{{ $right + $wall + 22 }}@for ($x = $left - $wall - 12; $x < $right + $wall + 18; $x += 16)M{{ $x }},{{ $base + $wall + 5 }}v7 @endfor"/>
+            @foreach ([0.2, 0.5, 0.8] as $share)@php $x = round($left + ($right - $left) * $share, 1); @endphp<path d="M{{ $x - 20 }},{{ $base + $wall + 24 }}q10,-8 20,0t20,0"/>@endforeach
+        </g>
+    @else
     <g class="flames">
-        @foreach ($drawing->flames() as $x)
-            <path d="M{{ $x }},{{ $base + $wall + 12 }}q5,9 0,16q-5,-7 0,-16"/>
-        @endforeach
+        <path d="{{ implode('', array_map(fn ($x) => 'M'.$x.','.($base + $wall + 12).'q5,9 0,16q-5,-7 0,-16', $drawing->flames())) }}"/>
         <path class="ring" d="M{{ $left + 30 }},{{ $base + $wall + 32 }}H{{ $right - 30 }}"/>
     </g>
+    @endif
 
     @if ($labels)
         <g class="labels">
