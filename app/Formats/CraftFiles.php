@@ -18,6 +18,7 @@ final class CraftFiles
             self::json("{$folder}/fillings.json"),
             self::json("{$folder}/bases.json"),
             is_file("{$folder}/boiled.json") ? self::json("{$folder}/boiled.json") : [],
+            is_file("{$folder}/foods.json") ? self::json("{$folder}/foods.json") : [],
         );
     }
 

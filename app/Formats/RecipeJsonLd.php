@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Wording\Wording;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Editions;
 use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Refused;
@@ -17,7 +19,6 @@ final class RecipeJsonLd
     private const MOST_LINES = 100;
 
     /** The dish itself goes along, so that what was made here comes back whole. */
-    private const OWN = 'orbek-dish/1';
 
     /** @return array<string, mixed> */
     public static function of(Plan $plan, Wording $say): array
@@ -47,7 +48,7 @@ final class RecipeJsonLd
             'recipeInstructions' => $steps,
             'additionalProperty' => [
                 '@type' => 'PropertyValue',
-                'name' => self::OWN,
+                'name' => Dish::FORMAT,
                 'value' => (string) json_encode(
                     $plan->dish->toArray(),
                     JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
@@ -73,7 +74,7 @@ final class RecipeJsonLd
             return null;
         }
         $own = $recipe['additionalProperty'] ?? null;
-        if (is_array($own) && ($own['name'] ?? null) === self::OWN && is_string($own['value'] ?? null)) {
+        if (is_array($own) && in_array($own['name'] ?? null, [Dish::FORMAT, ...Editions::OLDER], true) && is_string($own['value'] ?? null)) {
             return ['name' => '', 'eaters' => 0, 'lines' => [], 'dish' => OpenFile::dish($own['value'])];
         }
         $name = is_string($recipe['name'] ?? null) ? trim(strip_tags($recipe['name'])) : '';
@@ -100,7 +101,9 @@ final class RecipeJsonLd
             'name' => $name === '' ? 'A recipe from a file' : mb_substr($name, 0, 180),
             'eaters' => max(1, $eaters),
             'lines' => array_map(
-                static fn (string $line): RecipeLine => RecipeLine::read(strip_tags(html_entity_decode($line)), $cup),
+                static fn (string $line): RecipeLine => RecipeLine::read(
+                    strip_tags(html_entity_decode($line)), $cup, app(Craft::class)->foods,
+                ),
                 $lines,
             ),
             'dish' => null,

@@ -20,7 +20,7 @@ final readonly class Craft
      * @param  Known<BoiledKind>  $boiled
      */
     private function __construct(
-        public Known $schools, public Known $fillings, public Known $bases, public Known $boiled,
+        public Known $schools, public Known $fillings, public Known $bases, public Known $boiled, public Foods $foods,
     ) {
     }
 
@@ -29,11 +29,13 @@ final readonly class Craft
      * @param  list<array<string, mixed>>  $fillings as in schema/craft/fillings.json
      * @param  list<array<string, mixed>>  $bases as in schema/craft/bases.json
      * @param  list<array<string, mixed>>  $boiled as in schema/craft/boiled.json
+     * @param  array{source?: string, foods?: list<array<string, mixed>>}  $foods as in schema/craft/foods.json
      *
      * @throws Refused naming the field
      */
-    public static function of(array $schools, array $fillings, array $bases, array $boiled = []): self
-    {
+    public static function of(
+        array $schools, array $fillings, array $bases, array $boiled = [], array $foods = [],
+    ): self {
         $known = ['schools' => [], 'fillings' => [], 'bases' => []];
         foreach ($schools as $document) {
             $school = School::fromArray($document);
@@ -56,6 +58,9 @@ final readonly class Craft
 
         return new self(
             Known::of($known['schools']), Known::of($known['fillings']), Known::of($known['bases']), Known::of($boils),
+            Foods::of(array_map(
+                static fn (array $row): Food => Food::fromFields(Fields::of($row, 'foods')), $foods['foods'] ?? [],
+            ), $foods['source'] ?? ''),
         );
     }
 }

@@ -21,41 +21,6 @@ final readonly class RecipeLine
 
     public const NOWHERE = 'nowhere';
 
-    /** What a word tells, the first that is there. */
-    private const WORDS = [
-        'rice vinegar' => self::NOWHERE, 'rice' => self::RICE, 'basmati' => self::RICE,
-        'chicken breast' => 'part:chicken-breast', 'chicken' => 'part:chicken-thigh', 'turkey' => 'part:turkey-thigh',
-        'lamb' => 'part:lamb-cubes', 'goat' => 'part:lamb-cubes', 'mutton' => 'part:mutton-cubes',
-        'beef' => 'part:mutton-cubes',
-        'mince' => 'part:meatballs', 'meatball' => 'part:meatballs', 'prawn' => 'part:prawns',
-        'shrimp' => 'part:prawns',
-        'trout' => 'part:fish', 'salmon' => 'part:fish', 'cod' => 'part:fish', 'fish' => 'part:fish',
-        'eggplant' => 'part:tender-vegetables', 'egg' => 'part:egg', 'paneer' => 'part:paneer', 'tofu' => 'part:paneer',
-        'lentil' => 'part:ready', 'chickpea' => 'part:ready', 'bean' => 'part:ready',
-        'carrot' => 'part:root-vegetables', 'potato' => 'part:root-vegetables', 'jackfruit' => 'part:root-vegetables',
-        'squash' => 'part:tender-vegetables',
-        'mushroom' => 'part:tender-vegetables', 'spinach' => 'part:tender-vegetables',
-        'aubergine' => 'part:tender-vegetables', 'tomato' => 'part:tender-vegetables',
-        'fried onion' => 'extra:onion', 'onion' => 'part:tender-vegetables',
-        'saffron' => 'extra:saffron', 'butter' => 'extra:fat', 'ghee' => 'extra:fat',
-        'mint' => 'extra:herbs', 'coriander' => 'extra:herbs', 'dill' => 'extra:herbs', 'parsley' => 'extra:herbs',
-        'pistachio' => 'extra:nuts', 'almond' => 'extra:nuts', 'cashew' => 'extra:nuts', 'walnut' => 'extra:nuts',
-        'raisin' => 'extra:fruit', 'date' => 'extra:fruit', 'barberr' => 'extra:fruit', 'cherr' => 'extra:fruit',
-    ];
-
-    /** What one usually weighs, g. */
-    private const PIECES = [
-        'egg' => 50.0, 'onion' => 110.0, 'chicken thigh' => 150.0, 'tomato' => 100.0, 'carrot' => 80.0,
-        'potato' => 130.0,
-    ];
-
-    /** Bulk as spooned, kg per litre, of what recipes measure by volume. */
-    private const BULKS = [
-        'rice' => 0.84, 'basmati' => 0.84, 'butter' => 0.92, 'ghee' => 0.92, 'lentil' => 0.80, 'raisin' => 0.62,
-        'mint' => 0.10, 'coriander' => 0.10, 'dill' => 0.10, 'parsley' => 0.10, 'almond' => 0.55, 'pistachio' => 0.52,
-        'cashew' => 0.55, 'walnut' => 0.45,
-    ];
-
     private function __construct(
         public string $text,
         /** What it is of; the whole line where no amount could be read. */
@@ -64,52 +29,78 @@ final readonly class RecipeLine
         public string $role,
         /** How it was read, or why it was not. */
         public Note $note,
+        /** The food that it names; null where none is known by that name. */
+        public ?Food $food = null,
     ) {
     }
 
-    public static function read(string $text, Cup $cup): self
+    public static function read(string $text, Cup $cup, Foods $foods): self
     {
         $text = trim(mb_substr((string) preg_replace('/\s+/u', ' ', $text), 0, 200));
         $read = AmountReader::read($text, $cup);
         $of = $read['of'] ?? $text;
         $of = $of === '' ? $text : $of;
-        $role = self::role($of);
+        $food = $foods->named($of) ?? $foods->named($text);
+        $role = $food->role ?? self::NOWHERE;
         if ($read === null) {
-            return new self($text, $of, null, $role, Note::of('recipe-line.no-amount-could-be-read'));
+            return new self($text, $of, null, $role, $food !== null && self::isToTaste($text)
+                ? Note::of('recipe-line.to-taste') : Note::of('recipe-line.no-amount-could-be-read'), $food);
         }
-        if ($read['unit'] === 'g') {
-            return new self(
-                $text, $of, $read['amount'], $role,
-                $role === self::NOWHERE
-                    ? Note::of('recipe-line.weighed-but-nothing-here-says-what')
-                    : Note::of('recipe-line.weighed'),
-            );
+        $grams = self::grams($read['amount'], $read['unit'], $food);
+        if ($grams === null) {
+            return new self($text, $of, null, $role, match ($read['unit']) {
+                'ml' => Note::of('recipe-line.ml-of-unknown-weight', amount: (int) round($read['amount'])),
+                default => Note::of('recipe-line.of-them-of-unknown-weight', amount: round($read['amount'], 2)),
+            }, $food);
         }
-        $table = $read['unit'] === 'piece' ? self::PIECES : self::BULKS;
-        foreach ($table as $word => $each) {
-            if (str_contains(mb_strtolower($of), $word)) {
-                return $read['unit'] === 'piece'
-                    ? new self(
-                        $text, $of, $read['amount'] * $each, $role, Note::of('recipe-line.counted', each: (int) $each),
-                    )
-                    : new self(
-                        $text, $of, $read['amount'] * $each, $role,
-                        Note::of('recipe-line.ml-at-kg-a-litre', amount: (int) round($read['amount']), each: $each),
-                    );
-            }
-        }
+        $range = $read['low'] === null || $read['high'] === null ? null : [$read['low'], $read['high']];
 
-        return new self(
-            $text, $of, null, $role,
-            $read['unit'] === 'piece'
-                ? Note::of('recipe-line.of-them-of-unknown-weight', amount: round($read['amount'], 2))
-                : Note::of('recipe-line.ml-of-unknown-weight', amount: (int) round($read['amount'])),
-        );
+        return new self($text, $of, $grams, $role, match (true) {
+            $food === null => Note::of('recipe-line.weighed-but-nothing-here-says-what'),
+            $range !== null => Note::of(
+                'recipe-line.the-middle', low: round($range[0], 2), high: round($range[1], 2), unit: $read['unit'],
+            ),
+            $read['unit'] === 'g' => Note::of('recipe-line.weighed'),
+            $read['unit'] === 'ml' => Note::of(
+                'recipe-line.ml-at-kg-a-litre', amount: (int) round($read['amount']), each: $food->kgPerL,
+            ),
+            $read['unit'] === 'piece' => Note::of('recipe-line.counted', each: round($grams / $read['amount'], 2)),
+            default => Note::of(
+                'recipe-line.a-measure-of-it', measure: $read['unit'], each: round($grams / $read['amount'], 2),
+            ),
+        }, $food);
+    }
+
+    /** What an amount weighs, g; null where that is not known of this food. */
+    private static function grams(float $amount, string $unit, ?Food $food): ?float
+    {
+        $each = match ($unit) {
+            'g' => 1.0,
+            'ml' => $food?->kgPerL,
+            'piece' => $food?->pieceG,
+            // A stick or a head of what comes by the piece is one.
+            default => $food->weighs[$unit] ?? (in_array($unit, ['stick', 'head', 'pod'], true) ? $food?->pieceG : null),
+        };
+
+        return $each === null ? null : $amount * $each;
+    }
+
+    /** Whether a line leaves its amount to the cook. */
+    private static function isToTaste(string $text): bool
+    {
+        return preg_match('/\b(to taste|as needed|to serve|for serving|for frying|to garnish|for garnish|optional)\b/i', $text) === 1
+            || preg_match('/\d/', $text) !== 1;
     }
 
     public function isUnderstood(): bool
     {
         return $this->grams !== null && $this->role !== self::NOWHERE;
+    }
+
+    /** Whether all is known of it that the line says: its food and its weight, or that it is left to the cook. */
+    public function isRead(): bool
+    {
+        return $this->food !== null && ($this->grams !== null || $this->note->key === 'recipe-line.to-taste');
     }
 
     /**
@@ -133,17 +124,5 @@ final readonly class RecipeLine
         }
 
         return $roles;
-    }
-
-    private static function role(string $of): string
-    {
-        $of = mb_strtolower($of);
-        foreach (self::WORDS as $word => $role) {
-            if (preg_match('/\b'.$word.'/u', $of) === 1) {
-                return $role;
-            }
-        }
-
-        return self::NOWHERE;
     }
 }

@@ -60,6 +60,8 @@ return [
     'is-not-part-of-a-dish' => 'is not part of a dish; name a field of the dish.',
     'no-such-filling' => 'there is no filling {place} in the pot; load the page again.',
     'this-rice-is-not-boiled' => 'this rice is not boiled and drained; boil it, or make a filling of it.',
+    'no-line-names-a-food' => 'no line of it names a food; give one line for each thing, such as "400 g rice".',
+    'too-long' => 'it is too long; give at most {most} letters.',
     'is-of-a-meal' => '"{kind}" is told of a meal; cook this dish in one.',
     'is-a-dish-of-a-meal' => '{cook} is cooked within a meal; tell it there.',
     'is-there-twice-give-each-its' => '"{thing}" is there twice; give each its own.',

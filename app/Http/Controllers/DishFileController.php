@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Formats\OpenFile;
 use App\Formats\RecipeJsonLd;
+use App\Formats\RecipeText;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Wording\Wording;
@@ -49,6 +50,13 @@ final class DishFileController
      */
     public function preview(Request $request, Planner $planner): View
     {
+        $roles = RecipeLine::roles(app(Craft::class));
+        $text = $request->input('text');
+        if (is_string($text) && trim($text) !== '') {
+            return view('shelf.recipe', [
+                'recipe' => RecipeText::read($text, Kitchen::core()->cup, app(Craft::class)->foods), 'roles' => $roles,
+            ]);
+        }
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
             throw Refused::because('file', 'refused.is-missing-choose-an-orbek-dish');
@@ -59,7 +67,7 @@ final class DishFileController
         $json = (string) $file->get();
         $recipe = OpenFile::recipe($json, Kitchen::core()->cup);
         if ($recipe !== null && $recipe['dish'] === null) {
-            return view('shelf.recipe', ['recipe' => $recipe, 'roles' => RecipeLine::roles(app(Craft::class))]);
+            return view('shelf.recipe', ['recipe' => $recipe, 'roles' => $roles]);
         }
         $plan = $planner->plan($recipe['dish'] ?? OpenFile::dish($json));
 

@@ -52,6 +52,14 @@
             <input id="file" type="file" name="file" accept=".json,.jsonld,application/json,application/ld+json" required>
             <button class="quiet">Look at it</button>
         </form>
+
+        <details class="as-text"><summary>A recipe as text</summary>
+            <form method="post" action="{{ route('dish.preview') }}">@csrf
+                <label for="text">Its name, for how many, and what goes in, a line each</label>
+                <textarea id="text" name="text" rows="8" maxlength="20000" required></textarea>
+                <button class="quiet">Look at it</button>
+            </form>
+        </details>
         <form method="post" action="{{ route('meal.preview') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="meal-file">A meal from a file</label><input id="meal-file" type="file" name="file" accept=".json,application/json" required><button class="quiet">Look at it</button></form>
     </div>
 </x-layouts.place>

@@ -1,7 +1,7 @@
 <x-layouts.place title="A recipe from a file" place="shelf">
     <div class="page">
         <h1>{{ $recipe['name'] }}</h1>
-        @php $unread = count(array_filter($recipe['lines'], fn ($line) => ! $line->isUnderstood())); @endphp
+        @php $unread = count(array_filter($recipe['lines'], fn ($line) => ! $line->isRead())); @endphp
         <p class="lead">{{ count($recipe['lines']) - $unread }} of {{ count($recipe['lines']) }} lines could be read; nothing is kept yet. Put right what is wrong, and say what the others are.</p>
         <form method="post" action="{{ route('dish.from-recipe') }}">
             @csrf
@@ -9,7 +9,7 @@
                 <thead><tr><th scope="col">as it stands there</th><th scope="col">read as</th><th scope="col">grams</th><th scope="col">goes in as</th></tr></thead>
                 <tbody>
                     @foreach ($recipe['lines'] as $index => $line)
-                        <tr @class(['unread' => ! $line->isUnderstood()])>
+                        <tr @class(['unread' => ! $line->isRead()])>
                             <td>{{ $line->text }}</td>
                             <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{ $index + 1 }}: what it is"><br><span class="small">{{ $line->note }}</span></td>
                             <td><input name="lines[{{ $index }}][grams]" type="number" min="0" max="20000" step="0.1" value="{{ $line->grams === null ? '' : round($line->grams, 1) }}" aria-label="Line {{ $index + 1 }}: grams"></td>
