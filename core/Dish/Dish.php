@@ -143,13 +143,13 @@ final readonly class Dish
     public function allergens(): array
     {
         $found = [];
-        foreach ($this->fillings->parts() as $part) {
-            foreach ($part->holds as $allergen) {
-                $found[$allergen->value][] = Note::name($part->name);
+        foreach ([...$this->fillings->parts(), ...$this->boiled, ...$this->extras, ...$this->sides] as $thing) {
+            $holds = $thing->holds;
+            // Where nothing was said of it, its name may say it: ghee is milk.
+            foreach ($this->craft->foods->allNamed($thing->name) as $food) {
+                $holds = [...$holds, ...$food->holds];
             }
-        }
-        foreach ([...$this->boiled, ...$this->extras, ...$this->sides] as $thing) {
-            foreach ($thing->holds as $allergen) {
+            foreach (array_unique($holds, SORT_REGULAR) as $allergen) {
                 $found[$allergen->value][] = Note::name($thing->name);
             }
         }
@@ -174,6 +174,31 @@ final readonly class Dish
         }
 
         return $ordered;
+    }
+
+    /**
+     * What comes of an animal, by its kind or by its name.
+     *
+     * @param  list<string>  $from meat, milk, egg, honey
+     * @return list<string> names
+     */
+    public function animal(array $from): array
+    {
+        $names = [];
+        foreach ($this->fillings->parts() as $part) {
+            if (in_array('meat', $from, true) && $part->kind->group->isMeatOrFish()) {
+                $names[] = $part->name;
+            }
+        }
+        foreach ([...$this->fillings->parts(), ...$this->boiled, ...$this->extras, ...$this->sides] as $thing) {
+            foreach ($this->craft->foods->allNamed($thing->name) as $food) {
+                if ($food->from !== null && in_array($food->from, $from, true)) {
+                    $names[] = $thing->name;
+                }
+            }
+        }
+
+        return array_values(array_unique($names));
     }
 
     /** @return list<string> ids of the pots, rings and plates that it names */

@@ -40,6 +40,28 @@ final readonly class Foods
         return null;
     }
 
+    /**
+     * Every food that a text names, each name counted once, the longest first.
+     *
+     * @return list<Food>
+     */
+    public function allNamed(string $text): array
+    {
+        $text = mb_strtolower($text);
+        $found = [];
+        foreach ($this->byName as $name => $food) {
+            if (str_contains($text, (string) $name)) {
+                $left = (string) preg_replace('/(?<![\p{L}\d])'.preg_quote((string) $name, '/').'(?![\p{L}\d])/u', '·', $text);
+                if ($left !== $text) {
+                    $found[] = $food;
+                    $text = $left;
+                }
+            }
+        }
+
+        return $found;
+    }
+
     /** @return list<Food> each once */
     public function all(): array
     {

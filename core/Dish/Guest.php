@@ -41,15 +41,7 @@ final readonly class Guest
             }
         }
         if ($this->diet !== Diet::All) {
-            $meat = array_map(
-                static fn (FillingPart $part): string => $part->name,
-                array_values(
-                    array_filter(
-                        $dish->fillings->parts(),
-                        static fn (FillingPart $part): bool => $part->kind->group->isMeatOrFish(),
-                    ),
-                ),
-            );
+            $meat = $dish->animal(['meat']);
             if ($meat !== []) {
                 $says[] = Note::of('guest.meat-or-fish', meat: $meat);
             }
@@ -60,6 +52,9 @@ final readonly class Guest
                     $says[] = Note::of('guest.holds', allergen: $animal, where: $there[$animal->value]);
                 }
             }
+        }
+        if ($this->diet === Diet::Vegan && $dish->animal(['honey']) !== []) {
+            $says[] = Note::of('guest.meat-or-fish', meat: $dish->animal(['honey']));
         }
         if ($this->isSmallChild) {
             $says[] = $dish->water->spices === Spices::Left

@@ -114,7 +114,7 @@ final class AmountReader
     private static function plain(string $line): string
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', strtr($line, self::FRACTIONS)));
-        $text = (string) preg_replace('~^(?:[-*•]\s*)?(?:(?:the|'.self::ABOUT.')\s+)?(?=\S)~iu', '', $text);
+        $text = (string) preg_replace('~^(?:[-*]\s+|•\s*)?(?:(?:the|'.self::ABOUT.')\s+)?(?=\S)~iu', '', $text);
         // "juice of 2 lemons" is two lemons' juice.
         $text = (string) preg_replace(
             '~^(?:finely grated\s+)?(juice|zest|peel)\s+of\s+('.self::NUMBER.'|an?|one|two|half an?|½)\s+(lemon|lime|orange)s?~iu',

@@ -37,6 +37,14 @@ final readonly class Ingredient
         return new self($station, $name, $amount, $aisle, $task, null);
     }
 
+    /** The name that a cook gave it; empty where the name is the program's own. */
+    public function toldName(): string
+    {
+        $name = $this->name->args['name'] ?? '';
+
+        return is_string($name) ? $name : '';
+    }
+
     /** The same where something else, and so much of it, is what the shop sells. */
     public function boughtAs(?string $shop, ?Figure $toBuy): self
     {
