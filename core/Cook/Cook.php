@@ -246,11 +246,12 @@ final readonly class Cook
      */
     public function cautions(?string $task): array
     {
-        $station = $task === null ? null : $this->plan()->day->work($task)->kind->station();
+        $kind = $task === null ? null : $this->plan()->day->work($task)->kind;
+        $there = $kind?->station() === null ? [] : $this->plan()->cautions()[$kind->station()->value] ?? [];
 
-        return $station === null ? [] : array_values(array_filter(
-            $this->plan()->cautions()[$station->value] ?? [],
-            fn (Caution $caution): bool => ! in_array($caution->value, $this->state->cautionsRead, true),
-        ));
+        return array_values(array_filter($there, fn (Caution $caution): bool => ! in_array(
+            $caution->value, $this->state->cautionsRead, true,
+        // A coal is minded where it goes in, and nothing else is.
+        ) && ($caution === Caution::Charcoal) === ($kind === WorkKind::Smoke)));
     }
 }

@@ -25,6 +25,8 @@ final readonly class Dish
 
     private const SHARES_CLOSE = 0.005;
 
+    private const MOST_SMOKE_MIN = 15;
+
     /** A filling less ready than this goes in raw; red meat then has the low heat for so long at least. */
     private const RAW = 0.3;
 
@@ -55,6 +57,8 @@ final readonly class Dish
         public array $extras,
         public array $sides,
         public Serving $serving,
+        /** Minutes that a glowing coal smokes under the lid at the end; 0 for none. */
+        public int $smokeMin,
         /** How its rice is cooked: the school's way, unless the dish has its own. */
         public Cooking $cooking,
         public Craft $craft,
@@ -111,6 +115,7 @@ final readonly class Dish
             array_map(Extra::fromFields(...), $fields->each('extras')),
             array_map(Step::fromFields(...), $fields->each('sides')),
             $fields->one('serve', Serving::class, Serving::Scooped),
+            $fields->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),
             $cooking,
             $craft,
             $document,

@@ -48,6 +48,9 @@ final class Cautions
         if (isset($dish->base->kind->holds[Allergen::Gluten->value])) {
             $at[Station::Layers->value][] = Caution::BreadGluten;
         }
+        if ($dish->smokeMin > 0) {
+            $at[Station::Serve->value][] = Caution::Charcoal;
+        }
         if ($dish->lid->seal->hasDough()) {
             $at[Station::Lid->value][] = Caution::DoughGluten;
         }

@@ -28,6 +28,8 @@ enum WorkKind: string
     case Heat = 'heat';
     case Second = 'second';
     case Side = 'side';
+    case Smoke = 'smoke';
+    case Smokes = 'smokes';
     case Open = 'open';
 
     /** The id of the one of its kind, or of its first, second … where there are several. */
@@ -53,7 +55,7 @@ enum WorkKind: string
             self::HotFat => Station::Layers,
             self::Layer => Station::Lid,
             self::Heat => Station::Heat,
-            self::Open => Station::Serve,
+            self::Smoke, self::Open => Station::Serve,
             default => null,
         };
     }

@@ -88,6 +88,11 @@ final class WorkOrder
 
     private const SECOND_WAITS_MIN = 15;
 
+    /** A coal is set in, fat dropped on it, and the lid back on. */
+    private const COAL_MIN = 2;
+
+    private const SMOKED_WAITS_MIN = 5;
+
     /** @var list<Work> */
     private array $work = [];
 
@@ -183,7 +188,7 @@ final class WorkOrder
         }
         [$beforeLid, $beforeOpening] = $this->extras();
         $this->layer([...$beforeLayers, ...$beforeLid]);
-        $beforeOpening = [...$this->heats(), ...$this->sides(), ...$beforeOpening, ...$served];
+        $beforeOpening = [...$this->smoke($this->heats()), ...$this->sides(), ...$beforeOpening, ...$served];
         // A rest may run on for a while: the base only lets go the better.
         $minutes = self::OPEN_MIN + ($this->dish->serving === Serving::Mixed ? self::MIX_MIN : 0);
         $this->add(
@@ -612,6 +617,30 @@ final class WorkOrder
                 'work-order.turned-to', heat: $this->kitchen->says($next->flame, $load->place->ring->id),
             ),
         };
+    }
+
+    /**
+     * A coal under the lid once the pot is off the heat.
+     *
+     * @param  list<After>  $before
+     * @return list<After> what the opening comes after
+     */
+    private function smoke(array $before): array
+    {
+        if ($this->dish->smokeMin === 0) {
+            return $before;
+        }
+        $this->add(
+            WorkKind::Smoke, 0, self::COAL_MIN, Attention::Throughout, Note::of('work-order.a-coal-under-the-lid'),
+            [Hold::pot($this->dish->lid->pot)], $before, Note::of('work-order.glowing-in-a-metal-cup'),
+            Note::of('work-order.it-smokes'), Note::of('work-order.lid-on-again'),
+        );
+        $this->add(
+            WorkKind::Smokes, 0, $this->dish->smokeMin, Attention::None, Note::of('work-order.smokes'),
+            [Hold::pot($this->dish->lid->pot)], [After::atOnce(WorkKind::Smoke->id())],
+        );
+
+        return [After::within(WorkKind::Smokes->id(), self::SMOKED_WAITS_MIN)];
     }
 
     /** @return list<After> what the opening comes after */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Dish;
 
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Hold;
+use Orbek\Core\Cook\Cook;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\BoilPlan;
@@ -133,6 +135,26 @@ final class RepertoireTest extends TestCase
             static fn () => Sample::dish('chickpea-spinach-one-pot')->changed('boiled', $dish->toArray()['boiled']),
         ));
         self::assertInstanceOf(BoilPlan::class, $plan->potted->rice);
+    }
+
+    public function test_a_smoke_finish_has_its_step_and_its_caution_there(): void
+    {
+        $dish = Sample::polo()->changed('smoke_min', 8);
+        $plan = Sample::plan($dish);
+        $day = $plan->day->schedule;
+        self::assertSame([2, 8], [$day->tasks['smoke']->minutes, $day->tasks['smokes']->minutes]);
+        self::assertGreaterThanOrEqual($day->end('heat-'.count($plan->potted->first()->line())), $day->start('smoke'));
+        self::assertSame($day->end('smoke'), $day->start('smokes'));
+        self::assertLessThanOrEqual(5, $day->start('open') - $day->end('smokes'));
+        $cook = Cook::fold($plan, [], $plan->day->tableAt);
+        self::assertSame([Caution::Charcoal], $cook->cautions('smoke'));
+        self::assertNotContains(Caution::Charcoal, $cook->cautions('open'));
+        self::assertSame([], array_filter(
+            Sample::plan(Sample::polo())->cautions()['serve'] ?? [], static fn (Caution $one): bool => $one === Caution::Charcoal,
+        ));
+        self::assertStringContainsString('smoke_min: 40 is out of range', Sample::refused(
+            static fn () => Sample::polo()->changed('smoke_min', 40),
+        ));
     }
 
     public function test_mixes_of_all_of_it_keep_their_sums_and_refuse_by_name(): void

@@ -1,3 +1,5 @@
+<p>@if ($d->smokeMin > 0)A coal smokes under the lid for <x-word.number path="smoke_min" :value="$d->smokeMin" label="Smoke, minutes" min="1" max="15" /> min before it is opened. <button type="button" class="small-button" data-mend data-path="smoke_min" data-value="0">No smoke</button>@else <button type="button" class="small-button" data-mend data-path="smoke_min" data-value="8">Smoke it with a coal at the end</button>@endif</p>
+@if ($d->smokeMin > 0)<p class="caution"><span class="visually-hidden">Caution: </span>{{ $say->label(Orbek\Core\Care\Caution::Charcoal, 'says') }}</p>@endif
 <ol class="serve-steps">
     <li>It rests {{ round(collect($plan->potted->first()->line())->filter(fn ($b) => $b->isRest())->sum('minutes')) }} min off the heat: the base lets go, the top firms.</li>
     <li>Open away from the face.{{ $d->base->kind->isLaid && $d->serving->value === 'whole' ? ' Loosen the rim. '.$say->label($plan->pot()->material->letsGo()).'. Turn out on a platter.' : '' }}</li>
