@@ -251,7 +251,7 @@ final readonly class Cook
 
         return array_values(array_filter($there, fn (Caution $caution): bool => ! in_array(
             $caution->value, $this->state->cautionsRead, true,
-        // A coal is minded where it goes in, and nothing else is.
+            // A coal is minded where it goes in, and nothing else is.
         ) && ($caution === Caution::Charcoal) === ($kind === WorkKind::Smoke)));
     }
 }

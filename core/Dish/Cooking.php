@@ -11,6 +11,8 @@ enum Cooking: string
     case OnePot = 'one-pot';
     case Cooker = 'cooker';
     case Quick = 'quick';
+    /** In measured water to a share of done, then layered and sealed. */
+    case Share = 'share';
 
     /** Whether the rice takes up measured water and is not drained. */
     public function isMeasured(): bool

@@ -26,6 +26,8 @@ final readonly class WaterChoice
         public int $openMin,
         /** Measured water: broth that takes the place of water, over the raw rice by weight. */
         public float $brothPerRice,
+        /** Measured water: minutes that the drained rice is toasted in fat before it. */
+        public int $toastMin,
     ) {
     }
 
@@ -41,13 +43,18 @@ final readonly class WaterChoice
             $fields->has('burner') ? $fields->text('burner') : $lidBurner,
             $fields->number('per_rice', 4, 10, 'times the rice', 6),
             $fields->number('salt_g_per_l', 0, 50, 'g/L', $cooking->isMeasured() ? 8 : 17),
-            $fields->one('stage', Stage::class, $cooking->isMeasured() ? Stage::Smears : null),
+            $fields->one('stage', Stage::class, match (true) {
+                $cooking === Cooking::Share => Stage::Thread,
+                $cooking->isMeasured() => Stage::Smears,
+                default => null,
+            }),
             $fields->one('drain', Draining::class, Draining::Heap),
             $fields->flag('oil', false),
             $fields->flag('lemon', false),
             $fields->one('spices', Spices::class, Spices::None),
             $fields->whole('open_min', 0, 60, $cooking === Cooking::OnePot ? 8 : 0),
             $fields->number('broth_per_rice', 0, 3, 'times the rice', 0),
+            $cooking->isMeasured() ? $fields->whole('toast_min', 0, 5, 0) : 0,
         );
     }
 }

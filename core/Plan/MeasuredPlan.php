@@ -20,6 +20,7 @@ use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Uptake;
 use Orbek\Core\Water\Absorption;
 
 /** Rice cooked in measured water that it takes up: one pot, a cooker, or a quick pot of its own. */
@@ -75,6 +76,11 @@ final readonly class MeasuredPlan extends RicePlan
         $front = CookingFront::of($kind, $dish->rice->soak, $belief->likely());
         $inWaterMin = self::DONE_BY * $front->tauS / CookingFront::speed($kitchen->boilC()) / 60;
         $isOnePot = $dish->cooking === Cooking::OnePot;
+        $isShare = $dish->cooking === Cooking::Share;
+        $toShare = $dish->water->stage->doneness();
+        if ($isShare) {
+            $inWaterMin = $front->exposureTo($toShare) / CookingFront::speed($kitchen->boilC()) / 60;
+        }
         $absorption = Absorption::of(
             $kind, $dish->rice->soak, $raw, $burner->netW(), $dish->water->openMin, self::SIMMERS_AT,
             ($isOnePot ? $dish->lid->seal : Seal::TightLid)->leakShare(), $isOnePot
@@ -84,12 +90,13 @@ final readonly class MeasuredPlan extends RicePlan
                 ? self::freeG($dish, $raw)
                 : 0.0, $dish->water->brothPerRice * $raw->inGrams(), $kitchen->cup,
             $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
+            $isShare ? Uptake::of($kind, $dish->rice->soak)->at($toShare) : null,
         );
         $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
         $cookMin = self::heatUpMin($absorption, $raw, $kitchen, $burner) + match ($dish->cooking) {
             Cooking::OnePot => $dish->water->openMin,
             Cooking::Cooker => $inWaterMin + self::COOKER_STANDS_MIN,
-            default => $dish->water->openMin + $inWaterMin,
+            default => $dish->water->openMin + $dish->water->toastMin + $inWaterMin,
         };
 
         return new self(
@@ -117,7 +124,11 @@ final readonly class MeasuredPlan extends RicePlan
                 ...$absorption->cookerMark->why,
             ),
             cookMin: max(1, (int) ceil($cookMin)),
-            doneness: $isOnePot ? self::CRATERS : self::COOKED,
+            doneness: match (true) {
+                $isOnePot => self::CRATERS,
+                $isShare => $toShare,
+                default => self::COOKED,
+            },
             uptake: $isOnePot ? $absorption->target - self::STILL_TAKES : $absorption->target,
             broth: self::broth($dish, $raw, $absorption),
         );

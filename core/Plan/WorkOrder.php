@@ -360,6 +360,15 @@ final class WorkOrder
                 Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->cookerLine),
                 Note::of('work-order.it-is-on'), Note::of('work-order.lifted-with-a-fork'),
             ),
+            Cooking::Share => $this->add(
+                WorkKind::Cook, 0, $measured->cookMin, Attention::AtEnd, Note::of('work-order.rice-to-a-share'),
+                [$ring, Hold::pot($this->dish->water->pot)], $before,
+                Note::of(
+                    'work-order.till-a-grain', water: $water, stage: Note::label($this->dish->water->stage, 'words'),
+                    toastMin: $this->dish->water->toastMin,
+                ),
+                Note::of('work-order.it-is-in'), Note::of('work-order.water-gone'),
+            ),
             default => $this->add(
                 WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart, Note::of('work-order.quick-rice-lid-on'),
                 [$ring, Hold::pot($this->dish->water->pot)], $before,

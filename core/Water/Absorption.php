@@ -64,11 +64,12 @@ final readonly class Absorption
      * @param  float  $fillingFreeG free water that the filling brings, g
      * @param  float  $brothG broth to be used for part of the water, g
      * @param  float  $cookerCupMl of rice for a line of the cooker's scale
+     * @param  float|null  $target weight over raw weight where it is not to be tender in this water
      */
     public static function of(
         RiceKind $kind, Soak $soak, Mass $raw, float $netW, float $openMin, float $setting, float $leakShare,
         float $coveredMin, bool $folded, float $fillingFreeG, float $brothG, Cup $cup,
-        float $cookerCupMl = self::COOKER_CUP_ML,
+        float $cookerCupMl = self::COOKER_CUP_ML, ?float $target = null,
     ): self {
         Sane::between('rice', $raw->inGrams(), 1, 50000);
         Sane::between('open simmer', $openMin, 0, 120);
@@ -77,7 +78,7 @@ final readonly class Absorption
         Sane::between('water in the filling', $fillingFreeG, 0, 1e6);
         Sane::between('broth', $brothG, 0, 1e6);
 
-        $target = match (true) {
+        $target ??= match (true) {
             $folded => self::TARGET_FOLDED,
             $kind === RiceKind::SellaBasmati => self::TARGET_SELLA,
             default => self::TARGET,

@@ -28,7 +28,7 @@ final class DatabaseSeeder extends Seeder
     private const DISHES = [
         'sour-cherry-polo', 'turkey-plum-biryani', 'lentil-date-walnut-polo', 'trout-fenugreek-polo',
         'jackfruit-cashew-biryani', 'chickpea-spinach-one-pot', 'mushroom-chestnut-rice', 'yesterdays-squash-curry',
-        'plain-chelow', 'bean-dill-polo',
+        'plain-chelow', 'bean-dill-polo', 'prawn-share-rice',
     ];
 
     /** How the September bag really runs, for the cooks it is tested in: 7 % faster than its kind. */

@@ -43,6 +43,8 @@ return [
     'it-smokes' => 'The coal is in',
     'lid-on-again' => 'It smokes, lid on',
     'smokes' => 'Smokes under the lid',
+    'rice-to-a-share' => 'Rice in measured water, to a share of done',
+    'till-a-grain' => '{toastMin, plural, =0{} other{toasted in fat # min first; }}{water}, lid on; till it is gone and a grain {stage}',
     'to-the-boil' => '{water} to the boil',
     'of-salt-lid-on' => '{salt} of salt, {spices, select, yes{} other{whole spices, }}lid on',
     'it-boils' => 'It boils',

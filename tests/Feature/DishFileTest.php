@@ -13,7 +13,7 @@ final class DishFileTest extends FeatureTestCase
 {
     public function test_every_demo_dish_goes_out_and_comes_back_the_same(): void
     {
-        self::assertSame(10, Dish::query()->count());
+        self::assertSame(11, Dish::query()->count());
         foreach (Dish::query()->get() as $dish) {
             $out = $this->get(route('dish.export', $dish))->assertOk()->assertHeader(
                 'Content-Type',
@@ -53,7 +53,7 @@ final class DishFileTest extends FeatureTestCase
         }
         $this->post(route('dish.preview'))->assertStatus(422)->assertSee('file: is missing; choose an Orbek dish.');
 
-        self::assertSame(10, Dish::query()->count());
+        self::assertSame(11, Dish::query()->count());
     }
 
     public function test_script_in_a_name_stays_text(): void

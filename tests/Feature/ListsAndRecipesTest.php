@@ -95,9 +95,9 @@ final class ListsAndRecipesTest extends FeatureTestCase
                 ['school' => $school],
             )->assertOk()->assertSee('A new dish');
         }
-        self::assertSame(17, Dish::query()->count());
+        self::assertSame(18, Dish::query()->count());
         $this->post(route('dish.start'), ['school' => 'microwave'])->assertStatus(422);
-        self::assertSame(17, Dish::query()->count());
+        self::assertSame(18, Dish::query()->count());
     }
 
     public function test_a_recipe_goes_out_and_comes_back_whole(): void
@@ -132,7 +132,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
             ->assertSee('Quince rice for a cold evening')->assertSee('1 kg lamb shoulder, cubed')->assertSee('left to you')
             ->assertDontSee('Boil the rice for 6 minutes');
         $page->assertSee('value="6"', false)->assertSee('5 of 6 lines could be read')->assertSee('5 of them, of unknown weight');
-        self::assertSame(10, Dish::query()->count(), 'nothing is kept yet');
+        self::assertSame(11, Dish::query()->count(), 'nothing is kept yet');
         foreach ([['nothing here at all', 'names a food'], [str_repeat("1 kg rice\n", 4000), 'too long'], ["\xff\xfe", 'UTF-8']] as [$bad, $says]) {
             $this->post(route('dish.preview'), ['text' => $bad])->assertStatus(422)->assertSee($says);
         }
@@ -153,7 +153,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $page->assertSee(
             '4 of 4 lines could be read',
         )->assertSee('900 g lamb shoulder')->assertDontSee('<script>alert', false);
-        self::assertSame(10, Dish::query()->count());
+        self::assertSame(11, Dish::query()->count());
 
         $lines = [
             ['of' => 'basmati rice', 'role' => 'rice', 'grams' => '600'],
@@ -172,7 +172,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $send([$lines[0]])->assertStatus(422)->assertSee('none is a filling');
         $lines[1] = ['of' => 'lamb', 'role' => 'part:unicorn', 'grams' => '900'];
         $send($lines)->assertStatus(422)->assertSee('is not known');
-        self::assertSame(11, Dish::query()->count());
+        self::assertSame(12, Dish::query()->count());
     }
 
     public function test_what_cannot_be_read_is_refused_at_the_door(): void
@@ -199,7 +199,7 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $this->look((string) json_encode($negative))->assertStatus(422)->assertSee(
             'fillings/0/parts/0/of_rice: -1 is out of range',
         );
-        self::assertSame(10, Dish::query()->count());
+        self::assertSame(11, Dish::query()->count());
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

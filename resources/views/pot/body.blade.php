@@ -77,9 +77,11 @@
                             @break
                         @case(Station::Water)
                             @if ($plan->measured() !== null)
-                                @if ($d->school->id === 'cooker')
+                                @if ($d->cooking === Orbek\Core\Dish\Cooking::Cooker)
                                     In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker" />:
-                                @elseif ($d->school->id === 'yesterday')
+                                @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Share)
+                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice" /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring for the rice" />, toasted <x-word.number path="water/toast_min" :value="$d->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then till a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />:
+                                @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Quick)
                                     In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice" /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring for the rice" />:
                                 @else
                                     Over the filling, <x-word.number path="water/open_min" :value="$d->water->openMin" label="Simmers open, minutes" min="0" max="60" /> min open till dry craters show:

@@ -8,12 +8,14 @@ use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\BoilPlan;
 use Orbek\Core\Plan\Ingredient;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Rice\Stage;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
@@ -157,6 +159,30 @@ final class RepertoireTest extends TestCase
         ));
     }
 
+    public function test_rice_measured_to_a_share_is_layered_and_steamed_on(): void
+    {
+        $dish = Sample::dish('prawn-share-rice');
+        $plan = Sample::plan($dish);
+        self::assertTrue($plan->isRight());
+        $measured = $plan->measured() ?? self::fail('its water is measured');
+        self::assertEqualsWithDelta(Stage::Thread->doneness(), $measured->doneness, 1e-9);
+        // Less water and less time than for rice that is done in its water, and more for more of the share.
+        $tender = Sample::plan($dish->changed('water/stage', 'done'))->measured();
+        self::assertLessThan($tender?->water->amount, $measured->water->amount);
+        self::assertLessThan($tender?->cookMin, $measured->cookMin);
+        $half = Sample::plan($dish->changed('water/stage', 'half'))->measured();
+        self::assertLessThan($measured->water->amount, $half?->water->amount);
+        self::assertSame($measured->cookMin - 2, Sample::plan($dish->changed('water/toast_min', 0))->measured()?->cookMin);
+        self::assertStringContainsString('toasted in fat 2 min first', Sample::say($plan->day->work('cook')->detail ?? ''));
+        // The pot is sealed over rice of that share, and it is done at the end.
+        $rice = array_values(array_filter($plan->sealedPot()->layers ?? [], static fn ($one): bool => $one instanceof SealedRice));
+        self::assertEqualsWithDelta(Stage::Thread->doneness(), $rice[0]->doneness(), 1e-9);
+        $end = $plan->course()?->end() ?? self::fail('it is followed');
+        self::assertGreaterThan(0.95, $end->layers[count($end->layers) - 1]->doneness);
+        // Boiled and drained instead, and back again.
+        self::assertNotNull(Sample::plan(Sample::edited($plan, 'cooking', 'drained'))->boil());
+    }
+
     public function test_mixes_of_all_of_it_keep_their_sums_and_refuse_by_name(): void
     {
         mt_srand(20261126);
@@ -164,7 +190,7 @@ final class RepertoireTest extends TestCase
         $boils = array_keys(Sample::craft()->boiled->all);
         $planned = $refused = 0;
         for ($made = 0; $made < 60; $made++) {
-            $document = Sample::json(['plain-chelow', 'bean-dill-polo', 'turkey-plum-biryani', 'chickpea-spinach-one-pot'][$made % 4]);
+            $document = Sample::json(['plain-chelow', 'bean-dill-polo', 'turkey-plum-biryani', 'chickpea-spinach-one-pot', 'prawn-share-rice'][$made % 5]);
             $fillings = $layers = [];
             for ($place = 0, $many = mt_rand(0, 4); $place < $many; $place++) {
                 $isBeside = mt_rand(0, 3) === 0;

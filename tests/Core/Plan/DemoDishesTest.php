@@ -23,7 +23,7 @@ final class DemoDishesTest extends TestCase
             [
                 'sour-cherry-polo', 'turkey-plum-biryani', 'lentil-date-walnut-polo', 'trout-fenugreek-polo',
                 'jackfruit-cashew-biryani', 'chickpea-spinach-one-pot', 'mushroom-chestnut-rice',
-                'yesterdays-squash-curry', 'plain-chelow', 'bean-dill-polo',
+                'yesterdays-squash-curry', 'plain-chelow', 'bean-dill-polo', 'prawn-share-rice',
             ] as $name
         ) {
             yield $name => [$name];

@@ -58,3 +58,6 @@
     <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->school->id === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine" />@endif</span></div>
     <p class="small"><a href="{{ route('absorption') }}">Other rice, another pot, another cup</a></p>
 @endif
+@if (in_array($d->cooking, [Orbek\Core\Dish\Cooking::Drained, Orbek\Core\Dish\Cooking::Share], true))
+    <p>@if ($d->cooking === Orbek\Core\Dish\Cooking::Drained)<button type="button" class="small-button" data-mend data-path="cooking" data-value='"share"'>Measure its water instead, to a share of done</button>@else<button type="button" class="small-button" data-mend data-path="cooking" data-value='"drained"'>Boil and drain it instead</button>@endif</p>
+@endif
