@@ -86,6 +86,8 @@ final class AmountReader
             $rest = trim((string) preg_replace('~\([^)]*\)~u', ' ', $rest));
             $isTotal = ($beside[3] ?? '') === '' && preg_match('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b~iu', $rest) !== 1;
             if ($one > 0) {
+                $rest = (string) preg_replace('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b\s*~iu', '', $rest);
+
                 return ['amount' => ($isTotal ? 1.0 : $amount) * $one, 'unit' => $unit, 'of' => self::food($rest)] + $range;
             }
         }

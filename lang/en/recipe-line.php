@@ -10,7 +10,7 @@ return [
     'of-them-of-unknown-weight' => '{amount} of them, of unknown weight',
     'ml-of-unknown-weight' => '{amount} ml, of unknown weight',
     'to-taste' => 'left to you',
-    'the-middle' => 'between {low} and {high} {unit, select, g{g} ml{ml} piece{} other{({unit})}}: the middle is taken',
+    'the-middle' => 'between {low} and {high}{unit, select, g{ g} ml{ ml} piece{} other{ ({unit})}}: the middle is taken',
     'a-measure-of-it' => 'a {measure} of it at {each} g',
     'leave-it-out' => 'leave it out',
     'counted' => 'counted at {each} g each',

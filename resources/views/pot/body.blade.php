@@ -17,7 +17,7 @@
 @endphp
 <section class="picture" aria-label="The pot">
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
-    <p class="under">{{ $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
+    <p class="under">{{ $d->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->boiled !== [] ? 'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $say->label($d->lid->seal) }}, {{ $inOven ? $plan->kitchen->oven->name ?? 'oven' : $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
