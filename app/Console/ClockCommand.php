@@ -36,7 +36,9 @@ final class ClockCommand extends Command
     {
         try {
             $json = $this->read($this->argument('file'));
-            $tasks = str_contains(str_replace('\\/', '/', $json), CoreMeal::FORMAT) ? $this->ofMeal($json, $clock) : OpenFile::tasks($json);
+            $tasks = str_contains(str_replace('\\/', '/', $json), CoreMeal::FORMAT)
+                ? $this->ofMeal($json, $clock)
+                : OpenFile::tasks($json);
         } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }

@@ -46,7 +46,8 @@ final readonly class Cards
         foreach ($dishes as $dish) {
             try {
                 $cards[] = $this->kept(
-                    "timeless-{$dish->id}-{$dish->version}-{$from}", static fn (): Plan => $planner->plan($dish->in($home)),
+                    "timeless-{$dish->id}-{$dish->version}-{$from}",
+                    static fn (): Plan => $planner->plan($dish->in($home)),
                     'shelf.card', ['dish' => $dish],
                 );
             } catch (Refused $lacks) {
@@ -70,9 +71,10 @@ final readonly class Cards
         $from = $kitchen->id.$kitchen->version.hash('xxh64', (string) json_encode(Household::known()->toArray()));
         $cards = [];
         foreach ($meals as $meal) {
-            $dishes = implode('-', Dish::query()->whereKey($meal->dishIds())->orderBy('id')->get(['id', 'version'])->map(
-                static fn (Dish $dish): string => "{$dish->id}-{$dish->version}",
-            )->all());
+            $dishes =
+                implode('-', Dish::query()->whereKey($meal->dishIds())->orderBy('id')->get(['id', 'version'])->map(
+                    static fn (Dish $dish): string => "{$dish->id}-{$dish->version}",
+                )->all());
             $key = 'table-'.hash('xxh128', "{$meal->id}-{$meal->version}-{$from}-{$dishes}");
             $card = $this->cache->get($key);
             if (! is_string($card)) {

@@ -85,7 +85,8 @@ final readonly class KitchenDrawing
 
     public function knobY(): float
     {
-        $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, array_values($this->kitchen->burners)));
+        $most =
+            max(array_map(static fn (Burner $ring): float => $ring->acrossCm, array_values($this->kitchen->burners)));
 
         return round(14 + $this->pxPerCm * $most + 52, 1);
     }

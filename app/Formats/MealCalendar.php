@@ -45,7 +45,8 @@ final class MealCalendar
         $before = array_filter($plan->theDayBefore(), static fn (MealTask $one): bool => ! $one->isAhead);
         if ($before !== []) {
             $add(
-                "orbek-{$id}-day-before", "What could be done the day before: {$plan->meal->name}", $plan->tableAt->modify('-1 day'),
+                "orbek-{$id}-day-before", "What could be done the day before: {$plan->meal->name}",
+                $plan->tableAt->modify('-1 day'),
                 $plan->tableAt->modify('-1 day')->modify('+30 minutes'),
                 implode("\n", array_map(static fn (MealTask $one): string => self::name($plan, $one, $say)
                     .', keeps '.$say->text($one->keeps ?? ''), $before)), false,

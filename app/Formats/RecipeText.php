@@ -20,7 +20,8 @@ final class RecipeText
     private const LONGEST_LINE = 160;
 
     /** From here on it is told what to do, not what to take. */
-    private const METHOD = '/^(?:method|instructions?|directions?|preparation|steps?|how to(?: make it)?)\b[:.]?\s*$/iu';
+    private const METHOD =
+        '/^(?:method|instructions?|directions?|preparation|steps?|how to(?: make it)?)\b[:.]?\s*$/iu';
 
     private const LIST = '/^(?:ingredients?|you (?:will )?need|what you need|for the [\p{L} ]+)[:.]?\s*$/iu';
 

@@ -34,7 +34,8 @@ final readonly class TasksFile
     public static function ofMeal(MealPlan $plan, array $things): self
     {
         return new self(
-            array_map(static fn (MealTask $task): Job => $task->job, array_values($plan->tasks)), $things, self::HOT_WITHIN_MIN,
+            array_map(static fn (MealTask $task): Job => $task->job, array_values($plan->tasks)), $things,
+            self::HOT_WITHIN_MIN,
         );
     }
 

@@ -15,7 +15,10 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
 
-/** What the Stove shows of one dish: its closed pot, its probe, its grain and what to do where that has gone too far. */
+/**
+ * What the Stove shows of one dish: its closed pot, its probe, its grain and what to do where that
+ * has gone too far.
+ */
 final readonly class AtStove
 {
     private const COURSE_STEP_S = 5;
@@ -26,7 +29,8 @@ final readonly class AtStove
      * @param  list<Note>  $advice
      */
     private function __construct(
-        public ?UnderTheLid $lid, public bool $hasProbe, public array $probe, public array $course, public array $advice,
+        public ?UnderTheLid $lid, public bool $hasProbe, public array $probe, public array $course,
+        public array $advice,
     ) {
     }
 

@@ -63,7 +63,8 @@ final class Cook extends Model
     {
         return [
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
-            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer', 'summary' => 'array',
+            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer',
+            'summary' => 'array',
             'stove_taken_back' => 'boolean', 'place' => 'integer',
         ];
     }
@@ -77,7 +78,9 @@ final class Cook extends Model
     /** The meal that it is a dish of, where it is. */
     public function ofMeal(): ?MealCook
     {
-        return $this->meal_cook_id === null ? null : $this->whole ??= MealCook::query()->findOrFail($this->meal_cook_id);
+        return $this->meal_cook_id === null
+            ? null
+            : $this->whole ??= MealCook::query()->findOrFail($this->meal_cook_id);
     }
 
     /** The plan it began with, or that its meal has made of it: the same inputs give the same plan. */

@@ -17,7 +17,8 @@ trait KeepsEvents
     public function keepEvent(Event $event, DateTimeImmutable $now): EventAnswer
     {
         $events = $this->events();
-        $there = DB::table($events->getRelated()->getTable())->where('id', $event->id)->value($events->getForeignKeyName());
+        $there =
+            DB::table($events->getRelated()->getTable())->where('id', $event->id)->value($events->getForeignKeyName());
         if ($there === null) {
             $events->create([
                 'id' => $event->id, 'type' => $event->kind(), 'document' => $event->toArray(), 'received_at' => $now,

@@ -54,7 +54,10 @@ final readonly class LaidMeals
         /** @var array{starts: array<string, int>, better: bool, mends: list<MealMend>}|null $kept */
         $kept = $this->cache->get($whole);
         // A small change goes on from the plan before it.
-        /** @var array{starts: array<string, int>, dishes: string, given: list<array{array<string, mixed>, list<string>}>}|null $last */
+        /**
+         * @var array{starts: array<string, int>, dishes: string, given: list<array{array<string, mixed>,
+         *     list<string>}>}|null $last
+         */
         $last = $this->cache->get("meal-went-{$meal->id}");
         $same = self::hash($dishes);
         /** @var list<array{array<string, mixed>, list<string>}>|null $given */
@@ -64,7 +67,8 @@ final readonly class LaidMeals
             self::steps($kept !== null, $kept['better'] ?? false, $last !== null, $steps),
         );
         $plan = $planner->plan(
-            $core, $dishes, $kept['starts'] ?? $last['starts'] ?? [], $given === null ? null : GivenOut::fromArray($given, app(Craft::class)),
+            $core, $dishes, $kept['starts'] ?? $last['starts'] ?? [],
+            $given === null ? null : GivenOut::fromArray($given, app(Craft::class)),
             $last !== null && $last['dishes'] === $same ? GivenOut::fromArray($last['given'], app(Craft::class)) : null,
             // What would make it shorter is looked for beside the page.
             $steps === Laying::AT_ONCE || ($kept['better'] ?? false) ? $kept['mends'] ?? [] : null,
@@ -111,7 +115,8 @@ final readonly class LaidMeals
     {
         $kitchen = Kitchen::core();
         /** @var array{better: bool}|null $kept */
-        $kept = $this->cache->get(self::key($meal->core(), $meal->dishes($kitchen), $kitchen, Household::known(), true));
+        $kept =
+            $this->cache->get(self::key($meal->core(), $meal->dishes($kitchen), $kitchen, Household::known(), true));
 
         return ! ($kept['better'] ?? false);
     }

@@ -26,8 +26,8 @@ use Orbek\Core\Plan\MealPlanner;
 use Orbek\Core\Plan\Planner;
 
 /**
- * A meal being cooked: its documents and its clock as they were when it began, a cook for each dish, and what happened to
- * all of it.
+ * A meal being cooked: its documents and its clock as they were when it began, a cook for each dish, and what happened
+ * to all of it.
  *
  * @property string $id
  * @property string|null $meal_id

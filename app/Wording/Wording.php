@@ -204,7 +204,8 @@ final class Wording
         }
         $read = fn (array $found): string => implode($found['to'] ?? '', array_map(
             fn (string $celsius): string => number_format(
-                $this->reading()->degrees((float) $celsius), strlen((string) strrchr($celsius, '.')) > 1 ? 1 : 0, '.', '',
+                $this->reading()->degrees((float) $celsius), strlen((string) strrchr($celsius, '.')) > 1 ? 1 : 0, '.',
+                '',
             ),
             array_filter([$found['from'] ?? '', $found['at'] ?? ''], static fn (string $one): bool => $one !== ''),
         ));

@@ -17,15 +17,17 @@ final readonly class Short
      * @param  list<Job>  $jobs
      * @param  array<string, int>  $things
      * @param  int  $steps to spend on each
+     * @param  list<string>|null  $of these only
      * @return list<self>
      */
-    public static function of(array $jobs, array $things, int $hotWithinMin, Laid $laid, int $steps): array
-    {
+    public static function of(
+        array $jobs, array $things, int $hotWithinMin, Laid $laid, int $steps, ?array $of = null,
+    ): array {
         if ($laid->isProvenBy($jobs)) {
             return [];
         }
         $short = [];
-        foreach ($things as $thing => $many) {
+        foreach ($of === null ? $things : array_intersect_key($things, array_flip($of)) as $thing => $many) {
             $wanted = array_filter(
                 $jobs, static fn (Job $job): bool => in_array($thing, array_column($job->claims, 0), true),
             );

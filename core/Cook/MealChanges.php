@@ -18,7 +18,10 @@ use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\WorkKind;
 
-/** What becomes of a meal's plans by what concerns all of it: guests, rings, dishes given up; and what is to be told of it. */
+/**
+ * What becomes of a meal's plans by what concerns all of it: guests, rings, dishes given up; and what
+ * is to be told of it.
+ */
 final class MealChanges
 {
     /** @var list<Plan> by place */
@@ -71,7 +74,8 @@ final class MealChanges
                 continue;
             }
             $this->plans[$place] = $this->planner->plan(
-                $plan->dish->changed('usual', $this->meal->tableOf($share)), $this->began->given->dishes[$place][1], $this->began->tableAt,
+                $plan->dish->changed('usual', $this->meal->tableOf($share)), $this->began->given->dishes[$place][1],
+                $this->began->tableAt,
             );
             $this->says[] = Note::of(
                 'meal.rice-changes', dish: $plan->dish->name, rice: $this->plans[$place]->totals->rice(),
@@ -135,7 +139,8 @@ final class MealChanges
         $till = static fn (Event $event): bool => $event instanceof Undone || $event->at <= $at;
 
         return Cook::fold(
-            $this->plans[$place], array_values(array_filter([...$this->ofDishes[$place] ?? [], ...$this->own], $till)), $at,
+            $this->plans[$place], array_values(array_filter([...$this->ofDishes[$place] ?? [], ...$this->own], $till)),
+            $at,
         );
     }
 

@@ -90,7 +90,8 @@ final readonly class MealCook
         }
 
         return new self(
-            $began, $dishes, $tasks, $sides, $changed->leftOut, $changed->says, $changed->failed, $changed->eaters, $last,
+            $began, $dishes, $tasks, $sides, $changed->leftOut, $changed->says, $changed->failed, $changed->eaters,
+            $last,
             $now,
         );
     }

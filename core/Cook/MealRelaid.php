@@ -43,7 +43,10 @@ final class MealRelaid
         $this->things = $things;
     }
 
-    /** @return array{array<string, int>, DateTimeImmutable} starts in minutes before the table, and when that will be */
+    /**
+     * @return array{array<string, int>, DateTimeImmutable} starts in minutes before the table, and when
+     *     that will be
+     */
     public static function of(MealCook $cook): array
     {
         return (new self($cook))->laid();
@@ -75,7 +78,8 @@ final class MealRelaid
         ) ?? throw CannotBeLaid::atAll();
 
         return [
-            self::without($laid->starts), max($tableAt, Instant::plusMinutes($this->cook->now, -$laid->starts[self::NOW])),
+            self::without($laid->starts),
+            max($tableAt, Instant::plusMinutes($this->cook->now, -$laid->starts[self::NOW])),
         ];
     }
 
@@ -203,7 +207,8 @@ final class MealRelaid
     private function ofWhatWorks(array $claims): array
     {
         return array_values(array_filter($claims, fn (array $claim): bool => ! in_array(
-            $claim[0], array_map(static fn (string $ring): string => Hold::ring($ring)->key(), $this->cook->failed), true,
+            $claim[0], array_map(static fn (string $ring): string => Hold::ring($ring)->key(), $this->cook->failed),
+            true,
         )));
     }
 }

@@ -13,7 +13,10 @@ use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Refused;
 
-/** One thing that lies between the rice, or is served with it, by weight of the raw rice, and the work it takes before. */
+/**
+ * One thing that lies between the rice, or is served with it, by weight of the raw rice, and the work
+ * it takes before.
+ */
 final readonly class Filling
 {
     private const USUAL_SALT_G_PER_KG = 10.0;

@@ -88,7 +88,8 @@ final readonly class Fillings
     /** The part that must get hottest to be safe, if any must. */
     public function strictest(): ?FillingKind
     {
-        $kinds = array_filter(array_map(static fn (Filling $one): ?FillingKind => $one->strictest(), array_values($this->all)));
+        $kinds =
+            array_filter(array_map(static fn (Filling $one): ?FillingKind => $one->strictest(), array_values($this->all)));
         usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC <=> $a->safeCoreC);
 
         return $kinds[0] ?? null;

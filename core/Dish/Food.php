@@ -8,7 +8,10 @@ use Orbek\Core\Care\Allergen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
-/** A food as recipes name it: its names, what it is here, what a spoon, a piece, a pinch of it weighs, what it feeds. */
+/**
+ * A food as recipes name it: its names, what it is here, what a spoon, a piece, a pinch of it weighs,
+ * what it feeds.
+ */
 final readonly class Food
 {
     /**

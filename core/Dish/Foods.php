@@ -51,7 +51,8 @@ final readonly class Foods
         $found = [];
         foreach ($this->byName as $name => $food) {
             if (str_contains($text, (string) $name)) {
-                $left = (string) preg_replace('/(?<![\p{L}\d])'.preg_quote((string) $name, '/').'(?![\p{L}\d])/u', '·', $text);
+                $left =
+                    (string) preg_replace('/(?<![\p{L}\d])'.preg_quote((string) $name, '/').'(?![\p{L}\d])/u', '·', $text);
                 if ($left !== $text) {
                     $found[] = $food;
                     $text = $left;

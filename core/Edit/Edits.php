@@ -11,7 +11,8 @@ final class Edits
 {
     /**
      * @param  string  $path a field of the dish ("usual/eaters"), or a change of several: "layers:up:1", "base:kind",
-     *     "heat:setting:0", "heat:stock", "extras:0:top", "fillings:add", "fillings:beside:1", "parts:remove:0", "water/salt_teaspoons"
+     *     "heat:setting:0", "heat:stock", "extras:0:top", "fillings:add", "fillings:beside:1", "parts:remove:0",
+     *     "water/salt_teaspoons"
      * @param  mixed  $value what it becomes
      *
      * @throws Refused when the value will not do

@@ -96,7 +96,8 @@ final readonly class FillingsEdit implements Edit
         unset($one['beside']);
         $list[$this->place] = $one + ($isBeside ? ['beside' => true] : []);
         $others = array_values(array_filter(
-            $dish->layers, fn (LayerChoice $layer): bool => $layer->matter !== Matter::Filling || $layer->of !== $this->place,
+            $dish->layers,
+            fn (LayerChoice $layer): bool => $layer->matter !== Matter::Filling || $layer->of !== $this->place,
         ));
 
         return $dish->withDocument(['fillings' => $list, 'layers' => $isBeside

@@ -101,13 +101,14 @@ final readonly class SealedRice extends SealedLayer
     }
 
     /**
-     * The same with beans, peas or roots in it, boiled done: they are warmed with it and take up no water. They count as so
-     * much fat as holds their heat, which is neither the grain's nor its water.
+     * The same with beans, peas or roots in it, boiled done: they are warmed with it and take up no water. They count
+     * as so much fat as holds their heat, which is neither the grain's nor its water.
      */
     public function holding(float $kg, float $litres): self
     {
         $stuff = new Stuff(
-            $this->stuff->dryKg, $this->stuff->fatKg + self::BOILED_J_PER_KG_K / Fat::J_PER_KG_K * $kg, $this->stuff->boundKg,
+            $this->stuff->dryKg, $this->stuff->fatKg + self::BOILED_J_PER_KG_K / Fat::J_PER_KG_K * $kg,
+            $this->stuff->boundKg,
             $this->stuff->freeKg + self::CLINGS * $kg, $this->stuff->litres + $litres,
         );
 

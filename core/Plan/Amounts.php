@@ -107,7 +107,8 @@ final readonly class Amounts
                         Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
                         Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
                     ),
-                    $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, WorkOrder::boiledTask($rice, $one, $index), $one->name,
+                    $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, WorkOrder::boiledTask($rice, $one, $index),
+                    $one->name,
                 );
             }
         }

@@ -230,7 +230,8 @@ final readonly class BoilPlan extends RicePlan
 
     private static function water(Dish $dish, Mass $raw, Pot $pot, int $batches, float $batchL): Figure
     {
-        $fullL = (self::waterKg($dish, $raw) + self::boiledKg($dish, $raw) + $raw->kg * self::DISPLACED_L_PER_KG) / $batches;
+        $fullL = (self::waterKg($dish, $raw) + self::boiledKg($dish, $raw) + $raw->kg * self::DISPLACED_L_PER_KG)
+            / $batches;
 
         return Figure::of($batchL, 'L', 1,
             Note::of(

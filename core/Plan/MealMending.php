@@ -9,13 +9,14 @@ use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Clock\Laid;
 use Orbek\Core\Clock\Laying;
+use Orbek\Core\Clock\Short;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Note;
 
 /**
- * What would free what is short in a meal, each laid anew and told with its gain: another pair of hands, a dish kept in the
- * oven, pins let go of. What keeps is no part of it: it can be done at any time before, and is not counted.
+ * What would free what is short in a meal, each laid anew and told with its gain: another pair of hands, a dish kept
+ * in the oven, pins let go of. What keeps is no part of it: it can be done at any time before, and is not counted.
  */
 final class MealMending
 {
@@ -42,7 +43,8 @@ final class MealMending
      * @return list<MealMend>
      */
     public static function of(
-        Meal $meal, Kitchen $kitchen, array $plans, array $tasks, Laid $laid, bool $holds, array $things, int $hotWithinMin,
+        Meal $meal, Kitchen $kitchen, array $plans, array $tasks, Laid $laid, bool $holds, array $things,
+        int $hotWithinMin,
         int $steps,
     ): array {
         $mending = new self($laid, $holds, $things, $hotWithinMin, $steps);
@@ -62,6 +64,9 @@ final class MealMending
                 );
             }
         }
+        if ($holds) {
+            $mending->rings($kitchen, $jobs);
+        }
         if ($meal->pins !== []) {
             $mending->try(
                 Note::of('meal.without-pins'), 'pins', null,
@@ -73,6 +78,27 @@ final class MealMending
     }
 
     /**
+     * Rings that are short: when each is held longest without a break, and what one more would save. None can be
+     * tapped into being; boiling and steaming on other rings was tried before (GivingOut).
+     *
+     * @param  list<Job>  $jobs
+     */
+    private function rings(Kitchen $kitchen, array $jobs): void
+    {
+        foreach ($kitchen->burners as $ring) {
+            foreach (Short::of(
+                $jobs, $this->things, $this->hotWithinMin, $this->laid, $this->steps, [Hold::ring($ring->id)->key()],
+            ) as $short) {
+                if ($short->gainMin >= self::GAIN_MIN) {
+                    $this->mends[] = new MealMend(Note::of(
+                        'meal.short-of', ring: $ring->name, from: -$short->fromMin, to: -$short->toMin,
+                    ), '', null, $short->gainMin);
+                }
+            }
+        }
+    }
+
+    /**
      * @param  list<Job>  $jobs
      * @param  array<string, int>|null  $things where there is more of one
      */
@@ -80,7 +106,8 @@ final class MealMending
     {
         try {
             $other = Laying::of(
-                $jobs, $things ?? $this->things, $this->hotWithinMin, $this->steps, $this->holds ? $this->laid->starts : [],
+                $jobs, $things ?? $this->things, $this->hotWithinMin, $this->steps,
+                $this->holds ? $this->laid->starts : [],
                 4 * $this->steps,
             );
         } catch (CannotBeLaid) {

@@ -94,7 +94,8 @@ final readonly class MealPlan
         ), $this->plans);
 
         return Figure::of(
-            array_sum(array_map(static fn (Plan $plan): float => $plan->salting->gramsAServing(), $this->plans)), 'g', 1,
+            array_sum(array_map(static fn (Plan $plan): float => $plan->salting->gramsAServing(), $this->plans)), 'g',
+            1,
             Note::of('meal.salt-a-day'), ...$of,
         );
     }

@@ -50,7 +50,8 @@ final readonly class MealPlanner
      * @throws Refused when a dish is gone, or the kitchen does not have what one names
      */
     public function plan(
-        Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null, ?GivenOut $last = null, ?array $mends = null,
+        Meal $meal, array $dishes, array $from = [], ?GivenOut $given = null, ?GivenOut $last = null,
+        ?array $mends = null,
     ): MealPlan {
         $given = $given?->forTable($meal)
             ?? (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))

@@ -58,7 +58,8 @@ final class MealWork
     public static function ahead(array $tasks, array $ids): array
     {
         return array_map(static function (MealTask $task) use ($ids): MealTask {
-            $waitsFor = array_filter($task->job->after, static fn (After $gap): bool => in_array($gap->task, $ids, true));
+            $waitsFor =
+                array_filter($task->job->after, static fn (After $gap): bool => in_array($gap->task, $ids, true));
             $onlyWaits = $task->kind === WorkKind::ExtraWaits && count($waitsFor) === count($task->job->after);
 
             return $task->ahead(($task->keeps !== null && in_array($task->job->id, $ids, true)) || $onlyWaits);

@@ -20,7 +20,8 @@ final readonly class Nutrition
 
     /** @param  list<Note>  $unknown what is not counted */
     private function __construct(
-        public Figure $kcal, public Figure $protein, public Figure $fat, public Figure $carbohydrate, public array $unknown,
+        public Figure $kcal, public Figure $protein, public Figure $fat, public Figure $carbohydrate,
+        public array $unknown,
     ) {
     }
 
@@ -46,7 +47,8 @@ final readonly class Nutrition
             $sums['protein'] += self::PER_G * $grams * $eaten * $food->proteinG;
             $sums['fat'] += self::PER_G * $grams * $eaten * $food->fatG;
             $sums['carbohydrate'] += self::PER_G * $grams * $eaten * $food->carbohydrateG;
-            $counted[$food->names[0]] = ($counted[$food->names[0]] ?? 0.0) + self::PER_G * $grams * $eaten * $food->kcal;
+            $counted[$food->names[0]] = ($counted[$food->names[0]] ?? 0.0)
+                + self::PER_G * $grams * $eaten * $food->kcal;
         }
         $servings = $plan->dish->table->eaters + $plan->dish->table->leftovers;
         arsort($counted);
@@ -58,10 +60,12 @@ final readonly class Nutrition
             ),
             Note::name($foods->source),
         ];
-        $figure = static fn (string $what, string $unit): Figure => Figure::of($sums[$what] / $servings, $unit, 0, ...$why);
+        $figure =
+            static fn (string $what, string $unit): Figure => Figure::of($sums[$what] / $servings, $unit, 0, ...$why);
 
         return new self(
-            $figure('kcal', 'kcal'), $figure('protein', 'g'), $figure('fat', 'g'), $figure('carbohydrate', 'g'), $unknown,
+            $figure('kcal', 'kcal'), $figure('protein', 'g'), $figure('fat', 'g'), $figure('carbohydrate', 'g'),
+            $unknown,
         );
     }
 

@@ -63,7 +63,8 @@ final readonly class TwoWays
         ) !== [];
         if ($marinade !== null && $poultry && $marinade->acid !== Acid::Strong) {
             $all[] = new self(
-                Station::Filling, Note::of('two-ways.poultry-overnight-in-the-marinade'), "fillings/{$place}/marinade/minutes",
+                Station::Filling, Note::of('two-ways.poultry-overnight-in-the-marinade'),
+                "fillings/{$place}/marinade/minutes",
                 [
                     self::way(
                         240, Note::of('two-ways.h'), Note::of('two-ways.yogurt-and-lemon-do-not-turn'), true,
@@ -78,7 +79,8 @@ final readonly class TwoWays
         }
         if ($marinade !== null && $marinade->isOvernight() && $marinade->yogurt !== Yogurt::None) {
             $all[] = new self(
-                Station::Filling, Note::of('two-ways.yogurt-in-the-overnight-marinade'), "fillings/{$place}/marinade/yogurt",
+                Station::Filling, Note::of('two-ways.yogurt-in-the-overnight-marinade'),
+                "fillings/{$place}/marinade/yogurt",
                 [
                     self::way(
                         Yogurt::Morning->value, Note::of('two-ways.in-the-last-hour'),

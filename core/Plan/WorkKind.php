@@ -40,7 +40,8 @@ enum WorkKind: string
         return match ($this) {
             self::Boil, self::Drain, self::Marinade, self::Marinates, self::Yogurt, self::MarinatesOn,
             self::StandsOut => $index === 0 ? $this->value : "{$this->value}-{$number}",
-            self::BoiledFirst, self::Filling, self::Extra, self::Heat, self::Second, self::Side => "{$this->value}-{$number}",
+            self::BoiledFirst, self::Filling, self::Extra, self::Heat, self::Second,
+            self::Side => "{$this->value}-{$number}",
             self::ExtraWaits => "extra-{$number}-waits",
             default => $this->value,
         };

@@ -138,7 +138,8 @@ final class WorkOrder
     /** The number of a filling's first step among those of all. */
     private static function firstStep(Dish $dish, int $place): int
     {
-        $before = array_filter($dish->fillings->all, static fn (int $other): bool => $other < $place, ARRAY_FILTER_USE_KEY);
+        $before =
+            array_filter($dish->fillings->all, static fn (int $other): bool => $other < $place, ARRAY_FILTER_USE_KEY);
 
         return array_sum(array_map(static fn (Filling $one): int => count($one->steps), $before));
     }
@@ -278,7 +279,8 @@ final class WorkOrder
             $next = array_values($first)[$number + 1] ?? null;
             $until = $next === null ? 0.0 : $next->inAtMin($boil->liftAt->amount / 60);
             $this->add(
-                WorkKind::BoiledFirst, $index, max(1, (int) round($until - $first[$index]->inAtMin($boil->liftAt->amount / 60))),
+                WorkKind::BoiledFirst, $index,
+                max(1, (int) round($until - $first[$index]->inAtMin($boil->liftAt->amount / 60))),
                 Attention::AtStart, Note::of('work-order.into-the-boil', what: $first[$index]->name), $holds, $after,
                 Note::of('work-order.before-the-rice', minutes: (int) round($first[$index]->minutes)),
                 Note::of('work-order.it-is-in'), Note::of('work-order.rice-next'),
@@ -311,7 +313,8 @@ final class WorkOrder
             $boil->batches === 1
                 ? Note::of('work-order.boil-the-rice')
                 : Note::of('work-order.boil-batch-of', batch: $batch + 1, batches: $boil->batches),
-            $holds, $before, $batch === 0 ? $this->withIt($boil) : self::liftWords($boil), Note::of('work-order.rice-is-in'), Note::of(
+            $holds, $before, $batch === 0 ? $this->withIt($boil) : self::liftWords($boil),
+            Note::of('work-order.rice-is-in'), Note::of(
                 'work-order.lifted-draining',
             ),
         );
@@ -421,7 +424,8 @@ final class WorkOrder
         $gapMin = self::MARINATED_WAITS_MIN;
         if ($filling->standsOut && $filling->ready <= 0) {
             $this->add(
-                WorkKind::StandsOut, $place, self::STANDS_OUT_MIN, Attention::AtStart, Note::of('work-order.stands-out'), [],
+                WorkKind::StandsOut, $place, self::STANDS_OUT_MIN, Attention::AtStart,
+                Note::of('work-order.stands-out'), [],
                 $last === null ? $first : [After::within($last, self::COLD_WAITS_MIN)],
                 Note::of('work-order.as-warm-as-the-room'), finish: Note::of('work-order.it-has-stood'),
             );

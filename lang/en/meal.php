@@ -13,6 +13,7 @@ return [
     'want-one-ring' => '{dishes} all want {ring} up to the table; of {rings, plural, one{one ring} other{# rings}} each closed pot needs its own, or is done earlier and kept in the oven.',
     'could-be-shorter' => 'What would make it shorter:',
     'more-hands' => '{hands, plural, one{One cooks} other{# of you cook}}',
+    'short-of' => '{ring} is held from {from} to {to} min before the table; one more ring',
     'keep-in-the-oven' => 'Keep {dish} in the oven till the table',
     'salt-of' => '{dish}: {salt} g a serving.',
     'salt-a-day' => 'Of the dishes alone, sides as they are; 5 g a day is what most advise.',

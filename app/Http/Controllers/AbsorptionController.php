@@ -38,7 +38,8 @@ final class AbsorptionController
         $absorption = Absorption::of(
             $kitchen->lot($fields->text('lot'), 'lot')->kind,
             Soak::of($fields->number('soak_min', 0, 2880, 'min'), $kitchen->reading->celsius($fields->number(
-                'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60), $kitchen->reading->degrees->sign(),
+                'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60),
+                $kitchen->reading->degrees->sign(),
             ))),
             Mass::grams($fields->number('raw_g', 20, 10000, 'g')),
             $kitchen->burner($fields->text('burner'), 'burner')->netW(),

@@ -114,7 +114,8 @@ final class CookController
         $answers = $cook->record($sent->events(), $now);
 
         return response()->json(['events' => $sent->answers($answers)] + ($request->boolean('body')
-            ? ['body' => view('stove.body', $this->data($cook))->render(), 'seen' => $this->seen($cook)] + $this->clock->shown()
+            ? ['body' => view('stove.body', $this->data($cook))->render(), 'seen' => $this->seen($cook)]
+                + $this->clock->shown()
             : []));
     }
 

@@ -101,7 +101,10 @@ final class DishController
         return view($place === 'clock' ? 'clock.show' : 'pot.show', $this->body($dish, $planner->plan($dish->core())));
     }
 
-    /** Opened in another kitchen a dish moves to what is there; each change is told, and kept as a version to take back. */
+    /**
+     * Opened in another kitchen a dish moves to what is there; each change is told, and kept as a version
+     * to take back.
+     */
     private function moved(Request $request, Dish $dish, Planner $planner): Dish
     {
         $was = $dish->core();

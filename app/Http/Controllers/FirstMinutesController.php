@@ -131,7 +131,10 @@ final class FirstMinutesController
             )]);
     }
 
-    /** What was typed is kept as it was typed, right or not; what comes late is not written over what was given later. */
+    /**
+     * What was typed is kept as it was typed, right or not; what comes late is not written over what was
+     * given later.
+     */
     private function keep(Request $request, string $step): void
     {
         $said = self::rows($step, $request->except(['_token', 'go', 'said_at']), self::go($request));

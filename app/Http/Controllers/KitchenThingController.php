@@ -82,7 +82,8 @@ final class KitchenThingController
                 'least_c' => $form->has('least_c') ? $celsius('least_c', 30, 200) : $document['oven']['least_c'] ?? 50,
                 'most_c' => $form->has('most_c') ? $celsius('most_c', 80, 300) : $document['oven']['most_c'] ?? 250,
             ],
-        ], static fn (mixed $value): bool => $value !== null) + array_diff_key($document, ['oven' => 0, 'tray_cm2' => 0]));
+        ],
+            static fn (mixed $value): bool => $value !== null) + array_diff_key($document, ['oven' => 0, 'tray_cm2' => 0]));
 
         return redirect()->route('kitchen.things');
     }

@@ -73,7 +73,8 @@ final class MealController
         }
         $first = ($dishes->first() ?? throw Refused::because('dishes', 'refused.a-meal-wants-a-dish'))->core();
         $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
-        $serveAt = $now->modify($now->format('G') < self::TODAY_BEFORE ? 'today 19:00' : 'tomorrow 19:00')->format('Y-m-d\TH:i');
+        $serveAt =
+            $now->modify($now->format('G') < self::TODAY_BEFORE ? 'today 19:00' : 'tomorrow 19:00')->format('Y-m-d\TH:i');
         $meal = CoreMeal::fromArray([
             'format' => CoreMeal::FORMAT,
             'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
@@ -95,7 +96,8 @@ final class MealController
         $changed = $path === 'undo'
             ? MealVersion::before($meal)?->core() ?? throw Refused::because('path', 'refused.nothing-to-bring-back')
             : MealEdit::on($was, $path, $request->input('value'));
-        $known = Dish::query()->whereKey(array_map(static fn (Share $one): string => $one->dish, $changed->shares))->count();
+        $known =
+            Dish::query()->whereKey(array_map(static fn (Share $one): string => $one->dish, $changed->shares))->count();
         if ($known < count($changed->shares) && count($changed->shares) > count($meal->core()->shares)) {
             throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: is_string($request->input('value')) ? $request->input('value') : '');
         }
@@ -133,7 +135,8 @@ final class MealController
     {
         abort_unless($mealVersion->meal_id === $meal->id, 404);
         $meal->become(
-            $mealVersion->core(), Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX), $this->clock->now(),
+            $mealVersion->core(), Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
+            $this->clock->now(),
         );
 
         return redirect()->route('meal', $meal);
@@ -183,7 +186,8 @@ final class MealController
             ? Moving::into($dish, $kitchen) : $dish, $read->dishes);
 
         return view('meal.preview', [
-            'plan' => MealPlanner::in($kitchen, $planner, $this->clock->now())->plan($read->meal, $here), 'json' => $json,
+            'plan' => MealPlanner::in($kitchen, $planner, $this->clock->now())->plan($read->meal, $here),
+            'json' => $json,
         ]);
     }
 

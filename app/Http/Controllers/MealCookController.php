@@ -85,7 +85,8 @@ final class MealCookController
     private function seen(Request $request, MealCook $mealCook): string
     {
         return implode('-', [
-            $mealCook->countEvents(), intdiv($this->clock->now()->getTimestamp(), 60), $this->who($request, $mealCook) ?? 0,
+            $mealCook->countEvents(), intdiv($this->clock->now()->getTimestamp(), 60),
+            $this->who($request, $mealCook) ?? 0,
         ]);
     }
 

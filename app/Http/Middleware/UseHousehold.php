@@ -20,7 +20,8 @@ final class UseHousehold
     {
         app()->instance(Household::class, Household::inUse());
         app()->instance(
-            Wording::class, new Wording(lang_path('en'), static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading),
+            Wording::class,
+            new Wording(lang_path('en'), static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading),
         );
 
         // Without a kitchen there is nothing to cook in: it is asked for first.

@@ -28,6 +28,7 @@
     @foreach ($plan->clashes as $clash)
         <div class="{{ $clash->isWrong ? 'clash ' : '' }}ruled" role="status"><p>{{ $clash->says }}</p>
             @foreach ($clash->mends as $mend)
+                @if ($mend->path === '')<p class="small">{{ $mend->label }}: {{ $mend->gainMin }} min less.</p>@continue @endif
                 <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{ $mend->label }}{{ $mend->gainMin === null ? ': it fits' : ": {$mend->gainMin} min less" }}</button>
             @endforeach
         </div>
