@@ -114,7 +114,7 @@ final class BuildADishTest extends BrowserTestCase
             $file,
             (string) json_encode([
                 '@type' => 'Recipe', 'name' => 'Lake rice', 'recipeYield' => '4',
-                'recipeIngredient' => ['360 g basmati rice', '400 g carrots', '3 star anise'],
+                'recipeIngredient' => ['360 g basmati rice', '400 g carrots', '3 moonbeams'],
             ]),
         );
         $this->visit('/shelf');
