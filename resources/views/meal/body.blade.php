@@ -14,6 +14,11 @@
         @endforeach
         @if ($m->sides !== [])with @foreach ($m->sides as $index => $side)<span class="of-meal">{{ $side->name }} <button type="button" class="small-button" data-mend data-path="sides:remove:{{ $index }}" data-value="null" aria-label="Take out: {{ $side->name }}">×</button>{{ $loop->last ? '' : ', ' }}</span>@endforeach @endif;
         <x-word.number path="hands" :value="$m->hands" label="How many cook" min="1" max="6" /> {{ $m->hands === 1 ? 'of you cooks' : 'of you cook' }}.</p>
+    <div class="on-paper" aria-hidden="true">
+        @foreach ($plan->plans as $one)
+            <div><x-drawing.pot :plan="$one" :scale="5" :labels="false" /><p><strong>{{ $one->dish->name }}</strong><br>{{ $one->totals->rice()->text() }} of rice, {{ $say->amount($one->potted->rice->water) }} of water, {{ $say->amount($one->potted->rice->salt) }} of salt{{ $one->boil() === null ? '' : '; lift at '.$one->boil()->liftAt->text() }}</p></div>
+        @endforeach
+    </div>
     <x-drawing.meal :$plan />
     <ol class="told meal-told">
         @foreach ($plan->tasks as $id => $task)
