@@ -25,7 +25,7 @@ final readonly class MealPlanner
     private const MORNING = 'today 09:00';
 
     /** Work that a mend is tried with, of what the plan itself gets. */
-    private const TRIED_WITH = 3;
+    private const TRIED_WITH = 12;
 
     private function __construct(
         private Kitchen $kitchen, private Planner $planner, private DateTimeImmutable $now, private int $steps,

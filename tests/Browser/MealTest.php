@@ -157,6 +157,7 @@ final class MealTest extends BrowserTestCase
             [$name],
         );
         $this->waitForText('.meal-name', $name);
+        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
     }
 
     private function nowIs(string $task): bool
