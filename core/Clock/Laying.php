@@ -17,7 +17,7 @@ namespace Orbek\Core\Clock;
 final class Laying
 {
     /** Steps of narrowing that are some 300 ms, and some 2 s with the compiler on, 5 s without. */
-    public const AT_ONCE = 80_000;
+    public const AT_ONCE = 55_000;
 
     public const BETTERED = 500_000;
 
