@@ -33,7 +33,7 @@ export default () => ({
         this.tick();
         setInterval(() => this.tick(), 250);
         // Another phone on this cook is seen within three seconds; where nothing happened the answer is empty.
-        setInterval(() => this.deliver(), 2_500);
+        setInterval(() => this.deliver(), 1_500);
         document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
         this.$nextTick(() => this.takeEarly());
         this.waiting = (await waitingOf(this.cook)).length;
