@@ -81,7 +81,9 @@ final class CookController
             return redirect()->route('meal-cook', $cook->meal_cook_id);
         }
 
-        return view('stove.show', $this->data($cook) + ['standIns' => config('orbek.stand_ins') === true]);
+        return view('stove.show', $this->data($cook) + [
+            'body' => 'stove.body', 'standIns' => config('orbek.stand_ins') === true,
+        ]);
     }
 
     /** The stove as it stands; nothing where the page has seen all there is to see (`seen`). */

@@ -36,8 +36,8 @@ final class MealCookController
 
     public function show(Request $request, MealCook $mealCook): View
     {
-        return view('stove.meal', $this->data($request, $mealCook) + [
-            'standIns' => config('orbek.stand_ins') === true,
+        return view('stove.show', $this->data($request, $mealCook) + [
+            'body' => 'stove.meal-body', 'standIns' => config('orbek.stand_ins') === true,
         ]);
     }
 

@@ -3,7 +3,7 @@
     <div class="stove" x-data="stove" data-live="{{ json_encode($live) }}" x-on:click="act($event)" x-on:submit="note($event)" x-on:keydown.window="onKey($event)">
         <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="waiting"></span> noted here, sent when it is back.</p></div>
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
-        <div id="body">@include('stove.body')</div>
+        <div id="body">@include($body)</div>
         @if ($standIns)
             <form class="clock-hands" x-on:submit.stop.prevent aria-label="Practice clock">
                 <span>Practice clock</span>
