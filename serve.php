@@ -32,7 +32,12 @@ $bytes = (string) file_get_contents($file);
 header("Content-Type: {$type}");
 header('X-Content-Type-Options: nosniff');
 header('Referrer-Policy: same-origin');
-header("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'");
+// The worker fetches what it keeps, from here and nowhere else.
+$isWorker = $path === '/build/sw.js';
+header('Content-Security-Policy: '.($isWorker ? "default-src 'self'" : "default-src 'none'")."; frame-ancestors 'none'");
+if ($isWorker) {
+    header('Service-Worker-Allowed: /');
+}
 // Built files carry their content's sum in their name.
 header(
     'Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'),

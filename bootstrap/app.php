@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\AnswersItsHosts;
+use App\Http\Middleware\AsksWho;
+use App\Http\Middleware\KeepsSession;
 use App\Http\Middleware\KeepsStrangersOut;
 use App\Http\Middleware\UseHousehold;
+use App\Http\Storing;
 use App\Models\Overtaken;
 use App\Wording\Wording;
 use Illuminate\Foundation\Application;
@@ -13,6 +16,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 use Orbek\Core\Measure\Refused;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -22,12 +26,16 @@ return Application::configure(basePath: dirname(__DIR__))
         // Orbek answers its own origin only.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([KeepsStrangersOut::class, AnswersItsHosts::class]);
-        $middleware->web(append: [UseHousehold::class]);
+        // A thing that measures has its token and no session.
+        $middleware->validateCsrfTokens(except: ['devices/*/readings']);
+        $middleware->web(append: [AsksWho::class, UseHousehold::class], replace: [StartSession::class => KeepsSession::class]);
         // Models are looked up within the household, so it must be known first.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: UseHousehold::class);
+        $middleware->prependToPriorityList(before: UseHousehold::class, prepend: AsksWho::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([Refused::class, Overtaken::class]);
+        $exceptions->render(Storing::failed(...));
         $exceptions->render(fn (Overtaken $overtaken, Request $request) => $request->expectsJson()
             ? response()->json(['message' => $overtaken->getMessage(), 'version' => $overtaken->version], 409)
             : response()->view('errors.overtaken', [

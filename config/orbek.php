@@ -11,5 +11,9 @@ return [
         static fn (string $host): string => strtolower(trim($host)),
         ['127.0.0.1', 'localhost', '[::1]', ...explode(',', (string) env('ORBEK_HOSTS', ''))],
     ))),
+    // Where a home network is served every page wants a sign-in (./orbek start --home sets it).
+    'sign_in' => (bool) env('ORBEK_SIGN_IN', false),
+    // Where it can be opened from a phone, as ./orbek start --home found them.
+    'addresses' => array_values(array_filter(explode(' ', (string) env('ORBEK_ADDRESSES', '')))),
     'timezone' => env('ORBEK_TIMEZONE', 'UTC'),
 ];

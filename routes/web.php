@@ -16,9 +16,14 @@ use App\Http\Controllers\KitchenThingController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\MealController;
 use App\Http\Controllers\MealCookController;
+use App\Http\Controllers\MeterController;
 use App\Http\Controllers\NotebookController;
+use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PracticeClockController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StoveTestController;
 use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
@@ -28,6 +33,20 @@ Route::get(
     '/token',
     static fn () => response()->json(['token' => csrf_token()])->header('Cache-Control', 'no-store'),
 )->name('token');
+Route::view('/offline', 'errors.offline')->name('offline');
+Route::get('/phone', [PhoneController::class, 'show'])->name('phone');
+Route::get('/phone/certificate', [PhoneController::class, 'certificate'])->name('phone.certificate');
+Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
+Route::post('/sign-in', [SignInController::class, 'try'])->name('sign-in.try');
+Route::post('/sign-out', [SignInController::class, 'out'])->name('sign-out');
+Route::get('/join/{token}', [SignInController::class, 'invited'])->name('join');
+Route::post('/join/{token}', [SignInController::class, 'join'])->name('join.take');
+Route::get('/people', [PeopleController::class, 'index'])->name('people');
+Route::post('/people/invite', [PeopleController::class, 'invite'])->name('people.invite');
+Route::post('/people/passphrase', [PeopleController::class, 'passphrase'])->name('people.passphrase');
+Route::post('/people/devices/{device}/out', [PeopleController::class, 'signOut'])->name('people.device.out');
+Route::post('/people/{member}/role', [PeopleController::class, 'role'])->name('people.role');
+Route::post('/people/{member}/away', [PeopleController::class, 'away'])->name('people.away');
 Route::get('/begin/{step?}', [FirstMinutesController::class, 'show'])->name('begin');
 Route::post('/begin/dish', [FirstMinutesController::class, 'begin'])->name('begin.dish');
 Route::post('/begin/{step}/look', [FirstMinutesController::class, 'look'])->name('begin.look');
@@ -87,6 +106,7 @@ Route::post('/meals/{meal}/away', [MealController::class, 'away'])->name('meal.a
 Route::post('/meals/{meal}/cooks', [MealCookController::class, 'begin'])->name('meal-cook.begin');
 Route::get('/meal-cooks/{mealCook}', [MealCookController::class, 'show'])->name('meal-cook');
 Route::get('/meal-cooks/{mealCook}/body', [MealCookController::class, 'body'])->name('meal-cook.body');
+Route::get('/meal-cooks/{mealCook}/alone', [MealCookController::class, 'alone'])->name('meal-cook.alone');
 Route::post('/meal-cooks/{mealCook}/events', [MealCookController::class, 'events'])->name('meal-cook.events');
 Route::post('/meal-cooks/{mealCook}/give-up', [MealCookController::class, 'giveUp'])->name('meal-cook.give-up');
 
@@ -94,12 +114,16 @@ Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('coo
 Route::get('/stove', [CookController::class, 'current'])->name('stove');
 Route::get('/cooks/{cook}', [CookController::class, 'show'])->name('cook');
 Route::get('/cooks/{cook}/body', [CookController::class, 'body'])->name('cook.body');
+Route::get('/cooks/{cook}/alone', [CookController::class, 'alone'])->name('cook.alone');
 Route::post('/cooks/{cook}/give-up', [CookController::class, 'giveUp'])->name('cook.give-up');
 Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('cook.events');
 
 Route::get('/cooks/{cook}/rescue/{complaint}', [CookController::class, 'rescue'])->name('cook.rescue');
 Route::post('/cooks/{cook}/probe', [CookController::class, 'probe'])->name('cook.probe');
-Route::get('/cooks/{cook}/causes', [CookController::class, 'causes'])->name('cook.causes');
+Route::get('/cooks/{cook}/record', [RecordController::class, 'show'])->name('cook.record');
+Route::post('/cooks/{cook}/remarks', [RecordController::class, 'remark'])->name('cook.remark');
+Route::post('/cooks/{cook}/leftovers', [RecordController::class, 'leftovers'])->name('cook.leftovers');
+Route::post('/cooks/{cook}/yesterday', [RecordController::class, 'yesterday'])->name('cook.yesterday');
 
 Route::get('/notebook', NotebookController::class)->name('notebook');
 
@@ -117,6 +141,9 @@ Route::post('/kitchen/place', [KitchenThingController::class, 'place'])->name('k
 Route::post('/kitchen/undo', [KitchenThingController::class, 'undo'])->name('kitchen.undo');
 Route::post('/kitchen/things/{thing}/{id}/away', [KitchenThingController::class, 'away'])->name('kitchen.thing.away');
 Route::post('/kitchen/things/{thing}/{id?}', [KitchenThingController::class, 'save'])->name('kitchen.thing');
+Route::post('/kitchen/meters', [MeterController::class, 'make'])->name('meters.make');
+Route::post('/kitchen/meters/{meter}/away', [MeterController::class, 'away'])->name('meters.away');
+Route::post('/devices/{token}/readings', [MeterController::class, 'reading'])->middleware('throttle:readings')->name('reading');
 Route::get('/kitchen/file', [KitchensController::class, 'file'])->name('kitchens.file');
 Route::post('/kitchen/files', [KitchensController::class, 'preview'])->name('kitchens.preview');
 Route::post('/kitchens', [KitchensController::class, 'import'])->name('kitchens.import');

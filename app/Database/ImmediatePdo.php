@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use PDO;
+use PDOException;
 
 /**
  * SQLite transactions that ask for the write lock when they begin and wait for it (busy_timeout).
@@ -34,7 +35,14 @@ final class ImmediatePdo extends PDO
     public function rollBack(): bool
     {
         $this->isOpen = false;
-        $this->exec('ROLLBACK');
+        try {
+            $this->exec('ROLLBACK');
+        } catch (PDOException $failed) {
+            // On a full disk SQLite takes all of it back by itself: what went wrong before is what is to be told.
+            if (! str_contains($failed->getMessage(), 'no transaction is active')) {
+                throw $failed;
+            }
+        }
 
         return true;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawings;
 
+use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Filling\Looks;
 use Orbek\Core\Lid\Moment;
@@ -28,6 +29,9 @@ final readonly class PotDrawing
     private const BELOW = 46;
 
     private const LABEL_GAP = 34;
+
+    /** Food that stands over the rim is cut off so far under it, with a torn edge. */
+    private const TORN_CM = 0.4;
 
     public float $width;
 
@@ -100,7 +104,7 @@ final readonly class PotDrawing
         $drawn = [];
         $from = 0.0;
         foreach ($this->section->layers as $index => $layer) {
-            $to = $this->section->topsCm[$index];
+            $to = min($this->section->topsCm[$index], $this->tornAtCm() ?? INF);
             $doneness = $this->donenessOf($index, $layer);
             $drawn[] = [
                 'layer' => $layer,
@@ -169,7 +173,7 @@ final readonly class PotDrawing
     /** @return list<float> the x of each steam hole */
     public function holes(): array
     {
-        $count = $this->plan->dish->steamHoles;
+        $count = $this->pastRimCm() > 0 ? 0 : $this->plan->dish->steamHoles;
         $reach = $this->px($this->section->plateauRadiusCm) * 0.7 + $this->half() * 0.12;
         $xs = [];
         for ($i = 0; $i < $count; $i++) {
@@ -191,6 +195,76 @@ final readonly class PotDrawing
         }
 
         return $this->y($low);
+    }
+
+    /** So much food stands over the rim, cm; 0 where none does. */
+    public function pastRimCm(): float
+    {
+        return max(0.0, -$this->section->freeCm());
+    }
+
+    /** Where the picture of food that stands over the rim is cut off; null where it goes in. */
+    private function tornAtCm(): ?float
+    {
+        return $this->pastRimCm() > 0 ? $this->section->pot->heightCm() - self::TORN_CM : null;
+    }
+
+    /** The torn edge; null where all of it goes in. */
+    public function torn(): ?string
+    {
+        $at = $this->tornAtCm();
+        if ($at === null) {
+            return null;
+        }
+        $half = $this->px($this->section->halfWidthCm(min($at, $this->section->topCm())));
+        $teeth = max(8, (int) round($half / 5));
+        $path = sprintf('M%.1f,%.1f', $this->middle - $half, $this->y($at));
+        for ($i = 1; $i <= $teeth; $i++) {
+            $path .= sprintf('l%.1f,%.1f', 2 * $half / $teeth, $i % 2 === 1 ? -5.0 : 5.0);
+        }
+
+        return $path;
+    }
+
+    /** A low heap to one side of the top, of what is lifted off again; null where nothing is. */
+    public function onTop(): ?string
+    {
+        $lies = array_filter(
+            $this->plan->dish->extras, static fn (Extra $one): bool => $one->isSteamed && $one->split['layers'] > 0,
+        );
+        if ($lies === [] || $this->plan->dish->folded || $this->pastRimCm() > 0) {
+            return null;
+        }
+        $path = '';
+        $wide = 0.5 * $this->half();
+        $from = $this->middle + 0.02 * $this->half();
+        // Small rounds, two rows, on the food's own surface.
+        foreach ([[0, 7], [1, 6]] as [$row, $count]) {
+            for ($i = 0; $i < $count; $i++) {
+                $x = $from + ($i + 0.5 * $row + 0.5) * $wide / 7;
+                $y = $this->surface($x) - 3.4 - 5.2 * $row;
+                $path .= sprintf('M%.1f,%.1fa3.2,3.2 0 1 0 6.4,0a3.2,3.2 0 1 0 -6.4,0', $x - 3.2, $y);
+            }
+        }
+
+        return $path;
+    }
+
+    /** Drops along the surface and where they run in; null where nothing is poured over. */
+    public function poured(): ?string
+    {
+        if ($this->plan->dish->poured === [] || $this->pastRimCm() > 0) {
+            return null;
+        }
+        $path = '';
+        $reach = $this->px(min($this->section->plateauRadiusCm > 1 ? $this->section->plateauRadiusCm : 99.0, $this->section->pot->diameterCm / 2)) * 0.85;
+        for ($i = 0; $i < 7; $i++) {
+            $x = $this->middle + ($i / 3 - 1) * $reach;
+            $y = $this->surface($x);
+            $path .= sprintf('M%.1f,%.1fq-3,5 0,7q3,-2 0,-7v%.0f', $x, $y - 1, 14 + 5 * ($i % 3));
+        }
+
+        return $path;
     }
 
     /** Wavy rules of steam in the free space: none where there is no room for steam to turn. */
@@ -236,7 +310,8 @@ final readonly class PotDrawing
         $ys = [];
         $floor = $this->baseY + 12;
         $from = 0.0;
-        foreach ($this->section->topsCm as $to) {
+        foreach ($this->section->topsCm as $top) {
+            $to = min($top, $this->tornAtCm() ?? INF);
             $y = round(min(($this->y($from) + $this->y($to)) / 2, $floor), 1);
             $ys[] = $y;
             $floor = $y - self::LABEL_GAP;

@@ -19,6 +19,7 @@ final class CraftFiles
             self::json("{$folder}/bases.json"),
             is_file("{$folder}/boiled.json") ? self::json("{$folder}/boiled.json") : [],
             is_file("{$folder}/foods.json") ? self::json("{$folder}/foods.json") : [],
+            is_file("{$folder}/preparations.json") ? self::json("{$folder}/preparations.json") : [],
         );
     }
 

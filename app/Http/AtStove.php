@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Cook;
+use App\Models\Reading;
 use App\StandIns\Probe;
 use App\Wording\Wording;
 use DateTimeImmutable;
@@ -12,6 +13,7 @@ use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\LiftAdvice;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\WorkKind;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
 
@@ -31,6 +33,8 @@ final readonly class AtStove
     private function __construct(
         public ?UnderTheLid $lid, public bool $hasProbe, public array $probe, public array $course,
         public array $advice,
+        /** Whether its readings are the stand-in's. */
+        public bool $isSimulated,
     ) {
     }
 
@@ -38,12 +42,15 @@ final readonly class AtStove
     {
         $lid = $fold->state->servedAt === null ? $fold->underTheLid() : null;
         $hasProbe = config('orbek.stand_ins') === true;
+        $sealedAt = $lid === null ? null : $fold->state->of(WorkKind::Layer)->doneAt;
+        // A probe that speaks for itself comes before the stand-in.
+        $read = $sealedAt === null ? [] : Reading::temperatures($sealedAt, $now);
 
         return new self(
             $lid, $hasProbe,
-            $lid !== null && $hasProbe && session("probe.{$cook->id}") === true
-                ? app(Probe::class)->readings($cook, $lid) : [],
-            $fold->boiling() === null ? [] : self::course($fold), self::advice($fold, $now),
+            $read !== [] || ! $hasProbe || $lid === null || session("probe.{$cook->id}") !== true
+                ? $read : app(Probe::class)->readings($cook, $lid),
+            $fold->boiling() === null ? [] : self::course($fold), self::advice($fold, $now), $read === [],
         );
     }
 

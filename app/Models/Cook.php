@@ -37,6 +37,7 @@ use Orbek\Core\Plan\Planner;
  * @property Carbon $started_at
  * @property Carbon|null $served_at
  * @property Carbon|null $given_up_at
+ * @property Carbon|null $eat_by when what is left of it is to be eaten; null where nothing is left
  * @property int $folded how many events the summary was made of
  * @property Summary|null $summary
  * @property bool $stove_taken_back
@@ -54,7 +55,12 @@ final class Cook extends Model
     protected $guarded = [];
 
     /** The fold that the last write was made of: the page that answers it shows the same. */
+    /** Leftovers of so many cooks are told at a time. */
+    private const LEFT = 8;
+
     private ?CoreCook $fresh = null;
+
+    private int $inFold = 0;
 
     private ?MealCook $whole = null;
 
@@ -63,7 +69,7 @@ final class Cook extends Model
     {
         return [
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
-            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer',
+            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime', 'folded' => 'integer',
             'summary' => 'array',
             'stove_taken_back' => 'boolean', 'place' => 'integer',
         ];
@@ -107,6 +113,19 @@ final class Cook extends Model
     public static function onTheStove(): ?self
     {
         return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+    }
+
+    /** Something that happened to it away from the stove. */
+    public function happened(Event $event, DateTimeImmutable $now): void
+    {
+        $meal = $this->ofMeal();
+        $meal === null ? $this->record([$event], $now) : $meal->record([[(int) $this->place, $event]], $now);
+    }
+
+    /** @return list<self> whose leftovers are in the fridge, the first to be eaten first */
+    public static function left(): array
+    {
+        return array_values(self::query()->whereNotNull('eat_by')->orderBy('eat_by')->limit(self::LEFT)->get()->all());
     }
 
     /** A dish's cook that is still open, if one is. */
@@ -211,6 +230,7 @@ final class Cook extends Model
     {
         $written = $more + [
             'served_at' => $fold->state->servedAt, 'summary' => $fold->summary(), 'folded' => $fold->eventCount(),
+            'eat_by' => $fold->leftovers()?->eatBy(),
         ];
         Household::learning(function () use ($written): array {
             $cook = self::query()->findOrFail($this->id);
@@ -227,12 +247,21 @@ final class Cook extends Model
     /** The cook as all its events leave it; computed once a request. */
     public function fold(DateTimeImmutable $now): CoreCook
     {
-        return $this->fresh ?? ($this->ofMeal() !== null
-            ? $this->ofMeal()->fold($now)->dishes[(int) $this->place]
-            : CoreCook::fold(
-                $this->plan(),
-                array_values($this->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all()),
-                $now,
-            ));
+        $fold = $this->fresh ?? $this->ofMeal()?->fold($now)->dishes[(int) $this->place];
+        if ($fold !== null) {
+            return $fold;
+        }
+        $events = $this->events()->get();
+        $this->inFold = $events->count();
+
+        return CoreCook::fold(
+            $this->plan(), array_values($events->map(static fn (CookEvent $event): Event => $event->core())->all()), $now,
+        );
+    }
+
+    /** How many events the last fold was made of: one that came while it was made is still to be seen. */
+    public function countFolded(): int
+    {
+        return $this->inFold;
     }
 }

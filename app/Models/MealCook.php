@@ -54,6 +54,8 @@ final class MealCook extends Model
 
     private ?MealPlan $plan = null;
 
+    private int $inFold = 0;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -218,10 +220,15 @@ final class MealCook extends Model
                 $cook->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all(),
             );
         }
+        $ofAll = array_values($this->events()->get()->map(static fn (MealCookEvent $event): Event => $event->core())->all());
+        $this->inFold = count($ofAll) + array_sum(array_map(count(...), $ofDishes));
 
-        return $this->fresh = CoreMealCook::fold(
-            $this->plan(), $this->planner(), $ofDishes,
-            array_values($this->events()->get()->map(static fn (MealCookEvent $event): Event => $event->core())->all()), $now,
-        );
+        return $this->fresh = CoreMealCook::fold($this->plan(), $this->planner(), $ofDishes, $ofAll, $now);
+    }
+
+    /** How many events the last fold was made of: one that came while it was made is still to be seen. */
+    public function countFolded(): int
+    {
+        return $this->inFold;
     }
 }

@@ -18,13 +18,17 @@ use App\StandIns\Probe;
 use App\StandIns\SimulatedProbe;
 use App\Wording\Wording;
 use Closure;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\View\View as ViewContract;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use LogicException;
@@ -76,6 +80,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // A probe may speak twice a second and no faster.
+        RateLimiter::for('readings', static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->route('token')));
         // Templates are laid out for those who read them; what goes out need not be.
         Blade::prepareStringsForCompilationUsing(
             static fn (string $template): string => (string) preg_replace('/\n[ \t]+/', "\n ", $template),
@@ -91,7 +97,8 @@ final class AppServiceProvider extends ServiceProvider
             $view->with([
                 'kitchen' => $kitchen,
                 'isDemo' => app(Household::class)->is_demo,
-                'hasOwn' => Household::query()->where('is_demo', false)->exists(),
+                'hasOwn' => ! Auth::check() && Household::query()->where('is_demo', false)->exists(),
+                'member' => Auth::user(),
                 'practice' => $clock->isReal()
                     ? null
                     : $clock->now()->setTimezone($kitchen->timezone)->format('l H:i').(

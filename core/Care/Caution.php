@@ -16,6 +16,7 @@ enum Caution: string
     case RawFish = 'raw-fish';
     case Core = 'core';
     case HotFat = 'hot-fat';
+    case HotSugar = 'hot-sugar';
     case Cloth = 'cloth';
     case LongFlame = 'long-flame';
     case Steam = 'steam';

@@ -173,6 +173,12 @@ final readonly class Cook
             : null;
     }
 
+    /** What is left of it in the fridge; null where nothing is, or nothing any more. */
+    public function leftovers(): ?Leftovers
+    {
+        return $this->state->leftoversGone === null ? $this->state->leftovers : null;
+    }
+
     /**
      * What the notebook keeps of it: forecast and fact, what it taught, and how it came out.
      *
@@ -246,12 +252,18 @@ final readonly class Cook
      */
     public function cautions(?string $task): array
     {
-        $kind = $task === null ? null : $this->plan()->day->work($task)->kind;
-        $there = $kind?->station() === null ? [] : $this->plan()->cautions()[$kind->station()->value] ?? [];
+        if ($task === null) {
+            return [];
+        }
+        $work = $this->plan()->day->work($task);
+        $station = $work->kind->station();
+        $there = [...($work->caution === null ? [] : [$work->caution]), ...array_filter(
+            $station === null ? [] : $this->plan()->cautions()[$station->value] ?? [],
+            fn (Caution $caution): bool => ! $this->plan()->day->isMindedAtOneTask($caution),
+        )];
 
-        return array_values(array_filter($there, fn (Caution $caution): bool => ! in_array(
-            $caution->value, $this->state->cautionsRead, true,
-            // A coal is minded where it goes in, and nothing else is.
-        ) && ($caution === Caution::Charcoal) === ($kind === WorkKind::Smoke)));
+        return array_values(array_filter(
+            $there, fn (Caution $caution): bool => ! in_array($caution->value, $this->state->cautionsRead, true),
+        ));
     }
 }

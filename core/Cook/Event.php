@@ -32,6 +32,9 @@ abstract readonly class Event
         'left-out' => Events\LeftOut::class,
         'ring-failed' => Events\RingFailed::class,
         'noted' => Events\Noted::class,
+        'remarked' => Events\Remarked::class,
+        'chilled' => Events\Chilled::class,
+        'leftovers' => Events\LeftoversWent::class,
         'undone' => Events\Undone::class,
     ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
+use Orbek\Core\Cook\Events\Remarked;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
@@ -31,6 +32,13 @@ final class State extends Tasks
     public ?DateTimeImmutable $servedAt = null;
 
     public ?Outcome $outcome = null;
+
+    public ?Leftovers $leftovers = null;
+
+    public ?LeftoversGone $leftoversGone = null;
+
+    /** @var list<Remarked> lines written later, in order */
+    public array $remarks = [];
 
     /** @var list<Event> what was done to the closed pot and seen of it, in order */
     public array $lidEvents = [];

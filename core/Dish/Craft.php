@@ -18,9 +18,11 @@ final readonly class Craft
      * @param  Known<FillingKind>  $fillings
      * @param  Known<BaseKind>  $bases
      * @param  Known<BoiledKind>  $boiled
+     * @param  Known<Preparation>  $preparations
      */
     private function __construct(
         public Known $schools, public Known $fillings, public Known $bases, public Known $boiled, public Foods $foods,
+        public Known $preparations,
     ) {
     }
 
@@ -30,11 +32,12 @@ final readonly class Craft
      * @param  list<array<string, mixed>>  $bases as in schema/craft/bases.json
      * @param  list<array<string, mixed>>  $boiled as in schema/craft/boiled.json
      * @param  array{source?: string, foods?: list<array<string, mixed>>}  $foods as in schema/craft/foods.json
+     * @param  list<array<string, mixed>>  $preparations as in schema/craft/preparations.json
      *
      * @throws Refused naming the field
      */
     public static function of(
-        array $schools, array $fillings, array $bases, array $boiled = [], array $foods = [],
+        array $schools, array $fillings, array $bases, array $boiled = [], array $foods = [], array $preparations = [],
     ): self {
         $known = ['schools' => [], 'fillings' => [], 'bases' => []];
         foreach ($schools as $document) {
@@ -56,11 +59,18 @@ final readonly class Craft
             $boils[$kind->id] = $kind;
         }
 
+        $ways = [];
+        foreach ($preparations as $index => $row) {
+            $way = Preparation::fromFields(Fields::of($row, "preparations/{$index}"));
+            $ways[$way->id] = $way;
+        }
+
         return new self(
             Known::of($known['schools']), Known::of($known['fillings']), Known::of($known['bases']), Known::of($boils),
             Foods::of(array_map(
                 static fn (array $row): Food => Food::fromFields(Fields::of($row, 'foods')), $foods['foods'] ?? [],
             ), $foods['source'] ?? ''),
+            Known::of($ways),
         );
     }
 }

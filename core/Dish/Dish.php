@@ -49,6 +49,8 @@ final readonly class Dish
         public array $boiled,
         public Base $base,
         public array $layers,
+        /** @var list<Poured> over the rice as the lid is put on */
+        public array $poured,
         public bool $mound,
         /** Rice and filling folded together instead of layered. */
         public bool $folded,
@@ -96,7 +98,10 @@ final readonly class Dish
 
         $school = $craft->schools->get($fields->text('school'), 'school');
         $cooking = $fields->one('cooking', Cooking::class, $school->cooking);
-        $lid = LidChoice::fromFields($fields->object('lid'));
+        $lid = LidChoice::fromFields(
+            $fields->object('lid'),
+            $cooking === Cooking::InCooker ? $fields->object('water')->text('pot') : null,
+        );
 
         return new self(
             $fields->text('name'),
@@ -108,11 +113,15 @@ final readonly class Dish
             self::boiledWith($fields, $craft, $cooking),
             $base,
             $layers,
+            self::pouredOver($fields),
             $fields->flag('mound', false),
             $fields->flag('folded', false),
             $fields->whole('steam_holes', 0, 9, 0),
             $lid,
-            array_map(Extra::fromFields(...), $fields->each('extras')),
+            array_map(
+                static fn (Fields $one): Extra => Extra::fromFields($one, $craft->preparations, $lid->burner),
+                $fields->each('extras'),
+            ),
             array_map(Step::fromFields(...), $fields->each('sides')),
             $fields->one('serve', Serving::class, Serving::Scooped),
             $fields->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),
@@ -148,7 +157,7 @@ final readonly class Dish
     public function allergens(): array
     {
         $found = [];
-        foreach ([...$this->fillings->parts(), ...$this->boiled, ...$this->extras, ...$this->sides] as $thing) {
+        foreach ($this->namedThings() as $thing) {
             $holds = $thing->holds;
             // Where nothing was said of it, its name may say it: ghee is milk.
             foreach ($this->craft->foods->allNamed($thing->name) as $food) {
@@ -181,6 +190,14 @@ final readonly class Dish
         return $ordered;
     }
 
+    /** @return list<FillingPart|Boiled|Extra|Poured|Step> all that a cook gave a name and that is eaten */
+    private function namedThings(): array
+    {
+        return [
+            ...$this->fillings->parts(), ...$this->boiled, ...$this->extras, ...$this->poured, ...$this->sides,
+        ];
+    }
+
     /**
      * What comes of an animal, by its kind or by its name.
      *
@@ -195,7 +212,7 @@ final readonly class Dish
                 $names[] = $part->name;
             }
         }
-        foreach ([...$this->fillings->parts(), ...$this->boiled, ...$this->extras, ...$this->sides] as $thing) {
+        foreach ($this->namedThings() as $thing) {
             foreach ($this->craft->foods->allNamed($thing->name) as $food) {
                 if ($food->from !== null && in_array($food->from, $from, true)) {
                     $names[] = $thing->name;
@@ -235,6 +252,30 @@ final readonly class Dish
         });
 
         return self::fromArray($document, $this->craft);
+    }
+
+    /**
+     * The ways in which it can come to the table, its own among them.
+     *
+     * @return list<Serving>
+     */
+    public function servings(): array
+    {
+        return array_values(array_filter(Serving::cases(), fn (Serving $one): bool => $one === $this->serving || match ($one) {
+            // A folded dish has no top to set aside, and a base that is not laid no crust to lift after it.
+            Serving::Mixed => ! $this->folded,
+            Serving::Lifted => $this->base->kind->isLaid,
+            Serving::Platter => ! $this->fillings->beside()->isNone(),
+            Serving::Whole, Serving::Scooped => true,
+        }));
+    }
+
+    /** Whether some of its rice is lifted at another stage than the rest. */
+    public function isLiftedApart(): bool
+    {
+        return array_filter(
+            $this->layers, fn (LayerChoice $layer): bool => $layer->stage !== null && $layer->stage !== $this->water->stage,
+        ) !== [];
     }
 
     /** What its sealed pots are to end with. */
@@ -313,6 +354,21 @@ final readonly class Dish
         }
 
         return $boiled;
+    }
+
+    /**
+     * @return list<Poured>
+     *
+     * @throws Refused
+     */
+    private static function pouredOver(Fields $fields): array
+    {
+        $poured = array_map(Poured::fromFields(...), $fields->each('poured'));
+        if (count($poured) > Poured::MOST) {
+            throw Refused::because('poured', 'refused.too-many', count: count($poured), most: Poured::MOST);
+        }
+
+        return $poured;
     }
 
     /** What is boiled with so much raw rice weighs so much when it is drained. */

@@ -6,6 +6,7 @@ namespace Orbek\Core\Dish;
 
 use Orbek\Core\Care\Allergen;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 
 /** What is measured out beside rice and filling: saffron, butter, nuts, fried onion. */
@@ -32,12 +33,22 @@ final readonly class Extra
         public ?Bought $bought,
         /** The ring it is made on, if on one. */
         public ?string $burner,
+        /** How it is made where that takes more than a step and a wait. */
+        public ?Preparation $made,
+        /** Steamed in one place on the rice, to be lifted off and put back for the table. */
+        public bool $isSteamed,
     ) {
     }
 
-    /** @throws Refused */
-    public static function fromFields(Fields $fields): self
+    /**
+     * @param  Known<Preparation>  $ways
+     * @param  string  $ring the one it is made on where it needs one and names none
+     *
+     * @throws Refused
+     */
+    public static function fromFields(Fields $fields, Known $ways, string $ring): self
     {
+        $made = $fields->has('made') ? $ways->get($fields->text('made'), $fields->at('made')) : null;
         $kind = $fields->one('kind', ExtraKind::class, ExtraKind::Other);
         $split = [
             'marinade' => 0.0,
@@ -65,12 +76,25 @@ final readonly class Extra
                 ? $fields->number('drops_per_kg_rice', 0.5, 100, 'drops per kg of rice')
                 : $fields->number('g_per_kg_rice', 0.01, 1000, 'g per kg of rice'),
             ['marinade' => $split['marinade'], 'layers' => $split['layers'], 'top' => $split['top']],
-            $fields->whole('prep_min', 0, 120, 0),
-            $fields->whole('wait_min', 0, 1440, 0),
+            $made === null ? $fields->whole('prep_min', 0, 120, 0) : 0,
+            $made === null ? $fields->whole('wait_min', 0, 1440, 0) : 0,
             $fields->many('holds', Allergen::class),
-            $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : $kind->bought(),
-            $fields->has('burner') ? $fields->text('burner') : null,
+            $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : self::boughtFor($fields->text('name'), $kind, $made),
+            $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
+            $made,
+            $fields->flag('steamed', false),
         );
+    }
+
+    private static function boughtFor(string $name, ExtraKind $kind, ?Preparation $made): ?Bought
+    {
+        return $made !== null && $made->yield !== 1.0 ? Bought::as($name, $made->yield) : $kind->bought();
+    }
+
+    /** Whether there is work in it before it is used. */
+    public function isMade(): bool
+    {
+        return $this->made !== null || $this->prepMinutes > 0;
     }
 
     public function unit(): string

@@ -37,6 +37,8 @@ final readonly class Filling
         public bool $standsOut,
         /** Cooked beside the pot and served with it. */
         public bool $isBeside,
+        /** What it makes beside its own wetness; null where nothing is parted from it. */
+        public ?Gravy $gravy,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class Filling
             array_map(Step::fromFields(...), $fields->each('steps')),
             $fields->flag('stands_out', false),
             $fields->flag('beside', false),
+            $fields->has('gravy') ? Gravy::fromFields($fields->object('gravy')) : null,
         );
     }
 
@@ -133,13 +136,29 @@ final readonly class Filling
             $kg += $step->fatMlPerKg / 1000 * Fat::KG_PER_L * $this->rawMass($rice)->kg;
         }
 
-        return Mass::kilograms($kg);
+        return Mass::kilograms($kg + $this->gravyWithItKg($rice));
     }
 
-    /** Free water over its weight when layered. */
-    public function freeShare(): float
+    /** Gravy that goes into the pot with it, kg. */
+    private function gravyWithItKg(Mass $rice): float
     {
-        return min(0.5, $this->wetness->freeShare() + ($this->ready < 1 ? $this->marinade?->freeShare() ?? 0.0 : 0.0));
+        return $this->gravy === null ? 0.0 : $this->gravy->withIt * $this->gravy->grams($this->rawMass($rice)) / 1000;
+    }
+
+    /** Gravy that is the rice's water, g. */
+    public function gravyForRiceG(Mass $rice): float
+    {
+        return $this->gravy === null ? 0.0 : $this->gravy->forRice * $this->gravy->grams($this->rawMass($rice));
+    }
+
+    /** Free water over its weight when layered, with the gravy that goes in with it. */
+    public function freeShare(Mass $rice): float
+    {
+        $own = min(0.5, $this->wetness->freeShare() + ($this->ready < 1 ? $this->marinade?->freeShare() ?? 0.0 : 0.0));
+        $gravyKg = $this->gravyWithItKg($rice);
+        $kg = $this->layeredMass($rice)->kg;
+
+        return ($own * ($kg - $gravyKg) + $gravyKg) / $kg;
     }
 
     /** Bulk density of the parts together, kg per litre. */

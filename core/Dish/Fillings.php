@@ -79,6 +79,12 @@ final readonly class Fillings
         return $this->sum(static fn (Filling $one): float => $one->saltGPerKg * $one->rawMass($rice)->kg);
     }
 
+    /** Gravy of theirs that is the rice's water, g. */
+    public function gravyForRiceG(Mass $rice): float
+    {
+        return $this->sum(static fn (Filling $one): float => $one->gravyForRiceG($rice));
+    }
+
     /** Their volume as they are layered, litres. */
     public function litres(Mass $rice): float
     {

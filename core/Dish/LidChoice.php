@@ -22,22 +22,30 @@ final readonly class LidChoice
         public ?string $secondBurner,
         /** Water or milk sprinkled over the top before the lid, ml for each kg of raw rice. */
         public float $sprinkledMlPerKg,
+        /** In the oven from the start at so much, till all is cooked; null on a ring, or as its school has it. */
+        public ?float $ovenC,
     ) {
     }
 
-    /** @throws Refused */
-    public static function fromFields(Fields $fields): self
+    /**
+     * @param  string|null  $cooker the cooker that rice and filling are layered in, whatever pot is named
+     *
+     * @throws Refused
+     */
+    public static function fromFields(Fields $fields, ?string $cooker = null): self
     {
         $second = $fields->has('second') ? $fields->object('second') : null;
 
         return new self(
-            $fields->text('pot'),
+            $cooker ?? $fields->text('pot'),
             $fields->text('burner'),
-            $fields->one('seal', Seal::class),
+            // A cooker closes with its own lid and nothing else.
+            $cooker === null ? $fields->one('seal', Seal::class) : Seal::TightLid,
             $fields->each('heat'),
             $second?->text('pot'),
             $second?->text('burner'),
             $fields->number('sprinkled_ml_per_kg', 0, 500, 'ml per kg of rice', 0),
+            $fields->has('oven_c') ? $fields->number('oven_c', 50, 250, '°C') : null,
         );
     }
 }

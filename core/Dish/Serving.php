@@ -11,4 +11,6 @@ enum Serving: string
     case Lifted = 'lifted';
     case Scooped = 'scooped';
     case Mixed = 'mixed';
+    /** Rice and what is served with it in turns on a platter. */
+    case Platter = 'platter';
 }

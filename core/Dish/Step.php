@@ -18,6 +18,8 @@ final readonly class Step
         public array $holds, public ?string $keeps,
         /** Fat that it is done in, ml a kg of raw filling. */
         public float $fatMlPerKg,
+        /** Whether it is done in a pressure cooker. */
+        public bool $underPressure,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class Step
             $fields->many('holds', Allergen::class),
             $fields->has('keeps') ? $fields->text('keeps') : null,
             $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),
+            $fields->flag('pressure', false),
         );
     }
 }

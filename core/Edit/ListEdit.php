@@ -15,7 +15,7 @@ final readonly class ListEdit implements Edit
     public const LISTS = [
         'parts' => 'fillings/0/parts', 'parts-2' => 'fillings/1/parts', 'parts-3' => 'fillings/2/parts',
         'parts-4' => 'fillings/3/parts', 'parts-5' => 'fillings/4/parts', 'parts-6' => 'fillings/5/parts',
-        'boiled' => 'boiled', 'extras' => 'extras', 'sides' => 'sides',
+        'boiled' => 'boiled', 'poured' => 'poured', 'extras' => 'extras', 'sides' => 'sides',
     ];
 
     private const MOST = 20;

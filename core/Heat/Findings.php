@@ -58,7 +58,7 @@ final readonly class Findings
         );
     }
 
-    /** As right, and lighter on a stove that gives more; null where none is. */
+    /** As right, and lighter on a ring that gives more, and not too dark on that one either; null where none is. */
     public function safer(): ?Robust
     {
         $best = $this->best();
@@ -66,10 +66,21 @@ final readonly class Findings
         $safer = array_values(array_filter(
             $this->plans, static fn (
                 Robust $one,
-            ): bool => $one->plan->isRight() && $browning($one) < 0.9 * $browning($best),
+            ): bool => $one->plan->isRight() && ! self::isTooDark($one->more) && $browning($one) < 0.9 * $browning($best),
         ));
 
         return $this->first($safer, static fn (Robust $a, Robust $b): int => $browning($a) <=> $browning($b));
+    }
+
+    private static function isTooDark(HeatPlan $plan): bool
+    {
+        foreach ($plan->limits as $limit) {
+            if (in_array($limit->fault(), [Fault::Dark, Fault::Burns], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -183,6 +183,9 @@ final readonly class Kitchen
         if ($flame->isOff()) {
             return Note::of('flame.off');
         }
+        if ($flame->ring === Burner::COOKER) {
+            return Note::of('flame.keeps-warm');
+        }
         $ring = $this->burners[$flame->ring === '' ? $standsOn : $flame->ring] ?? null;
         $mark = $ring?->knob->mark($flame->setting);
 

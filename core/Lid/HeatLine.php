@@ -13,6 +13,15 @@ use Orbek\Core\Pot\Pot;
 /** The heats under the sealed pot, one after another, read from documents and written to them. */
 final class HeatLine
 {
+    /** A cooker keeps warm with so much (our own: what 3 L at 75 °C lose in a kitchen), W. */
+    private const KEEPS_WARM_W = 30.0;
+
+    private const KEPT_WARM_MIN = 15.0;
+
+    private const OVEN_LEAST_MIN = 20.0;
+
+    private const OVEN_REST_MIN = 6.0;
+
     private const LONGEST_MIN = 240.0;
 
     private const MOST_BLOCKS = 12;
@@ -37,6 +46,28 @@ final class HeatLine
                 ),
             }, $heat->till);
         }, $stock);
+    }
+
+    /**
+     * An oven from the start; it is left on till all is cooked.
+     *
+     * @return non-empty-list<HeatBlock>
+     */
+    public static function inOven(float $celsius): array
+    {
+        return [new HeatBlock(self::OVEN_LEAST_MIN, Flame::oven($celsius)), new HeatBlock(self::OVEN_REST_MIN, Flame::off())];
+    }
+
+    /**
+     * A cooker that keeps its rice warm.
+     *
+     * @return non-empty-list<HeatBlock>
+     */
+    public static function keptWarm(Burner $cooker): array
+    {
+        return [new HeatBlock(
+            self::KEPT_WARM_MIN, Flame::on($cooker->id, min(1.0, self::KEEPS_WARM_W / $cooker->netW()), null),
+        )];
     }
 
     /**

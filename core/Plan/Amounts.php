@@ -8,6 +8,8 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\Filling;
+use Orbek\Core\Dish\Gravy;
+use Orbek\Core\Dish\Poured;
 use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fat;
@@ -58,10 +60,11 @@ final readonly class Amounts
     {
         $amounts = new self($potted, $kitchen, $rice);
 
-        return [
+        // A wet filling may leave no water to measure out, and none to salt.
+        return array_values(array_filter([
             ...$amounts->rice(), ...$amounts->water(), ...$amounts->fillings(),
             ...$amounts->base(), ...$amounts->toppings(), ...$amounts->seal(),
-        ];
+        ], static fn (Ingredient $one): bool => $one->amount->amount > 0));
     }
 
     /** @return list<Ingredient> */
@@ -191,6 +194,9 @@ final readonly class Amounts
                         : Figure::of($part->bought->mass($mass)->inGrams(), 'g', 0, $part->bought->why()),
                 );
         }
+        if ($filling->gravy !== null) {
+            $list = [...$list, ...$this->gravy($filling, $filling->gravy)];
+        }
         foreach ($filling->steps as $step) {
             if ($step->fatMlPerKg > 0) {
                 $list[] = Ingredient::bought(
@@ -213,6 +219,39 @@ final readonly class Amounts
                 Figure::of($salt, 'g', 0, Note::of('amounts.g-a-kg-of-it', saltGPerKg: round($filling->saltGPerKg, 1))),
                 $task,
             );
+        }
+
+        return $list;
+    }
+
+    /**
+     * Where a filling's gravy goes; what is the rice's water is told there.
+     *
+     * @return list<Ingredient>
+     */
+    private function gravy(Filling $filling, Gravy $gravy): array
+    {
+        $raw = $filling->rawMass($this->raw);
+        $why = Note::of(
+            'amounts.gravy-made-and-left', ml: (int) round($gravy->mlPerKg * $raw->kg), minutes: $gravy->openMin,
+            left: (int) round(100 * $gravy->leftShare($raw)),
+        );
+        $list = [];
+        foreach (
+            [
+                [$gravy->withIt, Station::Layers, WorkKind::Layer, Note::of('amounts.gravy-in-with', filling: $filling->name)],
+                [
+                    $gravy->atTable(), Station::Serve, WorkKind::Open,
+                    Note::of('amounts.gravy-for-the-table', filling: $filling->name),
+                ],
+            ] as [$share, $station, $kind, $name]
+        ) {
+            if ($share > 0.005) {
+                $list[] = Ingredient::fromTheHouse(
+                    $station, $name,
+                    Figure::of($share * $gravy->grams($raw), 'ml', 0, $why)->filling(1.0), $kind->id(),
+                );
+            }
         }
 
         return $list;
@@ -335,7 +374,10 @@ final readonly class Amounts
                 Station::Filling, WorkOrder::fillingTask($this->dish, WorkOrder::marinated($this->dish)),
                 Note::of('amounts.for-the-marinade'),
             ],
-            'layers' => [Station::Layers, WorkKind::Layer->id(), Note::of('amounts.for-the-layers')],
+            'layers' => [
+                Station::Layers, WorkKind::Layer->id(),
+                $extra->isSteamed ? Note::of('amounts.in-one-place-on-the-rice') : Note::of('amounts.for-the-layers'),
+            ],
             default => [Station::Serve, WorkKind::Open->id(), Note::of('amounts.kept-for-the-top')],
         };
         $why = Note::of(
@@ -350,7 +392,7 @@ final readonly class Amounts
             $isAll ? Note::name($extra->name) : Note::of('amounts.topping', extra: $extra->name, where: $where),
             Figure::of($amount, $extra->unit(), $amount < 10 && $extra->kind !== ExtraKind::Essence ? 1 : 0, $why),
             Aisle::ofExtra($extra->kind),
-            $extra->prepMinutes > 0 ? WorkKind::Extra->id($index) : $task,
+            WorkOrder::extraTask($this->dish, $index) ?? $task,
             $extra->name,
         )->boughtAs($extra->bought?->name, $extra->bought === null
             ? null
@@ -392,7 +434,18 @@ final readonly class Amounts
             );
         }
 
-        return $list;
+        return [...$list, ...array_map(fn (Poured $one): Ingredient => $this->poured($one), $this->dish->poured)];
+    }
+
+    private function poured(Poured $one): Ingredient
+    {
+        $why = Note::of('amounts.ml-a-kg-of-raw-rice', sprinkledMlPerKg: (int) round($one->mlPerKg));
+
+        return Ingredient::bought(
+            Station::Lid, Note::name($one->name),
+            Figure::of($one->ml($this->raw), 'ml', 0, $why)->filling($one->kgPerLitre()),
+            $one->fatShare > 0.5 ? Aisle::Fats : Aisle::House, WorkKind::Layer->id(), $one->name,
+        );
     }
 
     private static function dough(Pot $pot, float $ropeCm): Ingredient
@@ -438,7 +491,11 @@ final readonly class Amounts
             1,
             count(array_filter($dish->layers, static fn ($layer): bool => $layer->matter === Matter::Rice)),
         );
-        $extras = array_filter($dish->extras, static fn (Extra $extra): bool => $extra->split['layers'] > 0);
+        $extras = array_filter(
+            $dish->extras,
+            static fn (Extra $extra): bool => $extra->split['layers'] > 0 && ! $extra->isSteamed
+                && $extra->made?->isLiftedOut !== true,
+        );
         usort($extras, static fn (Extra $a, Extra $b): int => $a->kind->place() <=> $b->kind->place());
 
         return array_map(static function (Extra $extra) use ($layers, $raw): Note {

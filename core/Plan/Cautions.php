@@ -10,6 +10,7 @@ use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\Step;
 use Orbek\Core\Filling\FillingGroup;
 
 /** Which cautions a dish calls for, at the station where the hand is. */
@@ -39,6 +40,14 @@ final class Cautions
         if (array_filter($dish->extras, static fn (Extra $extra): bool => $extra->kind === ExtraKind::Essence) !== []) {
             $at[Station::Layers->value][] = Caution::Essence;
         }
+        foreach ($dish->extras as $extra) {
+            if ($extra->made?->caution !== null) {
+                $at[Station::Layers->value][] = $extra->made->caution;
+            }
+        }
+        if (array_filter($dish->fillings->steps(), static fn (Step $step): bool => $step->underPressure) !== []) {
+            $at[Station::Filling->value][] = Caution::PressureCooker;
+        }
         if ($dish->table->children > 0) {
             $at[Station::Serve->value][] = Caution::SmallChildren;
         }
@@ -55,6 +64,8 @@ final class Cautions
             $at[Station::Lid->value][] = Caution::DoughGluten;
         }
 
-        return array_filter($at);
+        return array_filter(array_map(
+            static fn (array $all): array => array_values(array_unique($all, SORT_REGULAR)), $at,
+        ));
     }
 }

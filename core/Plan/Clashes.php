@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
-use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Filling\Wetness;
@@ -255,7 +254,7 @@ final readonly class Clashes
             );
         }
         $fullL = $measured->water->amount / 1000 + $this->dish->table->rawRice()->kg / 1.45;
-        if ($this->dish->cooking === Cooking::Cooker && $fullL > $measured->pot->litres) {
+        if ($this->dish->cooking->takesCooker() && $fullL > $measured->pot->litres) {
             $fits = $this->mostEaters(
                 fn (Dish $fewer): bool => $fewer->table->rawRice()->kg
                     * $fullL / $this->dish->table->rawRice()->kg <= $measured->pot->litres,
@@ -373,7 +372,7 @@ final readonly class Clashes
      */
     private function twoPots(): array
     {
-        if ($this->dish->lid->secondPot !== null || $this->dish->cooking === Cooking::Cooker) {
+        if ($this->dish->lid->secondPot !== null || $this->dish->cooking->takesCooker()) {
             return [];
         }
         $rings = array_keys($this->kitchen->burners);

@@ -6,6 +6,7 @@ namespace Orbek\Core\Plan;
 
 use DateTimeImmutable;
 use LogicException;
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Measure\Instant;
 
@@ -52,6 +53,12 @@ final readonly class Day
         }
 
         return $full;
+    }
+
+    /** Whether a piece of work has a caution as its own, so that its station's others do not tell it. */
+    public function isMindedAtOneTask(Caution $caution): bool
+    {
+        return array_filter($this->works, static fn (Work $work): bool => $work->caution === $caution) !== [];
     }
 
     public function work(string $task): Work

@@ -130,6 +130,9 @@ final class GivingOut
      */
     private function places(Dish $dish): array
     {
+        if ($dish->cooking === Cooking::InCooker) {
+            return [[$dish, []]];
+        }
         $pots = array_values($this->kitchen->stovePots());
         usort($pots, static fn (Pot $a, Pot $b): int => [$a->id !== $dish->lid->pot, $a->litres]
             <=> [$b->id !== $dish->lid->pot, $b->litres]);
@@ -251,7 +254,7 @@ final class GivingOut
             }
         }
 
-        return $dish->cooking !== Cooking::Cooker && in_array($dish->water->burner, $rings, true);
+        return ! $dish->cooking->takesCooker() && in_array($dish->water->burner, $rings, true);
     }
 
     /** A dish with all that is made before the lid on one ring. */

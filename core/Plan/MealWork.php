@@ -20,6 +20,7 @@ final class MealWork
     private const FREE = [
         WorkKind::Rinse, WorkKind::Soak, WorkKind::Marinade, WorkKind::Marinates, WorkKind::Yogurt,
         WorkKind::MarinatesOn, WorkKind::StandsOut, WorkKind::Dough, WorkKind::Extra, WorkKind::ExtraWaits,
+        WorkKind::Prepare,
     ];
 
     /** What a minute's wait of a side costs. */

@@ -66,7 +66,7 @@ final readonly class MeasuredPlan extends RicePlan
     public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw): self
     {
         $pot = $kitchen->pot($dish->water->pot, 'water/pot');
-        if ($dish->cooking === Cooking::Cooker && $pot->cooker === null) {
+        if ($dish->cooking->takesCooker() && $pot->cooker === null) {
             throw Refused::because('water/pot', 'refused.is-no-rice-cooker-name-the', pot: $pot->name);
         }
         $burner = $pot->cooker === null
@@ -86,16 +86,17 @@ final readonly class MeasuredPlan extends RicePlan
             ($isOnePot ? $dish->lid->seal : Seal::TightLid)->leakShare(), $isOnePot
                 ? self::sealedMin($dish->school)
                 : $inWaterMin,
-            $dish->cooking === Cooking::Quick, $isOnePot
+            $dish->cooking === Cooking::Quick, $dish->cooking->isWithFilling()
                 ? self::freeG($dish, $raw)
-                : 0.0, $dish->water->brothPerRice * $raw->inGrams(), $kitchen->cup,
+                : 0.0, self::brothG($dish, $raw), $kitchen->cup,
             $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
             $isShare ? Uptake::of($kind, $dish->rice->soak)->at($toShare) : null,
         );
         $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
-        $cookMin = self::heatUpMin($absorption, $raw, $kitchen, $burner) + match ($dish->cooking) {
+        $filling = $dish->cooking === Cooking::InCooker ? $dish->fillings->inPot()->layeredMass($raw)->kg : 0.0;
+        $cookMin = self::heatUpMin($absorption, $raw->kg + $filling, $kitchen, $burner) + match ($dish->cooking) {
             Cooking::OnePot => $dish->water->openMin,
-            Cooking::Cooker => $inWaterMin + self::COOKER_STANDS_MIN,
+            Cooking::Cooker, Cooking::InCooker => $inWaterMin + self::COOKER_STANDS_MIN,
             default => $dish->water->openMin + $dish->water->toastMin + $inWaterMin,
         };
 
@@ -134,25 +135,32 @@ final readonly class MeasuredPlan extends RicePlan
         );
     }
 
-    private static function heatUpMin(Absorption $absorption, Mass $raw, Kitchen $kitchen, Burner $burner): float
+    /** @param  float  $withKg raw rice, and filling that is heated with it */
+    private static function heatUpMin(Absorption $absorption, float $withKg, Kitchen $kitchen, Burner $burner): float
     {
-        $waterKg = $absorption->water->amount / 1000 + self::RICE_AS_WATER * $raw->kg;
+        $waterKg = $absorption->water->amount / 1000 + self::RICE_AS_WATER * $withKg;
 
         return Water::J_PER_KG_K * $waterKg * ($kitchen->boilC() - $kitchen->tapC) / $burner->netW() / 60;
     }
 
     private static function broth(Dish $dish, Mass $raw, Absorption $absorption): ?Figure
     {
-        $grams = min($dish->water->brothPerRice * $raw->inGrams(), $absorption->water->amount);
+        $gravyG = $dish->fillings->gravyForRiceG($raw);
+        $grams = min(self::brothG($dish, $raw), $absorption->water->amount);
+        $why = [Note::of(
+            'measured-plan.times-the-rice-in-place-of', brothPerRice: round($grams / $raw->inGrams(), 2),
+        )];
+        if ($gravyG > 0) {
+            $why[] = Note::of('measured-plan.the-fillings-own-gravy', grams: (int) round($gravyG));
+        }
 
-        return $dish->water->brothPerRice <= 0 ? null
-            : Figure::of(
-                $grams, 'g', 0,
-                Note::of(
-                    'measured-plan.times-the-rice-in-place-of',
-                    brothPerRice: round($dish->water->brothPerRice, 2),
-                ),
-            )->filling(1.0);
+        return $grams <= 0 ? null : Figure::of($grams, 'g', 0, ...$why)->filling(1.0);
+    }
+
+    /** Broth that takes the place of water: what is told, and what the fillings' gravy gives, g. */
+    private static function brothG(Dish $dish, Mass $raw): float
+    {
+        return $dish->water->brothPerRice * $raw->inGrams() + $dish->fillings->gravyForRiceG($raw);
     }
 
     /** Free water that the filling brings, with the juice still to come, g. */
@@ -160,7 +168,7 @@ final readonly class MeasuredPlan extends RicePlan
     {
         $juiceG = 0.0;
         foreach ($dish->fillings->inPot()->all as $filling) {
-            $juiceG += $filling->freeShare() * $filling->layeredMass($raw)->inGrams();
+            $juiceG += $filling->freeShare($raw) * $filling->layeredMass($raw)->inGrams();
             foreach ($filling->partMasses($raw) as $index => $mass) {
                 $juiceG += $filling->parts[$index]->kind->juiceShare * (1 - $filling->ready) * $mass->inGrams();
             }

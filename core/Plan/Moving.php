@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
-use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Refused;
@@ -38,7 +37,7 @@ final readonly class Moving
      */
     public static function into(Dish $dish, Kitchen $kitchen, ?Kitchen $from = null): Dish
     {
-        if ($dish->cooking === Cooking::Cooker && $kitchen->cookers() === []) {
+        if ($dish->cooking->takesCooker() && $kitchen->cookers() === []) {
             throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
         }
         $pots = $kitchen->stovePots();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Heat\Heating;
@@ -114,6 +115,7 @@ final readonly class Potted
 
         return new PotLoad($load->place, $load->section, $load->schoolLine, $sealed, match (true) {
             $sealed === null => null,
+            $load->place->pot->cooker !== null => Heating::given(Origin::Found, $sealed, $aim, $load->schoolLine, 0.0),
             $own !== null => Heating::given(Origin::Own, $sealed, $aim, $own, $ringSd),
             HeatLine::usesOven($load->schoolLine) => Heating::inOven($sealed, $aim, $load->schoolLine),
             default => Heating::found($sealed, $aim, $stove, $this->dish->bounds(), $ringSd, $before),
@@ -191,9 +193,13 @@ final readonly class Potted
     {
         return new PotLoad(
             $place, self::section($dish, $place->pot, $raw, $gains, $place->share),
-            HeatLine::ofStock(
-                $dish->school->heats, $place->pot, $place->ring, array_values($kitchen->plates)[0] ?? null,
-            ),
+            match (true) {
+                $place->pot->cooker !== null => HeatLine::keptWarm($place->ring),
+                $dish->lid->ovenC !== null => HeatLine::inOven($dish->lid->ovenC),
+                default => HeatLine::ofStock(
+                    $dish->school->heats, $place->pot, $place->ring, array_values($kitchen->plates)[0] ?? null,
+                ),
+            },
         );
     }
 
@@ -298,7 +304,9 @@ final readonly class Potted
     {
         $pot = $kitchen->pot($dish->lid->pot, 'lid/pot');
         if ($pot->cooker !== null) {
-            throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
+            return $dish->cooking === Cooking::InCooker
+                ? [new PotOnRing($pot, Burner::ofCooker($pot->name, $pot->cooker->watts), 1.0)]
+                : throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
         $ring = $kitchen->burner($dish->lid->burner, 'lid/burner');
         if ($dish->lid->secondPot === null || $dish->lid->secondBurner === null) {

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan;
 
 use LogicException;
+use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\LayerChoice;
+use Orbek\Core\Dish\Poured;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Pieces;
@@ -60,12 +62,16 @@ final readonly class Sealing
     /** Rice cooked in the pot that is sealed, with its filling. */
     private bool $isOnePot;
 
+    /** Minutes that the filling has cooked with the rice in its cooker before it is kept warm. */
+    private int $inCookerMin;
+
     public function __construct(
         private Dish $dish, private RicePlan $rice, private PotOnRing $place, private Waits $waits,
         private Kitchen $kitchen, private Knowledge $knowledge,
     ) {
         $this->raw = $dish->table->rawRice()->times($place->share);
         $this->isOnePot = $rice instanceof MeasuredPlan && $dish->water->pot === $dish->lid->pot;
+        $this->inCookerMin = $rice instanceof MeasuredPlan && $dish->cooking === Cooking::InCooker ? $rice->cookMin : 0;
     }
 
     /**
@@ -103,13 +109,20 @@ final readonly class Sealing
         $top = array_key_last($rice);
         $layers = [];
         foreach ($this->dish->layers as $index => $layer) {
-            $sprinkledKg = $index === $top ? $this->dish->lid->sprinkledMlPerKg / 1000 * $this->raw->kg : 0.0;
+            $sprinkledKg = $index === $top ? $this->overKg() : 0.0;
             $layers[] = $layer->matter === Matter::Rice ? $this->rice($layer)->wetter(
                 $sprinkledKg,
             ) : $this->filling($layer);
         }
 
         return $layers;
+    }
+
+    /** Water over the top as the lid is put on, kg. */
+    private function overKg(): float
+    {
+        return $this->dish->lid->sprinkledMlPerKg / 1000 * $this->raw->kg
+            + array_sum(array_map(fn (Poured $one): float => $one->waterKg($this->raw), $this->dish->poured));
     }
 
     private function rice(LayerChoice $layer): SealedRice
@@ -145,16 +158,17 @@ final readonly class Sealing
             $filling->ready > 0 => $this->cooled(self::COOKED_C),
             default => $this->rawC($filling),
         };
+        $ready = min(1.0, $filling->ready + $this->inCookerMin / max(1.0, $filling->toughest()->tenderMin));
         $pieces = Pieces::of(
             $filling->toughest(), $filling->halfThicknessMm(), $this->isOnePot ? $surfaceC : $this->insideC($filling),
-            1 - $filling->ready, $filling->ready, $filling->marinade?->tenderFactor() ?? 1.0,
+            1 - $ready, $ready, $filling->marinade?->tenderFactor() ?? 1.0,
         );
         $kg = $filling->layeredMass($this->dish->table->rawRice())->kg * $this->place->share * $layer->share;
 
         return SealedFilling::of(
             $filling->name, $kg, $this->isOnePot
                 ? self::TAKEN_UP
-                : $filling->freeShare(), $filling->kgPerLitre(), $surfaceC,
+                : $filling->freeShare($this->dish->table->rawRice()), $filling->kgPerLitre(), $surfaceC,
             $pieces->safeAt($filling->strictest()?->safeCoreC),
         );
     }

@@ -42,7 +42,7 @@ final readonly class Standings
     /** @return list<Clash> of the pot that is sealed; what a plate mends is mended where there is one */
     private function sealed(): array
     {
-        if (HeatLine::usesOven($this->potted->first()->schoolLine)) {
+        if (HeatLine::usesOven($this->potted->first()->schoolLine) || $this->dish->cooking === Cooking::InCooker) {
             return [];
         }
         $place = $this->potted->first()->place;
@@ -60,7 +60,7 @@ final readonly class Standings
     /** @return list<Clash> of the pot that the water boils in */
     private function boiling(): array
     {
-        if ($this->dish->cooking === Cooking::Cooker) {
+        if ($this->dish->cooking->takesCooker()) {
             return [];
         }
         $pot = $this->kitchen->pot($this->dish->water->pot, 'water/pot');

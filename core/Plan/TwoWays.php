@@ -94,7 +94,7 @@ final readonly class TwoWays
                 ],
             );
         }
-        if (in_array($dish->serving, [Serving::Scooped, Serving::Mixed], true)) {
+        if (in_array($dish->serving, [Serving::Scooped, Serving::Mixed], true) && ! $dish->folded) {
             $all[] = new self(Station::Serve, Note::of('two-ways.stir-before-serving'), 'serve', [
                 self::way(
                     Serving::Scooped->value, Note::of('two-ways.never'),

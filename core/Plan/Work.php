@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Measure\Note;
 
@@ -22,6 +23,8 @@ final readonly class Work
         public Note $finish,
         /** How long ahead what it makes keeps; null where it must be used at once. */
         public ?Note $keeps,
+        /** What is to be minded at this piece of work, and at no other of its station. */
+        public ?Caution $caution = null,
     ) {
     }
 }

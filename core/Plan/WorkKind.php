@@ -23,6 +23,7 @@ enum WorkKind: string
     case Filling = 'filling';
     case Extra = 'extra';
     case ExtraWaits = 'extra-waits';
+    case Prepare = 'prepare';
     case Dough = 'dough';
     case Layer = 'layer';
     case Heat = 'heat';
@@ -41,7 +42,7 @@ enum WorkKind: string
             self::Boil, self::Drain, self::Marinade, self::Marinates, self::Yogurt, self::MarinatesOn,
             self::StandsOut => $index === 0 ? $this->value : "{$this->value}-{$number}",
             self::BoiledFirst, self::Filling, self::Extra, self::Heat, self::Second,
-            self::Side => "{$this->value}-{$number}",
+            self::Side, self::Prepare => "{$this->value}-{$number}",
             self::ExtraWaits => "extra-{$number}-waits",
             default => $this->value,
         };
@@ -56,7 +57,7 @@ enum WorkKind: string
             self::HotFat => Station::Layers,
             self::Layer => Station::Lid,
             self::Heat => Station::Heat,
-            self::Smoke, self::Open => Station::Serve,
+            self::Open => Station::Serve,
             default => null,
         };
     }

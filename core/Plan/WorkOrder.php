@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
@@ -11,7 +12,9 @@ use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Boiled;
 use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\Filling;
+use Orbek\Core\Dish\Preparation;
 use Orbek\Core\Dish\Serving;
 use Orbek\Core\Dish\Spices;
 use Orbek\Core\Filling\Marinade;
@@ -20,6 +23,8 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\LetsGo;
 use Orbek\Core\Rice\Draining;
 
 /** The tasks of a dish, with what each must follow and what it holds. */
@@ -92,6 +97,9 @@ final class WorkOrder
     private const COAL_MIN = 2;
 
     private const SMOKED_WAITS_MIN = 5;
+
+    /** The base stands in cold water, where its pot bears it. */
+    private const RELEASE_MIN = 1;
 
     /** @var list<Work> */
     private array $work = [];
@@ -184,19 +192,13 @@ final class WorkOrder
         if ($this->rice instanceof MeasuredPlan) {
             $beforeLayers[] = $this->measured($this->rice, $beforeBoil, $filled);
         }
-        foreach ($this->dish->cooking === Cooking::OnePot ? [] : $filled as $last) {
+        foreach ($this->dish->cooking->isWithFilling() ? [] : $filled as $last) {
             $beforeLayers[] = After::within($last, self::FILLING_WAITS_MIN);
         }
         [$beforeLid, $beforeOpening] = $this->extras();
         $this->layer([...$beforeLayers, ...$beforeLid]);
         $beforeOpening = [...$this->smoke($this->heats()), ...$this->sides(), ...$beforeOpening, ...$served];
-        // A rest may run on for a while: the base only lets go the better.
-        $minutes = self::OPEN_MIN + ($this->dish->serving === Serving::Mixed ? self::MIX_MIN : 0);
-        $this->add(
-            WorkKind::Open, 0, $minutes, Attention::Throughout, Note::label($this->dish->serving, 'task'),
-            [Hold::pot($this->dish->lid->pot)], $beforeOpening, Note::label($this->dish->serving),
-            Note::of('work-order.open-it'), Note::of('work-order.on-the-table'),
-        );
+        $this->open($beforeOpening);
 
         return $this->work;
     }
@@ -253,7 +255,7 @@ final class WorkOrder
                     'work-order.heat-the-fat-in-the-base',
                 ),
                 $this->lidHolds(), [After::anyTime($drained)], Note::of('work-order.until-it-ripples'),
-                Note::of('work-order.it-is-on'), Note::of('work-order.it-ripples'),
+                Note::of('work-order.it-is-on'), Note::of('work-order.it-ripples'), caution: Caution::HotFat,
             );
             $beforeLayers[] = After::within(WorkKind::HotFat->id(), 1);
         }
@@ -363,6 +365,18 @@ final class WorkOrder
                 Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->cookerLine),
                 Note::of('work-order.it-is-on'), Note::of('work-order.lifted-with-a-fork'),
             ),
+            Cooking::InCooker => $this->add(
+                WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart,
+                Note::of('work-order.layer-raw-in-the-cooker'), [Hold::pot($this->dish->lid->pot)], [
+                    ...$before,
+                    ...array_map(
+                        static fn (string $last): After => After::within($last, self::FILLING_WAITS_MIN),
+                        array_slice($filled, -1),
+                    ),
+                ],
+                Note::of('work-order.water-over-it', water: $water), Note::of('work-order.it-is-on'),
+                Note::of('work-order.it-has-switched-down'),
+            ),
             Cooking::Share => $this->add(
                 WorkKind::Cook, 0, $measured->cookMin, Attention::AtEnd, Note::of('work-order.rice-to-a-share'),
                 [$ring, Hold::pot($this->dish->water->pot)], $before,
@@ -414,10 +428,8 @@ final class WorkOrder
     {
         $first = [];
         foreach ($filling->marinade === null && $place > 0 ? [] : $this->dish->extras as $index => $extra) {
-            if ($extra->split['marinade'] > 0 && $extra->prepMinutes > 0) {
-                $first[] = After::anyTime(
-                    ($extra->waitMinutes > 0 ? WorkKind::ExtraWaits : WorkKind::Extra)->id($index),
-                );
+            if ($extra->split['marinade'] > 0 && $extra->isMade()) {
+                $first[] = After::anyTime(self::extraMade($this->dish, $index));
             }
         }
         $last = $filling->marinade === null ? null : $this->marinate($filling->marinade, $place, $first);
@@ -443,6 +455,7 @@ final class WorkOrder
                 $last === null
                     ? $first
                     : [After::within($last, $gapMin)], keeps: $step->keeps === null ? null : Note::name($step->keeps),
+                caution: $step->underPressure ? Caution::PressureCooker : null,
             );
             $last = WorkKind::Filling->id($number++);
             $gapMin = self::STEPS_APART_MIN;
@@ -493,34 +506,82 @@ final class WorkOrder
     {
         $beforeLayers = $beforeOpening = [];
         foreach ($this->dish->extras as $index => $extra) {
-            if ($extra->prepMinutes === 0) {
+            if (! $extra->isMade()) {
                 continue;
             }
-            $this->add(
-                WorkKind::Extra, $index, $extra->prepMinutes, Attention::Throughout, Note::of(
-                    'work-order.extra',
-                    extra: $extra->name,
-                ),
-                $extra->burner === null ? [] : [Hold::ring($extra->burner)],
-                keeps: $extra->kind->keepsDays() === null ? null : Note::label($extra->kind, 'keeps'),
-            );
-            $made = WorkKind::Extra;
-            if ($extra->waitMinutes > 0) {
-                $made = WorkKind::ExtraWaits;
-                $this->add(
-                    $made, $index, $extra->waitMinutes, Attention::None,
-                    Note::of('work-order.stands', extra: $extra->name), [],
-                    [After::atOnce(WorkKind::Extra->id($index))],
-                );
-            }
-            if ($extra->isAtTable()) {
-                $beforeOpening[] = After::anyTime($made->id($index));
-            } else {
-                $beforeLayers[] = After::anyTime($made->id($index));
-            }
+            $extra->made === null ? $this->extra($extra, $index) : $this->prepare($extra, $extra->made, $index);
+            $made = After::anyTime(self::extraMade($this->dish, $index));
+            $extra->isAtTable() ? $beforeOpening[] = $made : $beforeLayers[] = $made;
         }
 
         return [$beforeLayers, $beforeOpening];
+    }
+
+    private function extra(Extra $extra, int $index): void
+    {
+        $this->add(
+            WorkKind::Extra, $index, $extra->prepMinutes, Attention::Throughout, Note::of(
+                'work-order.extra',
+                extra: $extra->name,
+            ),
+            $extra->burner === null ? [] : [Hold::ring($extra->burner)],
+            keeps: $extra->kind->keepsDays() === null ? null : Note::label($extra->kind, 'keeps'),
+        );
+        if ($extra->waitMinutes > 0) {
+            $this->add(
+                WorkKind::ExtraWaits, $index, $extra->waitMinutes, Attention::None,
+                Note::of('work-order.stands', extra: $extra->name), [], [After::atOnce(WorkKind::Extra->id($index))],
+            );
+        }
+    }
+
+    /** A topping that is made in several steps, each as soon as the hands are free after the one before. */
+    private function prepare(Extra $extra, Preparation $way, int $index): void
+    {
+        $number = self::firstPreparing($this->dish, $index);
+        $after = [];
+        foreach ($way->steps as $at => $step) {
+            $this->add(
+                WorkKind::Prepare, $number + $at, $step->minutes, $step->attention,
+                Note::of('work-order.prepare', extra: $extra->name, does: $step->does),
+                $step->needsRing && $extra->burner !== null ? [Hold::ring($extra->burner)] : [], $after,
+                keeps: $way->keepsDays === 0 ? null : Note::of('work-order.keeps-days', days: $way->keepsDays),
+                caution: $step->needsRing ? $way->caution : null,
+            );
+            $after = [After::anyTime(WorkKind::Prepare->id($number + $at))];
+        }
+    }
+
+    /** The number of a topping's first step among the steps of all that are made in steps. */
+    private static function firstPreparing(Dish $dish, int $index): int
+    {
+        return array_sum(array_map(
+            static fn (Extra $one): int => count($one->made->steps ?? []), array_slice($dish->extras, 0, $index),
+        ));
+    }
+
+    /** The task that has a topping's makings in hand; null where nothing is done to it. */
+    public static function extraTask(Dish $dish, int $index): ?string
+    {
+        return match (true) {
+            $dish->extras[$index]->made !== null => WorkKind::Prepare->id(self::firstPreparing($dish, $index)),
+            $dish->extras[$index]->prepMinutes > 0 => WorkKind::Extra->id($index),
+            default => null,
+        };
+    }
+
+    /** The task at whose end a topping is made. */
+    private static function extraMade(Dish $dish, int $index): string
+    {
+        $extra = $dish->extras[$index];
+
+        return match (true) {
+            $extra->made !== null => WorkKind::Prepare->id(
+                self::firstPreparing($dish, $index) + count($extra->made->steps) - 1,
+            ),
+            $extra->waitMinutes > 0 => WorkKind::ExtraWaits->id($index),
+            default => WorkKind::Extra->id($index),
+        };
     }
 
     /** @param  list<After>  $before */
@@ -535,6 +596,7 @@ final class WorkOrder
         }
         $name = match (true) {
             $this->dish->cooking === Cooking::OnePot => Note::of('work-order.level-close-heat-down'),
+            $this->dish->cooking === Cooking::InCooker => Note::of('work-order.lift-once-with-a-fork'),
             $this->dish->folded => Note::of('work-order.fold-together-and-close'),
             $this->dish->mound => Note::of('work-order.layer-heap-poke-holes-close'),
             default => Note::of('work-order.layer-and-close'),
@@ -583,7 +645,7 @@ final class WorkOrder
             $this->heatName($load, $at, $kind),
             match (true) {
                 $block->flame->ovenC !== null => [Hold::oven(), $pot],
-                $block->isRest() => [$pot],
+                $block->isRest(), $ring === Burner::COOKER => [$pot],
                 default => [Hold::ring($ring), $pot],
             },
             [After::atOnce($before)], $block->till === null ? null : $this->tillWords($load, $at, $block->till),
@@ -601,7 +663,9 @@ final class WorkOrder
         return match (true) {
             $kind === WorkKind::Second => Note::of('work-order.second-pot', pot: $load->place->pot->name, heat: $heat),
             $block->isRest() => Note::of('work-order.rests-off-the-heat'),
-            $block->flame->ovenC !== null => Note::of('work-order.into-the-oven', heat: $heat),
+            $block->flame->ovenC !== null, $block->flame->ring === Burner::COOKER => Note::of(
+                'work-order.into-the-oven', heat: $heat,
+            ),
             default => Note::of('work-order.on-the-heat', isFirst: $at === 0 && count($load->line()) > 2, heat: $heat),
         };
     }
@@ -646,7 +710,7 @@ final class WorkOrder
         $this->add(
             WorkKind::Smoke, 0, self::COAL_MIN, Attention::Throughout, Note::of('work-order.a-coal-under-the-lid'),
             [Hold::pot($this->dish->lid->pot)], $before, Note::of('work-order.glowing-in-a-metal-cup'),
-            Note::of('work-order.it-smokes'), Note::of('work-order.lid-on-again'),
+            Note::of('work-order.it-smokes'), Note::of('work-order.lid-on-again'), caution: Caution::Charcoal,
         );
         $this->add(
             WorkKind::Smokes, 0, $this->dish->smokeMin, Attention::None, Note::of('work-order.smokes'),
@@ -654,6 +718,27 @@ final class WorkOrder
         );
 
         return [After::within(WorkKind::Smokes->id(), self::SMOKED_WAITS_MIN)];
+    }
+
+    /** @param  list<After>  $before a rest may run on for a while: the base only lets go the better */
+    private function open(array $before): void
+    {
+        $letsGo = self::isReleased($this->dish) ? $this->potted->first()->place->pot->material->letsGo() : null;
+        $minutes = self::OPEN_MIN + ($this->dish->serving === Serving::Mixed ? self::MIX_MIN : 0)
+            + ($letsGo === LetsGo::AfterRestOrColdWater ? self::RELEASE_MIN : 0);
+        $serving = Note::label($this->dish->serving);
+        $this->add(
+            WorkKind::Open, 0, $minutes, Attention::Throughout, Note::label($this->dish->serving, 'task'),
+            [Hold::pot($this->dish->lid->pot)], $before,
+            $letsGo === null ? $serving
+                : Note::of('work-order.let-go-and-served', letsGo: Note::label($letsGo), serving: $serving),
+            Note::of('work-order.open-it'), Note::of('work-order.on-the-table'),
+        );
+    }
+
+    private static function isReleased(Dish $dish): bool
+    {
+        return $dish->base->kind->isLaid && in_array($dish->serving, [Serving::Whole, Serving::Lifted], true);
     }
 
     /** @return list<After> what the opening comes after */
@@ -686,11 +771,11 @@ final class WorkOrder
     private function add(
         WorkKind $kind, int $index, int $minutes, Attention $attention, Note $name, array $holds = [],
         array $after = [],
-        ?Note $detail = null, ?Note $begin = null, ?Note $finish = null, ?Note $keeps = null,
+        ?Note $detail = null, ?Note $begin = null, ?Note $finish = null, ?Note $keeps = null, ?Caution $caution = null,
     ): void {
         $this->work[] = new Work(
             $kind, $index, new Task($kind->id($index), $minutes, $attention, $holds, $after),
-            $name, $detail, $begin ?? Note::of('work-order.start'), $finish ?? Note::of('work-order.done'), $keeps,
+            $name, $detail, $begin ?? Note::of('work-order.start'), $finish ?? Note::of('work-order.done'), $keeps, $caution,
         );
     }
 
@@ -727,7 +812,7 @@ final class WorkOrder
 
     private static function layerMin(Dish $dish): int
     {
-        return $dish->cooking === Cooking::OnePot
+        return $dish->cooking->isWithFilling()
             ? self::LEVEL_MIN
             : self::LAYER_MIN + ($dish->mound ? self::MOUND_MIN : 0) + ($dish->lid->secondPot === null ? 0 : 1);
     }

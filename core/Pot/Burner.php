@@ -10,6 +10,9 @@ use Orbek\Core\Measure\Refused;
 /** One ring of the stove. */
 final readonly class Burner
 {
+    /** The id of a rice cooker's own plate. */
+    public const COOKER = 'cooker';
+
     /** At a boil under full heat: 100 K over the pot, 175 K over the air. */
     private const PLATE_LETS_THROUGH = 0.78;
 
@@ -45,7 +48,7 @@ final readonly class Burner
     /** A rice cooker's own plate, as a ring. */
     public static function ofCooker(string $name, float $watts): self
     {
-        return new self('cooker', $name, BurnerKind::Coil, $watts, Knob::plain(0.0), 0.0);
+        return new self(self::COOKER, $name, BurnerKind::Coil, $watts, Knob::plain(0.0), 0.0);
     }
 
     /** Power that reaches the pot at full setting, W. */

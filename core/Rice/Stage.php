@@ -51,6 +51,14 @@ enum Stage: string
         return self::Snaps;
     }
 
+    /** The one before it; of the first itself. */
+    public function before(): self
+    {
+        $cases = self::cases();
+
+        return $cases[max(0, (int) array_search($this, $cases, true) - 1)];
+    }
+
     /** Doneness at which the stage ends: infinite for the last. */
     public function ends(): float
     {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'keeps-warm' => 'kept warm in the cooker',
     'off' => 'rest',
     'oven' => 'oven at {celsius} °C',
     'on' => '{isMarked, select, yes{{mark}} other{{percent} %}}{isOnPlate, select, yes{ on the {plate}} other{}}'

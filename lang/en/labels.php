@@ -45,6 +45,7 @@ return [
             'raw-meat' => 'Raw meat: marinate in the fridge; board, hands and bowl apart; used marinade only if boiled.',
             'core' => 'Only a thermometer shows a safe core: 74 °C poultry and reheated food, 71 °C minced meat, 63 °C whole cuts and fish. Local rules come first.',
             'hot-fat' => 'Hot fat: dry what goes in, never leave it; a lid on a fat fire, never water.',
+            'hot-sugar' => 'Melted sugar burns worse than boiling water: dry pan, long spoon, no children near; hot water goes in at arm\'s length.',
             'cloth' => 'Tie the cloth\'s corners up over the lid, away from the flame.',
             'long-flame' => 'A live flame for two hours is never left alone; air the room.',
             'steam' => 'Open away from the face; turn out with dry gloves, and ask for a second pair of hands for a heavy pot.',
@@ -214,12 +215,14 @@ return [
             'lifted' => 'rice lifted off, crust after it',
             'scooped' => 'scooped down one side, all layers on each plate',
             'mixed' => 'top rice set aside, the rest mixed gently, topped again',
+            'platter' => 'on a platter, rice and what is served with it in turns',
         ],
         'task' => [
             'whole' => 'Turn out',
             'lifted' => 'Lift off rice and crust',
             'scooped' => 'Open and scoop',
             'mixed' => 'Open, set the top aside, mix gently',
+            'platter' => 'Open and lay out the platter',
         ],
     ],
     'Spices' => [

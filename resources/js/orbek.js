@@ -52,3 +52,52 @@ if (unsent) {
     setInterval(sendWhatWaits, 10_000);
     window.addEventListener('online', sendWhatWaits);
 }
+
+// Kept for when the network is gone: the shell, the pages last seen, the meals ahead.
+if (navigator.serviceWorker && window.isSecureContext) {
+    const FRESH_MS = 300_000;
+    const KEEPS_AFTER_MS = 4000;
+    const keep = ({ active }) => {
+        // A page that was on its way when the worker came is not in its hands yet.
+        if (!navigator.serviceWorker.controller) active.postMessage({ claim: true });
+        // Beside what the page itself asks for, not before it.
+        setTimeout(() => {
+            const ahead = [...document.querySelectorAll('.meals-ahead a[href]')].map((link) => new URL(link.href).pathname);
+            const isFresh = Date.now() - Number(sessionStorage.getItem('orbek.shelf-kept') ?? 0) < FRESH_MS;
+            if (!isFresh) sessionStorage.setItem('orbek.shelf-kept', String(Date.now()));
+            active.postMessage({ keep: [...(isFresh ? [] : ['/shelf']), ...new Set(ahead)].slice(0, 7) });
+        }, KEEPS_AFTER_MS);
+    };
+    navigator.serviceWorker.register('/build/sw.js', { scope: '/' }).then(() => navigator.serviceWorker.ready).then(keep).catch(() => {});
+}
+
+// Signed out, nothing of this member stays on a shared phone; what was tapped goes out first.
+document.addEventListener('submit', async (event) => {
+    const form = event.target.closest('form[data-signs-out]');
+    if (!form) return;
+    event.preventDefault();
+    await deliverAll();
+    const left = Object.values(await waiting()).reduce((sum, queue) => sum + queue.length, 0);
+    if (left > 0 && !form.dataset.asked) {
+        form.dataset.asked = '';
+        unsent.hidden = false;
+        unsent.textContent = `${left} noted at the stove are not sent yet and would be lost: sign out when the server is back, or press again to leave them.`;
+        return;
+    }
+    await Promise.all((await caches?.keys() ?? []).filter((name) => name === 'orbek-pages').map((name) => caches.delete(name)));
+    ['orbek', 'orbek-log'].forEach((name) => indexedDB.deleteDatabase(name));
+    Object.keys(localStorage).filter((name) => name.startsWith('orbek.')).forEach((name) => localStorage.removeItem(name));
+    form.submit();
+});
+
+// The laptop serves a newer Orbek than this page came from: said, not forced; a cook in the middle goes on.
+document.addEventListener('orbek:updated', () => {
+    if (!document.getElementById('updated')) {
+        const line = document.createElement('p');
+        line.id = 'updated';
+        line.className = 'unsent';
+        line.setAttribute('role', 'status');
+        line.innerHTML = 'Orbek was updated. This page goes on as it is; <a href="">load it again</a> when there is a moment. Nothing tapped is lost.';
+        document.querySelector('main')?.before(line);
+    }
+});

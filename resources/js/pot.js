@@ -229,7 +229,8 @@ export default () => ({
         this.following = setTimeout(() => this.askSlow(), 120);
     },
 
-    askSlow() {
+    /** @param {boolean} again whether one that is not answered is asked for once more */
+    askSlow(again = true) {
         const { version } = document.getElementById('body').dataset;
         for (const [what, selector] of [['right', '[data-right]'], ['mends', '[data-mends]']]) {
             const place = document.querySelector(selector);
@@ -239,6 +240,7 @@ export default () => ({
                 if (version !== document.getElementById('body').dataset.version) return;
                 const now = document.querySelector(selector);
                 if (!now) return;
+                if (reached.status === 0 && again) return setTimeout(() => this.askSlow(false), 1000);
                 now.removeAttribute('aria-busy');
                 now.innerHTML = reached.ok ? reached.text : '';
             });

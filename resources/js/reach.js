@@ -43,6 +43,9 @@ export async function reach(url, options = {}) {
     } catch {
         return { ok: false, status: 0, text: '', json: null, headers: null, message: GONE };
     }
+    const build = document.querySelector('meta[name="build"]')?.content;
+    const served = came.headers?.get?.('Orbek-Build');
+    if (build && served && served !== build) document.dispatchEvent(new CustomEvent('orbek:updated'));
     let json = null;
     try { json = JSON.parse(came.text); } catch { /* A page, not data. */ }
     const ok = came.status >= 200 && came.status < 300;

@@ -1,5 +1,7 @@
 import { monotonicFactory } from 'ulid';
+import { forget, layOver, log, logged, standing } from './alone.js';
 import { redraw } from './body.js';
+import { askForNotices, call, cannot, isOn, ready, set } from './calls.js';
 import { add, deliver, waitingOf } from './queue.js';
 import { reach } from './reach.js';
 
@@ -25,17 +27,25 @@ export default () => ({
     message: '',
     called: new Set(),
     delivering: null,
+    happened: [],
+    keeping: null,
+    tried: '',
+    steps: null,
 
     async init() {
         Object.assign(this, JSON.parse(this.$root.dataset.live));
         this.who = localStorage.getItem(`orbek.who.${this.cook}`) ?? '';
-        this.offset = { shown: this.shown, at: Date.now(), speed: this.speed };
+        this.setClock();
+        this.happened = await logged(this.cook);
         this.tick();
         setInterval(() => this.tick(), 250);
         // Another phone on this cook is seen within three seconds; where nothing happened the answer is empty.
         setInterval(() => this.deliver(), 1_500);
         document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
         this.$nextTick(() => this.takeEarly());
+        this.showCalls();
+        this.keep(0);
+        if (this.isKept) this.goAlone();
         this.waiting = (await waitingOf(this.cook)).length;
         if (this.waiting || this.who) this.deliver();
     },
@@ -46,6 +56,18 @@ export default () => ({
         document.removeEventListener('click', keep);
         document.removeEventListener('submit', keep);
         taps.splice(0).forEach((target) => (target.matches('form') ? target.requestSubmit() : target.click()));
+    },
+
+    /** Whether this page was kept from before: its clock is then the one the server had when it was last there. */
+    get isKept() {
+        return 'kept' in document.documentElement.dataset;
+    },
+
+    setClock() {
+        const key = 'orbek.clock';
+        const before = this.isKept ? JSON.parse(localStorage.getItem(key) ?? 'null') : null;
+        this.offset = before ?? { shown: this.shown, at: Date.now(), speed: this.speed };
+        if (!this.isKept) localStorage.setItem(key, JSON.stringify(this.offset));
     },
 
     get isUnsent() {
@@ -78,6 +100,10 @@ export default () => ({
         if (complaint) this.rescue(complaint);
         const probe = event.target.closest('[data-probe]');
         if (probe) this.probe(probe);
+        const way = event.target.closest('[data-call]');
+        if (way) this.turnCall(way);
+        if (event.target.closest('[data-try-call]')) this.tryCall();
+        if (event.target.closest('[data-undo-last]')) this.undoLast();
         const who = event.target.closest('[data-who]');
         if (who) this.be(who.dataset.who);
         const hand = event.target.closest('[data-forward], [data-speed]');
@@ -126,6 +152,8 @@ export default () => ({
             const { setting, ring } = Object.fromEntries(new FormData(turned));
             return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(setting), ...(ring ? { ring } : {}), ...this.dishOf(turned) });
         }
+        const left = event.target.closest('form[data-event="chilled"]');
+        if (left) return this.happen('chilled', { portions: Number(new FormData(left).get('portions')), ...this.dishOf(left) });
         const { rice, crust, filling, line, where } = Object.fromEntries(new FormData(event.target));
         this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } : {}) }, ...this.dishOf(event.target) });
     },
@@ -146,8 +174,11 @@ export default () => ({
 
     async happen(type, more) {
         const at = Math.round(1000 * this.now()) / 1000;
-        await add(this.cook, { id: ulid(Math.round(1000 * at)), type, at, ...more });
+        const happened = { id: ulid(Math.round(1000 * at)), type, at, ...more };
+        this.happened.push(happened);
+        await Promise.all([add(this.cook, happened), log(this.cook, happened)]);
         this.waiting++;
+        if (!document.getElementById('alone').hidden) this.layOver();
         this.deliver();
     },
 
@@ -162,7 +193,7 @@ export default () => ({
         this.waiting = told.left.length;
         this.away = told.away;
         this.why = told.why;
-        if (told.away) return this.goOnAlone(told.left);
+        if (told.away) return this.goAlone();
         if (told.refused.length) this.message = told.refused.join(' ');
         else if (told.answer) this.message = '';
         if (!told.answer) return this.refresh();
@@ -172,45 +203,70 @@ export default () => ({
         return this.waiting ? this.send() : null;
     },
 
-    /** Without the server: say what was noted and offer the next step in the plan's order. */
-    goOnAlone(queue) {
+    /** Without the server: every step with its amounts and cautions, and what was tapped laid over it. */
+    async goAlone() {
+        const alone = document.getElementById('alone');
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
-        const done = queue.filter((event) => event.type === 'done');
-        const isOf = (event, step) => event.subject === step.id && (event.dish ?? null) === (step.dish ?? null);
-        const last = queue.filter((event) => ['started', 'done'].includes(event.type)).at(-1);
-        if (!last) return;
-        const now = document.querySelector('.now');
-        const running = last.type === 'started' ? this.steps.find((step) => isOf(last, step)) : null;
-        const from = this.steps.findIndex((step) => isOf(last, step));
-        const step = running ?? this.steps.slice(from + 1).find((next) => !done.some((event) => isOf(event, next)));
-        if (!step || !now) return;
-        now.querySelector('h1').textContent = step.name;
-        const over = now.querySelector('.over strong');
-        if (over) over.textContent = running ? 'Now' : 'Next to do';
-        // What was said of the step before does not hold for this one.
-        now.querySelectorAll('.window').forEach((line) => { line.textContent = ''; });
-        const count = now.querySelector('.count');
-        if (count && running) { count.dataset.until = String(last.at + 60 * step.minutes); delete count.dataset.waiting; }
-        const button = now.querySelector('.act.main');
-        button.disabled = false;
-        button.dataset.event = running ? 'done' : 'started';
-        button.dataset.subject = step.id;
-        if (step.dish === undefined || step.dish === null) delete now.dataset.dish;
-        else now.dataset.dish = step.dish;
-        button.textContent = running ? step.finish : step.begin;
+        if (!this.steps) await this.fetchSteps();
+        if (!this.steps) return;
+        if (alone.dataset.has === undefined) {
+            alone.querySelector('[data-steps]').innerHTML = this.steps;
+            alone.dataset.has = '';
+        }
+        alone.hidden = false;
+        this.layOver();
+    },
+
+    undoLast() {
+        const last = standing(this.happened).at(-1);
+        if (last) this.happen('undone', { subject: last.id, ...(last.dish === undefined ? {} : { dish: last.dish }) });
+    },
+
+    async fetchSteps() {
+        const reached = await reach(this.alone);
+        if (reached.ok) this.steps = reached.text;
+    },
+
+    layOver() {
+        layOver(document.getElementById('alone'), this.happened, this.now());
+        document.querySelectorAll('#alone button[disabled]').forEach((button) => { button.disabled = false; });
+    },
+
+    /** The server is there: its own page is shown again. */
+    goBack() {
+        const alone = document.getElementById('alone');
+        alone.hidden = true;
+        delete alone.dataset.has;
+        delete document.documentElement.dataset.kept;
+    },
+
+    /** Asks that the page as it now stands is kept for when the network is gone; not at every tap anew. */
+    keep(waitMs = 1500) {
+        clearTimeout(this.keeping);
+        this.keeping = setTimeout(() => {
+            this.fetchSteps();
+            navigator.serviceWorker?.ready.then(({ active }) => active.postMessage({ keep: [new URL(this.home).pathname] }));
+        }, waitMs);
     },
 
     async refresh() {
         const reached = await reach(`${this.body}?${new URLSearchParams({ seen: this.seen, ...(this.who ? { who: this.who } : {}) })}`);
         this.away = !reached.ok;
         this.why = reached.message;
+        if (this.away) return this.goAlone();
+        if (!document.getElementById('alone').hidden) this.goBack();
         if (reached.json && this.waiting === 0) this.draw(reached.json);
     },
 
     draw({ body, seen, shown, speed }) {
-        this.offset = { shown, at: Date.now(), speed };
+        this.goBack();
+        this.shown = shown;
+        this.speed = speed;
+        this.setClock();
+        if (this.seen.split('-')[0] !== seen.split('-')[0]) this.keep();
         this.seen = seen;
         redraw(body);
+        if (document.querySelector('.now.noting')) forget(this.cook);
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         this.tick();
         document.dispatchEvent(new CustomEvent('orbek:drawn'));
@@ -248,27 +304,31 @@ export default () => ({
             count.classList.toggle('due', due);
             count.classList.toggle('long', count.textContent.length > 5);
             if (count.matches('.now .count')) title = count.textContent;
-            const call = `${count.dataset.name}/${count.dataset.until}`;
-            if (due && left > -120 && !this.called.has(call)) { this.called.add(call); this.sound(); }
+            const name = `${count.dataset.name}/${count.dataset.until}`;
+            if (due && left > -120 && !this.called.has(name)) { this.called.add(name); call(count.dataset.name ?? 'Orbek'); }
+        });
+        document.querySelectorAll('[data-call-at]').forEach((window) => {
+            const name = `window/${window.dataset.callAt}`;
+            const left = Number(window.dataset.callAt) - now;
+            if (left <= 0 && left > -120 && !this.called.has(name)) { this.called.add(name); call('Test a grain'); }
         });
         const since = document.querySelector('[data-since]');
-        document.title = `${since?.textContent ?? title} ${document.querySelector('.now h1')?.textContent ?? ''}`.trim();
-        this.drawBoil(now);
+        if (isOn('title')) document.title = `${since?.textContent ?? title} ${document.querySelector('.now h1')?.textContent ?? ''}`.trim();
+        document.querySelectorAll('[data-course]').forEach((data) => this.drawBoil(data, now));
     },
 
     /** The grain and the mark on the hill, read off the course that the core has computed. */
-    drawBoil(now) {
-        const data = document.querySelector('[data-course]');
-        if (!data) return;
+    drawBoil(data, now) {
+        const place = data.closest('.boil-alone') ?? document.getElementById('body');
         const { startedAt, course } = JSON.parse(data.textContent);
         const seconds = Math.max(0, now - startedAt);
         const step = course[1][0] - course[0][0];
         const index = Math.min(course.length - 2, Math.floor(seconds / step));
         const share = Math.min(1, (seconds - course[index][0]) / step);
         const core = course[index][1] + (course[index + 1][1] - course[index][1]) * share;
-        document.querySelector('[data-live-grain] .core')?.setAttribute('transform', `scale(${core.toFixed(4)})`);
-        document.querySelector('[data-live-words]').textContent = `By the model a grain now ${course[index][2]}.`;
-        const hill = document.querySelector('[data-live-boil]');
+        place.querySelector('[data-live-grain] .core')?.setAttribute('transform', `scale(${core.toFixed(4)})`);
+        place.querySelector('[data-live-words]').textContent = `By the model a grain now ${course[index][2]}.`;
+        const hill = place.querySelector('[data-live-boil]');
         const mark = hill?.querySelector('.now');
         if (mark) {
             const x = Number(hill.dataset.left) + Number(hill.dataset.width) * Math.min(1, seconds / Number(hill.dataset.end));
@@ -277,23 +337,30 @@ export default () => ({
         }
     },
 
-    sound() {
-        if (!this.audio) return;
-        [0, 0.25, 0.5].forEach((delay) => {
-            const tone = this.audio.createOscillator();
-            const gain = this.audio.createGain();
-            gain.gain.value = 0.15;
-            tone.frequency.value = 880;
-            tone.connect(gain).connect(this.audio.destination);
-            tone.start(this.audio.currentTime + delay);
-            tone.stop(this.audio.currentTime + delay + 0.15);
-        });
+    showCalls() {
+        document.querySelectorAll('[data-call]').forEach((way) => way.setAttribute('aria-pressed', String(isOn(way.dataset.call))));
+        const missing = cannot();
+        this.tried = missing.length ? `This browser will not ${missing.join(', nor ')}.` : '';
+    },
+
+    turnCall(way) {
+        set(way.dataset.call, way.getAttribute('aria-pressed') !== 'true');
+        if (way.dataset.call === 'notice' && isOn('notice')) askForNotices().then(() => this.showCalls());
+        this.showCalls();
+    },
+
+    async tryCall() {
+        ready();
+        await askForNotices();
+        const done = await call('This is how Orbek calls', true);
+        this.showCalls();
+        this.tried = `${done.length ? `Called by ${done.join(', ')}.` : 'Nothing is on that this browser can do.'} ${this.tried}`;
     },
 
     /** Sound and a lit screen may only be asked for once a hand has touched the page. */
     wake() {
-        this.audio ??= new AudioContext();
-        if (navigator.wakeLock && (!this.lock || this.lock.released)) {
+        ready();
+        if (isOn('lit') && navigator.wakeLock && (!this.lock || this.lock.released)) {
             navigator.wakeLock.request('screen').then((lock) => { this.lock = lock; }).catch(() => {});
         }
     },

@@ -44,7 +44,8 @@ abstract class BrowserTestCase extends TestCase
     protected function openDish(string $name): void
     {
         $this->waitFor(function () use ($name): bool {
-            $this->visit('/shelf');
+            // Found by its name: eleven dishes are more than the first page of the shelf holds.
+            $this->visit('/shelf?find='.rawurlencode($name));
 
             return (bool) $this->browser->executeScript(
                 'const dish = [...document.querySelectorAll(".shelf .dish")].find((one) => one.textContent.includes(arguments[0])); dish?.click(); return dish !== undefined;',
@@ -52,6 +53,18 @@ abstract class BrowserTestCase extends TestCase
             );
         }, "{$name} is on the shelf");
         $this->waitForText('.picture h1', $name);
+    }
+
+    protected function open(string $station): void
+    {
+        $this->find("[data-open={$station}]")->click();
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(
+                WebDriverBy::cssSelector("#station-{$station} .more:not([data-lazy])"),
+            ) !== [],
+            "{$station} is open",
+        );
+        $this->waitFor(fn (): bool => $this->find("#station-{$station} .more")->isDisplayed(), "{$station} is open");
     }
 
     protected function find(string $selector): RemoteWebElement
@@ -97,9 +110,9 @@ abstract class BrowserTestCase extends TestCase
         $this->find("{$selector} option[value='{$value}']")->click();
     }
 
-    protected function waitFor(callable $holds, string $what): void
+    protected function waitFor(callable $holds, string $what, int $seconds = self::WAIT_S): void
     {
-        $until = microtime(true) + self::WAIT_S;
+        $until = microtime(true) + $seconds;
         do {
             try {
                 if ($holds()) {
@@ -156,6 +169,15 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Runs the practice clock forward from the page. */
+    /** Every step is there for when the server is gone. */
+    protected function untilItCanGoOnAlone(): void
+    {
+        $this->waitFor(
+            fn (): bool => $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove"))?.steps?.length > 0') === true,
+            'the steps are there',
+        );
+    }
+
     protected function forward(int $seconds): void
     {
         $this->browser->executeAsyncScript(

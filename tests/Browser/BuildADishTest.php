@@ -185,18 +185,6 @@ final class BuildADishTest extends BrowserTestCase
         $this->waitForText('.now h1', 'How did it come out?');
     }
 
-    private function open(string $station): void
-    {
-        $this->find("[data-open={$station}]")->click();
-        $this->waitFor(
-            fn (): bool => $this->browser->findElements(
-                WebDriverBy::cssSelector("#station-{$station} .more:not([data-lazy])"),
-            ) !== [],
-            "{$station} is open",
-        );
-        $this->waitFor(fn (): bool => $this->find("#station-{$station} .more")->isDisplayed(), "{$station} is open");
-    }
-
     /** @return list<string> the layers from the top down */
     private function order(): array
     {

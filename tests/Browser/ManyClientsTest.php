@@ -14,6 +14,8 @@ final class ManyClientsTest extends TestCase
 
     private const EACH = 60;
 
+    private const KILLS = 30;
+
     public function test_on_one_cook_every_event_is_there_once_and_nothing_fails(): void
     {
         $stack = Stack::get();
@@ -58,6 +60,37 @@ final class ManyClientsTest extends TestCase
             (int) $stack->value('select version from dishes where id = ?', $dish),
             'each acknowledged change made a version of its own',
         );
+    }
+
+    public function test_thirty_kills_under_load_lose_nothing_that_was_acknowledged(): void
+    {
+        $stack = Stack::get();
+        $stack->fresh();
+        $cook = (new Client($stack->port))->begin();
+        $clients = array_map(static function () use ($stack, $cook): Process {
+            $process = new Process([PHP_BINARY, __DIR__.'/client.php', (string) $stack->port, 'stubborn', $cook, '50'], timeout: 120);
+            $process->start();
+
+            return $process;
+        }, range(1, 3));
+        for ($kill = 0; $kill < self::KILLS; $kill++) {
+            usleep(random_int(20_000, 150_000));
+            $stack->killServer();
+            $stack->startServer();
+        }
+        $acknowledged = [];
+        foreach ($clients as $process) {
+            $process->wait();
+            /** @var array{taken: list<string>, statuses: array<int, int>} $told */
+            $told = json_decode($process->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+            self::assertCount(50, $told['taken'], $process->getErrorOutput());
+            self::assertSame([], array_diff(array_keys($told['statuses']), [0, 200, 419]), 'no answer but the right one, or none');
+            $acknowledged = [...$acknowledged, ...$told['taken']];
+        }
+        foreach ($acknowledged as $id) {
+            self::assertSame(1, (int) $stack->value('select count(*) from cook_events where id = ?', $id), $id);
+        }
+        self::assertSame('ok', $stack->value('select integrity_check from pragma_integrity_check where integrity_check != ?', ''));
     }
 
     /** @return list<array{statuses: array<int, int>, taken: list<string>, saved: int, seconds: float}> */

@@ -18,10 +18,12 @@ final class NothingLostTest extends BrowserTestCase
     public function test_a_killed_server_gets_the_good_taps_when_it_is_back_and_names_the_bad_one(): void
     {
         $this->begin();
+        $this->untilItCanGoOnAlone();
         $this->stack->killServer();
         $this->tap('.act.main');
         $this->waitForText('.stove .unsent', '1 noted here');
-        $this->tap('.act.main');
+        $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
+        $this->tap('#alone [data-step=rinse] [data-event=done]');
         $this->browser->executeAsyncScript(self::ADD_A_BAD_ONE);
         $this->browser->executeScript(
             'Alpine.$data(document.querySelector(".stove")).happen("started", {subject: "heat-water"})',

@@ -39,12 +39,21 @@ final class Stack
     /** The demo as on the first day: other tests' cooks are gone, the clock is real. */
     public function fresh(): void
     {
+        $this->isThere() || $this->startServer();
         $this->untilItRests();
         copy("{$this->folder}/seeded.sqlite", "{$this->folder}/orbek.sqlite");
         foreach (['-wal', '-shm'] as $side) {
             @unlink("{$this->folder}/orbek.sqlite{$side}");
         }
         (new Process(['rm', '-rf', "{$this->folder}/cache"]))->mustRun();
+    }
+
+    /** A test that failed with the server killed does not take the next ones with it. */
+    private function isThere(): bool
+    {
+        $socket = @stream_socket_client("tcp://127.0.0.1:{$this->port}", timeout: 2);
+
+        return $socket !== false && fclose($socket);
     }
 
     /** A page that is gone may have asked for what takes a second: what it writes must not come into the next test. */
@@ -133,21 +142,42 @@ final class Stack
     public function killServer(): void
     {
         (new Process(['bash', '-c', 'kill -KILL -- -'.$this->processes[0]->getPid()]))->run();
+        // Its workers too must have let go of the port before another can take it.
+        for ($looks = 0; $looks < 200 && $this->isThere(); $looks++) {
+            usleep(10_000);
+        }
     }
 
-    public function startServer(): void
+    /** @param  array<string, string>  $with settings that differ */
+    public function startServer(array $with = []): void
     {
-        $this->processes[0] = self::server($this->folder, $this->port);
+        for ($try = 0; $try < 20; $try++) {
+            $this->processes[0] = self::server($this->folder, $this->port, $with);
+            // One that could not have the port yet ends at once.
+            for ($looks = 0; $looks < 250 && $this->processes[0]->isRunning(); $looks++) {
+                if ($this->isThere()) {
+                    break 2;
+                }
+                usleep(20_000);
+            }
+        }
         self::wait("{$this->url}/orbek.svg");
     }
 
-    private static function server(string $folder, int $port): Process
+    /** @param  array<string, string>  $with settings that differ */
+    public function artisan(array $with, string ...$arguments): void
+    {
+        (new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), $with + self::env($this->folder), null, 60))->mustRun();
+    }
+
+    /** @param  array<string, string>  $with settings that differ */
+    private static function server(string $folder, int $port, array $with = []): Process
     {
         $root = dirname(__DIR__, 2);
         // A session of its own, so that workers end with their parent.
         $server = new Process(
             ['setsid', PHP_BINARY, ...self::FAST, '-S', "127.0.0.1:{$port}", "{$root}/serve.php"], "{$root}/public",
-            self::env($folder), null, null,
+            $with + self::env($folder), null, null,
         );
         // Nobody reads what it prints: a full pipe would hold it after some hundred requests.
         $server->disableOutput();
@@ -163,6 +193,9 @@ final class Stack
             'DB_DATABASE' => "{$folder}/orbek.sqlite", 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache",
             'APP_KEY' => 'base64:MDEyMzQ1Njc4OWFiY2RlZjAxMjM0NTY3ODlhYmNkZWY=', 'ORBEK_STAND_INS' => 'true',
             'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_DEBUG' => 'false',
+            // What ./orbek start has cached names the household's own database.
+            'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
+            'APP_EVENTS_CACHE' => 'bootstrap/cache/testing-events.php',
         ];
     }
 

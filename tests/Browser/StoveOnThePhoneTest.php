@@ -17,14 +17,16 @@ final class StoveOnThePhoneTest extends BrowserTestCase
     public function test_it_goes_on_without_its_server_and_sends_later(): void
     {
         $this->begin();
+        $this->untilItCanGoOnAlone();
         $this->stack->pauseServer(true);
         try {
             // A stopped server neither answers nor refuses: the request gives up after eight seconds and says so.
             $this->find('.act.main')->click();
             self::assertFalse($this->find('.act.main')->isEnabled(), 'a tap under way is not tapped again');
             $this->waitForText('.stove .unsent', 'The server does not answer. 1 noted here');
-            self::assertSame('Rinsed, soaking', $this->text('.act.main'));
-            $this->find('.act.main')->click();
+            $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
+            self::assertSame('Rinsed, soaking', $this->text('#alone .running [data-event=done]'));
+            $this->find('#alone .running [data-event=done]')->click();
             $this->waitForText('.stove .unsent', '2 noted here');
         } finally {
             $this->stack->pauseServer(false);
@@ -126,7 +128,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->liftAt() === $once, 'the undo takes the second test back');
 
         // By keyboard alone: t goes to the stages, Enter touches one.
-        $this->find('h1')->click();
+        $this->find('.now h1')->click();
         $this->browser->getKeyboard()->sendKeys('t');
         $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
         $this->waitFor(fn (): bool => $this->liftAt() > $once, 'a grain that snaps puts it off');

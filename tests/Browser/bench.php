@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 /*
- * What only a browser and a served page can tell: a word changed to its picture painted, and two
- * clients on one cook. The last part of ./orbek bench.
+ * What only a browser and a served page can tell: a word changed to its picture painted, two
+ * clients on one cook, and eight phones on the Stove, alone and in a home network. The last part of ./orbek bench.
  */
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Illuminate\Support\Str;
+use Symfony\Component\Process\ExecutableFinder;
+use Symfony\Component\Process\Process;
 use Tests\Browser\Client;
 use Tests\Browser\ManyClientsTest;
 use Tests\Browser\Stack;
@@ -76,3 +79,96 @@ printf(
     120 / max(0.001, ...array_column($told, 'seconds')), json_encode($statuses), $taken,
     is_numeric($kept) ? (int) $kept : 0, $taken - (is_numeric($kept) ? (int) $kept : 0),
 );
+
+/**
+ * Eight phones that load the Stove again and again.
+ *
+ * @param  array<int, mixed>  $options of each request
+ * @return array{float, float} requests a second, and the median in ms
+ */
+$eight = static function (string $url, array $options = []): array {
+    $multi = curl_multi_init();
+    $times = $busy = [];
+    $asked = 0;
+    $began = microtime(true);
+    $ask = static function () use ($multi, $url, $options, &$asked, &$busy): void {
+        $one = curl_init($url);
+        if ($one !== false) {
+            curl_setopt_array($one, $options + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_ENCODING => '']);
+            curl_multi_add_handle($multi, $one);
+            $busy[(int) $asked++] = $one;
+        }
+    };
+    for ($n = 0; $n < 8; $n++) {
+        $ask();
+    }
+    do {
+        curl_multi_exec($multi, $running);
+        curl_multi_select($multi, 0.05);
+        while (($done = curl_multi_info_read($multi)) !== false) {
+            $times[] = 1000 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
+            if (curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) !== 200) {
+                fwrite(STDERR, "{$url}: ".curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE)."\n");
+            }
+            curl_multi_remove_handle($multi, $done['handle']);
+            if ($asked < 240) {
+                $ask();
+            }
+        }
+    } while (count($times) < 240);
+    sort($times);
+
+    return [count($times) / (microtime(true) - $began), $times[intdiv(count($times), 2)]];
+};
+
+[$rate, $ms] = $eight("{$stack->url}/cooks/{$cook}");
+printf("The Stove under 8 phones, alone (php -S, 4 workers): %.0f pages a second, median %.0f ms.\n", $rate, $ms);
+
+if ((new ExecutableFinder)->find('caddy') === null) {
+    echo "In a home network: caddy is not installed here; ./orbek start --home installs it.\n";
+
+    return;
+}
+$folder = sys_get_temp_dir().'/orbek-home-'.bin2hex(random_bytes(4));
+mkdir($folder, 0700);
+$port = 8700 + random_int(0, 200);
+$home = new Process(['setsid', './orbek', 'start', '--home', '--owner', 'Bench', '--port', (string) $port], dirname(__DIR__, 2), [
+    'DB_DATABASE' => "{$folder}/orbek.sqlite", 'ORBEK_PASSPHRASE' => 'rice over low heat', 'ORBEK_HOME_RUN' => "{$folder}/run",
+    'ORBEK_HOME_CACHE' => 'bootstrap/cache/bench-home-config.php', 'APP_CONFIG_CACHE' => 'bootstrap/cache/bench-config.php',
+    'CACHE_PATH' => "{$folder}/cache",
+], null, null);
+touch("{$folder}/orbek.sqlite");
+$home->start();
+try {
+    $url = "https://localhost:{$port}";
+    $jar = "{$folder}/jar";
+    $curl = static function (string $path, ?array $form = null) use ($url, $jar): string {
+        $one = curl_init($url.$path);
+        if ($one === false) {
+            return '';
+        }
+        curl_setopt_array($one, [
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
+            CURLOPT_FOLLOWLOCATION => true, CURLOPT_TIMEOUT => 10,
+        ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
+        $answer = (string) curl_exec($one);
+        curl_close($one);
+
+        return $answer;
+    };
+    $until = microtime(true) + 90;
+    while (! str_contains($page = $curl('/sign-in'), '_token') && microtime(true) < $until) {
+        usleep(300_000);
+    }
+    $token = static fn (string $page): string => preg_match('/name="_token" value="([^"]+)"/', $page, $found) === 1 ? $found[1] : '';
+    $page = $curl('/sign-in', ['_token' => $token($page), 'name' => 'Bench', 'passphrase' => 'rice over low heat']);
+    $dish = preg_match('~/dishes/([0-9a-z]{26})~', $curl('/shelf'), $found) === 1 ? $found[1] : '';
+    $id = strtolower((string) Str::ulid());
+    $curl("/dishes/{$dish}/cooks", ['_token' => $token($curl("/dishes/{$dish}")), 'cook' => $id]);
+    [$rate, $ms] = $eight("{$url}/cooks/{$id}", [CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEFILE => $jar]);
+    printf("The Stove under 8 phones, in a home network (HTTPS, caddy, php-fpm, signed in): %.0f pages a second, median %.0f ms.\n", $rate, $ms);
+} finally {
+    (new Process(['bash', '-c', 'kill -TERM -- -'.$home->getPid()]))->run();
+    sleep(1);
+    (new Process(['rm', '-rf', $folder, 'bootstrap/cache/bench-home-config.php', 'bootstrap/cache/bench-config.php'], dirname(__DIR__, 2)))->run();
+}

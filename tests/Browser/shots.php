@@ -53,7 +53,7 @@ foreach ([0, 1, 2] as $meal) {
 foreach (
     [
         'shelf' => '/shelf', 'pot' => '/pot', 'notebook' => '/notebook', 'kitchen' => '/kitchen',
-        'drill' => '/drill', 'stoves' => '/kitchen/stoves', 'begin' => '/begin/pots',
+        'drill' => '/drill', 'begin' => '/begin/pots',
     ] as $name => $path
 ) {
     $wide->get($stack->url.$path);
@@ -75,7 +75,7 @@ $wide->executeScript('document.querySelector(\'a[href$="/list"]\').click()');
 $shot($wide, 'lists');
 $wide->get($stack->url.'/notebook');
 $wide->executeScript('document.querySelectorAll(".entry .small a")[3].click()');
-$shot($wide, 'causes');
+$shot($wide, 'record');
 $wide->get($stack->url.'/shelf');
 $wide->executeScript(
     '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()',
@@ -100,8 +100,6 @@ $dark->quit();
 $phone = $stack->browser(390, 844);
 $phone->get($stack->url.'/pot');
 $shot($phone, 'pot-phone');
-$phone->get($stack->url.'/begin/rings');
-$shot($phone, 'begin-phone');
 $phone->get($stack->url.'/pot');
 $press($phone, '.begin-cook button');
 for ($step = 0; $step < 40; $step++) {
@@ -142,4 +140,21 @@ for ($step = 0; $step < 90; $step++) {
     $forward($phone, $phone->findElements(WebDriverBy::cssSelector('.now [data-since]')) === [] ? 0 : 330);
     $press($phone, '.act.main');
 }
+// The laptop is gone: the page goes on from what it has.
+usleep(3_000_000);
+$stack->killServer();
+$phone->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
+usleep(2_000_000);
+$shot($phone, 'stove-alone');
+$stack->artisan(['ORBEK_PASSPHRASE' => 'rice over low heat'], 'orbek:owner', 'Cook one');
+$stack->startServer(['ORBEK_SIGN_IN' => 'true', 'SESSION_DRIVER' => 'database']);
+$home = $stack->browser(1280, 800);
+$home->get($stack->url.'/sign-in');
+$home->findElement(WebDriverBy::name('name'))->sendKeys('Cook one');
+$home->findElement(WebDriverBy::name('passphrase'))->sendKeys('rice over low heat');
+$press($home, '.sign-in button');
+$home->get($stack->url.'/people');
+$press($home, 'form[action$="/people/invite"] button');
+$shot($home, 'people');
+$home->quit();
 $phone->quit();

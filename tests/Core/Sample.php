@@ -13,8 +13,11 @@ use Orbek\Core\Dish\School;
 use Orbek\Core\Dish\Starter;
 use Orbek\Core\Edit\Edits;
 use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\BoilPlan;
@@ -74,6 +77,21 @@ final class Sample
 
         return Planner::in($kitchen, Knowledge::none(), new DateTimeImmutable($now))
             ->plan($dish ?? self::polo(), [], new DateTimeImmutable($tableAt, $kitchen->timezone));
+    }
+
+    /** A heat line found once and for all, for tests in which the heat that a dish gets is not the question. */
+    public static function oneLine(): FoundLines
+    {
+        return new class() implements FoundLines
+        {
+            public function line(string $of, callable $find): array
+            {
+                return [
+                    new HeatBlock(8, Flame::on('', 0.8, null)), new HeatBlock(20, Flame::on('', 0.25, null)),
+                    new HeatBlock(6, Flame::off()),
+                ];
+            }
+        };
     }
 
     /** @return array<string, mixed> */

@@ -98,11 +98,11 @@ final class HeatTest extends FeatureTestCase
     public function test_a_past_cook_tells_its_likeliest_causes(): void
     {
         $straw = Cook::query()->where('summary->crust', 'straw')->firstOrFail();
-        $this->get(route('cook.causes', $straw))->assertOk()->assertSee('Likeliest causes')->assertSee(
+        $this->get(route('cook.record', $straw))->assertOk()->assertSee('Likeliest causes')->assertSee(
             'less heat than reckoned',
             false,
         );
-        $this->get(route('notebook'))->assertSee('Why it came out so');
+        $this->get(route('notebook'))->assertSee('How it went, and why');
     }
 
     public function test_the_closed_pot_is_followed_turned_rescued_and_probed(): void

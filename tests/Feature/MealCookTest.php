@@ -123,7 +123,7 @@ final class MealCookTest extends FeatureTestCase
             self::assertSame("Dish {$place}", $dish->summary['line'] ?? null);
             self::assertArrayHasKey('used', $dish->summary ?? []);
             self::assertNotNull($dish->served_at);
-            $this->get(route('cook.causes', $dish))->assertOk();
+            $this->get(route('cook.record', $dish))->assertOk();
         }
         self::assertTrue($cook->dishes()->get()->contains(static fn (Cook $one): bool => isset($one->summary['stove'])));
         self::assertSame(0, Artisan::call('orbek:knowledge'));

@@ -172,6 +172,25 @@ final class PlacesTest extends FeatureTestCase
         self::assertSame(1, $this->dish()->version);
     }
 
+    public function test_what_is_told_once_is_not_used_up_by_what_a_page_fetches_beside_it(): void
+    {
+        $this->post(route('dish.away', $this->dish()))->assertRedirect();
+        $this->withCookie('orbek-session', session()->getId());
+        $this->get('/shelf', ['Sec-Fetch-Mode' => 'cors'])->assertOk();
+        $this->get('/shelf', ['Sec-Fetch-Mode' => 'navigate'])->assertOk()->assertSee('role="status"', false)->assertSee('Take it out again');
+        $this->get('/shelf')->assertDontSee('Take it out again');
+    }
+
+    public function test_layers_say_a_stage_once_when_all_share_it(): void
+    {
+        $dish = $this->dish();
+        $this->get(route('pot.more', [$dish, 'layers']))->assertOk()->assertSee('All of the rice is lifted when a grain')->assertSee('Lift it apart')
+            ->assertDontSee('when it is lifted');
+        $this->patchJson(route('dish.change', $dish), ['path' => 'layers/0/stage', 'value' => 'half', 'version' => 1])->assertOk();
+        $this->get(route('pot.more', [$dish, 'layers']))->assertSee('when it is lifted')->assertDontSee('All of the rice is lifted');
+        $this->get(route('pot', $dish))->assertSee('Stage of the rice in layer 1');
+    }
+
     public function test_a_dish_that_is_not_there_is_not_found(): void
     {
         $this->get('/dishes/01jdj7k0000000000000000001')->assertNotFound();

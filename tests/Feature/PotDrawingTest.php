@@ -48,6 +48,22 @@ final class PotDrawingTest extends TestCase
         }
     }
 
+    public function test_food_past_the_rim_is_cut_off_with_a_torn_edge_and_told(): void
+    {
+        $fits = new PotDrawing(Sample::plan(), self::SCALE);
+        self::assertSame([0.0, null], [$fits->pastRimCm(), $fits->torn()]);
+
+        $plan = Sample::plan(Sample::polo()->changed('usual/eaters', 40));
+        $drawing = new PotDrawing($plan, self::SCALE);
+        self::assertEqualsWithDelta(-$plan->totals->free()->amount, $drawing->pastRimCm(), 0.06);
+        self::assertGreaterThan(1, $drawing->pastRimCm());
+        foreach ($drawing->layers() as $drawn) {
+            preg_match_all('/-?[\d.]+,(-?[\d.]+)/', $drawn['outline'], $points);
+            self::assertGreaterThanOrEqual($drawing->rim(), min(INF, ...array_map(floatval(...), $points[1])));
+        }
+        self::assertStringContainsString('l', (string) $drawing->torn());
+    }
+
     public function test_the_same_plan_is_drawn_the_same_and_another_differs_where_it_changed(): void
     {
         $nine = new PotDrawing(Sample::plan(), self::SCALE);

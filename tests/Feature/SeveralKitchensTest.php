@@ -108,7 +108,7 @@ final class SeveralKitchensTest extends FeatureTestCase
         // In the afternoon, where the two ways to tell the hours differ.
         $clock = app(PracticeClock::class);
         $clock->putForward(
-            $clock->now()->setTimezone(Kitchen::core()->timezone)->modify('tomorrow 14:02')->getTimestamp()
+            $clock->now()->setTimezone(Kitchen::core()->timezone)->modify('tomorrow 14:03')->getTimestamp()
                 - $clock->now()->getTimestamp(),
         );
         $plan = $this->plan();

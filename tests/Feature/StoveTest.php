@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Cook;
 use App\Models\CookEvent;
+use App\StandIns\PracticeClock;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Core\Sample;
@@ -149,6 +150,19 @@ final class StoveTest extends FeatureTestCase
         )->assertOk()->assertSee('How did it come out?');
         self::assertSame(350, $cook->refresh()->summary['lifted_s'] ?? null);
         self::assertNotNull($cook->served_at);
+    }
+
+    public function test_an_event_that_came_while_the_page_was_made_is_still_to_be_seen(): void
+    {
+        $cook = $this->begun();
+        $now = app(PracticeClock::class)->now();
+        $cook->fold($now);
+        $this->postJson(route('cook.events', $cook), ['events' => [[
+            'id' => (string) Str::ulid(), 'type' => 'started', 'subject' => 'rinse', 'at' => $now->getTimestamp(),
+        ]]])->assertOk()->assertJsonPath('events.0.status', 'taken');
+        self::assertSame([0, 1], [$cook->countFolded(), $cook->events()->count()]);
+        $cook->fold($now);
+        self::assertSame(1, $cook->countFolded());
     }
 
     public function test_script_in_a_line_stays_text(): void

@@ -118,7 +118,7 @@ final class StrangersTest extends FeatureTestCase
                 ->id, 'version' => DishVersion::query()
                 ->firstOrFail()
                 ->id, 'id' => 'lakeside-sack',
-            'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id,
+            'token' => 'x', 'member' => 'x', 'device' => 'x', 'meter' => 'x', 'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id,
             'mealCook' => $mealCook->id, 'mealVersion' => MealVersion::query()->firstOrFail()->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [
@@ -128,7 +128,7 @@ final class StrangersTest extends FeatureTestCase
             'minutes', 'setting', 'material', 'diameter_cm', 'height_cm', 'watts', 'marks', 'least', 'kg', 'altitude_m',
             'room_c', 'tap_c', 'move_to', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c', 'lot',
             'go', 'how', 'boil_c', 'pots', 'rings', 'bags', 'sure', 'oven', 'cooker', 'hands', 'dishes',
-            'who', 'seen',
+            'who', 'seen', 'portions', 'how', 'unit', 'of_raw_g', 'passphrase', 'again', 'old', 'role',
         ];
         foreach (['a list' => ['x'], 'a list of lists' => [['x' => ['y']]]] as $what => $bad) {
             foreach (Route::getRoutes()->getRoutes() as $route) {

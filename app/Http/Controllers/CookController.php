@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\AtStove;
 use App\Http\SentEvents;
+use App\Http\WholePlan;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\MealCook;
@@ -16,14 +17,11 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Orbek\Core\Cook\Causes;
 use Orbek\Core\Cook\Complaint;
 use Orbek\Core\Cook\Rescue;
-use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Work;
 
 /** A cook at the stove: begun once, shown as it stands, told what happens. */
 final class CookController
@@ -86,20 +84,28 @@ final class CookController
         ]);
     }
 
+    /** Every step, for a page that goes on without this server. */
+    public function alone(Cook $cook, WholePlan $whole): View
+    {
+        $fold = $cook->fold($this->clock->now());
+
+        return view('stove.alone', [
+            'steps' => $whole->ofDish($fold), 'whole' => $whole, 'zone' => $fold->plan()->kitchen->timezone,
+            'servedAt' => $fold->state->servedAt?->getTimestamp(),
+        ]);
+    }
+
     /** The stove as it stands; nothing where the page has seen all there is to see (`seen`). */
     public function body(Request $request, Cook $cook): JsonResponse|Response
     {
-        $seen = $this->seen($cook);
-
-        return $request->query('seen') === $seen ? response()->noContent() : response()->json([
-            'body' => view('stove.body', $this->data($cook))->render(), 'seen' => $seen,
-        ] + $this->clock->shown());
+        return $request->query('seen') === $this->seen($cook->events()->count()) ? response()->noContent()
+            : response()->json($this->shown($cook));
     }
 
     /** What the stove shown hangs on: what happened, and the minute. */
-    private function seen(Cook $cook): string
+    private function seen(int $events): string
     {
-        return $cook->events()->count().'-'.intdiv($this->clock->now()->getTimestamp(), 60);
+        return $events.'-'.intdiv($this->clock->now()->getTimestamp(), 60);
     }
 
     /**
@@ -116,9 +122,17 @@ final class CookController
         $answers = $cook->record($sent->events(), $now);
 
         return response()->json(['events' => $sent->answers($answers)] + ($request->boolean('body')
-            ? ['body' => view('stove.body', $this->data($cook))->render(), 'seen' => $this->seen($cook)]
-                + $this->clock->shown()
-            : []));
+            ? $this->shown($cook) : []));
+    }
+
+    /** @return array{body: string, seen: string, shown: float, speed: float} */
+    private function shown(Cook $cook): array
+    {
+        $data = $this->data($cook);
+
+        return [
+            'body' => view('stove.body', $data)->render(), 'seen' => $this->seen($cook->countFolded()),
+        ] + $this->clock->shown();
     }
 
     /** What to do about a fault, computed from where this pot is. */
@@ -140,20 +154,6 @@ final class CookController
         return response()->noContent();
     }
 
-    /** How a cook came out, and what most likely made it so. */
-    public function causes(Cook $cook): View
-    {
-        $fold = $cook->fold($this->clock->now());
-
-        return view(
-            'notebook.causes',
-            [
-                'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
-                'causes' => Causes::of($fold),
-            ],
-        );
-    }
-
     /** @return array<string, mixed> */
     private function data(Cook $cook): array
     {
@@ -168,24 +168,11 @@ final class CookController
                 'events' => route('cook.events', $cook),
                 'body' => route('cook.body', $cook),
                 'home' => route('cook', $cook),
+                'alone' => route('cook.alone', $cook),
                 'clock' => route('practice-clock'),
-                'seen' => $this->seen($cook),
+                'seen' => $this->seen($cook->countFolded()),
                 ...$this->clock->shown(),
-                'steps' => array_values(array_map($this->step(...), $fold->plan()->day->works)),
             ],
-        ];
-    }
-
-    /**
-     * @return array{
-     *     id: string, name: string, begin: string, finish: string, minutes: int
-     * } a step as a page that goes on alone knows it
-     */
-    private function step(Work $work): array
-    {
-        return [
-            'id' => $work->task->id, 'name' => $this->say->text($work->name), 'begin' => $this->say->text($work->begin),
-            'finish' => $this->say->text($work->finish), 'minutes' => $work->task->minutes,
         ];
     }
 }

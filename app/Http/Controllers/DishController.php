@@ -69,7 +69,7 @@ final class DishController
         $seen = $asked->whole('version', 1, PHP_INT_MAX);
         $value = $request->input('value');
         // Degrees come as this household reads them, and are kept as °C.
-        if ($asked->text('path') === 'rice/soak/celsius' && is_numeric($value)) {
+        if (in_array($asked->text('path'), ['rice/soak/celsius', 'lid/oven_c'], true) && is_numeric($value)) {
             $value = round(Kitchen::core()->reading->celsius((float) $value), 1);
         }
         $edit = Edits::read($asked->text('path'), $value);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\Meter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,7 +30,7 @@ final class KitchenThingController
         $kitchen = Kitchen::inUse();
 
         return view('kitchen.things', [
-            'home' => $kitchen->read(), 'version' => $kitchen->version, 'used' => $this->used(),
+            'meters' => Meter::query()->orderBy('name')->get(), 'home' => $kitchen->read(), 'version' => $kitchen->version, 'used' => $this->used(),
             'before' => session(self::BEFORE) === null || session(self::BEFORE)['version'] !== $kitchen->version
                 ? null : session(self::BEFORE)['what'],
         ]);

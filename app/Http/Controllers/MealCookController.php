@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\AtStove;
 use App\Http\SentEvents;
+use App\Http\WholePlan;
 use App\Models\LaidMeals;
 use App\Models\Meal;
 use App\Models\MealCook;
@@ -16,7 +17,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Orbek\Core\Cook\MealCook as CoreMealCook;
 use Orbek\Core\Measure\Fields;
 
 /** A meal at the stove: all its dishes on one page, for each pair of hands what presses. */
@@ -41,12 +41,21 @@ final class MealCookController
         ]);
     }
 
+    /** Every step of every dish, for a page that goes on without this server. */
+    public function alone(MealCook $mealCook, WholePlan $whole): View
+    {
+        $fold = $mealCook->fold($this->clock->now());
+
+        return view('stove.alone', [
+            'steps' => $whole->ofMeal($fold), 'whole' => $whole, 'zone' => $fold->began->kitchen->timezone,
+            'servedAt' => $fold->servedAt()?->getTimestamp(),
+        ]);
+    }
+
     /** The stove as it stands; nothing where the page has seen all there is to see (`seen`). */
     public function body(Request $request, MealCook $mealCook): JsonResponse|Response
     {
-        $seen = $this->seen($request, $mealCook);
-
-        return $request->query('seen') === $seen ? response()->noContent()
+        return $request->query('seen') === $this->seen($request, $mealCook, $mealCook->countEvents()) ? response()->noContent()
             : response()->json($this->shown($request, $mealCook));
     }
 
@@ -77,15 +86,15 @@ final class MealCookController
     {
         return [
             'body' => view('stove.meal-body', $this->data($request, $mealCook))->render(),
-            'seen' => $this->seen($request, $mealCook),
+            'seen' => $this->seen($request, $mealCook, $mealCook->countFolded()),
         ] + $this->clock->shown();
     }
 
     /** What the stove shown hangs on: what happened, the minute, and whose it is. */
-    private function seen(Request $request, MealCook $mealCook): string
+    private function seen(Request $request, MealCook $mealCook, int $events): string
     {
         return implode('-', [
-            $mealCook->countEvents(), intdiv($this->clock->now()->getTimestamp(), 60),
+            $events, intdiv($this->clock->now()->getTimestamp(), 60),
             $this->who($request, $mealCook) ?? 0,
         ]);
     }
@@ -114,24 +123,9 @@ final class MealCookController
             'who' => $this->who($request, $mealCook),
             'live' => [
                 'cook' => "meal-{$mealCook->id}", 'body' => route('meal-cook.body', $mealCook),
-                'home' => route('meal-cook', $mealCook), 'clock' => route('practice-clock'),
-                'seen' => $this->seen($request, $mealCook), ...$this->clock->shown(), 'steps' => $this->steps($fold),
+                'home' => route('meal-cook', $mealCook), 'alone' => route('meal-cook.alone', $mealCook), 'clock' => route('practice-clock'),
+                'seen' => $this->seen($request, $mealCook, $mealCook->countFolded()), ...$this->clock->shown(),
             ],
         ];
-    }
-
-    /** @return list<array<string, int|string|null>> the steps as a page that goes on alone knows them */
-    private function steps(CoreMealCook $fold): array
-    {
-        $steps = [];
-        foreach ($fold->began->tasks as $id => $task) {
-            $steps[] = [
-                'id' => $task->task, 'dish' => $task->dish, 'name' => $this->say->text($task->name),
-                'begin' => $this->say->text($task->begin), 'finish' => $this->say->text($task->finish),
-                'minutes' => $fold->began->tasks[$id]->job->minutes,
-            ];
-        }
-
-        return $steps;
     }
 }

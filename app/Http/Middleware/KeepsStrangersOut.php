@@ -31,6 +31,8 @@ final class KeepsStrangersOut
             $answer->headers->set($name, $value);
         }
         $answer->headers->set('Content-Security-Policy', self::policy($nonce));
+        // A page that came from an older build can tell.
+        $answer->headers->set('Orbek-Build', (string) Vite::manifestHash());
         $answer->headers->remove('X-Powered-By');
         if (! headers_sent()) {
             header_remove('X-Powered-By');
@@ -51,6 +53,7 @@ final class KeepsStrangersOut
             "connect-src 'self'",
             "form-action 'self'",
             "manifest-src 'self'",
+            "worker-src 'self'",
             "base-uri 'none'",
             "frame-ancestors 'none'",
         ]);

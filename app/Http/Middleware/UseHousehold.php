@@ -6,26 +6,29 @@ namespace App\Http\Middleware;
 
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Member;
 use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Orbek\Core\Measure\Reading;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Until there are accounts, the one household of this installation is in use. */
+/** The household of who is signed in; where nobody signs in, the one in use of this installation. */
 final class UseHousehold
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        app()->instance(Household::class, Household::inUse());
+        $member = Auth::user();
+        app()->instance(Household::class, $member instanceof Member ? $member->household : Household::inUse());
         app()->instance(
             Wording::class,
             new Wording(lang_path('en'), static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading),
         );
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
-        return Kitchen::query()->exists() || $request->is('begin', 'begin/*', 'token', 'care', 'demo/*')
+        return Kitchen::query()->exists() || $request->is('begin', 'begin/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*', 'phone', 'phone/*')
             ? $next($request)
             : redirect()->route('begin');
     }

@@ -66,5 +66,21 @@
                 <p class="small">Heats are told in these words, on the Pot and at the Stove, and only they are looked for.</p>
             </section>
         </div>
+        <section class="meters" aria-labelledby="meters">
+            <h2 id="meters">Things that measure</h2>
+            @if (session('meter'))<p class="message" role="status">It speaks to <code>{{ session('meter') }}</code>. This is shown once; docs/formats.md says how.</p>@endif
+            @if ($meters->isNotEmpty())
+                <ul class="amounts">@foreach ($meters as $meter)<li><strong>{{ $meter->name }}</strong>, {{ $meter->kind->told() }} <form method="post" action="{{ route('meters.away', $meter) }}">@csrf<button class="small-button" aria-label="{{ $meter->name }}: take away">Take away</button></form></li>@endforeach</ul>
+            @endif
+            <details class="adding"><summary>A probe, a scale or a knob</summary>
+                <form method="post" action="{{ route('meters.make') }}">
+                    @csrf
+                    <label>What it is called <input name="name" maxlength="80" required autocomplete="off"></label>
+                    <label>It reads <select name="kind">@foreach (App\Models\MeterKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->told() }}</option>@endforeach</select></label>
+                    <button class="quiet">Connect it</button>
+                </form>
+            </details>
+            <p class="small">What a probe reads stands beside the forecast; a weighed spoonful and a turned knob count as tapped. A computed temperature is never proof.</p>
+        </section>
     </div>
 </x-layouts.place>

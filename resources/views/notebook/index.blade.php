@@ -13,7 +13,7 @@
                                 crust <strong>{{ $noted['crust'] }}</strong>,
                                 filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>
                             </p>
-                            <p class="small"><a href="{{ route('cook.causes', $cook) }}">Why it came out so</a></p>
+                            <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a></p>
                             @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
                             <p><a href="{{ route('cook', $cook) }}">Note how it came out</a></p>

@@ -20,7 +20,7 @@
     <p class="under">{{ $d->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->boiled !== [] ? 'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
-    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $say->label($d->lid->seal) }}, {{ $inOven ? $plan->kitchen->oven->name ?? 'oven' : $plan->kitchen->burner($d->lid->burner, 'lid/burner')->label() }}</p>
+    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' : $say->label($d->lid->seal).', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
     <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course :colours="$plan->heating()?->colours()" :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\WorkKind::Heat->id()))" touch />
     @if ($course !== null)
         <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{ ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{ url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
@@ -79,6 +79,8 @@
                             @if ($plan->measured() !== null)
                                 @if ($d->cooking === Orbek\Core\Dish\Cooking::Cooker)
                                     In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker" />:
+                                @elseif ($d->cooking === Orbek\Core\Dish\Cooking::InCooker)
+                                    Raw in the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker" />, layered with the filling:
                                 @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Share)
                                     In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice" /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring for the rice" />, toasted <x-word.number path="water/toast_min" :value="$d->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then till a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />:
                                 @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Quick)
@@ -111,20 +113,22 @@
                         @case(Station::Layers)
                             @php $fat = collect($plan->ingredients)->firstWhere('name', 'fat for the base'); @endphp
                             On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) => $kind->name)" :value="$d->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice ? '' : ',' }} @endif @if ($d->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 * $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
-                            @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value : $d->fillings->get($layer->of)->name }}@if ($layer->stage !== null) that <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index + 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
+                            @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value : $d->fillings->get($layer->of)->name }}@if ($layer->stage !== null && $d->isLiftedApart()) that <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index + 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
                             as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']" :value="$d->mound ? '1' : '0'" label="Shape" />
                             with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam holes.
                             @break
                         @case(Station::Lid)
-                            <x-word.choice path="lid/seal" :options="$options(Orbek\Core\Pot\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the
-                            <x-word.choice path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.
+                            @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal" :options="$options(Orbek\Core\Pot\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the @endif
+                            @if ($d->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
                             @break
                         @case(Station::Heat)
-                            @if ($inOven) In the {{ $plan->kitchen->oven->name ?? 'oven' }}: @else On <x-word.choice path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
+                            @if ($inOven) In the {{ $plan->kitchen->oven->name ?? 'oven' }}@if ($d->lid->ovenC !== null) at <x-word.number path="lid/oven_c" :value="round($say->reading()->degrees($d->lid->ovenC))" :label="'Oven, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(50))" :max="round($say->reading()->degrees(250))" step="5" /> {{ $say->reading()->degrees->sign() }}@endif: @elseif ($load->place->pot->cooker !== null) In the {{ $plan->pot()->name }}: @else On <x-word.choice path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
                             {{ collect($load->line())->map(fn ($block, $at) => $say->stretch($block, $load->heat()[$at], $plan->kitchen, $load->place->ring->id))->implode(', ') }}.
                             @break
                         @case(Station::Serve)
-                            Pot to table <x-word.choice path="serve" :options="$options(Orbek\Core\Dish\Serving::cases())" :value="$d->serving->value" label="Serving" />,
+                            {{-- What the platter behind this line is filled with is defined with the page's own. --}}
+                            @php if ($d->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new App\Drawings\PlatterDrawing($plan))->bands() as $band) { app(App\Drawings\Hatches::class)->use($band['hatch']); } } @endphp
+                            Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->serving->value" label="Serving" />,
                             <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient) <x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }} on top. @endforeach
                             @break
                     @endswitch

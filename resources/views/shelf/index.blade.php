@@ -22,6 +22,9 @@
             </ul>
         @endif
         @if (session('meal-away'))<form method="post" action="{{ route('meal.back') }}" class="taken" role="status">@csrf<p>{{ session('meal-away')['name'] }} is taken away.</p><button class="quiet">Put it back</button></form>@endif
+        @if ($left !== [])
+            <section class="in-the-fridge" aria-label="In the fridge"><h2>In the fridge</h2>@foreach ($left as [$cook, $one])@include('notebook.left', ['cook' => $cook, 'left' => $one, 'now' => $clockNow])@endforeach</section>
+        @endif
         <form class="find" role="search" action="{{ route('shelf') }}">
             <label for="find">Find a dish by its name, its school or what is in it</label>
             <input id="find" name="find" type="search" maxlength="100" value="{{ $asked }}" autocomplete="off">

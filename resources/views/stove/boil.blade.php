@@ -7,7 +7,7 @@
     $clock = Orbek\Core\Measure\Figure::clock(...);
 @endphp
 <div class="boil-now">
-    <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" aria-live="off">0:00</p>
+    <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" data-call-at="{{ $progress->startedAt->getTimestamp() + (int) round($forecast->liftAt(0.1)) }}" aria-live="off">0:00</p>
     <x-drawing.grain :doneness="0" :size="116" live />
 </div>
 @if (count($boil->lifts) > 1)

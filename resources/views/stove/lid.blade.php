@@ -7,7 +7,7 @@
     @foreach ($faults as $fault)<p class="ahead">{{ $fault->says }}</p>@endforeach
     @if ($at->probe !== [])
         @php $read = $at->probe[count($at->probe) - 1]; @endphp
-        <p class="window">Probe (simulated): <strong>{{ $say->degrees($read[1], 1) }}</strong>, the forecast says {{ $say->degrees(App\StandIns\SimulatedProbe::inTheFilling($moment)) }}. A computed temperature is never proof of safety.</p>
+        <p class="window">Probe{{ $at->isSimulated ? ' (simulated)' : '' }}: <strong>{{ $say->degrees($read[1], 1) }}</strong>, the forecast says {{ $say->degrees(App\StandIns\SimulatedProbe::inTheFilling($moment)) }}. A computed temperature is never proof of safety.</p>
     @endif
     @if ($lid->asks !== [])
         <div class="cues" role="group" aria-label="What do you see?">

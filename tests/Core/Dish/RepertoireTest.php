@@ -7,9 +7,7 @@ namespace Tests\Core\Dish;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Cook\Cook;
-use Orbek\Core\Dish\Dish;
 use Orbek\Core\Lid\SealedRice;
-use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\BoilPlan;
 use Orbek\Core\Plan\Ingredient;
 use Orbek\Core\Plan\Plan;
@@ -181,77 +179,6 @@ final class RepertoireTest extends TestCase
         self::assertGreaterThan(0.95, $end->layers[count($end->layers) - 1]->doneness);
         // Boiled and drained instead, and back again.
         self::assertNotNull(Sample::plan(Sample::edited($plan, 'cooking', 'drained'))->boil());
-    }
-
-    public function test_mixes_of_all_of_it_keep_their_sums_and_refuse_by_name(): void
-    {
-        mt_srand(20261126);
-        $kinds = array_keys(Sample::craft()->fillings->all);
-        $boils = array_keys(Sample::craft()->boiled->all);
-        $planned = $refused = 0;
-        for ($made = 0; $made < 60; $made++) {
-            $document = Sample::json(['plain-chelow', 'bean-dill-polo', 'turkey-plum-biryani', 'chickpea-spinach-one-pot', 'prawn-share-rice'][$made % 5]);
-            $fillings = $layers = [];
-            for ($place = 0, $many = mt_rand(0, 4); $place < $many; $place++) {
-                $isBeside = mt_rand(0, 3) === 0;
-                $fillings[] = [
-                    'name' => "filling {$place}", 'ready' => mt_rand(0, 10) / 10,
-                    'parts' => [['name' => "part {$place}", 'kind' => $kinds[mt_rand(0, count($kinds) - 1)], 'of_rice' => mt_rand(5, 120) / 100]],
-                ] + ($isBeside ? ['beside' => true] : []);
-                if (! $isBeside) {
-                    $layers[] = ['matter' => 'filling', 'share' => 1] + ($place === 0 ? [] : ['of' => $place]);
-                }
-            }
-            $inBase = $document['base']['rice_share'] ?? 0.0;
-            $document['fillings'] = $fillings;
-            $document['layers'] = [
-                ['matter' => 'rice', 'share' => (1 - $inBase) / 2], ...$layers, ['matter' => 'rice', 'share' => (1 - $inBase) / 2],
-            ];
-            unset($document['folded']);
-            $document['boiled'] = array_map(static fn (): array => [
-                'name' => 'with it', 'kind' => $boils[mt_rand(0, count($boils) - 1)], 'of_rice' => mt_rand(5, 80) / 100,
-            ], array_fill(0, mt_rand(0, 2), 0));
-            $document['usual']['eaters'] = mt_rand(2, 16);
-            if (mt_rand(0, 5) === 0) {
-                $document['layers'][] = ['matter' => 'filling', 'share' => 0.4, 'of' => mt_rand(0, 5)];
-            }
-            try {
-                $dish = Dish::fromArray($document, Sample::craft());
-            } catch (Refused $wrong) {
-                self::assertMatchesRegularExpression('/^[a-z_]+(\/[a-z0-9_]+)*: /', Sample::wording()->refusal($wrong));
-                $refused++;
-
-                continue;
-            }
-            $this->sumsHold(Sample::plan($dish), "dish {$made}");
-            $planned++;
-        }
-        self::assertGreaterThan(30, $planned);
-        self::assertGreaterThan(5, $refused);
-    }
-
-    private function sumsHold(Plan $plan, string $which): void
-    {
-        $raw = $plan->potted->raw;
-        $dish = $plan->dish;
-        $mass = 0.0;
-        foreach ($plan->potted->loads as $load) {
-            foreach ($load->section->layers as $layer) {
-                self::assertGreaterThan(0, $layer->mass->kg, $which);
-                $mass += $layer->mass->kg;
-            }
-        }
-        $inside = $dish->fillings->inPot()->layeredMass($raw)->kg + $dish->boiledMass($raw)->kg;
-        self::assertGreaterThan($inside, $mass, $which);
-        foreach ($plan->ingredients as $one) {
-            self::assertGreaterThan(0, $one->amount->amount, "{$which}: ".Sample::say($one->name));
-            self::assertArrayHasKey($one->task, $plan->day->works, "{$which}: ".Sample::say($one->name));
-        }
-        $bought = array_sum(array_map(
-            static fn (Ingredient $one): float => str_starts_with(Sample::say($one->name), 'part ') ? $one->amount->amount : 0.0,
-            $plan->ingredients,
-        ));
-        self::assertEqualsWithDelta($dish->fillings->rawMass($raw)->inGrams(), $bought, 0.5, $which);
     }
 
     /** @return list<string> */

@@ -10,6 +10,7 @@ use Orbek\Core\Heat\Fault;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
+use Orbek\Core\Heat\Limit;
 use Orbek\Core\Heat\LowHeats;
 use Orbek\Core\Heat\Origin;
 use Orbek\Core\Heat\Stove;
@@ -92,6 +93,29 @@ final class HeatSearchTest extends TestCase
         self::assertTrue($quicker === null || ($quicker->plan->isRight() && $quicker->plan->minutes() < $best->plan->minutes()));
         $safer = $found->safer();
         self::assertTrue($safer === null || $safer->more->course->end()->browning < $best->more->course->end()->browning);
+    }
+
+    public function test_what_is_called_safer_does_not_burn_on_a_ring_that_gives_more(): void
+    {
+        $offered = $lighterButTooDark = 0;
+        foreach (self::dishes() as [$name]) {
+            $found = self::plan($name)->otherHeats();
+            $safer = $found?->safer();
+            $offered += (int) ($safer !== null);
+            foreach ($safer->more->limits ?? [] as $limit) {
+                self::assertNotContains($limit->fault(), [Fault::Dark, Fault::Burns], $name);
+            }
+            $best = $found?->best()->more->course->end()->browning ?? 0.0;
+            foreach ($found->plans ?? [] as $other) {
+                $faults = array_map(static fn (Limit $limit): ?Fault => $limit->fault(), $other->more->limits);
+                $isLighter = $other->plan->isRight() && $other->more->course->end()->browning < 0.9 * $best;
+                $lighterButTooDark += (int) ($isLighter && array_intersect(
+                    array_map(static fn (Fault $fault): string => $fault->value, array_filter($faults)), ['dark', 'burns'],
+                ) !== []);
+            }
+        }
+        self::assertGreaterThan(0, $offered);
+        self::assertGreaterThan(0, $lighterButTooDark, 'some are lighter and still too dark, and are not offered');
     }
 
     public function test_each_wanted_colour_is_found(): void

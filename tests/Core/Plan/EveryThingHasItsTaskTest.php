@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use DateTimeImmutable;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\School;
+use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Plan\Mise;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Planner;
 use Orbek\Core\Pot\BaseKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -29,6 +32,7 @@ final class EveryThingHasItsTaskTest extends TestCase
     public function test_with_every_base_marinade_and_topping(School $school): void
     {
         $dish = Sample::first($school);
+        $planner = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW), Sample::oneLine());
         $marinades = [
             null, ['minutes' => 40, 'acid' => 'mild', 'yogurt' => 'morning'],
             ['minutes' => 600, 'acid' => 'mild', 'yogurt' => 'morning', 'papaya_percent' => 1],
@@ -37,7 +41,7 @@ final class EveryThingHasItsTaskTest extends TestCase
         foreach (Sample::craft()->bases->all as $base) {
             foreach ($marinades as $marinade) {
                 foreach ([$dish->toArray()['fillings'][0]['steps'] ?? [], []] as $steps) {
-                    $plan = Sample::plan(self::with($dish, $base, $marinade, $steps));
+                    $plan = $planner->plan(self::with($dish, $base, $marinade, $steps));
                     self::assertAllHaveATask($plan, "{$school->id}, {$base->id}, ".json_encode($marinade));
                 }
             }

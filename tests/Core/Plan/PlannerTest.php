@@ -29,8 +29,8 @@ final class PlannerTest extends TestCase
         self::assertSame(1, Sample::boil($plan)->batches);
         self::assertSame('28 cm aluminium, 9 L', $plan->pot()->name);
         self::assertGreaterThanOrEqual(4.95, $plan->totals->free()->amount);
-        self::assertSame('16:23', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
-        self::assertSame('19:26', $plan->totals->lidOff()->text());
+        self::assertSame('16:22', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
+        self::assertSame('19:25', $plan->totals->lidOff()->text());
         self::assertSame(0, $plan->day->schedule->end('open'));
     }
 

@@ -14,7 +14,7 @@
     $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
 @endphp
 <svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}" @if ($touch) x-on:pointerdown="grab($event)" x-on:keydown="nudge($event)" @endif>
-    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->totals->free()->text() }} free under the lid, {{ $say->label($plan->dish->lid->seal) }}.</title>
+    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->dish->poured === [] ? '' : collect($plan->dish->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' : 'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{ $say->label($plan->dish->lid->seal) }}.</title>
 
     @if ($labels)
         <g class="rule">
@@ -38,6 +38,9 @@
         </g>
     @endforeach
 
+    @if ($drawing->torn() !== null)<path class="torn" d="{{ $drawing->torn() }}"/>@endif
+    @if ($drawing->onTop() !== null)<path class="on-top" d="{{ $drawing->onTop() }}"><title>in one place on the rice, to be lifted off</title></path>@endif
+    @if ($drawing->poured() !== null)<path class="poured" d="{{ $drawing->poured() }}"/>@endif
     @if ($drawing->holes() !== [])<path class="hole" d="{{ implode('', array_map(fn ($x) => 'M'.($x - 3).','.$drawing->surface($x).'V'.($base - 6).'M'.($x + 3).','.$drawing->surface($x).'V'.($base - 6), $drawing->holes())) }}"/>@endif
 
     <path class="fat" d="M{{ $left + 2 }},{{ $base - 1.5 }}H{{ $right - 2 }}"/>
@@ -47,7 +50,7 @@
         @php $mark = $drawing->y($plan->pot()->heightCm() - 5); @endphp
         <g class="mark {{ $plan->potted->first()->section->isTooFull() ? 'broken' : 'kept' }}">
             <path d="M{{ $left + 3 }},{{ $mark }}h14M{{ $right - 17 }},{{ $mark }}h14"/>
-            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $plan->potted->first()->section->isTooFull() ? '5 cm free, broken' : '5 cm free, kept' }}</text>
+            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ? number_format($drawing->pastRimCm(), 1).' cm past the rim' : ($plan->potted->first()->section->isTooFull() ? '5 cm free, broken' : '5 cm free, kept') }}</text>
         </g>
     @endif
 
@@ -86,6 +89,9 @@
             <path class="ring" d="M{{ $left - $wall - 22 }},{{ $base + $wall + 5 }}H{{ $right + $wall + 22 }}@for ($x = $left - $wall - 12; $x < $right + $wall + 18; $x += 16)M{{ $x }},{{ $base + $wall + 5 }}v7 @endfor"/>
             @foreach ([0.2, 0.5, 0.8] as $share)@php $x = round($left + ($right - $left) * $share, 1); @endphp<path d="M{{ $x - 20 }},{{ $base + $wall + 24 }}q10,-8 20,0t20,0"/>@endforeach
         </g>
+    @elseif ($plan->pot()->cooker !== null)
+        {{-- A cooker's own plate and foot. --}}
+        <path class="ring" d="M{{ $left + 14 }},{{ $base + $wall + 6 }}H{{ $right - 14 }}M{{ $left - $wall - 6 }},{{ $rim + 30 }}V{{ $base + $wall + 18 }}q0,8 8,8H{{ $right + $wall - 2 }}q8,0 8,-8V{{ $rim + 30 }}"/>
     @else
     <g class="flames">
         <path d="{{ implode('', array_map(fn ($x) => 'M'.$x.','.($base + $wall + 12).'q5,9 0,16q-5,-7 0,-16', $drawing->flames())) }}"/>

@@ -8,6 +8,10 @@
     <meta name="color-scheme" content="light dark">
     <title>{{ $title }} · Orbek</title>
     <link rel="icon" href="/orbek.svg" type="image/svg+xml">
+    <link rel="manifest" href="/orbek.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    <meta name="theme-color" content="#eaede9">
+    <meta name="build" content="{{ Illuminate\Support\Facades\Vite::manifestHash() }}">
     @vite(['resources/css/orbek.scss'])
 </head>
 <body class="place-none">

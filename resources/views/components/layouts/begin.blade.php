@@ -9,6 +9,10 @@
     <meta name="color-scheme" content="light dark">
     <title>{{ $title }} · Orbek</title>
     <link rel="icon" href="/orbek.svg" type="image/svg+xml">
+    <link rel="manifest" href="/orbek.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    <meta name="theme-color" content="#eaede9">
+    <meta name="build" content="{{ Illuminate\Support\Facades\Vite::manifestHash() }}">
     @vite(['resources/css/orbek.scss', 'resources/js/orbek.js'])
 </head>
 <body class="place-begin">

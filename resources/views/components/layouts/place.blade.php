@@ -8,6 +8,10 @@
     <meta name="color-scheme" content="light dark">
     <title>{{ $title }} · Orbek</title>
     <link rel="icon" href="/orbek.svg" type="image/svg+xml">
+    <link rel="manifest" href="/orbek.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    <meta name="theme-color" content="#eaede9">
+    <meta name="build" content="{{ Illuminate\Support\Facades\Vite::manifestHash() }}">
     @vite(['resources/css/orbek.scss', 'resources/js/orbek.js'])
 </head>
 <body class="place-{{ $place }}">
@@ -22,7 +26,7 @@
                 @endforeach
             </ul>
         </nav>
-        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1) }}</p>
+        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1) }}@if ($member !== null) · <a href="{{ route('people') }}">{{ $member->name }}</a>@endif</p>
     </header>
     @if ($isDemo)
         <aside class="demo-line" aria-label="Demo kitchen"><form method="post" action="{{ route('demo.own') }}">@csrf This is the demo kitchen: <button>{{ $hasOwn ? 'back to your own' : 'begin your own' }}</button></form></aside>

@@ -41,10 +41,21 @@
 @else
     <p><button type="button" class="small-button" data-mend data-path="{{ $at }}/marinade" data-value='{"minutes": 210, "acid": "mild", "yogurt": "now"}'>Marinate it</button></p>
 @endif
+@if ($f->gravy !== null)
+    @php $left = $f->gravy->grams($f->rawMass($plan->potted->raw)); @endphp
+    <p>It makes <x-word.number :path="$at.'/gravy/ml_per_kg'" :value="round($f->gravy->mlPerKg)" :label="$f->name.': gravy, ml a kg'" min="10" max="2000" step="10" /> ml of gravy a kg, simmered open <x-word.number :path="$at.'/gravy/open_min'" :value="$f->gravy->openMin" :label="$f->name.': gravy simmers open, minutes'" min="0" max="60" /> min: <strong>{{ round($left) }} ml</strong> are left{{ $f->gravy->isThick($f->rawMass($plan->potted->raw)) ? ', thick' : '' }}.
+        @if (! $f->isBeside)<x-word.number :path="$at.'/gravy/with_it'" type="percent" :value="round(100 * $f->gravy->withIt)" :label="$f->name.': gravy in with it, per cent'" min="0" max="100" step="5" /> % goes in with it,@endif
+        @if ($plan->measured() !== null)<x-word.number :path="$at.'/gravy/for_rice'" type="percent" :value="round(100 * $f->gravy->forRice)" :label="$f->name.': gravy as water of the rice, per cent'" min="0" max="100" step="5" /> % is the rice’s water,@endif
+        {{ round($f->gravy->atTable() * $left) }} ml are kept for the table.
+        <button type="button" class="small-button" data-mend data-path="{{ $at }}/gravy" data-value="null" aria-label="{{ $f->name }}: no gravy apart">None apart</button></p>
+@else
+    <p><button type="button" class="small-button" data-mend data-path="{{ $at }}/gravy" data-value='{"ml_per_kg": 400, "open_min": 0, "with_it": {{ $f->isBeside ? 0 : 0.3 }}}' aria-label="{{ $f->name }}: part its gravy">Part its gravy</button></p>
+@endif
 @if ($f->steps !== [])
     <ul class="amounts">
-        @foreach ($f->steps as $step)
-            <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->burner === null ? '' : ', '.$plan->kitchen->burner($step->burner, 'burner')->name }}{{ $step->keeps === null ? '' : '; keeps '.$step->keeps }}</li>
+        @foreach ($f->steps as $index => $step)
+            <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->burner === null ? '' : ', '.$plan->kitchen->burner($step->burner, 'burner')->name }}{{ $step->underPressure ? ', in the pressure cooker' : '' }}{{ $step->keeps === null ? '' : '; keeps '.$step->keeps }}
+                @if ($step->burner !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{ $step->name }}: {{ $step->underPressure ? 'in an open pan' : 'in a pressure cooker' }}">{{ $step->underPressure ? 'In an open pan' : 'Under pressure' }}</button>@endif</li>
         @endforeach
     </ul>
 @endif

@@ -8,8 +8,13 @@
     $marks = fn ($flame) => collect($home->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
         ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->burners[$flame->ring]->knob->mark($share)?->name ?? round(100 * $share).' %'])->all() + ['0' => 'off'];
 @endphp
+@if ($home->oven !== null && $load->place->pot->cooker === null)
+    <p>@if ($d->lid->ovenC !== null)In the oven from the start, till all is cooked. <button type="button" class="small-button" data-mend data-path="lid/oven_c" data-value="null">On the ring instead</button>@elseif (! Orbek\Core\Lid\HeatLine::usesOven($load->line()))<button type="button" class="small-button" data-mend data-path="lid/oven_c" data-value="{{ round(min(180, $home->oven->mostC)) }}">In the oven from the start instead</button>@endif</p>
+@endif
 @if ($course === null)
     <p>The food does not go into this pot: see Layers.</p>
+@elseif ($load->place->pot->cooker !== null)
+    <p class="origin">The cooker turns itself down when its water is gone, and keeps warm: {{ round($course->end()->minute) }} min before it is opened.</p>
 @else
     <p class="origin">{{ match ($heating->origin) {
         Orbek\Core\Heat\Origin::Found => 'Found for this pot on this stove.',

@@ -6,7 +6,7 @@
             @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') : $d->fillings->get($layer->of)->name; @endphp
             <li>
                 <span class="name">{{ Str::ucfirst($name) }}</span>
-                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value : $name }}, <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g<br>@if ($layer->matter->value === 'rice' && ! $d->cooking->isMeasured())lifted when a grain <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" :label="'Layer '.($index + 1).', when it is lifted'" />@endif</span>
+                <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index + 1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value : $name }}, <x-word.number :path="'layers:grams:'.$index" :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" /> g<br>@if ($layer->matter->value === 'rice' && ! $d->cooking->isMeasured() && ! $d->isLiftedApart())<button type="button" class="small-button" data-mend data-path="layers/{{ $index }}/stage" data-value='@json($d->water->stage->before()->value)' aria-label="Lift it apart: layer {{ $index + 1 }}">Lift it apart</button>@elseif ($layer->matter->value === 'rice' && ! $d->cooking->isMeasured())lifted when a grain <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" :label="'Layer '.($index + 1).', when it is lifted'" />@endif</span>
                 <span class="moves">
                     <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index === count($d->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
                     <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0) aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
@@ -17,6 +17,7 @@
             </li>
         @endforeach
     </ol>
+    @if (! $d->cooking->isMeasured() && ! $d->isLiftedApart())<p class="small">All of the rice is lifted when a grain {{ $say->label($d->water->stage, 'words') }}.</p>@endif
     @if ($each !== [])<p class="small">On each layer of rice, in this order: {{ $say->list($each) }}.</p>@endif
     <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on top</button>@foreach ($d->fillings->inPot()->all as $place => $f)<button type="button" class="mend" data-mend data-path="layers:add-filling:{{ $place }}" data-value="null">{{ count($d->fillings->inPot()->all) > 1 ? Str::ucfirst($f->name) : 'Filling' }} on top</button>@endforeach <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows move it.</span></p>
 @endif
@@ -26,11 +27,11 @@
         <tbody>
             @foreach ($d->extras as $index => $extra)
                 <tr>
-                    <th scope="row">{{ $extra->name }} <span class="small">{{ round($extra->perKgRice, 1) }} {{ $extra->unit() }} a kg of rice</span></th>
+                    <th scope="row">{{ $extra->name }} <span class="small">{{ round($extra->perKgRice, 1) }} {{ $extra->unit() }} a kg of rice{{ $extra->made === null ? '' : ', '.$extra->made->name }}{{ $extra->isSteamed ? ', in one place on the rice' : '' }}</span></th>
                     @foreach (Orbek\Core\Dish\Extra::PARTS as $part)
                         <td><x-word.number :path="'extras:'.$index.':'.$part" :value="round(100 * $extra->split[$part])" :label="$extra->name.': share for the '.$part.', per cent'" min="0" max="100" /> %</td>
                     @endforeach
-                    <td><button type="button" class="small-button" data-mend data-path="extras:remove:{{ $index }}" data-value="null" aria-label="{{ $extra->name }}: remove">Remove</button></td>
+                    <td>@if ($extra->split['layers'] > 0 && ! $d->folded)<button type="button" class="small-button" data-mend data-path="extras/{{ $index }}/steamed" data-value="{{ $extra->isSteamed ? 'null' : 'true' }}" aria-label="{{ $extra->name }}: {{ $extra->isSteamed ? 'between the layers' : 'in one place, to be lifted off' }}">{{ $extra->isSteamed ? 'Between the layers' : 'In one place' }}</button> @endif<button type="button" class="small-button" data-mend data-path="extras:remove:{{ $index }}" data-value="null" aria-label="{{ $extra->name }}: remove">Remove</button></td>
                 </tr>
             @endforeach
         </tbody>
@@ -41,6 +42,7 @@
         <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
         <label>Kind <select name="kind">@foreach (Orbek\Core\Dish\ExtraKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $say->label($kind) }}</option>@endforeach</select></label>
         <label>Grams (an essence: drops) a kg of rice <input name="g_per_kg_rice" type="number" min="0.01" max="1000" step="0.01" value="30" required></label>
+        <label>Made how <select name="made"><option value="">in one go</option>@foreach ($d->craft->preparations->all as $way)<option value="{{ $way->id }}">{{ $way->name }}</option>@endforeach</select></label>
         <label>Minutes to make it <input name="prep_min" type="number" min="0" max="120" step="1" value="0"></label>
         <button class="quiet">Add it</button>
     </form>

@@ -55,9 +55,14 @@
 @endif
     <div class="tastes">@foreach ($plan->salting->tastes() as $taste)<button type="button" class="mend" data-mend data-path="{{ $taste->path }}" data-value='@json($taste->value)'>{{ $taste->label }}</button>@endforeach</div>
 @if ($plan->measured() !== null)
-    <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->school->id === 'cooker'), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine" />@endif</span></div>
+    <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{ $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text() }}</strong>@if ($d->cooking->takesCooker()), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine" />@endif</span></div>
     <p class="small"><a href="{{ route('absorption') }}">Other rice, another pot, another cup</a></p>
 @endif
 @if (in_array($d->cooking, [Orbek\Core\Dish\Cooking::Drained, Orbek\Core\Dish\Cooking::Share], true))
     <p>@if ($d->cooking === Orbek\Core\Dish\Cooking::Drained)<button type="button" class="small-button" data-mend data-path="cooking" data-value='"share"'>Measure its water instead, to a share of done</button>@else<button type="button" class="small-button" data-mend data-path="cooking" data-value='"drained"'>Boil and drain it instead</button>@endif</p>
+@endif
+@if ($d->cooking === Orbek\Core\Dish\Cooking::Cooker)
+    <p><button type="button" class="small-button" data-mend data-path="cooking" data-value='"in-cooker"'>Layer it raw in the cooker instead</button></p>
+@elseif ($d->cooking === Orbek\Core\Dish\Cooking::InCooker)
+    <p><button type="button" class="small-button" data-mend data-path="cooking" data-value='"cooker"'>Cook the rice alone in the cooker instead</button></p>
 @endif

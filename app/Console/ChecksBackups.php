@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use PDO;
+use PDOException;
+
+/** Whether a file is a backup of Orbek's, whole. */
+trait ChecksBackups
+{
+    private static function whatIsWrong(string $file): ?string
+    {
+        if (! is_file($file) || ! is_readable($file)) {
+            return 'it is not there, or cannot be read';
+        }
+        try {
+            $pdo = new PDO("sqlite:{$file}", options: [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
+            $one = static function (string $sql) use ($pdo): mixed {
+                $asked = $pdo->prepare($sql);
+                $asked->execute();
+
+                return $asked->fetchColumn();
+            };
+            $sound = $one('PRAGMA integrity_check');
+            $tables = $one("SELECT count(*) FROM sqlite_master WHERE name IN ('households', 'migrations', 'cooks')");
+        } catch (PDOException) {
+            return 'it is no database';
+        }
+
+        return match (true) {
+            $sound !== 'ok' => 'it is damaged',
+            (int) $tables !== 3 => 'it is not one of Orbek’s',
+            default => null,
+        };
+    }
+
+    private function fails(string $line): int
+    {
+        $this->getOutput()->getErrorStyle()->writeln($line);
+
+        return self::FAILURE;
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Wording\Wording;
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\MealCook;
+use Orbek\Core\Cook\Progress;
+use Orbek\Core\Plan\BoilPlan;
+use Orbek\Core\Plan\Ingredient;
+use Orbek\Core\Plan\Work;
+use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Rice\CookingFront;
+use Orbek\Core\Rice\Stage;
+
+/**
+ * Every step of a cook with all that a page needs that goes on without its server: amounts, cautions, what the grain
+ * and the closed pot do.
+ *
+ * @phpstan-type Step array{
+ *     id: string, dish: int|null, of: string, name: string, detail: string, begin: string, finish: string, minutes: int,
+ *     startsAt: int, startedAt: int|null, doneAt: int|null, amounts: list<string>, cautions: list<string>,
+ *     boil: BoilPlan|null, sealed: Cook|null, follows: string|null
+ * }
+ */
+final readonly class WholePlan
+{
+    private const COURSE_STEP_S = 10;
+
+    /** A grain is followed so long past its window. */
+    private const PAST_S = 120;
+
+    public function __construct(private Wording $say)
+    {
+    }
+
+    /** @return list<Step> in the order in which they begin */
+    public function ofDish(Cook $fold): array
+    {
+        $situation = $fold->situation();
+        $steps = [];
+        foreach (array_keys($fold->plan()->day->works) as $id) {
+            $progress = $fold->state->progress[$id];
+            $steps[] = $this->step(
+                $fold, $id, null, '', $progress, $fold->minutes($id),
+                ($progress->startedAt ?? $situation->startsAt($id))->getTimestamp(),
+            );
+        }
+
+        return self::inOrder($steps);
+    }
+
+    /** @return list<Step> in the order in which they begin */
+    public function ofMeal(MealCook $fold): array
+    {
+        $situation = $fold->situation();
+        $steps = [];
+        foreach ($fold->tasks as $id => $task) {
+            $progress = $fold->progress($id);
+            $at = ($progress->startedAt ?? ($progress->isDone() ? $progress->doneAt : $situation->startsAt($id)) ?? $situation->tableAt)->getTimestamp();
+            $steps[] = $task->dish === null
+                ? [
+                    'id' => $task->task, 'dish' => null, 'of' => '', 'name' => $this->say->first($task->name), 'detail' => '',
+                    'begin' => $this->say->text($task->begin), 'finish' => $this->say->text($task->finish),
+                    'minutes' => $fold->minutes($id), 'startsAt' => $at, ...self::times($progress), 'amounts' => [],
+                    'cautions' => [], 'boil' => null, 'sealed' => null, 'follows' => null,
+                ]
+                : $this->step(
+                    $fold->dishes[$task->dish], $task->task, $task->dish, $fold->dishes[$task->dish]->plan()->dish->name,
+                    $progress, $fold->minutes($id), $at,
+                );
+        }
+
+        return self::inOrder($steps);
+    }
+
+    /** @return Step */
+    private function step(
+        Cook $fold, string $id, ?int $dish, string $of, Progress $progress, int $minutes, int $startsAt,
+    ): array {
+        $plan = $fold->plan();
+        $work = $plan->day->work($id);
+        $amounts = array_filter($plan->ingredients, static fn (Ingredient $one): bool => $one->task === $id);
+
+        return [
+            'id' => $id, 'dish' => $dish, 'of' => $of, 'name' => $this->say->first($work->name),
+            'detail' => $work->detail === null ? '' : $this->say->first($work->detail),
+            'begin' => $this->say->text($work->begin), 'finish' => $this->say->text($work->finish), 'minutes' => $minutes,
+            'startsAt' => $startsAt, ...self::times($progress),
+            'amounts' => array_values(array_map(
+                fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->name), $amounts,
+            )),
+            'cautions' => array_map(fn ($caution): string => $this->say->label($caution, 'says'), $fold->cautions($id)),
+            'boil' => $work->kind === WorkKind::Boil ? $plan->boil() : null,
+            'sealed' => $work->kind === WorkKind::Heat && $work->index === 0 && $plan->course() !== null ? $fold : null,
+            'follows' => self::follows($work),
+        ];
+    }
+
+    /**
+     * The grain's course in the boil, for a page that draws it alone.
+     *
+     * @return list<array{int, float, string}> seconds, core radius over the grain's, stage in words
+     */
+    public function course(BoilPlan $boil): array
+    {
+        $course = [];
+        for ($s = 0; $s <= $boil->courseEndsS() + self::PAST_S; $s += self::COURSE_STEP_S) {
+            $doneness = $boil->forecast->donenessAfter($s);
+            $course[] = [
+                $s, round(CookingFront::coreRadius($doneness), 3), $this->say->label(Stage::at($doneness), 'words'),
+            ];
+        }
+
+        return $course;
+    }
+
+    /** The step at whose end this one goes on by itself; null where a hand begins it. */
+    private static function follows(Work $work): ?string
+    {
+        foreach ($work->task->attention === Attention::None ? $work->task->after : [] as $gap) {
+            if ($gap->mostMin === 0) {
+                return $gap->task;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{startedAt: int|null, doneAt: int|null} */
+    private static function times(Progress $progress): array
+    {
+        return [
+            'startedAt' => $progress->startedAt?->getTimestamp(), 'doneAt' => $progress->doneAt?->getTimestamp(),
+        ];
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return list<Step>
+     */
+    private static function inOrder(array $steps): array
+    {
+        usort($steps, static fn (array $a, array $b): int => $a['startsAt'] <=> $b['startsAt']);
+
+        return $steps;
+    }
+}

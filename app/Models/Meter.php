@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Orbek\Core\Cook\Cook as CoreCook;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\WorkKind;
+
+/**
+ * A probe, a scale or a knob that speaks for itself (docs/formats.md, POST /devices/{token}/readings).
+ *
+ * @property string $id
+ * @property string $household_id
+ * @property string $name
+ * @property MeterKind $kind
+ * @property string $token_sum
+ * @property Carbon $made_at
+ */
+final class Meter extends Model
+{
+    use BelongsToHousehold;
+
+    /** A spoonful as it is taken to be before it is cooked, unless the scale says another weight. */
+    private const SPOON_G = 10.0;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => MeterKind::class, 'made_at' => 'datetime'];
+    }
+
+    /** @return string its token, which is nowhere kept */
+    public static function connect(string $name, MeterKind $kind, DateTimeImmutable $now): string
+    {
+        $token = Str::random(32);
+        self::query()->create(['name' => $name, 'kind' => $kind, 'token_sum' => hash('sha256', $token), 'made_at' => $now]);
+
+        return $token;
+    }
+
+    /** The one that speaks with a token, of whatever household. */
+    public static function speaking(string $token): ?self
+    {
+        return self::withoutGlobalScopes()->where('token_sum', hash('sha256', $token))->first();
+    }
+
+    /**
+     * Takes a reading in; where a cook is open a weighed spoonful and a turned knob are taken as if tapped.
+     *
+     * @throws Refused naming the field, where nothing reads so
+     */
+    public function take(Fields $said, DateTimeImmutable $at, DateTimeImmutable $now): ?string
+    {
+        $value = $this->kind->reads($said->number('value', -1e9, 1e9), $said->text('unit'));
+        $rawG = $said->number('of_raw_g', 1, 200, 'g', self::SPOON_G);
+        $event = $this->kind === MeterKind::Temperature ? null : $this->event($value, $rawG, $at, $now);
+        DB::transaction(function () use ($value, $at): void {
+            Reading::query()->create(['meter_id' => $this->id, 'value' => $value, 'read_at' => $at]);
+        });
+
+        return $event;
+    }
+
+    /** @return string|null what was noted at the stove; null where nothing there asks for it */
+    private function event(float $value, float $rawG, DateTimeImmutable $at, DateTimeImmutable $now): ?string
+    {
+        foreach ($this->openCooks($now) as [$place, $fold, $record]) {
+            $task = $this->kind === MeterKind::Weight ? $fold->boiling()
+                : ($fold->state->isSealed() ? WorkKind::Heat->id() : null);
+            if ($task === null) {
+                continue;
+            }
+            $event = Event::fromFields(Fields::of([
+                'id' => (string) Str::ulid($at), 'at' => $at->getTimestamp(), 'subject' => $task,
+            ] + ($this->kind === MeterKind::Weight
+                ? ['type' => 'weighed', 'raw_g' => $rawG, 'drained_g' => $value] : ['type' => 'heat-set', 'setting' => $value])));
+            $record($place, $event);
+
+            return $event->kind();
+        }
+
+        return null;
+    }
+
+    /** @return iterable<array{int|null, CoreCook, callable(int|null, Event): mixed}> dishes on the stove */
+    private function openCooks(DateTimeImmutable $now): iterable
+    {
+        $cook = Cook::onTheStove();
+        if ($cook !== null) {
+            yield [null, $cook->fold($now), static fn (?int $place, Event $event): array => $cook->record([$event], $now)];
+        }
+        $meal = MealCook::onTheStove();
+        if ($meal !== null) {
+            foreach ($meal->fold($now)->dishes as $place => $fold) {
+                yield [$place, $fold, static fn (?int $of, Event $event): array => $meal->record([[$of, $event]], $now)];
+            }
+        }
+    }
+}

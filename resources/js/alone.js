@@ -1,0 +1,113 @@
+import { createStore, del, get, update } from 'idb-keyval';
+
+/**
+ * What a page needs to go on without its server: every step of the plan, and all that was tapped here.
+ *
+ * The queue forgets an event when the server has taken it; the log keeps it till the cook is over, since a page that is
+ * opened again without the network may be older than that.
+ */
+const store = createStore('orbek-log', 'logs');
+
+export const log = (cook, event) => update(cook, (events = []) => [...events.filter((one) => one.id !== event.id), event], store);
+
+export const logged = async (cook) => (await get(cook, store).catch(() => null)) ?? [];
+
+export const forget = (cook) => del(cook, store);
+
+/** What holds of a list of events once what was undone is left out. */
+export function standing(events) {
+    const undone = new Set(events.filter((event) => event.type === 'undone').map((event) => event.subject));
+    return events.filter((event) => event.type !== 'undone' && !undone.has(event.id)).sort((one, other) => one.at - other.at);
+}
+
+/**
+ * When a step began and ended, by what the page was told and what was tapped since.
+ *
+ * @param {{id: string, dish: ?number, minutes: number, startedAt: ?number, doneAt: ?number}} step
+ * @param {object[]} events that stand
+ */
+export function progressOf(step, events) {
+    let { startedAt, doneAt, minutes } = step;
+    for (const event of events) {
+        if (event.subject !== step.id || (event.dish ?? null) !== (step.dish ?? null)) continue;
+        if (event.type === 'started') startedAt ??= event.at;
+        if (event.type === 'lengthened') minutes += event.minutes;
+        if (event.type === 'done') {
+            doneAt ??= event.at;
+            startedAt ??= event.at;
+        }
+    }
+    return { startedAt, doneAt, endsAt: startedAt === null || doneAt !== null ? null : startedAt + 60 * minutes };
+}
+
+const number = (text) => (text === '' || text === undefined ? null : Number(text));
+
+/** Lays what has happened over the list of steps: what runs counts, what is done is struck, what comes is marked. */
+export function layOver(list, events, now) {
+    const stands = standing(events);
+    const ended = {};
+    let isNextMarked = false;
+    // In the plan's order, whatever stands on top now.
+    [...list.querySelectorAll('[data-step]')].sort((one, other) => (one.dataset.place ?? 0) - (other.dataset.place ?? 0)).forEach((row) => {
+        const step = {
+            id: row.dataset.step, dish: number(row.dataset.dish), minutes: Number(row.dataset.minutes),
+            startedAt: number(row.dataset.started), doneAt: number(row.dataset.done),
+        };
+        // What goes on by itself begins where the step before it ended.
+        if (row.dataset.follows) step.startedAt ??= ended[`${row.dataset.dish}/${row.dataset.follows}`] ?? null;
+        const { startedAt, doneAt, endsAt } = progressOf(step, stands);
+        ended[`${row.dataset.dish}/${step.id}`] = doneAt;
+        const isRunning = endsAt !== null;
+        const isNext = !isNextMarked && startedAt === null;
+        isNextMarked ||= isNext;
+        row.classList.toggle('done', doneAt !== null);
+        row.classList.toggle('running', isRunning);
+        row.classList.toggle('comes', isNext);
+        const count = row.querySelector('.left');
+        count.hidden = !isRunning;
+        if (isRunning) count.dataset.until = String(endsAt);
+        else delete count.dataset.until;
+        row.querySelector('[data-event="started"]').hidden = startedAt !== null;
+        row.querySelector('[data-event="done"]').hidden = doneAt !== null || startedAt === null;
+        row.querySelector('[data-event="lengthened"]').hidden = !isRunning;
+        showBoil(row.querySelector('.boil-alone'), isRunning ? startedAt : null);
+        showLid(row.querySelector('.lid-alone'), startedAt, now);
+    });
+    inHandFirst(list);
+}
+
+/** What runs stands on top, then what comes; what is done at the end. */
+function inHandFirst(list) {
+    const rows = [...list.querySelectorAll('[data-step]')];
+    rows.forEach((row, index) => { row.dataset.place ??= String(index); });
+    const rank = (row) => (row.classList.contains('done') ? 3 : row.classList.contains('running') ? 0 : row.classList.contains('comes') ? 1 : 2);
+    const sorted = [...rows].sort((one, other) => rank(one) - rank(other) || one.dataset.place - other.dataset.place);
+    if (sorted.some((row, index) => row !== rows[index])) rows[0].parentElement.append(...sorted);
+}
+
+function showBoil(boil, startedAt) {
+    if (!boil) return;
+    boil.hidden = startedAt === null;
+    const data = boil.querySelector('script');
+    const since = boil.querySelector('[data-since-of]');
+    if (startedAt === null) {
+        data.removeAttribute('data-course');
+        delete since.dataset.since;
+        delete since.dataset.callAt;
+        return;
+    }
+    if (!data.hasAttribute('data-course')) {
+        data.textContent = JSON.stringify({ ...JSON.parse(data.textContent), startedAt });
+        data.setAttribute('data-course', '');
+    }
+    since.dataset.since = String(startedAt);
+    // A call at the window's beginning: the first moment at which a grain is worth a test.
+    since.dataset.callAt = String(startedAt + Number(boil.dataset.from));
+}
+
+function showLid(lid, startedAt, now) {
+    if (!lid) return;
+    const minute = startedAt === null ? -1 : (now - startedAt) / 60;
+    lid.hidden = minute < 0 || minute > Number(lid.dataset.end) + 30;
+    lid.querySelector('.here')?.setAttribute('transform', `translate(${(Math.min(minute, Number(lid.dataset.end)) * Number(lid.dataset.pxPerMin)).toFixed(1)} 0)`);
+}

@@ -1,0 +1,60 @@
+@php
+    $noted = $cook->summary ?? [];
+    $zone = $plan->kitchen->timezone;
+    $local = fn ($time) => $say->time($time->setTimezone($zone));
+    $left = $fold->leftovers();
+@endphp
+<x-layouts.place :title="$cook->name" place="notebook">
+    <div class="page record">
+        <h1>{{ $cook->name }}</h1>
+        <p class="under">{{ $cook->started_at->setTimezone($zone)->format('l j F Y') }}, for {{ $plan->dish->table->eaters }}, {{ $plan->totals->rice()->text() }} of rice in the {{ $plan->pot()->name }}{{ $fold->state->servedAt === null ? '' : '; on the table at '.$local($fold->state->servedAt) }}</p>
+        @if (isset($noted['rice']))
+            <p class="lead">Rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>, crust <span class="swatch crust-{{ $noted['crust'] }}"></span> <strong>{{ $noted['crust'] }}</strong>, filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>.{{ ($noted['line'] ?? '') === '' ? '' : ' '.$noted['line'] }} <a href="{{ route('cook', $cook) }}" class="small">{{ $cook->meal_cook_id === null ? 'Change the note' : 'To its table' }}</a></p>
+        @endif
+        @if ($left !== null)@include('notebook.left', ['cook' => $cook, 'left' => $left, 'now' => $now])@endif
+
+        <h2>As planned and as it was</h2>
+        <div class="scrolls" tabindex="0" role="group" aria-label="As planned and as it was">
+        <svg class="drawing record" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height() }}" width="{{ $drawing->width }}" height="{{ $drawing->height() }}" role="img">
+            <title>Each step as it was planned, outlined, and as it was, filled; the same as a table below.</title>
+            @foreach ($drawing->ticks() as $tick)<path class="rule" d="M{{ $tick['x'] }},20V{{ $drawing->height() - 28 }}"/><text class="small" x="{{ $tick['x'] }}" y="14" text-anchor="middle">{{ $tick['time'] }}</text>@endforeach
+            @foreach ($drawing->rows() as $row)
+                <text x="0" y="{{ $row['y'] + 13 }}">{{ Str::limit($row['name'], 27) }}</text>
+                <rect class="planned" x="{{ $row['planned']['x'] }}" y="{{ $row['y'] }}" width="{{ $row['planned']['width'] }}" height="{{ $drawing->barHigh() }}"/>
+                @if ($row['was'] !== null)<rect class="was" x="{{ $row['was']['x'] }}" y="{{ $row['y'] + $drawing->barHigh() + 2 }}" width="{{ $row['was']['width'] }}" height="{{ $drawing->barHigh() }}"/>@endif
+            @endforeach
+            @foreach ($drawing->marks() as $mark)<path class="mark" d="M{{ $mark['x'] }},20V{{ $drawing->height() - 28 }}"><title>{{ $mark['says'] }}</title></path>@endforeach
+            @php $foot = $drawing->height() - 8; @endphp
+            <rect class="planned" x="0" y="{{ $foot - 8 }}" width="26" height="8"/><text class="small" x="32" y="{{ $foot }}">as planned</text><rect class="was" x="120" y="{{ $foot - 8 }}" width="26" height="8"/><text class="small" x="152" y="{{ $foot }}">as it was</text>@if ($drawing->marks() !== [])<path class="mark" d="M236,{{ $foot - 10 }}v12"/><text class="small" x="244" y="{{ $foot }}">{{ Str::limit(collect($drawing->marks())->pluck('says')->implode('; '), 90) }}</text>@endif
+        </svg>
+        </div>
+        <details><summary>The same as a table</summary>
+            <table class="parts"><thead><tr><th scope="col">step</th><th scope="col">as planned</th><th scope="col">as it was</th></tr></thead>
+                <tbody>@foreach ($drawing->table() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['planned'] }}</td><td>{{ $row['was'] }}</td></tr>@endforeach</tbody></table>
+        </details>
+
+        @if ($plan->boil() !== null && $fold->forecast() !== null && $fold->lift() !== null)
+            <h2>The boil</h2>
+            <x-drawing.boil :boil="$plan->boil()" :width="620" :lift="$fold->lift()" :forecast="$fold->forecast()" :tests="$fold->state->observations" />
+            <p>{{ $fold->liftedAfterS() === null ? 'When it was lifted is not noted' : 'Lifted after '.Orbek\Core\Measure\Figure::clock($fold->liftedAfterS()) }}; {{ $plan->boil()->liftAt->text() }} was foretold, between {{ $plan->boil()->liftAt->fromText() }} and {{ $plan->boil()->liftAt->byText() }}; {{ count($fold->state->observations) === 0 ? 'no grain was tested' : count($fold->state->observations).' '.Str::plural('grain', count($fold->state->observations)).' tested' }}.</p>
+        @endif
+        @if ($course !== null)
+            <h2>Its heat, as it was</h2>
+            <x-drawing.heat :kitchen="$plan->kitchen" :ring="$plan->potted->first()->place->ring->id" :heat="$course->heat" :$course :starts="$fold->state->of(Orbek\Core\Plan\WorkKind::Layer)->doneAt->setTimezone($zone)" :width="620" />
+            <p>The model foretells a crust <strong>{{ $say->label($course->colour()) }}</strong>{{ isset($noted['crust']) ? '; it came out '.$noted['crust'] : '' }}.</p>
+        @endif
+        <h2>Likeliest causes</h2>
+        @if ($causes === [])
+            <p>{{ isset($noted['rice']) ? 'Nothing was off that cooking it again with one thing otherwise would explain.' : 'Note how it came out first.' }}</p>
+        @else
+            <p class="small">The cook is followed again with one thing other than it was thought; what comes nearest to how it came out stands first.</p>
+            <ol>@foreach ($causes as $cause)<li><strong>{{ $say->first($cause['cause']) }}</strong>: {{ $cause['so'] }}.</li>@endforeach</ol>
+        @endif
+        <h2>Amounts, as they were</h2>
+        <ul class="amounts two">@foreach ($plan->ingredients as $one)<li><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->name }}</li>@endforeach</ul>
+        <h2>Written later</h2>
+        @foreach ($fold->state->remarks as $remark)<p><span class="small">{{ $remark->at->setTimezone($zone)->format('j F') }}, {{ $local($remark->at) }}</span> {{ $remark->line }}</p>@endforeach
+        <form method="post" action="{{ route('cook.remark', $cook) }}" class="find">@csrf<label for="remark">A line, at breakfast or next week</label><input id="remark" name="line" maxlength="300" required autocomplete="off"><button class="quiet">Write it down</button></form>
+        <p><a href="{{ route('notebook') }}">To the Notebook</a> · <a href="{{ route('stoves') }}">What the stove has learned</a></p>
+    </div>
+</x-layouts.place>

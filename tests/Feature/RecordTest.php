@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Drawings\RecordDrawing;
+use App\Models\Cook;
+use App\Models\Dish;
+use App\StandIns\PracticeClock;
+use App\Wording\Wording;
+use Illuminate\Support\Str;
+
+/** A cook's own page, lines written later, and leftovers from the stove to another dish. */
+final class RecordTest extends FeatureTestCase
+{
+    public function test_a_past_cook_is_shown_as_planned_and_as_it_was(): void
+    {
+        $cook = Cook::query()->whereNotNull('served_at')->oldest('started_at')->firstOrFail();
+        $page = (string) $this->get(route('cook.record', $cook))->assertOk()->assertSee('As planned and as it was')
+            ->assertSee('The boil')->assertSee('Its heat, as it was')->assertSee('Amounts, as they were')->getContent();
+        self::assertLessThan(60_000, strlen($page));
+        $drawing = new RecordDrawing($cook->fold(app(PracticeClock::class)->now()), app(Wording::class));
+        self::assertSame(count($drawing->rows()), substr_count($page, 'class="planned"') - 1, 'a planned bar a step, and one in the legend');
+        foreach ($drawing->rows() as $row) {
+            self::assertGreaterThanOrEqual(RecordDrawing::LEFT, $row['planned']['x']);
+            self::assertLessThanOrEqual($drawing->width, $row['planned']['x'] + $row['planned']['width']);
+        }
+        self::assertNotSame([], array_filter($drawing->rows(), static fn (array $row): bool => $row['was'] !== null));
+        $this->get('/notebook')->assertSee(route('cook.record', $cook, false));
+    }
+
+    public function test_a_line_is_written_later_and_stays_text(): void
+    {
+        $cook = Cook::query()->whereNotNull('served_at')->oldest('started_at')->firstOrFail();
+        $this->post(route('cook.remark', $cook), ['line' => 'at breakfast <script>it was dry</script>'])->assertRedirect(route('cook.record', $cook));
+        $this->get(route('cook.record', $cook))->assertSee('at breakfast &lt;script&gt;it was dry', false);
+        $this->post(route('cook.remark', $cook), ['line' => ''])->assertStatus(422);
+    }
+
+    public function test_what_is_left_stands_on_the_shelf_till_it_is_gone_and_begins_another_dish(): void
+    {
+        [$in, $late] = [$this->served(), $this->served()];
+        app(PracticeClock::class)->putForward(3600);
+        $this->tell($in, 'chilled', ['portions' => 3]);
+        app(PracticeClock::class)->putForward(2 * 3600);
+        $this->tell($late, 'chilled', ['portions' => 2]);
+        $this->get(route('cook', $in))->assertSee('3 portions in the fridge');
+        $shelf = $this->get('/shelf')->assertOk()->assertSee('In the fridge')->assertSee('3 portions of')->assertSee('eat by');
+        self::assertSame(1, substr_count((string) $shelf->getContent(), 'more than the 2 h that cooked rice may'));
+        $this->post(route('cook.leftovers', $late), ['how' => 'thrown'])->assertRedirect();
+        self::assertSame([$in->id], array_map(static fn (Cook $one): string => $one->id, Cook::left()));
+
+        $dishes = Dish::query()->count();
+        $this->post(route('cook.yesterday', $in))->assertRedirect();
+        self::assertSame($dishes + 1, Dish::query()->count());
+        $dish = Dish::query()->latest('id')->firstOrFail();
+        self::assertSame('yesterday', $dish->school);
+        self::assertSame(3, $dish->core()->table->eaters);
+        self::assertSame('chicken, cherries of the day before', $dish->core()->fillings->main()?->name);
+        $this->get(route('pot.more', [$dish, 'filling']))->assertOk()->assertSee('Reheat leftovers once');
+        self::assertSame([], Cook::left());
+        $this->post(route('cook.yesterday', $in))->assertStatus(422)->assertSee('nothing is left of');
+        self::assertSame($dishes + 1, Dish::query()->count());
+    }
+
+    private function served(): Cook
+    {
+        $cook = $this->begun();
+        $this->tell($cook, 'served');
+        $this->tell($cook, 'noted', ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right']]);
+
+        return $cook;
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function tell(Cook $cook, string $type, array $more = []): void
+    {
+        $this->postJson(route('cook.events', $cook), ['events' => [[
+            'id' => (string) Str::ulid(), 'type' => $type, 'at' => app(PracticeClock::class)->now()->getTimestamp(),
+        ] + $more]])->assertOk()->assertJsonPath('events.0.status', 'taken');
+    }
+}

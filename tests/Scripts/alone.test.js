@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import { progressOf, standing } from '../../resources/js/alone.js';
+
+const step = { id: 'boil', dish: null, minutes: 6, startedAt: null, doneAt: null };
+
+describe('What has happened, without the server', () => {
+    it('is what was tapped, in the order in which it happened, without what was undone', () => {
+        const events = [
+            { id: 'b', type: 'done', subject: 'boil', at: 20 }, { id: 'a', type: 'started', subject: 'boil', at: 10 },
+            { id: 'c', type: 'undone', subject: 'b', at: 30 },
+        ];
+        expect(standing(events).map((event) => event.id)).toEqual(['a']);
+    });
+
+    it('gives a step its beginning, its minutes more and its end', () => {
+        expect(progressOf(step, [])).toEqual({ startedAt: null, doneAt: null, endsAt: null });
+        const started = { id: 'a', type: 'started', subject: 'boil', at: 100 };
+        expect(progressOf(step, [started]).endsAt).toBe(460);
+        const longer = { id: 'b', type: 'lengthened', subject: 'boil', minutes: 2, at: 120 };
+        expect(progressOf(step, [started, longer]).endsAt).toBe(580);
+        expect(progressOf(step, [started, longer, { id: 'c', type: 'done', subject: 'boil', at: 500 }])).toEqual({ startedAt: 100, doneAt: 500, endsAt: null });
+    });
+
+    it('is laid over what the page was told, and of its own dish only', () => {
+        const told = { ...step, dish: 1, startedAt: 50 };
+        expect(progressOf(told, [{ id: 'a', type: 'started', subject: 'boil', dish: 1, at: 100 }]).startedAt).toBe(50);
+        expect(progressOf(told, [{ id: 'b', type: 'done', subject: 'boil', dish: 0, at: 100 }]).doneAt).toBe(null);
+        expect(progressOf(told, [{ id: 'b', type: 'done', subject: 'boil', dish: 1, at: 100 }]).doneAt).toBe(100);
+    });
+});
