@@ -177,6 +177,8 @@ final class PlacesTest extends FeatureTestCase
         $this->post(route('dish.away', $this->dish()))->assertRedirect();
         $this->withCookie('orbek-session', session()->getId());
         $this->get('/shelf', ['Sec-Fetch-Mode' => 'cors'])->assertOk();
+        // A tick, or a bettering, that was asked before and ends after.
+        $this->withCredentials()->postJson(route('dish.tick', Dish::query()->firstOrFail()), ['entry' => 'buy:onions|g', 'done' => true], ['Sec-Fetch-Mode' => 'cors'])->assertNoContent();
         $this->get('/shelf', ['Sec-Fetch-Mode' => 'navigate'])->assertOk()->assertSee('role="status"', false)->assertSee('Take it out again');
         $this->get('/shelf')->assertDontSee('Take it out again');
     }
