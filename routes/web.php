@@ -20,6 +20,7 @@ use App\Http\Controllers\MeterController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhoneController;
+use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PracticeClockController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ShelfController;
@@ -124,6 +125,12 @@ Route::get('/cooks/{cook}/record', [RecordController::class, 'show'])->name('coo
 Route::post('/cooks/{cook}/remarks', [RecordController::class, 'remark'])->name('cook.remark');
 Route::post('/cooks/{cook}/leftovers', [RecordController::class, 'leftovers'])->name('cook.leftovers');
 Route::post('/cooks/{cook}/yesterday', [RecordController::class, 'yesterday'])->name('cook.yesterday');
+
+Route::post('/cooks/{cook}/taught', [RecordController::class, 'takeBack'])->name('cook.taught');
+Route::post('/cooks/{cook}/photographs', [PhotographController::class, 'keep'])->name('photographs.keep');
+Route::get('/photographs/{photograph}', [PhotographController::class, 'show'])->name('photograph');
+Route::post('/photographs/{photograph}/crust', [PhotographController::class, 'measure'])->name('photograph.measure');
+Route::post('/photographs/{photograph}/away', [PhotographController::class, 'away'])->name('photograph.away');
 
 Route::get('/notebook', NotebookController::class)->name('notebook');
 

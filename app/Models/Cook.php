@@ -19,6 +19,7 @@ use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -41,6 +42,9 @@ use Orbek\Core\Plan\Planner;
  * @property int $folded how many events the summary was made of
  * @property Summary|null $summary
  * @property bool $stove_taken_back
+ * @property bool $lot_taken_back
+ * @property-read string|null $pot found by, as it was cooked
+ * @property-read string|null $ring
  * @property string|null $meal_cook_id the meal it is a dish of, where it is
  * @property int|null $place its place among the dishes of that meal
  *
@@ -71,7 +75,7 @@ final class Cook extends Model
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
             'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime', 'folded' => 'integer',
             'summary' => 'array',
-            'stove_taken_back' => 'boolean', 'place' => 'integer',
+            'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'place' => 'integer',
         ];
     }
 
@@ -115,6 +119,20 @@ final class Cook extends Model
         return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
     }
 
+    /**
+     * Something that was done to it away from the stove.
+     *
+     * @param  array<string, mixed>  $fields of its kind of event
+     *
+     * @throws Refused
+     */
+    public function tell(string $type, array $fields, DateTimeImmutable $now): void
+    {
+        $this->happened(Event::fromFields(
+            Fields::of(['id' => (string) Str::ulid($now), 'type' => $type, 'at' => $now->getTimestamp()] + $fields),
+        ), $now);
+    }
+
     /** Something that happened to it away from the stove. */
     public function happened(Event $event, DateTimeImmutable $now): void
     {
@@ -146,7 +164,7 @@ final class Cook extends Model
     {
         return array_intersect_key(
             $this->summary ?? [],
-            ['taught' => 0, 'used' => 0] + ($this->stove_taken_back ? [] : ['stove' => 0]),
+            ['used' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + ($this->stove_taken_back ? [] : ['stove' => 0]),
         );
     }
 
@@ -181,13 +199,13 @@ final class Cook extends Model
         $this->update(['given_up_at' => $now]);
     }
 
-    /** Takes back what it taught of its stove, or lets it count again. */
-    public function takeStoveBack(bool $back): void
+    /** Takes back what it taught of its bag or its stove, or lets it count again. */
+    public function takeBack(Taught $what, bool $back): void
     {
-        Household::learning(function () use ($back): array {
+        Household::learning(function () use ($what, $back): array {
             $cook = self::query()->findOrFail($this->id);
             $gone = $cook->lesson();
-            $cook->update(['stove_taken_back' => $back]);
+            $cook->update([$what->column() => $back]);
 
             return [null, $gone, $cook->lesson()];
         });

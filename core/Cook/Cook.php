@@ -18,7 +18,8 @@ use Orbek\Core\Plan\WorkKind;
  * late after a lost connection ends in the same cook.
  *
  * @phpstan-type Summary array{
- *     rice?: string, crust?: string, filling?: string, line?: string, lifted_s?: int, lift_forecast_s?: int,
+ *     pot?: string, burner?: string, rice?: string, crust?: string, filling?: string, line?: string,
+ *     browning?: float, colour?: string, lifted_s?: int, lift_forecast_s?: int, lift_from_s?: int, lift_by_s?: int,
  *     late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
  *     stove?: array{pot: string, burner: string, likelihood: list<float>}
  * }
@@ -187,11 +188,15 @@ final readonly class Cook
     public function summary(): array
     {
         $plan = $this->plan();
-        $summary = $this->taught();
+        $summary = ['pot' => $plan->dish->lid->pot, 'burner' => $plan->dish->lid->burner] + $this->taught();
         $lifted = $this->liftedAfterS();
-        if ($lifted !== null && $this->plan()->boil() !== null) {
+        $boil = $plan->boil();
+        if ($lifted !== null && $boil !== null) {
             $summary['lifted_s'] = $lifted;
-            $summary['lift_forecast_s'] = (int) round($this->plan()->boil()->liftAt->amount);
+            $liftAt = $boil->liftAt;
+            $summary['lift_forecast_s'] = (int) round($liftAt->amount);
+            $summary['lift_from_s'] = (int) round($liftAt->from ?? $liftAt->amount);
+            $summary['lift_by_s'] = (int) round($liftAt->by ?? $liftAt->amount);
         }
         if (($this->state->of(WorkKind::Boil)->startedAt ?? $this->state->of(WorkKind::Cook)->startedAt) !== null) {
             $summary['used'] = ['lot' => $plan->dish->rice->lot, 'g' => round($plan->potted->raw->inGrams(), 1)];
@@ -207,7 +212,17 @@ final readonly class Cook
             : [
                 'rice' => $outcome->rice->value, 'crust' => $outcome->crust->value,
                 'filling' => $outcome->filling->value, 'line' => $outcome->line,
-            ]);
+            ] + $this->measured());
+    }
+
+    /** @return array{browning?: float, colour?: string} of the crust as it was measured */
+    private function measured(): array
+    {
+        $crust = $this->state->measuredCrust;
+
+        return $crust === null || $crust->tooOdd !== null ? [] : [
+            'browning' => round($crust->browning(), 4), 'colour' => $crust->colour->hex(),
+        ];
     }
 
     /**

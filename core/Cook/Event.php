@@ -32,6 +32,7 @@ abstract readonly class Event
         'left-out' => Events\LeftOut::class,
         'ring-failed' => Events\RingFailed::class,
         'noted' => Events\Noted::class,
+        'crust-measured' => Events\CrustMeasured::class,
         'remarked' => Events\Remarked::class,
         'chilled' => Events\Chilled::class,
         'leftovers' => Events\LeftoversWent::class,

@@ -6,6 +6,7 @@ namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
 use Orbek\Core\Cook\Events\Remarked;
+use Orbek\Core\Learning\MeasuredCrust;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
@@ -32,6 +33,11 @@ final class State extends Tasks
     public ?DateTimeImmutable $servedAt = null;
 
     public ?Outcome $outcome = null;
+
+    public ?MeasuredCrust $measuredCrust = null;
+
+    /** The photograph it was measured in. */
+    public ?string $measuredIn = null;
 
     public ?Leftovers $leftovers = null;
 

@@ -104,9 +104,11 @@ final readonly class UnderTheLid
         $hard = $outcome->where === Where::Top || $outcome->where === Where::Middle
             ? in_array($outcome->rice, [RiceOutcome::Hard, RiceOutcome::Firm], true)
             : null;
+        $measured = $cook->state->measuredCrust;
         $report = new StoveReport(
             $cook->plan()->dish->base->kind->isLaid ? $outcome->crust : null, $seen->steamAtLidMin,
-            $seen->noSteamByMin, $seen->toastedAtMin, $hard,
+            $seen->noSteamByMin, $seen->toastedAtMin,
+            $measured?->tooOdd === null ? $measured : null, $hard,
         );
 
         return $report->isEmpty() ? null : StoveTable::of(

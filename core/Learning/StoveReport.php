@@ -18,6 +18,8 @@ final readonly class StoveReport
         public ?float $noSteamByMin = null,
         /** Minutes sealed when it smelled toasted. */
         public ?float $toastedAtMin = null,
+        /** The crust as a photograph has it; teaches instead of the picked colour. */
+        public ?MeasuredCrust $measured = null,
         /** The rice came out hard (true), as it should (false), or nobody said. */
         public ?bool $riceHard = null,
     ) {
@@ -26,6 +28,7 @@ final readonly class StoveReport
     public function isEmpty(): bool
     {
         return $this->crust === null
+            && $this->measured === null
             && $this->steamAtLidMin === null
             && $this->noSteamByMin === null
             && $this->toastedAtMin === null

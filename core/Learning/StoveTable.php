@@ -27,6 +27,9 @@ final readonly class StoveTable
     /** How far a colour misleads the eye, in ln browning; and a minute noted at the stove. */
     private const COLOUR_NOISE = 0.25;
 
+    /** How unevenly a crust browns, in ln browning: one place was touched. */
+    private const CRUST_SCATTER = 0.12;
+
     private const MINUTE_NOISE = 0.8;
 
     private const MINUTE_SHARE = 0.07;
@@ -94,8 +97,11 @@ final readonly class StoveTable
     {
         return array_map(function (float $ln) use ($seen): float {
             $likely = 1.0;
-            if ($seen->crust !== null) {
-                $b = $this->between($ln, $this->lnBrowning);
+            $b = $this->between($ln, $this->lnBrowning);
+            if ($seen->measured !== null) {
+                $off = ($b - $seen->measured->lnBrowning) / hypot($seen->measured->sd, self::CRUST_SCATTER);
+                $likely *= 0.02 + Normal::bell($off);
+            } elseif ($seen->crust !== null) {
                 $from = $seen->crust === CrustColour::Pale ? -INF : log($seen->crust->begins());
                 $to = $seen->crust === CrustColour::Burnt ? INF : log($seen->crust->ends());
                 $likely *= 0.02 + Normal::below(($to - $b) / self::COLOUR_NOISE) - Normal::below(

@@ -58,4 +58,17 @@ enum CrustColour: string
             default => sqrt($this->begins() * $this->ends()),
         };
     }
+
+    /** How it looks under white light, in the middle of its band: our own swatches (docs/model.md, section D). */
+    public function swatch(): Lab
+    {
+        return match ($this) {
+            self::Pale => new Lab(82, 1, 18),
+            self::Straw => new Lab(76, 4, 30),
+            self::Golden => new Lab(65, 12, 40),
+            self::Amber => new Lab(52, 18, 36),
+            self::Dark => new Lab(38, 15, 22),
+            self::Burnt => new Lab(22, 6, 8),
+        };
+    }
 }

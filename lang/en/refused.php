@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'has-enough-photographs' => 'it has {most} photographs, which is all that a cook keeps; take one away first.',
+    'give-a-photograph' => 'none came; choose a photograph, JPEG, PNG or WebP.',
+    'photograph-is-too-large' => 'it is too large; give one of at most {megabytes} MB.',
+    'photograph-did-not-arrive' => 'it did not arrive whole; send it again.',
+    'is-no-picture' => 'it is no picture that can be read; give a JPEG, PNG or WebP.',
+    'photograph-has-too-many-pixels' => 'it has too many pixels; give one of at most {megapixels} million.',
     'a-line-is-cups-and-a-line' => '"{read}" will not do; give cups and the line for them, with commas between: 2 cups 3, 4 cups 5.5.',
     'the-dish-is-not-inside' => '{dish} is not among the documents of the file; save the meal anew, with its dishes inside.',
     'object-wanted' => 'no entry; give one with its fields.',

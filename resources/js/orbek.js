@@ -1,6 +1,7 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
 import begin from './begin.js';
+import crust from './crust.js';
 import drill from './drill.js';
 import meal from './meal.js';
 import pot from './pot.js';
@@ -11,6 +12,7 @@ import ticks from './ticks.js';
 window.Alpine = Alpine;
 Alpine.plugin(morph);
 Alpine.data('begin', begin);
+Alpine.data('crust', crust);
 Alpine.data('drill', drill);
 Alpine.data('meal', meal);
 Alpine.data('pot', pot);
@@ -100,4 +102,9 @@ document.addEventListener('orbek:updated', () => {
         line.innerHTML = 'Orbek was updated. This page goes on as it is; <a href="">load it again</a> when there is a moment. Nothing tapped is lost.';
         document.querySelector('main')?.before(line);
     }
+});
+
+// A photograph goes out as soon as it is taken.
+document.addEventListener('change', (event) => {
+    if (event.target.matches('input[data-sends]') && event.target.files.length > 0) event.target.form.requestSubmit();
 });

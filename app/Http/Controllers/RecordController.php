@@ -8,7 +8,10 @@ use App\Drawings\RecordDrawing;
 use App\Formats\OpenFile;
 use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Photograph;
+use App\Models\Taught;
 use App\StandIns\PracticeClock;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
@@ -16,11 +19,11 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Orbek\Core\Cook\Causes;
-use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\LeftoversGone;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Starter;
+use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Moving;
@@ -41,15 +44,59 @@ final class RecordController
 
         return view('notebook.record', [
             'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
+            'photographs' => Photograph::of($cook), 'learned' => $this->learned($cook),
             'now' => $this->clock->now(), 'causes' => Causes::of($fold), 'drawing' => new RecordDrawing($fold, $say),
         ]);
+    }
+
+    /** What it taught of its bag or ring is taken back, or counts again. */
+    public function takeBack(Request $request, Cook $cook): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $cook->takeBack($form->one('what', Taught::class), $form->flag('back', true));
+
+        return redirect()->to(route('cook.record', $cook).'#learned');
+    }
+
+    /**
+     * What is believed of its bag and of its ring, and what would be without this cook.
+     *
+     * @return list<array{what: Taught, name: string, with: FactorBelief, without: FactorBelief, counts: bool}>
+     */
+    private function learned(Cook $cook): array
+    {
+        $known = Household::known();
+        $summary = $cook->summary ?? [];
+        $kitchen = Kitchen::core();
+        $learned = [];
+        $taught = $summary['taught'] ?? null;
+        if ($taught !== null) {
+            [$lot, $lesson] = [$taught['lot'], ['taught' => $taught]];
+            $learned[] = [
+                'what' => Taught::Lot, 'name' => $kitchen->lots[$lot]->name ?? $lot, 'counts' => ! $cook->lot_taken_back,
+                'with' => ($cook->lot_taken_back ? $known->with($lesson) : $known)->lot($lot),
+                'without' => ($cook->lot_taken_back ? $known : $known->without($lesson))->lot($lot),
+            ];
+        }
+        $stove = $summary['stove'] ?? null;
+        $ring = $stove === null ? null : $kitchen->burners[$stove['burner']] ?? null;
+        if ($stove !== null && $ring !== null) {
+            $lesson = ['stove' => $stove];
+            $learned[] = [
+                'what' => Taught::Stove, 'name' => ($kitchen->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}", 'counts' => ! $cook->stove_taken_back,
+                'with' => ($cook->stove_taken_back ? $known->with($lesson) : $known)->stove($stove['pot'], $ring),
+                'without' => ($cook->stove_taken_back ? $known : $known->without($lesson))->stove($stove['pot'], $ring),
+            ];
+        }
+
+        return $learned;
     }
 
     /** A line written later. */
     public function remark(Request $request, Cook $cook): RedirectResponse
     {
         $line = Fields::ofForm($request->all())->text('line');
-        $cook->happened($this->event('remarked', ['line' => $line]), $this->clock->now());
+        $cook->tell('remarked', ['line' => $line], $this->clock->now());
 
         return redirect()->route('cook.record', $cook);
     }
@@ -58,7 +105,7 @@ final class RecordController
     public function leftovers(Request $request, Cook $cook): RedirectResponse
     {
         $how = Fields::ofForm($request->all())->one('how', LeftoversGone::class);
-        $cook->happened($this->event('leftovers', ['how' => $how->value]), $this->clock->now());
+        $cook->tell('leftovers', ['how' => $how->value], $this->clock->now());
 
         return redirect()->back(fallback: route('shelf'));
     }
@@ -83,16 +130,8 @@ final class RecordController
         $made = Moving::right(OpenFile::dish((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)), $kitchen, $planner);
         $new = (new Dish(['version' => 1]))->take($made);
         $new->save();
-        $cook->happened($this->event('leftovers', ['how' => LeftoversGone::CookedOn->value]), $this->clock->now());
+        $cook->tell('leftovers', ['how' => LeftoversGone::CookedOn->value], $this->clock->now());
 
         return redirect()->route('pot', $new);
-    }
-
-    /** @param  array<string, mixed>  $fields */
-    private function event(string $type, array $fields): Event
-    {
-        $now = $this->clock->now();
-
-        return Event::fromFields(Fields::of(['id' => (string) Str::ulid($now), 'type' => $type, 'at' => $now->getTimestamp()] + $fields));
     }
 }

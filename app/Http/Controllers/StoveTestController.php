@@ -8,6 +8,7 @@ use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\StoveTest;
+use App\Models\Taught;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -74,7 +75,7 @@ final class StoveTestController
     /** Takes back what a cook taught, or lets it count again. */
     public function takeBackCook(Request $request, Cook $cook): RedirectResponse
     {
-        $cook->takeStoveBack(Fields::ofForm($request->all())->flag('back', true));
+        $cook->takeBack(Taught::Stove, Fields::ofForm($request->all())->flag('back', true));
 
         return redirect()->route('stoves');
     }

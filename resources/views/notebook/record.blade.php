@@ -43,6 +43,20 @@
             <x-drawing.heat :kitchen="$plan->kitchen" :ring="$plan->potted->first()->place->ring->id" :heat="$course->heat" :$course :starts="$fold->state->of(Orbek\Core\Plan\WorkKind::Layer)->doneAt->setTimezone($zone)" :width="620" />
             <p>The model foretells a crust <strong>{{ $say->label($course->colour()) }}</strong>{{ isset($noted['crust']) ? '; it came out '.$noted['crust'] : '' }}.</p>
         @endif
+        @include('notebook.photographs')
+        @if ($learned !== [])
+            <h2 id="learned">What it taught</h2>
+            <ul class="learned">
+                @foreach ($learned as $one)
+                    @php $isStove = $one['what'] === App\Models\Taught::Stove; $percent = fn ($belief) => round(100 * ($belief->likely() - 1)); $told = fn ($belief) => ($percent($belief) > 0 ? '+' : '').$percent($belief).' %'; @endphp
+                    <li>
+                        <x-drawing.belief :belief="$one['counts'] ? $one['with'] : $one['without']" :before="$one['counts'] ? $one['without'] : $one['with']" :width="300" :stove="$isStove" />
+                        <div><p><strong>{{ $one['name'] }}</strong>: {{ $isStove ? 'heat' : 'minutes' }} {{ $told($one['without']) }} without this cook, dashed; {{ $told($one['with']) }} with it.{{ $one['counts'] ? '' : ' Taken back: it does not count.' }}</p>
+                        <form method="post" action="{{ route('cook.taught', $cook) }}">@csrf<input type="hidden" name="what" value="{{ $one['what']->value }}"><input type="hidden" name="back" value="{{ $one['counts'] ? '1' : '0' }}"><button class="small-button" aria-label="{{ $one['counts'] ? 'Take back' : 'Let it count' }}: {{ $one['name'] }}">{{ $one['counts'] ? 'Take back' : 'Let it count' }}</button></form></div>
+                    </li>
+                @endforeach
+            </ul>
+        @endif
         <h2>Likeliest causes</h2>
         @if ($causes === [])
             <p>{{ isset($noted['rice']) ? 'Nothing was off that cooking it again with one thing otherwise would explain.' : 'Note how it came out first.' }}</p>

@@ -30,7 +30,7 @@
             <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
         @endforeach
         @if ($progress->isRunning())
-            @if ($boiling)@include('stove.boil-tools', ['task' => $id])@endif
+            @if ($boiling)@include('stove.boil-tools', ['task' => $id, 'home' => route('cook', $cook, false)])@endif
             @if ($boiling && $fold->isScoopNext())
                 <button type="button" class="act main" data-event="scooped" data-subject="{{ $id }}">First scoop lifted</button>
             @else
@@ -39,7 +39,7 @@
         @else
             <button type="button" class="act main begin" data-event="started" data-subject="{{ $id }}">{{ $work->begin }}</button>
         @endif
-        @if ($lid !== null)@include('stove.lid-tools')@endif
+        @if ($lid !== null)@include('stove.lid-tools', ['home' => route('cook', $cook, false)])@endif
     </section>
 @elseif ($fold->state->servedAt === null && $situation->running === [])
     <section class="now" aria-label="Now">
@@ -52,13 +52,13 @@
         <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}</span></p>
         <h1>Nothing in hand</h1>
         <p class="window">What runs beside goes on by itself.</p>
-        @if ($lid !== null)@include('stove.lid')@include('stove.lid-tools')@endif
+        @if ($lid !== null)@include('stove.lid')@include('stove.lid-tools', ['home' => route('cook', $cook, false)])@endif
     </section>
 @else
     <section class="now noting" aria-label="How it came out">
         <p class="over"><strong>On the table at {{ $local($fold->state->servedAt) }}</strong></p>
         <h1>{{ $fold->state->outcome === null ? 'How did it come out?' : 'Noted' }}</h1>
-        @include('stove.note')
+        @include('stove.note', ['home' => route('cook', $cook, false)])
         <p><a href="{{ route('notebook') }}">To the Notebook</a></p>
     </section>
 @endif

@@ -9,4 +9,5 @@
             <button>Weighed</button>
         </form>
     </details>
+    @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Boil])
 </div>

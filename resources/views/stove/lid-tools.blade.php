@@ -10,6 +10,7 @@
         @empty($isOfMeal)<button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>@endempty
         @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probe === [] ? '1' : '0' }}">{{ $at->probe === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>
+    @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Lid])
     <details class="rescue" data-keep-open><summary>Something is wrong</summary>
         <div class="cues">@foreach (Orbek\Core\Cook\Complaint::cases() as $complaint)<button type="button" data-rescue="{{ $complaint->value }}">{{ $say->first($say->label($complaint)) }}</button>@endforeach</div>
     </details>

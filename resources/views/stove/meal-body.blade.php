@@ -47,7 +47,7 @@
                 <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
             @endforeach
             @if ($progress->isRunning())
-                @if ($boiling)@include('stove.boil-tools', ['fold' => $one, 'task' => $task->task])@endif
+                @if ($boiling)@include('stove.boil-tools', ['home' => $home($dish), 'fold' => $one, 'task' => $task->task])@endif
                 @if ($boiling && $one->isScoopNext())
                     <button type="button" class="act main" data-event="scooped" data-subject="{{ $task->task }}">First scoop lifted</button>
                 @else
@@ -56,7 +56,7 @@
             @else
                 <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin }}</button>
             @endif
-            @if ($strip)@include('stove.lid-tools', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid, 'id' => $task->task, 'isOfMeal' => true, 'failed' => $fold->failed])@endif
+            @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid, 'id' => $task->task, 'isOfMeal' => true, 'failed' => $fold->failed])@endif
         </section>
     @elseif ($beside === [] && $next === [])
         <section class="now" aria-label="Now">
@@ -76,7 +76,7 @@
         @if (! (($strip ?? false) && $place === $dish))
             <details class="closed" data-keep-open open data-dish="{{ $place }}" data-home="{{ $home($place) }}"><summary>Under the lid: {{ $fold->dishes[$place]->plan()->dish->name }}</summary>
                 @include('stove.lid', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid])
-                @include('stove.lid-tools', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid, 'id' => null, 'isOfMeal' => true, 'failed' => $fold->failed])
+                @include('stove.lid-tools', ['home' => $home($place), 'fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid, 'id' => null, 'isOfMeal' => true, 'failed' => $fold->failed])
             </details>
         @endif
     @endforeach
@@ -137,7 +137,7 @@
                 <div class="noted" data-dish="{{ $place }}">
                     <h2>{{ $one->plan()->dish->name }}</h2>
                     <p class="came">{{ $one->state->outcome === null ? 'How did it come out?' : 'Noted' }}</p>
-                    @include('stove.note', ['fold' => $one, 'place' => $place])
+                    @include('stove.note', ['home' => $home($place), 'fold' => $one, 'place' => $place])
                 </div>
             @endif
         @endforeach

@@ -29,4 +29,5 @@
         <form class="left-form" data-event="chilled"><label>Left over, portions <input name="portions" type="number" min="1" max="40" step="1" value="{{ max(1, $fold->plan()->dish->table->leftovers) }}" required></label><button>Into the fridge now</button></form>
         <p class="small">Cool it shallow; within 2 h (1 h in a room above {{ $say->degrees(32) }}).</p>
     @endif
+    @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Crust])
 @endif

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use GdImage;
+use Illuminate\Http\UploadedFile;
+use Intervention\Image\Exceptions\RuntimeException;
+use Intervention\Image\ImageManager;
+use LogicException;
+use Orbek\Core\Measure\Refused;
+
+/** A picture from a phone or a file, made small, upright and bare of all that a camera writes beside it. */
+final readonly class PictureFile
+{
+    private const LONGEST_SIDE = 1280;
+
+    private const QUALITY = 78;
+
+    private const MOST_BYTES = 30 * 1024 * 1024;
+
+    /** More pixels than these do not fit the memory a request has. */
+    private const MOST_PIXELS = 50_000_000;
+
+    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    /** A touch takes in so much of the shorter side to each side of it. */
+    private const TOUCH = 0.02;
+
+    private function __construct(public string $jpeg, public int $width, public int $height)
+    {
+    }
+
+    /** @throws Refused when it is no picture, or too large a one */
+    public static function uploaded(mixed $file): self
+    {
+        if (! $file instanceof UploadedFile) {
+            throw Refused::because('picture', 'refused.give-a-photograph');
+        }
+        if (in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) || $file->getSize() > self::MOST_BYTES) {
+            throw Refused::because('picture', 'refused.photograph-is-too-large', megabytes: intdiv(self::MOST_BYTES, 1024 * 1024));
+        }
+        if (! $file->isValid()) {
+            throw Refused::because('picture', 'refused.photograph-did-not-arrive');
+        }
+
+        return self::of((string) file_get_contents($file->getPathname()));
+    }
+
+    /** @throws Refused */
+    public static function of(string $bytes): self
+    {
+        $said = @getimagesizefromstring($bytes);
+        if ($said === false || ! in_array($said[2], self::KINDS, true)) {
+            throw Refused::because('picture', 'refused.is-no-picture');
+        }
+        if ($said[0] * $said[1] > self::MOST_PIXELS) {
+            throw Refused::because('picture', 'refused.photograph-has-too-many-pixels', megapixels: intdiv(self::MOST_PIXELS, 1_000_000));
+        }
+        try {
+            $image = ImageManager::gd()->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+        } catch (RuntimeException) {
+            throw Refused::because('picture', 'refused.is-no-picture');
+        }
+
+        return new self((string) $image->toJpeg(self::QUALITY, progressive: true, strip: true), $image->width(), $image->height());
+    }
+
+    /**
+     * The colour where it is touched: the middle of each channel round there, so that a glint or a char does not count.
+     *
+     * @param  float  $across 0 … 1 from the left
+     * @param  float  $down 0 … 1 from the top
+     * @return array{r: float, g: float, b: float} sRGB, 0 … 255
+     */
+    public static function colourAt(string $jpeg, float $across, float $down): array
+    {
+        $image = imagecreatefromstring($jpeg);
+        if (! $image instanceof GdImage) {
+            throw new LogicException('A kept photograph cannot be read.');
+        }
+        [$width, $height] = [imagesx($image), imagesy($image)];
+        $reach = max(2, (int) round(self::TOUCH * min($width, $height)));
+        [$x, $y] = [(int) round($across * ($width - 1)), (int) round($down * ($height - 1))];
+        $seen = ['r' => [], 'g' => [], 'b' => []];
+        for ($i = max(0, $x - $reach); $i <= min($width - 1, $x + $reach); $i++) {
+            for ($j = max(0, $y - $reach); $j <= min($height - 1, $y + $reach); $j++) {
+                $rgb = (int) imagecolorat($image, $i, $j);
+                $seen['r'][] = $rgb >> 16 & 255;
+                $seen['g'][] = $rgb >> 8 & 255;
+                $seen['b'][] = $rgb & 255;
+            }
+        }
+
+        return ['r' => self::middle($seen['r']), 'g' => self::middle($seen['g']), 'b' => self::middle($seen['b'])];
+    }
+
+    /** @param  list<int>  $values */
+    private static function middle(array $values): float
+    {
+        sort($values);
+
+        return (float) ($values[intdiv(count($values), 2)] ?? 0);
+    }
+}

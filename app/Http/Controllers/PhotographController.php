@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Formats\PictureFile;
+use App\Models\Cook;
+use App\Models\Photograph;
+use App\Models\Shows;
+use App\StandIns\PracticeClock;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Orbek\Core\Measure\Fields;
+
+/** Photographs of a cook: taken at the stove or brought later; the crust's colour measured in one. */
+final class PhotographController
+{
+    public function __construct(private readonly PracticeClock $clock)
+    {
+    }
+
+    public function keep(Request $request, Cook $cook): RedirectResponse
+    {
+        $shows = Fields::ofForm($request->all())->one('shows', Shows::class);
+        Photograph::keep($cook, $shows, PictureFile::uploaded($request->file('picture')), $this->clock->now());
+
+        return redirect()->back(fallback: route('cook.record', $cook));
+    }
+
+    public function show(Photograph $photograph): Response
+    {
+        return response($photograph->jpeg(), 200, [
+            'Content-Type' => 'image/jpeg', 'X-Content-Type-Options' => 'nosniff',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
+    }
+
+    /** What was touched in it as crust and as white is measured, and teaches the ring. */
+    public function measure(Request $request, Photograph $photograph): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $at = static fn (string $name): float => $form->number($name, 0, 100, '%') / 100;
+        [$crust, $white] = [[$at('crust_across'), $at('crust_down')], [$at('white_across'), $at('white_down')]];
+        $jpeg = $photograph->jpeg();
+        $cook = Cook::query()->findOrFail($photograph->cook_id);
+        $cook->tell('crust-measured', [
+            'picture' => $photograph->id,
+            'crust' => PictureFile::colourAt($jpeg, ...$crust), 'white' => PictureFile::colourAt($jpeg, ...$white),
+        ], $this->clock->now());
+
+        return redirect()->to(route('cook.record', $cook).'#crust');
+    }
+
+    /** What was measured in it stays. */
+    public function away(Photograph $photograph): RedirectResponse
+    {
+        $cook = $photograph->cook_id;
+        $photograph->delete();
+
+        return redirect()->route('cook.record', $cook);
+    }
+}

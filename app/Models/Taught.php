@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a cook teaches of, and can be taken back of. */
+enum Taught: string
+{
+    case Lot = 'lot';
+    case Stove = 'stove';
+
+    public function column(): string
+    {
+        return "{$this->value}_taken_back";
+    }
+}
