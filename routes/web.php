@@ -17,6 +17,7 @@ use App\Http\Controllers\ListController;
 use App\Http\Controllers\MealController;
 use App\Http\Controllers\MealCookController;
 use App\Http\Controllers\MeterController;
+use App\Http\Controllers\NextTimeController;
 use App\Http\Controllers\NotebookController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhoneController;
@@ -126,6 +127,9 @@ Route::post('/cooks/{cook}/remarks', [RecordController::class, 'remark'])->name(
 Route::post('/cooks/{cook}/leftovers', [RecordController::class, 'leftovers'])->name('cook.leftovers');
 Route::post('/cooks/{cook}/yesterday', [RecordController::class, 'yesterday'])->name('cook.yesterday');
 
+Route::get('/cooks/{cook}/next', [NextTimeController::class, 'show'])->name('cook.next');
+Route::post('/cooks/{cook}/next', [NextTimeController::class, 'take'])->name('cook.next.take');
+Route::post('/cooks/{cook}/again', [NextTimeController::class, 'again'])->name('cook.again');
 Route::post('/cooks/{cook}/taught', [RecordController::class, 'takeBack'])->name('cook.taught');
 Route::post('/cooks/{cook}/photographs', [PhotographController::class, 'keep'])->name('photographs.keep');
 Route::get('/photographs/{photograph}', [PhotographController::class, 'show'])->name('photograph');

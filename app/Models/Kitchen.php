@@ -73,4 +73,17 @@ final class Kitchen extends Model
 
         return $kitchen->write($seen, ['document' => $document]);
     }
+
+    /** @return array<string, string> what things of all the household's kitchens are called, by id */
+    public static function names(): array
+    {
+        $names = [];
+        foreach (self::query()->get() as $one) {
+            foreach ([$one->read()->pots, $one->read()->burners, $one->read()->plates, $one->read()->lots] as $things) {
+                $names += array_map(static fn (object $thing): string => $thing->name, $things);
+            }
+        }
+
+        return $names;
+    }
 }

@@ -6,15 +6,10 @@ namespace Orbek\Core\Cook;
 
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
-use Orbek\Core\Lid\SealedFilling;
-use Orbek\Core\Lid\SealedLayer;
-use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Texture;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Matter;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 
 /** Likeliest causes of a fault in the notebook, by cooking it again with one thing other than it was thought. */
@@ -28,7 +23,7 @@ final class Causes
     private const SHOWN = 3;
 
     /**
-     * @return list<array{cause: Note, so: Note}> likeliest first; none where nothing was off
+     * @return list<array{cause: Note, so: Note, otherwise: Otherwise}> likeliest first; none where nothing was off
      */
     public static function of(Cook $cook): array
     {
@@ -48,59 +43,26 @@ final class Causes
 
         $base = self::misses($asItWas, $outcome);
         $found = [];
-        foreach (self::otherwise($asItWas->pot, $asItWas->heat) as [$cause, $pot, $heat]) {
-            $course = Course::of($pot, $heat, self::STEP_S, 1e6);
+        foreach (Otherwise::all() as $otherwise) {
+            $course = Course::of(
+                $otherwise->pot($asItWas->pot), $otherwise->heat($asItWas->heat), self::STEP_S, 1e6,
+            );
             $better = $base - self::misses($course, $outcome);
             // Of one cause in several strengths the one that explains most.
-            if ($better >= max(self::EXPLAINS, $found[$cause->key]['better'] ?? 0.0)) {
-                $found[$cause->key] = ['better' => $better, 'cause' => $cause, 'so' => self::told($course)];
+            if ($better >= max(self::EXPLAINS, $found[$otherwise->cause->key]['better'] ?? 0.0)) {
+                $found[$otherwise->cause->key] = [
+                    'better' => $better, 'otherwise' => $otherwise, 'so' => self::told($course),
+                ];
             }
         }
         usort($found, static fn (array $a, array $b): int => $b['better'] <=> $a['better']);
 
         return array_map(
-            static fn (array $one): array => ['cause' => $one['cause'], 'so' => $one['so']],
+            static fn (array $one): array => [
+                'cause' => $one['otherwise']->cause, 'so' => $one['so'], 'otherwise' => $one['otherwise'],
+            ],
             array_slice($found, 0, self::SHOWN),
         );
-    }
-
-    /**
-     * @param  non-empty-list<HeatBlock>  $heat
-     * @return list<array{Note, SealedPot, non-empty-list<HeatBlock>}>
-     */
-    private static function otherwise(SealedPot $pot, array $heat): array
-    {
-        $wet = static fn (float $share): SealedPot => $pot->changed(
-            static fn (SealedLayer $layer): SealedLayer => $layer instanceof SealedFilling
-                ? $layer->wetter($share * $layer->stuff->kg())
-                : $layer,
-        );
-        $rice = static fn (float $more): SealedPot => $pot->changed(
-            static fn (SealedLayer $layer): SealedLayer => $layer instanceof SealedRice
-                ? $layer->cooked(max(0.0, min(1.0, $layer->doneness() + $more)))
-                : $layer,
-        );
-        $first = static fn (float $more): array => [
-            $heat[0]->lasting(max(1.0, $heat[0]->minutes + $more)), ...array_slice($heat, 1),
-        ];
-
-        return [
-            // A colour moves far with little heat.
-            [Note::of('causes.the-ring-gave-more-heat-than'), $pot->heated(1.07), $heat],
-            [Note::of('causes.the-ring-gave-more-heat-than'), $pot->heated(1.25), $heat],
-            [Note::of('causes.the-ring-gave-less-heat-than'), $pot->heated(0.93), $heat],
-            [Note::of('causes.the-ring-gave-less-heat-than'), $pot->heated(0.78), $heat],
-            [Note::of('causes.the-filling-was-wetter-than-planned'), $wet(0.1), $heat],
-            [Note::of('causes.the-filling-was-wetter-than-planned'), $wet(0.22), $heat],
-            [Note::of('causes.the-filling-was-drier-than-planned'), $wet(-0.12), $heat],
-            [Note::of('causes.the-rice-went-in-less-done'), $rice(-0.2), $heat],
-            [Note::of('causes.the-rice-went-in-further-done'), $rice(0.15), $heat],
-            [Note::of('causes.the-first-heat-ran-on-for'), $pot, $first(1.5)],
-            [Note::of('causes.the-first-heat-ran-on-for'), $pot, $first(4.0)],
-            [Note::of('causes.the-first-heat-was-cut-short'), $pot, $first(-1.5)],
-            [Note::of('causes.the-first-heat-was-cut-short'), $pot, $first(-4.0)],
-            [Note::of('causes.the-lid-leaked'), $pot->under(Seal::LooseLid), $heat],
-        ];
     }
 
     /** How far a course is from how it came out. */

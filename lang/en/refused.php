@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'its-dish-is-put-away' => '{dish} is on the shelf no more; take it out again, then change it.',
     'has-enough-photographs' => 'it has {most} photographs, which is all that a cook keeps; take one away first.',
     'give-a-photograph' => 'none came; choose a photograph, JPEG, PNG or WebP.',
     'photograph-is-too-large' => 'it is too large; give one of at most {megabytes} MB.',

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formats\PictureFile;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Photograph;
+use App\Models\Shows;
+use App\StandIns\Camera;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -57,6 +61,14 @@ abstract class FeatureTestCase extends TestCase
     protected function plan(): Plan
     {
         return app(Planner::class)->plan($this->dish()->core());
+    }
+
+    /** A cook's crust, as the simulated camera sees it. */
+    protected function photograph(): Photograph
+    {
+        $cook = Cook::query()->whereNotNull('served_at')->oldest('started_at')->firstOrFail();
+
+        return Photograph::keep($cook, Shows::Crust, PictureFile::of((new Camera)->crust(0.8)), $cook->started_at->toDateTimeImmutable());
     }
 
     protected function begun(): Cook

@@ -231,6 +231,7 @@ final class PeopleTest extends FeatureTestCase
         Auth::forgetGuards();
 
         return [
+            'photograph' => $this->photograph()->id,
             'dish' => $dish->id, 'version' => \App\Models\DishVersion::query()->firstOrFail()->id, 'meal' => $meal->id,
             'mealVersion' => \App\Models\MealVersion::query()->firstOrFail()->id, 'mealCook' => MealCook::query()->firstOrFail()->id,
             'cook' => Cook::query()->whereNull('meal_cook_id')->latest('id')->firstOrFail()->id, 'kitchen' => Kitchen::inUse()->id,

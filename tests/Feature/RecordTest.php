@@ -10,6 +10,7 @@ use App\Models\Dish;
 use App\StandIns\PracticeClock;
 use App\Wording\Wording;
 use Illuminate\Support\Str;
+use Orbek\Core\Plan\Planner;
 
 /** A cook's own page, lines written later, and leftovers from the stove to another dish. */
 final class RecordTest extends FeatureTestCase
@@ -62,6 +63,42 @@ final class RecordTest extends FeatureTestCase
         self::assertSame([], Cook::left());
         $this->post(route('cook.yesterday', $in))->assertStatus(422)->assertSee('nothing is left of');
         self::assertSame($dishes + 1, Dish::query()->count());
+    }
+
+    public function test_a_change_for_next_time_is_taken_into_the_dish_and_told(): void
+    {
+        $cook = Cook::query()->where('rice', 'hard')->firstOrFail();
+        $this->get(route('cook.record', $cook))->assertSee('data-url="'.route('cook.next', $cook).'"', false);
+        $page = (string) $this->get(route('cook.next', $cook))->assertOk()->assertSee('Likeliest causes')->assertSee('What to change next time')->getContent();
+        self::assertMatchesRegularExpression('/right in <strong>\d+<\/strong> of 24/', $page);
+        preg_match('/name="path" value="([^"]+)"><input type="hidden" name="value" value="([^"]+)"/', $page, $offered);
+        self::assertNotSame([], $offered, 'a change of the dish is offered');
+        $dish = Dish::query()->findOrFail($cook->dish_id);
+        $sent = ['path' => $offered[1], 'value' => html_entity_decode($offered[2]), 'version' => $dish->version];
+        $this->followingRedirects()->post(route('cook.next.take', $cook), $sent)->assertOk()->assertSee('Changed:')->assertSee('Take it back');
+        self::assertSame($dish->version + 1, $dish->refresh()->version);
+        self::assertNotSame([], $dish->core()->lid->heat);
+        $this->post(route('cook.next.take', $cook), $sent)->assertStatus(409);
+        $this->post(route('cook.next.take', $cook), ['path' => 'lid/heat', 'value' => '[{"minutes":-4}]', 'version' => $dish->version])->assertStatus(422);
+        $this->post(route('cook.next.take', $cook), ['path' => 'colour', 'value' => '{', 'version' => $dish->version])->assertStatus(422);
+        self::assertSame($dish->version, $dish->refresh()->version);
+    }
+
+    public function test_that_one_is_cooked_again_for_others_in_another_pot(): void
+    {
+        $cook = Cook::query()->where('rice', 'right')->where('crust', 'golden')->firstOrFail();
+        $before = Dish::query()->count();
+        $this->followingRedirects()->post(route('cook.again', $cook), ['eaters' => 2, 'pot' => 'iron-20', 'burner' => 'ring-1'])
+            ->assertOk()->assertSee('Changed:')->assertSee('people: 2, was');
+        self::assertSame($before + 1, Dish::query()->count());
+        $made = Dish::query()->latest('id')->firstOrFail()->core();
+        self::assertSame(2, $made->table->eaters);
+        self::assertStringContainsString(', as on ', $made->name);
+        self::assertSame([], $made->lid->heat, 'another heat is found for another pot');
+        self::assertTrue(app(Planner::class)->plan($made)->isRight());
+        $this->post(route('cook.again', $cook), ['eaters' => 900])->assertStatus(422)->assertSee('eaters');
+        $this->post(route('cook.again', $cook), ['eaters' => 3, 'pot' => 'none-such'])->assertStatus(422);
+        self::assertSame($before + 1, Dish::query()->count());
     }
 
     private function served(): Cook

@@ -113,12 +113,7 @@ final class DishController
             return $dish;
         }
         $moved = Moving::right($dish->in($kitchen), $kitchen, $planner);
-        $names = [];
-        foreach (Kitchen::query()->get() as $one) {
-            foreach ([$one->read()->pots, $one->read()->burners, $one->read()->plates, $one->read()->lots] as $things) {
-                $names += array_map(static fn (object $thing): string => $thing->name, $things);
-            }
-        }
+        $names = Kitchen::names();
         $request->session()->now('moved', array_map(
             static fn (Difference $one): string => app(Wording::class)->difference($one, $names),
             Difference::between($was, $moved),

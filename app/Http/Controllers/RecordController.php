@@ -18,7 +18,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Orbek\Core\Cook\Causes;
 use Orbek\Core\Cook\LeftoversGone;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Dish\Craft;
@@ -45,7 +44,7 @@ final class RecordController
         return view('notebook.record', [
             'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
             'photographs' => Photograph::of($cook), 'learned' => $this->learned($cook),
-            'now' => $this->clock->now(), 'causes' => Causes::of($fold), 'drawing' => new RecordDrawing($fold, $say),
+            'now' => $this->clock->now(), 'home' => Kitchen::core(), 'drawing' => new RecordDrawing($fold, $say),
         ]);
     }
 

@@ -58,12 +58,12 @@
             </ul>
         @endif
         <h2>Likeliest causes</h2>
-        @if ($causes === [])
-            <p>{{ isset($noted['rice']) ? 'Nothing was off that cooking it again with one thing otherwise would explain.' : 'Note how it came out first.' }}</p>
-        @else
-            <p class="small">The cook is followed again with one thing other than it was thought; what comes nearest to how it came out stands first.</p>
-            <ol>@foreach ($causes as $cause)<li><strong>{{ $say->first($cause['cause']) }}</strong>: {{ $cause['so'] }}.</li>@endforeach</ol>
-        @endif
+        <div x-data="later" data-url="{{ route('cook.next', $cook) }}" aria-busy="true" aria-live="polite"><p><a href="{{ route('cook.next', $cook) }}">Follow it again with one thing otherwise</a></p></div>
+        <h2>Cook that one again</h2>
+        <form method="post" action="{{ route('cook.again', $cook) }}" class="again">
+            @csrf
+            <p>For <input class="word" name="eaters" type="number" min="1" max="60" step="1" value="{{ $plan->dish->table->eaters }}" required aria-label="For so many people"> in the <select class="word" name="pot" aria-label="Pot">@foreach ($home->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id === $plan->pot()->id)>{{ $pot->name }}</option>@endforeach</select> on the <select class="word" name="burner" aria-label="Ring">@foreach ($home->burners as $ring)<option value="{{ $ring->id }}" @selected($ring->id === $plan->dish->lid->burner)>{{ $ring->name }}</option>@endforeach</select>, so that it comes out the same. <button class="quiet">Make the dish</button></p>
+        </form>
         <h2>Amounts, as they were</h2>
         <ul class="amounts two">@foreach ($plan->ingredients as $one)<li><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->name }}</li>@endforeach</ul>
         <h2>Written later</h2>

@@ -10,12 +10,17 @@ use Orbek\Core\Cook\Complaint;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Cue;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\NextTime;
+use Orbek\Core\Cook\Proposal;
 use Orbek\Core\Cook\Rescue;
 use Orbek\Core\Cook\UnderTheLid;
+use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\Course;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Planner;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -211,6 +216,37 @@ final class UnderTheLidTest extends TestCase
             'the ring gave less heat than reckoned', 0.4, 0.25, 'right', 'pale',
         ];
         yield 'soft' => ['the filling was wetter than planned', 0.4, 0.25, 'soft', 'golden'];
+    }
+
+    public function test_a_change_for_next_time_mends_what_its_cause_would_spoil_again(): void
+    {
+        $planner = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW));
+        $dish = Sample::dish('lentil-date-walnut-polo')->changed('lid/heat', [
+            ['minutes' => 9, 'setting' => 0.6, 'ring' => 'ring-2'],
+            ['minutes' => 30, 'setting' => 0.25, 'ring' => 'ring-1', 'plate' => 'tava'], ['minutes' => 8, 'setting' => 0],
+        ]);
+        $this->plan = $planner->plan($dish);
+        $cook = $this->cook([
+            [9, 'done', 'heat-1'], [39, 'done', 'heat-2'], [47, 'started', 'open'], [49, 'done', 'open'], [50, 'served', null],
+            [90, 'noted', null, ['outcome' => ['rice' => 'right', 'crust' => 'burnt', 'filling' => 'right']]],
+        ], 91);
+        $causes = Causes::of($cook);
+        $proposals = NextTime::of($this->plan, $planner, $causes);
+        self::assertNotSame([], $proposals);
+        foreach ($proposals as $one) {
+            self::assertGreaterThan(0, $one->before->miss(), 'unchanged it would be off again');
+            self::assertLessThan(0.7 * $one->before->miss() + 1e-9, $one->after->miss());
+            self::assertNotSame('', Sample::say($one->change));
+            self::assertGreaterThanOrEqual(0, $one->right);
+        }
+        $heat = array_values(array_filter($proposals, static fn (Proposal $one): bool => $one->path === 'lid/heat'));
+        self::assertNotSame([], $heat);
+        // Taken, the dish is what was foretold: followed with its cause it gives the crust that was told.
+        $otherwise = array_values(array_filter($causes, static fn (array $one): bool => $one['cause'] === $heat[0]->cause))[0]['otherwise'];
+        $taken = $planner->plan($dish->changed('lid/heat', $heat[0]->value));
+        $course = Course::of($otherwise->pot($taken->sealedPot() ?? self::fail('it goes in')), $taken->potted->first()->line(), 8.0);
+        self::assertSame($heat[0]->course()->colour(), $course->colour());
+        self::assertSame([], NextTime::of($this->plan, $planner, []));
     }
 
     public function test_where_nothing_was_off_no_cause_is_looked_for(): void

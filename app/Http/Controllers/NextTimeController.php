@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Formats\OpenFile;
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\Kitchen;
+use App\StandIns\PracticeClock;
+use App\Wording\Wording;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Orbek\Core\Cook\Causes;
+use Orbek\Core\Cook\NextTime;
+use Orbek\Core\Cook\Outcome;
+use Orbek\Core\Cook\RiceOutcome;
+use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Edit\Difference;
+use Orbek\Core\Heat\FoundLines;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Planner;
+
+/** From a cook to the next one: what to change, taken into the dish with one tap; or the same again, for others. */
+final class NextTimeController
+{
+    private const MOST_BYTES = 20_000;
+
+    public function __construct(private readonly PracticeClock $clock)
+    {
+    }
+
+    /** Causes, and what would have mended each: a piece of the cook's page, asked for when that stands. */
+    public function show(Request $request, Cook $cook): View
+    {
+        $fold = $cook->fold($this->clock->now());
+        $causes = Causes::of($fold);
+        $dish = Dish::query()->find($cook->dish_id);
+        $planner = $this->planner($cook);
+        $proposals = [];
+        if ($causes !== []) {
+            $target = $dish === null || Moving::isNeeded($dish->core(), CoreKitchen::fromArray($cook->kitchen)) ? $fold->plan()->dish : $dish->core();
+            $proposals = NextTime::of($planner->plan($target), $planner, $causes);
+        }
+
+        return view($request->hasHeader('X-Piece') ? 'notebook.next' : 'notebook.next-page', [
+            'cook' => $cook, 'dish' => $dish, 'causes' => $causes, 'proposals' => $proposals, 'isNoted' => $fold->state->outcome !== null,
+        ]);
+    }
+
+    /** A proposed change becomes a version of the dish; what it changes is told there. */
+    public function take(Request $request, Cook $cook, Planner $planner): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $dish = Dish::query()->find($cook->dish_id) ?? throw Refused::because('cook', 'refused.its-dish-is-put-away', dish: $cook->name);
+        $was = $dish->isStill($form->whole('version', 1, PHP_INT_MAX))->core();
+        $value = json_decode(Str::limit($form->document('value'), self::MOST_BYTES, ''), true);
+        if (json_last_error() !== JSON_ERROR_NONE) {
+            throw Refused::because('value', 'refused.is-not-part-of-a-dish');
+        }
+        $changed = self::checked($was->changed($form->text('path'), $value));
+        $planner->plan($changed);
+        $dish->become($changed, $dish->version, $this->clock->now());
+
+        return redirect()->route('pot', $dish)->with('changed', $this->told($was, $changed));
+    }
+
+    /** The same dish again as it was cooked, for other people, in another pot or on another ring. */
+    public function again(Request $request, Cook $cook, Planner $planner): RedirectResponse
+    {
+        $form = Fields::ofForm($request->all());
+        $kitchen = Kitchen::core();
+        $fold = $cook->fold($this->clock->now());
+        $was = $fold->plan()->dish;
+        $dish = Moving::isNeeded($was, $kitchen) ? Moving::into($was, $kitchen, CoreKitchen::fromArray($cook->kitchen)) : $was;
+        $dish = $dish->changed('usual/eaters', $form->whole('eaters', 1, 60));
+        foreach (['pot' => 'lid/pot', 'burner' => 'lid/burner'] as $name => $path) {
+            if ($form->has($name)) {
+                $dish = $dish->changed($path, $form->text($name));
+            }
+        }
+        $wanted = self::asItCame($fold->state->outcome, $dish);
+        if ($wanted !== null && $wanted !== $dish->base->crust) {
+            $dish = $dish->changed('base/crust', $wanted->value);
+        }
+        // A heat of one's own was for that pot and so many people: another is found where either differs.
+        if (Difference::between($was, $dish) !== []) {
+            $dish = $dish->changed('lid/heat', null);
+        }
+        $dish = self::checked($dish->changed('name', Str::limit($cook->name, 160).', as on '.$cook->started_at->setTimezone($kitchen->timezone)->format('j F')));
+        $plan = $planner->plan($dish);
+        $made = $plan->mends() === [] ? $dish : $dish->changed($plan->mends()[0]->path, $plan->mends()[0]->value);
+        $new = (new Dish(['version' => 1]))->take(self::checked($made));
+        $new->save();
+
+        return redirect()->route('pot', $new)->with('changed', $this->told($was, $made));
+    }
+
+    /** The crust that is to come out again: as it did, where that was no fault. */
+    private static function asItCame(?Outcome $outcome, CoreDish $dish): ?CrustColour
+    {
+        return $outcome !== null && $outcome->rice === RiceOutcome::Right && $dish->base->kind->isLaid
+            && in_array($outcome->crust, [CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], true) ? $outcome->crust : null;
+    }
+
+    /** @throws Refused */
+    private static function checked(CoreDish $dish): CoreDish
+    {
+        return OpenFile::dish((string) json_encode($dish->toArray(), JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** In the kitchen as it was, with what was known then: the cause is the news. */
+    private function planner(Cook $cook): Planner
+    {
+        return Planner::in(
+            CoreKitchen::fromArray($cook->kitchen), Knowledge::fromArray($cook->knowledge ?? []),
+            $cook->started_at->toDateTimeImmutable(), app(FoundLines::class),
+        );
+    }
+
+    /** @return list<string> */
+    private function told(CoreDish $was, CoreDish $is): array
+    {
+        $names = Kitchen::names();
+
+        return array_map(static fn (Difference $one): string => app(Wording::class)->difference($one, $names), Difference::between($was, $is));
+    }
+}

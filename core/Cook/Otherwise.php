@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\SealedFilling;
+use Orbek\Core\Lid\SealedLayer;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\SealedRice;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Pot\Seal;
+
+/** One thing that may have been other than it was thought to be, and a pot followed so. */
+final readonly class Otherwise
+{
+    /**
+     * @param  float  $by of a ring its factor, of a filling water as a share of its weight, of rice its doneness,
+     *     of the first heat its minutes
+     */
+    private function __construct(public Note $cause, public Sway $sway, public float $by)
+    {
+    }
+
+    /** @return list<self> each cause in several strengths: a colour moves far with little heat */
+    public static function all(): array
+    {
+        return array_merge(
+            self::of(Sway::Ring, Note::of('causes.the-ring-gave-more-heat-than'), 1.07, 1.25),
+            self::of(Sway::Ring, Note::of('causes.the-ring-gave-less-heat-than'), 0.93, 0.78),
+            self::of(Sway::Filling, Note::of('causes.the-filling-was-wetter-than-planned'), 0.1, 0.22),
+            self::of(Sway::Filling, Note::of('causes.the-filling-was-drier-than-planned'), -0.12),
+            self::of(Sway::Rice, Note::of('causes.the-rice-went-in-less-done'), -0.2),
+            self::of(Sway::Rice, Note::of('causes.the-rice-went-in-further-done'), 0.15),
+            self::of(Sway::FirstHeat, Note::of('causes.the-first-heat-ran-on-for'), 1.5, 4.0),
+            self::of(Sway::FirstHeat, Note::of('causes.the-first-heat-was-cut-short'), -1.5, -4.0),
+            self::of(Sway::Lid, Note::of('causes.the-lid-leaked'), 1.0),
+        );
+    }
+
+    /** @return list<self> */
+    private static function of(Sway $sway, Note $cause, float ...$strengths): array
+    {
+        return array_map(static fn (float $by): self => new self($cause, $sway, $by), array_values($strengths));
+    }
+
+    /** The pot as it then was. */
+    public function pot(SealedPot $pot): SealedPot
+    {
+        return match ($this->sway) {
+            Sway::Ring => $pot->heated($this->by),
+            Sway::Filling => $pot->changed(fn (SealedLayer $layer): SealedLayer => $layer instanceof SealedFilling
+                ? $layer->wetter($this->by * $layer->stuff->kg())
+                : $layer),
+            Sway::Rice => $pot->changed(fn (SealedLayer $layer): SealedLayer => $layer instanceof SealedRice
+                ? $layer->cooked(max(0.0, min(1.0, $layer->doneness() + $this->by)))
+                : $layer),
+            Sway::FirstHeat => $pot,
+            Sway::Lid => $pot->under(Seal::LooseLid),
+        };
+    }
+
+    /**
+     * Its heat as it then was.
+     *
+     * @param  non-empty-list<HeatBlock>  $heat
+     * @return non-empty-list<HeatBlock>
+     */
+    public function heat(array $heat): array
+    {
+        return $this->sway === Sway::FirstHeat
+            ? [$heat[0]->lasting(max(1.0, $heat[0]->minutes + $this->by)), ...array_slice($heat, 1)]
+            : $heat;
+    }
+}
