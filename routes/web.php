@@ -136,7 +136,10 @@ Route::get('/photographs/{photograph}', [PhotographController::class, 'show'])->
 Route::post('/photographs/{photograph}/crust', [PhotographController::class, 'measure'])->name('photograph.measure');
 Route::post('/photographs/{photograph}/away', [PhotographController::class, 'away'])->name('photograph.away');
 
-Route::get('/notebook', NotebookController::class)->name('notebook');
+Route::get('/notebook', [NotebookController::class, 'index'])->name('notebook');
+Route::get('/notebook/compare', [NotebookController::class, 'compare'])->name('notebook.compare');
+Route::get('/notebook/versus', [NotebookController::class, 'versus'])->name('notebook.versus');
+Route::get('/notebook/trends', [NotebookController::class, 'trends'])->name('notebook.trends');
 
 Route::view('/care', 'care.index')->name('care');
 

@@ -7,6 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Attributes\Scope;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -61,6 +63,9 @@ final class Cook extends Model
     /** The fold that the last write was made of: the page that answers it shows the same. */
     /** Leftovers of so many cooks are told at a time. */
     private const LEFT = 8;
+
+    /** From so many minutes on a cook was late. */
+    private const LATE_FROM_MIN = 10;
 
     private ?CoreCook $fresh = null;
 
@@ -117,6 +122,35 @@ final class Cook extends Model
     public static function onTheStove(): ?self
     {
         return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+    }
+
+    /**
+     * Those that have what was asked for.
+     *
+     * @param  Builder<self>  $query
+     * @param  array<string, string>  $asked find, fault ("rice:hard", "late"), pot, ring, lot, month; empty where not asked
+     */
+    #[Scope]
+    protected function found(Builder $query, array $asked): void
+    {
+        foreach (preg_split('/\s+/u', $asked['find'], -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $query->whereLike('name', '%'.addcslashes($word, '%_\\').'%');
+        }
+        foreach (['pot', 'ring', 'lot'] as $thing) {
+            if ($asked[$thing] !== '') {
+                $query->where($thing, $asked[$thing]);
+            }
+        }
+        [$what, $how] = [...explode(':', $asked['fault'], 2), ''];
+        match ($what) {
+            'rice', 'crust', 'filling' => $query->where($what, $how),
+            'late' => $query->where('late_min', '>=', self::LATE_FROM_MIN),
+            default => null,
+        };
+        if ($asked['month'] !== '') {
+            $from = CarbonImmutable::parse("{$asked['month']}-01", Kitchen::core()->timezone);
+            $query->whereBetween('started_at', [$from->utc(), $from->addMonth()->utc()]);
+        }
     }
 
     /**

@@ -23,7 +23,7 @@ return new class extends Migration
         Schema::table('cooks', static function (Blueprint $table): void {
             $table->boolean('lot_taken_back')->default(false);
             foreach (self::FOUND_BY as $name => $is) {
-                $table->string($name)->virtualAs($is)->nullable();
+                ($name === 'late_min' ? $table->integer($name) : $table->string($name))->virtualAs($is)->nullable();
             }
         });
         Schema::table('cooks', static function (Blueprint $table): void {

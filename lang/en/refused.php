@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'its-dish-is-put-away' => '{dish} is on the shelf no more; take it out again, then change it.',
+    'is-no-month' => '"{read}" is no month; give a year and a month: 2026-11.',
+    'give-two-cooks' => '{count, plural, =0{none was} one{one was} other{# were}} chosen; choose two cooks of this notebook to lay side by side.',
     'has-enough-photographs' => 'it has {most} photographs, which is all that a cook keeps; take one away first.',
     'give-a-photograph' => 'none came; choose a photograph, JPEG, PNG or WebP.',
     'photograph-is-too-large' => 'it is too large; give one of at most {megabytes} MB.',

@@ -1,6 +1,23 @@
 <x-layouts.place title="Notebook" place="notebook">
     <div class="page">
         <h1>Cooks made</h1>
+        <form class="find seek" role="search" action="{{ route('notebook') }}">
+            <label for="find">Dish</label> <input id="find" name="find" type="search" maxlength="100" value="{{ $asked['find'] }}" autocomplete="off">
+            <select class="word" name="fault" aria-label="How it came out"><option value="">however it came out</option>
+                @foreach (['rice' => Orbek\Core\Cook\RiceOutcome::cases(), 'crust' => Orbek\Core\Lid\CrustColour::cases(), 'filling' => Orbek\Core\Cook\FillingOutcome::cases()] as $what => $cases)
+                    @foreach ($cases as $case)<option value="{{ $what }}:{{ $case->value }}" @selected($asked['fault'] === "{$what}:{$case->value}")>{{ $what }} {{ $say->label($case) }}</option>@endforeach
+                @endforeach
+                <option value="late" @selected($asked['fault'] === 'late')>10 min late or more</option></select>
+            <select class="word" name="pot" aria-label="Pot"><option value="">any pot</option>@foreach ($home->pots as $pot)<option value="{{ $pot->id }}" @selected($asked['pot'] === $pot->id)>{{ $pot->name }}</option>@endforeach</select>
+            <select class="word" name="ring" aria-label="Ring"><option value="">any ring</option>@foreach ($home->burners as $ring)<option value="{{ $ring->id }}" @selected($asked['ring'] === $ring->id)>{{ $ring->name }}</option>@endforeach</select>
+            <select class="word" name="lot" aria-label="Bag"><option value="">any bag</option>@foreach ($home->lots as $lot)<option value="{{ $lot->id }}" @selected($asked['lot'] === $lot->id)>{{ $lot->name }}</option>@endforeach</select>
+            <select class="word" name="month" aria-label="Month"><option value="">any month</option>@foreach ($months as $month => $name)<option value="{{ $month }}" @selected($asked['month'] === $month)>{{ $name }}</option>@endforeach</select>
+            <button class="quiet">Find</button>
+            @if (array_filter($asked) !== [])<a href="{{ route('notebook') }}">All cooks</a>@endif
+        </form>
+        <form action="{{ route('notebook.compare') }}" id="side-by-side">
+        <p class="tools"><button class="quiet">Lay the two ticked side by side</button> <a href="{{ route('notebook.trends') }}">Over time</a></p>
+        </form>
         <ul class="notebook">
             @forelse ($cooks as [$cook, $card])
                 @php $noted = $cook->summary ?? []; @endphp
@@ -13,7 +30,7 @@
                                 crust <strong>{{ $noted['crust'] }}</strong>,
                                 filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>
                             </p>
-                            <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a></p>
+                            <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a> <label class="beside"><input type="checkbox" name="cook[]" value="{{ $cook->id }}" form="side-by-side" aria-label="Side by side: {{ $cook->name }}, {{ $cook->started_at->format('j F') }}"> side by side</label></p>
                             @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
                             <p><a href="{{ route('cook', $cook) }}">Note how it came out</a></p>
@@ -33,7 +50,7 @@
                     </dl>
                 </li>
             @empty
-                <li class="empty"><p>No cook yet. What you cook at the stove is written here.</p></li>
+                <li class="empty"><p>{{ array_filter($asked) === [] ? 'No cook yet. What you cook at the stove is written here.' : 'No cook has all that.' }}</p></li>
             @endforelse
         </ul>
         <x-pages :$pages older="Earlier cooks" newer="Later cooks" />
