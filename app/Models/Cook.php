@@ -20,6 +20,7 @@ use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Kitchen\Pace;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -178,6 +179,23 @@ final class Cook extends Model
     public static function left(): array
     {
         return array_values(self::query()->whereNotNull('eat_by')->orderBy('eat_by')->limit(self::LEFT)->get()->all());
+    }
+
+    /**
+     * How fast each bag is cooked.
+     *
+     * @return array<string, Pace> by bag
+     */
+    public static function paces(DateTimeImmutable $now): array
+    {
+        $paces = [];
+        $used = self::query()->toBase()->where('started_at', '>', $now->modify('-'.Pace::DAYS.' days')->format('Y-m-d H:i:s'))
+            ->groupBy('lot')->selectRaw("lot, sum(json_extract(summary, '$.used.g')) as g, min(started_at) as since")->get();
+        foreach ($used as $row) {
+            $paces[(string) $row->lot] = Pace::of((float) $row->g, ($now->getTimestamp() - CarbonImmutable::parse((string) $row->since, 'UTC')->getTimestamp()) / 86400);
+        }
+
+        return $paces;
     }
 
     /** A dish's cook that is still open, if one is. */

@@ -8,7 +8,10 @@ use App\Drawings\TrendsDrawing;
 use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Meal;
 use App\Wording\Wording;
+use DateTimeImmutable;
+use Orbek\Core\Kitchen\Pace;
 
 /** Cooks found again, two side by side, and over time. */
 final class NotebookTest extends FeatureTestCase
@@ -69,6 +72,29 @@ final class NotebookTest extends FeatureTestCase
         self::assertGreaterThan($last['low'] - $last['high'], $first['low'] - $first['high'], 'less was known at first');
         $now = Household::known()->lot('september-bag');
         self::assertStringStartsWith(sprintf('%+d %%', round(100 * ($now->likely() - 1))), end($bag['table'])[1] ?? '');
+    }
+
+    public function test_a_bag_tells_when_it_runs_out_and_comes_on_the_lists(): void
+    {
+        $pace = Pace::of(900, 45);
+        self::assertEqualsWithDelta(20, $pace->gPerDay, 1e-9);
+        $now = new DateTimeImmutable('2026-11-26 12:00 UTC');
+        self::assertSame('2026-12-06', $pace->emptyOn(200, $now)?->format('Y-m-d'));
+        self::assertTrue($pace->isSoon(200));
+        self::assertFalse($pace->isSoon(5000));
+        self::assertNull(Pace::of(0, 45)->emptyOn(200, $now));
+
+        $this->get('/kitchen')->assertOk()->assertSee('At this pace')->assertSee('it is empty about');
+        $list = route('dish.list', $this->dish());
+        $this->get($list)->assertOk()->assertDontSee('Bags that run out');
+        $left = Kitchen::core()->lots['september-bag']->leftG(Household::known());
+        Kitchen::change($this->kitchenVersion(), static fn (array $document): array => ['lots' => array_map(
+            static fn (array $lot): array => $lot['id'] === 'september-bag' ? ['bought_g' => $lot['bought_g'] - $left + 120] + $lot : $lot, $document['lots'],
+        )] + $document);
+        $this->get($list)->assertOk()->assertSee('Bags that run out')->assertSee('120 g left, empty about');
+        $this->get(route('meal.list', Meal::query()->firstOrFail()))->assertOk()->assertSee('Bags that run out');
+        $this->postJson(route('dish.tick', $this->dish()), ['entry' => 'bag:september-bag', 'done' => true])->assertNoContent();
+        $this->get($list)->assertSee('value="bag:september-bag" checked', false);
     }
 
     /** @param  array<string, string>  $asked */

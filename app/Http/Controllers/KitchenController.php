@@ -24,8 +24,10 @@ final class KitchenController
 {
     private const COOKS_SHOWN = 30;
 
-    public function index(): View
+    public function index(ClockInterface $clock): View
     {
+        $now = $clock->now();
+
         return view(
             'kitchen.index',
             [
@@ -33,18 +35,19 @@ final class KitchenController
                 'version' => Kitchen::inUse()->version,
                 'kitchens' => Kitchen::query()->oldest('id')->get(),
                 'inUse' => Kitchen::inUse()->id,
-                'knowledge' => Household::known(),
+                'knowledge' => Household::known(), 'paces' => Cook::paces($now), 'now' => $now,
             ],
         );
     }
 
-    public function lot(string $id): View
+    public function lot(string $id, ClockInterface $clock): View
     {
+        $now = $clock->now();
         $lot = Kitchen::core()->lots[$id] ?? abort(404);
 
         return view('kitchen.lot', [
             'home' => Kitchen::core(),
-            'lot' => $lot,
+            'lot' => $lot, 'paces' => Cook::paces($now), 'now' => $now,
             'knowledge' => Household::known(),
             'cooks' => Cook::query()->where('lot', $lot->id)->latest('started_at')->limit(self::COOKS_SHOWN)->get([
                 'id', 'name', 'started_at', 'summary',

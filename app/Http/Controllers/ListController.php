@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\ListTick;
 use Illuminate\Contracts\View\View;
@@ -14,17 +16,19 @@ use Illuminate\Http\Response;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
+use Psr\Clock\ClockInterface;
 
 /** What to buy and what to put ready, with ticks that are kept. */
 final class ListController
 {
     private const LONGEST_ENTRY = 300;
 
-    public function show(Dish $dish, Planner $planner): View
+    public function show(Dish $dish, Planner $planner, ClockInterface $clock): View
     {
         return view('pot.list', [
             'dish' => $dish,
             'plan' => $planner->plan($dish->in(Kitchen::core())),
+            'knowledge' => Household::known(), 'paces' => Cook::paces($clock->now()), 'now' => $clock->now(),
             'kitchenVersion' => Kitchen::inUse()->version,
             'ticked' => ListTick::query()->where('dish_id', $dish->id)->pluck('entry')->flip(),
         ]);

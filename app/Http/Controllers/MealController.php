@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Formats\MealCalendar;
 use App\Formats\MealFile;
 use App\Http\Parts;
+use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LaidMeals;
 use App\Models\Meal;
@@ -146,7 +148,12 @@ final class MealController
     {
         $plan = $this->laid->plan($meal);
 
-        return view('meal.list', ['meal' => $meal, 'plan' => $plan, 'shopping' => MealShopping::of($plan)]);
+        $now = $this->clock->now();
+
+        return view('meal.list', [
+            'meal' => $meal, 'plan' => $plan, 'shopping' => MealShopping::of($plan), 'home' => Kitchen::core(),
+            'knowledge' => Household::known(), 'paces' => Cook::paces($now), 'now' => $now,
+        ]);
     }
 
     public function calendar(Meal $meal): Response

@@ -22,6 +22,7 @@
                             <p class="under">{{ $say->label($lot->kind) }}{{ $lot->boughtOn === null ? '' : ', bought '.Carbon\CarbonImmutable::parse($lot->boughtOn)->format('j F Y') }}</p>
                             <p>{{ $say->first($belief->words()) }}.</p>
                             <p>@if ($left === null) Nobody weighed it. @else <strong>{{ Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')->text() }}</strong> left of {{ Orbek\Core\Measure\Figure::of($lot->boughtG, 'g', 0, '-')->text() }}.@endif</p>
+                            @include('kitchen.empty', ['pace' => $paces[$lot->id] ?? null])
                         </div>
                     </li>
                 @endforeach

@@ -8,6 +8,7 @@
         <section>
             <h1>{{ Str::ucfirst($lot->name) }}</h1>
             <p class="under">{{ $say->label($lot->kind) }}{{ $left === null ? '' : ', '.Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')->text().' left' }}</p>
+            @include('kitchen.empty', ['pace' => $paces[$lot->id] ?? null])
             <x-drawing.belief :$belief :width="420" />
             <p class="lead">{{ $say->first($belief->words()) }}; on a day it may be {{ round(100 * (1 - $belief->today()->quantile(0.1) / $belief->likely())) }} % faster or {{ round(100 * ($belief->today()->quantile(0.9) / $belief->likely() - 1)) }} % slower than that.</p>
             <h2>Forecast and fact</h2>

@@ -8,6 +8,7 @@
                 <h3>{{ $say->label(Orbek\Core\Plan\Aisle::from($aisle)) }}</h3>
                 <ul class="amounts">@foreach ($things as $thing)<li><strong>{{ $say->amount($thing['amount']) }}</strong> {{ $thing['name'] }}</li>@endforeach</ul>
             @endforeach
+            @include('kitchen.run-out')
         </section>
         <section>
             <h2>To put ready, in the order of the work</h2>
