@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AbsorptionController;
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CookController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\DishFileController;
@@ -158,6 +159,9 @@ Route::post('/kitchen/things/{thing}/{id?}', [KitchenThingController::class, 'sa
 Route::post('/kitchen/meters', [MeterController::class, 'make'])->name('meters.make');
 Route::post('/kitchen/meters/{meter}/away', [MeterController::class, 'away'])->name('meters.away');
 Route::post('/devices/{token}/readings', [MeterController::class, 'reading'])->middleware('throttle:readings')->name('reading');
+Route::get('/archive/file', [ArchiveController::class, 'file'])->name('archive.file');
+Route::post('/archive/look', [ArchiveController::class, 'look'])->name('archive.look');
+Route::post('/archive', [ArchiveController::class, 'take'])->name('archive.take');
 Route::get('/kitchen/file', [KitchensController::class, 'file'])->name('kitchens.file');
 Route::post('/kitchen/files', [KitchensController::class, 'preview'])->name('kitchens.preview');
 Route::post('/kitchens', [KitchensController::class, 'import'])->name('kitchens.import');

@@ -67,6 +67,14 @@ final readonly class PictureFile
         return new self((string) $image->toJpeg(self::QUALITY, progressive: true, strip: true), $image->width(), $image->height());
     }
 
+    /** Whether it is one that was kept here: a JPEG no larger than ours are. */
+    public static function isOurs(string $jpeg): bool
+    {
+        $said = @getimagesizefromstring($jpeg);
+
+        return $said !== false && $said[2] === IMAGETYPE_JPEG && max($said[0], $said[1]) <= self::LONGEST_SIDE;
+    }
+
     /**
      * The colour where it is touched: the middle of each channel round there, so that a glint or a char does not count.
      *

@@ -22,7 +22,7 @@ final class AsksWho
     public const OWNERS = [
         'people.invite', 'people.away', 'people.role', 'kitchen.place', 'kitchen.undo', 'kitchen.thing.away',
         'kitchen.thing', 'kitchens.import', 'kitchens.back', 'kitchens.use', 'kitchens.away', 'demo.in', 'demo.own',
-        'demo.ask', 'demo.away', 'begin.answer', 'begin.dish', 'begin.look', 'meters.make', 'meters.away',
+        'demo.ask', 'demo.away', 'begin.answer', 'begin.dish', 'begin.look', 'archive.file', 'archive.look', 'archive.take', 'meters.make', 'meters.away',
     ];
 
     /** @param  Closure(Request): Response  $next */

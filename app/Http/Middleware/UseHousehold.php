@@ -28,7 +28,7 @@ final class UseHousehold
         );
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
-        return Kitchen::query()->exists() || $request->is('begin', 'begin/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*', 'phone', 'phone/*')
+        return Kitchen::query()->exists() || $request->is('begin', 'begin/*', 'archive', 'archive/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*', 'phone', 'phone/*')
             ? $next($request)
             : redirect()->route('begin');
     }

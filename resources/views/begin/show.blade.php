@@ -17,6 +17,7 @@
                 <button name="go" value="next" class="act">{{ $next }}</button>
             </p>
         </form>
+        @if ($at === 0)<form method="post" action="{{ route('archive.look') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="archive-file">Or bring everything from an archive</label><input id="archive-file" type="file" name="file" accept=".zip,application/zip" required><button class="quiet">Look at it</button></form>@endif
         <section class="drawn" aria-label="The kitchen so far" aria-live="polite" id="drawn">@include('begin.drawing')</section>
     </div>
 </x-layouts.begin>

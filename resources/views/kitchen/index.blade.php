@@ -74,6 +74,9 @@
                 <p><a href="{{ route('begin') }}">Another kitchen</a> · <a href="{{ route('kitchens.file') }}">this one as a file</a>@if (app(App\Models\Household::class)->is_demo) · <a href="{{ route('demo.ask') }}">take the demo away</a>@elseif (App\Models\Household::query()->where('is_demo', true)->exists()) · <a href="{{ route('demo.ask') }}">take the demo away</a>@endif</p>
                 @if (! app(App\Models\Household::class)->is_demo && App\Models\Household::query()->where('is_demo', true)->exists())<form method="post" action="{{ route('demo.in') }}">@csrf<button class="small-button">Look into the demo kitchen</button></form>@endif
                 <form method="post" action="{{ route('kitchens.preview') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="kitchen-file">A kitchen from a file</label><input id="kitchen-file" type="file" name="file" accept=".json,application/json" required><button class="quiet">Look at it</button></form>
+                <h2>Everything</h2>
+                <p><a href="{{ route('archive.file') }}" download>All that is kept here as one file</a>: dishes, meals, cooks, photographs, what was learned; no passphrases.</p>
+                <form method="post" action="{{ route('archive.look') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="archive-file">An archive of a household</label><input id="archive-file" type="file" name="file" accept=".zip,application/zip" required><button class="quiet">Look at it</button></form>
             </section>
             <section>
                 <h2>Without draining</h2>
