@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AbsorptionController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CookController;
+use App\Http\Controllers\CooksFileController;
 use App\Http\Controllers\DishController;
 use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
@@ -138,6 +139,9 @@ Route::post('/photographs/{photograph}/crust', [PhotographController::class, 'me
 Route::post('/photographs/{photograph}/away', [PhotographController::class, 'away'])->name('photograph.away');
 
 Route::get('/notebook', [NotebookController::class, 'index'])->name('notebook');
+Route::get('/notebook/cooks.csv', [CooksFileController::class, 'file'])->name('cooks.file');
+Route::post('/notebook/look', [CooksFileController::class, 'look'])->name('cooks.look');
+Route::post('/notebook/table', [CooksFileController::class, 'take'])->name('cooks.take');
 Route::get('/notebook/compare', [NotebookController::class, 'compare'])->name('notebook.compare');
 Route::get('/notebook/versus', [NotebookController::class, 'versus'])->name('notebook.versus');
 Route::get('/notebook/trends', [NotebookController::class, 'trends'])->name('notebook.trends');

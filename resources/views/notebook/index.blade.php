@@ -54,5 +54,7 @@
             @endforelse
         </ul>
         <x-pages :$pages older="Earlier cooks" newer="Later cooks" />
+        <p class="ruled"><a href="{{ route('cooks.file') }}" download>All cooks as a table</a> (CSV)</p>
+        <form method="post" action="{{ route('cooks.look') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="cooks-file">Cooks from a table of your own</label><input id="cooks-file" type="file" name="file" accept=".csv,text/csv,text/plain" required><button class="quiet">Look at it</button></form>
     </div>
 </x-layouts.place>

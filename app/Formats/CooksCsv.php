@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\Kitchen;
+use BackedEnum;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\FillingOutcome;
+use Orbek\Core\Cook\RiceOutcome;
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Instant;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\WorkKind;
+use Symfony\Component\Serializer\Encoder\CsvEncoder;
+use Symfony\Component\Serializer\Exception\ExceptionInterface;
+
+/**
+ * The cooks of a household as a table that spreadsheets read, and such a table read: columns in any order, with commas,
+ * semicolons or tabs between them, decimal commas, Windows' line ends and letters, with a byte order mark or without.
+ *
+ * @phpstan-type Row array{
+ *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
+ *     outcome: array{rice: string, crust: string, filling: string, line?: string}
+ * }
+ */
+final class CooksCsv
+{
+    private const COLUMNS = [
+        'id', 'date', 'dish', 'people', 'rice g', 'bag', 'pot', 'ring', 'lift foretold', 'lifted', 'minutes late', 'rice', 'crust', 'browning',
+        'filling', 'line',
+    ];
+
+    private const WANTED = ['date', 'dish', 'rice', 'crust', 'filling'];
+
+    private const MOST_ROWS = 500;
+
+    private const MOST_BYTES = 2_000_000;
+
+    /** Where a table tells a day alone, it was eaten then. */
+    private const EVENING = '19:00';
+
+    /** @param  iterable<Cook>  $cooks */
+    public static function write(iterable $cooks, DateTimeZone $zone): string
+    {
+        $names = Kitchen::names();
+        $rows = [];
+        foreach ($cooks as $cook) {
+            $noted = $cook->summary ?? [];
+            $clock = static fn (?int $seconds): string => $seconds === null ? '' : Figure::clock($seconds);
+            $rows[] = array_combine(self::COLUMNS, [
+                $cook->id, ($cook->served_at ?? $cook->started_at)->setTimezone($zone)->format('Y-m-d H:i'), $cook->name,
+                $cook->dish['usual']['eaters'] ?? '', isset($noted['used']) ? round($noted['used']['g']) : '', $names[$cook->lot] ?? $cook->lot,
+                $names[$cook->pot] ?? $cook->pot, $names[$cook->ring] ?? $cook->ring, $clock($noted['lift_forecast_s'] ?? null),
+                $clock($noted['lifted_s'] ?? null), $noted['late_min'] ?? '', $noted['rice'] ?? '', $noted['crust'] ?? '', $noted['browning'] ?? '',
+                $noted['filling'] ?? '', $noted['line'] ?? '',
+            ]);
+        }
+
+        return (new CsvEncoder)->encode($rows, 'csv', [CsvEncoder::HEADERS_KEY => self::COLUMNS, CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
+    }
+
+    /**
+     * @return array{new: list<Row>, here: int}
+     *
+     * @throws Refused naming the row, its column and what would do
+     */
+    public static function read(string $bytes): array
+    {
+        $found = ['new' => [], 'here' => 0];
+        foreach (self::rows(self::text($bytes)) as $index => $row) {
+            $read = self::row(Fields::ofForm($row, 'row '.($index + 2)), $row);
+            if (Cook::query()->withoutGlobalScopes()->whereKey($read['id'])->exists()) {
+                $found['here']++;
+            } else {
+                $found['new'][] = $read;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Makes cooks of what was read, each of its own events.
+     *
+     * @param  list<Row>  $rows
+     */
+    public static function take(array $rows): void
+    {
+        $kitchen = Kitchen::core();
+        foreach ($rows as $row) {
+            $document = $row['dish']->core()->changed('usual/eaters', $row['people'])->toArray();
+            $table = Instant::plusMinutes($row['at'], -$row['late']);
+            $cook = DB::transaction(static fn (): Cook => Cook::query()->create([
+                'id' => $row['id'], 'dish_id' => $row['dish']->id, 'name' => $row['dish']->name, 'dish' => $document,
+                'lot' => $document['rice']['lot'], 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
+                'started_at' => Instant::plusMinutes($table, -180), 'table_at' => $table->setTimezone(new DateTimeZone('UTC')),
+            ]));
+            $cook->record(self::events($cook, $row), Instant::plusMinutes($row['at'], 120));
+        }
+    }
+
+    /**
+     * @param  Row  $row
+     * @return list<Event>
+     */
+    private static function events(Cook $cook, array $row): array
+    {
+        $events = [];
+        $add = static function (string $type, DateTimeImmutable $at, array $fields) use (&$events): void {
+            $events[] = Event::fromFields(Fields::of(['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $fields));
+        };
+        if ($row['lifted'] !== null) {
+            foreach ($cook->plan()->day->works as $id => $work) {
+                if ($work->kind === WorkKind::Boil) {
+                    $from = Instant::plusMinutes($row['at'], -90);
+                    $add('started', $from, ['subject' => $id]);
+                    $add('done', $from->modify("+{$row['lifted']} seconds"), ['subject' => $id]);
+                }
+            }
+        }
+        $add('served', $row['at'], []);
+        $add('noted', Instant::plusMinutes($row['at'], 60), ['outcome' => $row['outcome']]);
+
+        return $events;
+    }
+
+    /** @throws Refused when it is too much, or no text */
+    private static function text(string $bytes): string
+    {
+        if (strlen($bytes) > self::MOST_BYTES) {
+            throw Refused::because('file', 'refused.the-table-is-too-large', rows: self::MOST_ROWS);
+        }
+        $text = match (true) {
+            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
+            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
+            mb_check_encoding($bytes, 'UTF-8') => $bytes,
+            default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
+        };
+        if (str_contains($text, "\0") || trim($text) === '') {
+            throw Refused::because('file', 'refused.is-no-table', columns: implode(', ', self::WANTED));
+        }
+
+        return $text;
+    }
+
+    /**
+     * @return list<array<string, string>> cells by column, as this table names them
+     *
+     * @throws Refused
+     */
+    private static function rows(string $text): array
+    {
+        $first = strtok(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text, "\r\n") ?: '';
+        $between = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];
+        arsort($between);
+        try {
+            $rows = (new CsvEncoder)->decode($text, 'csv', [CsvEncoder::DELIMITER_KEY => array_key_first($between), CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::KEY_SEPARATOR_KEY => "\0"]);
+        } catch (ExceptionInterface) {
+            $rows = null;
+        }
+        $named = [];
+        foreach (is_array($rows) ? array_values($rows) : [] as $row) {
+            $cells = [];
+            foreach ((array) $row as $column => $cell) {
+                $cells[mb_strtolower(trim((string) $column))] = is_scalar($cell) ? trim((string) $cell) : '';
+            }
+            if (implode('', $cells) !== '') {
+                $named[] = $cells;
+            }
+        }
+        if ($named === [] || array_diff(self::WANTED, array_keys($named[0])) !== []) {
+            throw Refused::because('file', 'refused.is-no-table', columns: implode(', ', self::WANTED));
+        }
+        if (count($named) > self::MOST_ROWS) {
+            throw Refused::because('file', 'refused.the-table-is-too-large', rows: self::MOST_ROWS);
+        }
+
+        return $named;
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     * @return Row
+     *
+     * @throws Refused
+     */
+    private static function row(Fields $cells, array $row): array
+    {
+        $dish = Dish::query()->whereRaw('lower(name) = ?', [mb_strtolower($cells->text('dish'))])->first()
+            ?? throw Refused::because($cells->at('dish'), 'refused.no-such-dish-on-the-shelf', dish: $cells->text('dish'));
+        $at = self::time($cells);
+        $line = $row['line'] ?? '';
+        $outcome = [
+            'rice' => self::how($cells, 'rice', RiceOutcome::class), 'crust' => self::how($cells, 'crust', CrustColour::class),
+            'filling' => self::how($cells, 'filling', FillingOutcome::class),
+        ];
+        $id = $row['id'] ?? '';
+        if ($id !== '' && ! Str::isUlid($id)) {
+            throw Refused::because($cells->at('id'), 'refused.is-no-ulid-load-the-page', id: $id);
+        }
+
+        return [
+            'id' => $id === '' ? self::idOf($at, $row) : strtolower($id), 'at' => $at, 'dish' => $dish,
+            'people' => (int) (self::number($cells, $row, 'people', 1, 60) ?? $dish->core()->table->eaters),
+            'lifted' => self::clock($cells, $row['lifted'] ?? ''), 'late' => (int) round(self::number($cells, $row, 'minutes late', -240, 240) ?? 0),
+            'outcome' => $outcome + ($line === '' ? [] : ['line' => mb_substr($line, 0, 200)]),
+        ];
+    }
+
+    /** @throws Refused */
+    private static function time(Fields $cells): DateTimeImmutable
+    {
+        $said = $cells->text('date');
+        $zone = Kitchen::core()->timezone;
+        $day = preg_match('/\d:\d/', $said) === 1 ? $said : "{$said} ".self::EVENING;
+        foreach (['Y-m-d H:i', 'Y-m-d\TH:i', 'Y-m-d H:i:s', 'd.m.Y H:i', 'j.n.Y H:i'] as $format) {
+            $read = DateTimeImmutable::createFromFormat("!{$format}", $day, $zone);
+            if ($read !== false && $read->format($format) === $day && $read->getTimestamp() > 0) {
+                return $read;
+            }
+        }
+        throw Refused::because($cells->at('date'), 'refused.is-no-day-of-a-table', read: $said);
+    }
+
+    /**
+     * @param  array<string, string>  $row
+     *
+     * @throws Refused
+     */
+    private static function number(Fields $cells, array $row, string $column, float $least, float $most): ?float
+    {
+        $said = $row[$column] ?? '';
+
+        return $said === '' ? null : Fields::ofForm([$column => str_replace(',', '.', $said)], substr($cells->at(''), 0, -1))->number($column, $least, $most);
+    }
+
+    /** Seconds of "5:04", or of minutes with a comma or a point. */
+    private static function clock(Fields $cells, string $said): ?int
+    {
+        if ($said === '') {
+            return null;
+        }
+        if (preg_match('/^(\d{1,3}):([0-5]\d)$/', $said, $clock) === 1) {
+            return 60 * (int) $clock[1] + (int) $clock[2];
+        }
+
+        return (int) round(60 * Fields::ofForm(['lifted' => str_replace(',', '.', $said)], substr($cells->at(''), 0, -1))->number('lifted', 0.1, 120, 'min'));
+    }
+
+    /**
+     * @param  class-string<BackedEnum>  $enum
+     *
+     * @throws Refused
+     */
+    private static function how(Fields $cells, string $column, string $enum): string
+    {
+        return (string) Fields::of([$column => mb_strtolower($cells->text($column))], substr($cells->at(''), 0, -1))->one($column, $enum)->value;
+    }
+
+    /**
+     * The same row again is the same cook.
+     *
+     * @param  array<string, string>  $row
+     */
+    private static function idOf(DateTimeImmutable $at, array $row): string
+    {
+        ksort($row);
+        $time = (string) Str::ulid($at);
+        $letters = '0123456789abcdefghjkmnpqrstvwxyz';
+        $id = strtolower(substr($time, 0, 10));
+        foreach (str_split(substr(hash('sha256', (string) json_encode($row), true), 0, 16)) as $byte) {
+            $id .= $letters[ord($byte) & 31];
+        }
+
+        return $id;
+    }
+}
