@@ -182,6 +182,8 @@ Route::post(
 Route::get('/kitchen/absorption', AbsorptionController::class)->name('absorption');
 
 Route::get('/drill', [DrillController::class, 'show'])->name('drill');
+Route::post('/drill/sessions', [DrillController::class, 'begin'])->name('drill.begin');
+Route::get('/drill/sessions/{session}', [DrillController::class, 'session'])->name('drill.session');
 Route::post('/drill/name', [DrillController::class, 'name'])->name('drill.name');
 Route::post('/drill/lift', [DrillController::class, 'lift'])->name('drill.lift');
 

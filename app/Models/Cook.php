@@ -216,7 +216,7 @@ final class Cook extends Model
     {
         return array_intersect_key(
             $this->summary ?? [],
-            ['used' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + ($this->stove_taken_back ? [] : ['stove' => 0]),
+            ['used' => 0, 'eye' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + ($this->stove_taken_back ? [] : ['stove' => 0]),
         );
     }
 

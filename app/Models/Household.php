@@ -7,6 +7,7 @@ namespace App\Models;
 use Closure;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Orbek\Core\Learning\Knowledge;
 
@@ -52,12 +53,20 @@ final class Household extends Model
         return $this;
     }
 
-    /** What the household's cooks and tests have taught so far. */
+    /** What the household's cooks and tests have taught so far; grains are read by who is signed in. */
     public static function known(): Knowledge
     {
         return Knowledge::fromArray(
             self::query()->findOrFail(app(self::class)->id, ['id', 'knowledge'])->knowledge ?? [],
-        );
+        )->readBy(self::who());
+    }
+
+    /** Who is signed in; where nobody signs in, nobody by name. */
+    public static function who(): string
+    {
+        $member = Auth::user();
+
+        return $member instanceof Member ? $member->id : '';
     }
 
     /**
@@ -99,6 +108,9 @@ final class Household extends Model
             }
             foreach (StoveTest::query()->lazyById(500, 'id') as $test) {
                 yield $test->lesson();
+            }
+            foreach (DrillAnswer::query()->whereNotNull('doneness')->lazyById(500, 'id') as $answer) {
+                yield $answer->lesson();
             }
         })();
 

@@ -7,6 +7,8 @@ namespace Orbek\Core\Cook;
 use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Learning\BoilForecast;
+use Orbek\Core\Learning\Eye;
+use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Lift;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
@@ -21,11 +23,15 @@ use Orbek\Core\Plan\WorkKind;
  *     pot?: string, burner?: string, rice?: string, crust?: string, filling?: string, line?: string,
  *     browning?: float, colour?: string, lifted_s?: int, lift_forecast_s?: int, lift_from_s?: int, lift_by_s?: int,
  *     late_min?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
- *     stove?: array{pot: string, burner: string, likelihood: list<float>}
+ *     stove?: array{pot: string, burner: string, likelihood: list<float>},
+ *     eye?: array{who: string, evidence: list<float>, readings: int}
  * }
  */
 final readonly class Cook
 {
+    /** How far a weighed spoonful leaves the doneness beside it unsure. */
+    private const WEIGHED_SD = 0.05;
+
     /** @param  list<Event>  $events all of them, in order */
     private function __construct(
         public State $state,
@@ -228,6 +234,7 @@ final readonly class Cook
     /**
      * @return array{
      *     stove?: array{pot: string, burner: string, likelihood: list<float>},
+     *     eye?: array{who: string, evidence: list<float>, readings: int},
      *     taught?: array{lot: string, likelihood: list<float>}
      * }
      */
@@ -239,6 +246,10 @@ final readonly class Cook
         if ($this->state->observations !== [] && $forecast !== null) {
             $taught['taught'] = ['lot' => $dish->rice->lot, 'likelihood' => self::rounded($forecast->taught)];
         }
+        $eye = $this->eye();
+        if ($eye !== null) {
+            $taught['eye'] = $eye;
+        }
         $stove = $this->state->outcome === null ? null : UnderTheLid::taught($this);
         if ($stove !== null) {
             $taught['stove'] = [
@@ -249,6 +260,40 @@ final readonly class Cook
         }
 
         return $taught;
+    }
+
+    /**
+     * What grains touched near a weighed spoonful tell of who touched them.
+     *
+     * @return array{who: string, evidence: list<float>, readings: int}|null
+     */
+    private function eye(): ?array
+    {
+        $forecast = $this->lift()?->forecast;
+        $weighed = array_values(array_filter(
+            $this->state->observations, static fn (Observation $one): bool => $one->stage === null,
+        ));
+        if ($forecast === null || $weighed === []) {
+            return null;
+        }
+        $boil = $this->state->backAtBoilS === null
+            ? $forecast->boil
+            : $forecast->boil->backAfter($this->state->backAtBoilS);
+        // By the scale alone: what was touched must not judge itself.
+        $factor = $forecast->seeing($weighed, $this->state->backAtBoilS)->today->likely();
+        $evidence = [];
+        $readings = 0;
+        foreach ($this->state->observations as $one) {
+            if ($one->stage !== null) {
+                $lesson = Eye::named($boil->donenessAfter($one->seconds, $factor), $one->stage, self::WEIGHED_SD);
+                $evidence = $evidence === [] ? $lesson : array_map(
+                    static fn (float $sum, float $ln): float => round($sum + $ln, 6), $evidence, $lesson,
+                );
+                $readings++;
+            }
+        }
+
+        return $readings === 0 ? null : ['who' => $this->plan()->reads(), 'evidence' => $evidence, 'readings' => $readings];
     }
 
     /**

@@ -6,39 +6,14 @@ namespace Orbek\Core\Drill;
 
 use Orbek\Core\Rice\Stage;
 
-/** Naming a grain's stage by its looks; what was missed comes more often. */
-final readonly class NameTheStage
+/** Naming a grain's stage by its looks: how far a name is off, and which stage is missed most. */
+final class NameTheStage
 {
     /** How many of the newest answers count. */
     private const MEMORY = 60;
 
     /** A stage always missed is asked so many times as often as one always named. */
     private const WEAK = 4.0;
-
-    private function __construct(public Stage $stage, public float $doneness)
-    {
-    }
-
-    /**
-     * @param  list<array{asked: Stage, answered: Stage}>  $history oldest first
-     * @param  float  $which chance in 0 … 1 that picks the stage
-     * @param  float  $where chance in 0 … 1 that picks the doneness within it
-     */
-    public static function ask(array $history, float $which, float $where): self
-    {
-        $weights = self::weights($history);
-        $at = $which * array_sum($weights);
-        $picked = Stage::Smears;
-        foreach (Stage::cases() as $stage) {
-            $at -= $weights[$stage->value];
-            if ($at < 0) {
-                $picked = $stage;
-                break;
-            }
-        }
-
-        return new self($picked, self::within($picked, $where));
-    }
 
     /** Stages between what was said and what it is: 0 is right. */
     public static function off(Stage $asked, Stage $answered): int
@@ -87,7 +62,7 @@ final readonly class NameTheStage
     }
 
     /** A doneness inside the stage, clear of its limits. */
-    private static function within(Stage $stage, float $where): float
+    public static function within(Stage $stage, float $where): float
     {
         $from = $stage->begins();
         $to = min(1.0, $stage->ends());

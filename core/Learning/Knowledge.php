@@ -16,7 +16,8 @@ use Orbek\Core\Pot\Burner;
  *
  * @phpstan-type Lesson array{
  *     taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
- *     stove?: array{pot: string, burner: string, likelihood: list<float>}
+ *     stove?: array{pot: string, burner: string, likelihood: list<float>},
+ *     eye?: array{who: string, evidence: list<float>, readings: int}
  * }
  */
 final readonly class Knowledge
@@ -25,9 +26,13 @@ final readonly class Knowledge
      * @param  array<string, list<float>>  $lots ln likelihood on the grid of FactorBelief, by lot id
      * @param  array<string, float>  $usedG grams cooked, by lot id
      * @param  array<string, list<float>>  $stoves ln likelihood, by "pot@burner"
+     * @param  array<string, array{evidence: list<float>, readings: int}>  $eyes ln likelihood on the grid of Eye, by who reads
+     * @param  string  $reads who reads the grains
      */
-    private function __construct(private array $lots, private array $usedG, private array $stoves)
-    {
+    private function __construct(
+        private array $lots, private array $usedG, private array $stoves, private array $eyes = [],
+        public string $reads = '',
+    ) {
     }
 
     public static function none(): self
@@ -93,13 +98,22 @@ final readonly class Knowledge
                 );
         }
 
-        return new self($lots, $used, $stoves);
+        $eyes = [];
+        foreach (Fields::of($kept)->each('eyes') as $eye) {
+            // Where nobody signs in, it is nobody's.
+            $eyes[$eye->isText('who') ? $eye->document('who') : ''] = [
+                'evidence' => array_map(floatval(...), $eye->numbers('evidence')), 'readings' => $eye->whole('readings', 0, 1_000_000_000),
+            ];
+        }
+
+        return new self($lots, $used, $stoves, $eyes, is_string($kept['reads'] ?? null) ? $kept['reads'] : '');
     }
 
     /**
      * @return array{
      *     lots: list<array{lot: string, evidence?: list<float>, used_g: float}>,
-     *     stoves: list<array{stove: string, evidence: list<float>}>
+     *     stoves: list<array{stove: string, evidence: list<float>}>,
+     *     eyes?: list<array{who: string, evidence: list<float>, readings: int}>, reads?: string
      * }
      */
     public function toArray(): array
@@ -115,7 +129,13 @@ final readonly class Knowledge
             $stoves[] = ['stove' => $id, 'evidence' => self::rounded($evidence)];
         }
 
-        return ['lots' => $lots, 'stoves' => $stoves];
+        $eyes = [];
+        foreach ($this->eyes as $who => $eye) {
+            $eyes[] = ['who' => (string) $who, 'evidence' => self::rounded($eye['evidence']), 'readings' => $eye['readings']];
+        }
+
+        return ['lots' => $lots, 'stoves' => $stoves] + ($eyes === [] ? [] : ['eyes' => $eyes])
+            + ($this->reads === '' ? [] : ['reads' => $this->reads]);
     }
 
     /**
@@ -142,6 +162,20 @@ final readonly class Knowledge
         return $evidence === null ? FactorBelief::ofItsKind($sd) : FactorBelief::after($evidence, $sd);
     }
 
+    /** The same, the grains read by somebody. */
+    public function readBy(string $who): self
+    {
+        return new self($this->lots, $this->usedG, $this->stoves, $this->eyes, $who);
+    }
+
+    /** The eye of who reads the grains. */
+    public function eye(): Eye
+    {
+        $eye = $this->eyes[$this->reads] ?? null;
+
+        return $eye === null ? Eye::unknown() : Eye::after($eye['evidence'], $eye['readings']);
+    }
+
     /** Raw rice taken from a bag by all cooks, g. */
     public function usedG(string $id): float
     {
@@ -164,6 +198,9 @@ final readonly class Knowledge
                 );
             }
         }
+        foreach (array_keys($this->eyes + $other->eyes) as $who) {
+            $apart = max($apart, abs(($this->eyes[$who]['readings'] ?? 0) - ($other->eyes[$who]['readings'] ?? 0)));
+        }
         foreach (array_keys($this->usedG + $other->usedG) as $id) {
             $apart = max($apart, abs($this->usedG($id) - $other->usedG($id)) / 1000);
         }
@@ -182,7 +219,17 @@ final readonly class Knowledge
      */
     private function plus(array $lesson, int $sign): self
     {
-        [$lots, $used, $stoves] = [$this->lots, $this->usedG, $this->stoves];
+        [$lots, $used, $stoves, $eyes] = [$this->lots, $this->usedG, $this->stoves, $this->eyes];
+        if (isset($lesson['eye'])) {
+            ['who' => $who, 'evidence' => $evidence, 'readings' => $readings] = $lesson['eye'];
+            $before = $eyes[$who] ?? ['evidence' => array_fill(0, count($evidence), 0.0), 'readings' => 0];
+            $eyes[$who] = [
+                'evidence' => array_map(
+                    static fn (float $sum, float $ln): float => $sum + $sign * $ln, $before['evidence'], $evidence,
+                ),
+                'readings' => max(0, $before['readings'] + $sign * $readings),
+            ];
+        }
         if (isset($lesson['stove'])) {
             $id = self::stoveId($lesson['stove']['pot'], $lesson['stove']['burner']);
             $stoves[$id] = self::sum($stoves[$id] ?? null, $lesson['stove']['likelihood'], $sign);
@@ -195,7 +242,7 @@ final readonly class Knowledge
             $used[$lesson['used']['lot']] = ($used[$lesson['used']['lot']] ?? 0.0) + $sign * $lesson['used']['g'];
         }
 
-        return new self($lots, $used, $stoves);
+        return new self($lots, $used, $stoves, $eyes, $this->reads);
     }
 
     /**

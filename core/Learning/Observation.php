@@ -13,18 +13,17 @@ use Orbek\Core\Rice\Uptake;
 /** A grain tested, or a drained spoonful weighed, so many seconds after the rice went in. */
 final readonly class Observation
 {
-    /** How far the pressed grain misleads the eye, in doneness. */
-    private const STAGE_NOISE = 0.06;
-
     private const WEIGHT_NOISE = 0.05;
 
-    private function __construct(public float $seconds, public ?Stage $stage, public float $ratio)
-    {
+    private function __construct(
+        public float $seconds, public ?Stage $stage, public float $ratio, private Eye $eye,
+    ) {
     }
 
-    public static function touched(float $seconds, Stage $stage): self
+    /** @param  Eye|null  $eye of who touched it; null where nothing is known of them */
+    public static function touched(float $seconds, Stage $stage, ?Eye $eye = null): self
     {
-        return new self(self::moment($seconds), $stage, 0.0);
+        return new self(self::moment($seconds), $stage, 0.0, $eye ?? Eye::unknown());
     }
 
     /**
@@ -36,6 +35,7 @@ final readonly class Observation
             self::moment($seconds),
             null,
             Sane::between('weight ratio', $ratio, 1.0, 3.5),
+            Eye::unknown(),
         );
     }
 
@@ -51,11 +51,8 @@ final readonly class Observation
             if ($this->stage === null) {
                 return Normal::bell(($uptake->donenessAt($this->ratio) - $doneness) / self::WEIGHT_NOISE);
             }
-            $from = $this->stage === Stage::first() ? -INF : $this->stage->begins();
 
-            return Normal::below(
-                ($this->stage->ends() - $doneness) / self::STAGE_NOISE,
-            ) - Normal::below(($from - $doneness) / self::STAGE_NOISE);
+            return $this->eye->calls($this->stage, $doneness);
         }, FactorBelief::grid());
     }
 

@@ -13,6 +13,7 @@ use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
 use Orbek\Core\Heat\Origin;
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Learning\Eye;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Course;
@@ -77,6 +78,18 @@ final class Plan
     public function lot(): FactorBelief
     {
         return $this->knowledge->lot($this->dish->rice->lot);
+    }
+
+    /** How whoever cooks it reads grains. */
+    public function eye(): Eye
+    {
+        return $this->knowledge->eye();
+    }
+
+    /** Who reads the grains. */
+    public function reads(): string
+    {
+        return $this->knowledge->reads;
     }
 
     /** @return array<value-of<Station>, list<Caution>> by station */

@@ -251,6 +251,24 @@ return [
             'point' => 'has a pin point left',
             'done' => 'smears without grit',
         ],
+        'tells' => [
+            'snaps' => 'What tells: the heart fills the grain, it is short still, and pressed it cracks.',
+            'half' => 'What tells: the heart is over half as wide as the grain; the skin gives and the middle does not.',
+            'rises' => 'What tells: more than half of them ride up, dense and white; the heart is a good half of the width.',
+            'breaks' => 'What tells: pressed it parts in two or three; the heart is about half the width, and nearly all ride up.',
+            'thread' => 'What tells: a thin white line is left along the middle, and nothing crunches.',
+            'point' => 'What tells: only specks are left, in some grains none.',
+            'done' => 'What tells: hardly a heart in any grain; pressed it smears.',
+        ],
+        'bitten' => [
+            'snaps' => 'It cracks between the teeth like a raw grain and leaves chalk on the tongue.',
+            'half' => 'The skin is soft; then there is a hard pip.',
+            'rises' => 'It is chewy outside, with a firm grain of sand in the middle.',
+            'breaks' => 'It is soft, with one small crunch in the bite.',
+            'thread' => 'It is soft, with a thread of grit along the middle.',
+            'point' => 'It is soft all through but for one speck.',
+            'done' => 'It is soft all through; nothing is left under the teeth.',
+        ],
     ],
     'Station' => [
         'label' => [

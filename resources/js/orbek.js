@@ -5,8 +5,10 @@ import crust from './crust.js';
 import drill from './drill.js';
 import later from './later.js';
 import meal from './meal.js';
+import minutes from './minutes.js';
 import pot from './pot.js';
 import { deliverAll, waiting } from './queue.js';
+import { drawSpoonfuls } from './spoonful.js';
 import stove from './stove.js';
 import ticks from './ticks.js';
 
@@ -17,11 +19,13 @@ Alpine.data('crust', crust);
 Alpine.data('drill', drill);
 Alpine.data('later', later);
 Alpine.data('meal', meal);
+Alpine.data('minutes', minutes);
 Alpine.data('pot', pot);
 Alpine.data('stove', stove);
 Alpine.data('ticks', ticks);
 Alpine.data('resubmits', () => ({ submit() { this.$refs.form.requestSubmit(); } }));
 Alpine.start();
+drawSpoonfuls();
 
 const typing = (target) => target.closest('input, select, textarea, dialog, [contenteditable]') !== null;
 

@@ -5,35 +5,88 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\DrillAnswer;
+use App\Models\Household;
+use App\StandIns\PracticeClock;
 use Orbek\Core\Drill\LiftIt;
+use Orbek\Core\Rice\Stage;
 
 final class DrillTest extends FeatureTestCase
 {
     public function test_a_grain_is_named_once_and_the_score_is_kept(): void
     {
         $this->get('/drill')->assertOk()->assertSee('Nothing yet.');
-        $asked = session('drill.stage');
+        $this->ask('stage', 'plates', 0.7);
+        $this->get('/drill')->assertOk()->assertSee('26 grains between two glass plates')->assertSee('data-spoonful', false);
+        $asked = session('drill.asked');
         $this->get('/drill')->assertOk();
-        self::assertSame($asked, session('drill.stage'), 'the same grain until it is answered');
+        self::assertSame($asked, session('drill.asked'), 'the same grain until it is answered');
 
-        $this->post('/drill/name', ['stage' => $asked['stage']])->assertRedirect('/drill');
-        self::assertStringStartsWith('Yes: it ', session('drill.said'));
+        $this->post('/drill/name', ['stage' => Stage::at(0.7)->value])->assertRedirect('/drill');
+        self::assertStringStartsWith('Yes: it breaks in two or three', session('drill.said'));
+        self::assertStringContainsString('What tells:', session('drill.said'));
         $this->get('/drill')->assertSee('1 of 1 right');
-        session()->forget('drill.stage');
+        session()->forget('drill.asked');
         $this->post('/drill/name', ['stage' => 'done'])->assertRedirect('/drill');
 
         self::assertSame(1, DrillAnswer::query()->count(), 'a second press of the button counts nothing');
     }
 
+    public function test_every_form_tells_a_screen_reader_what_is_seen_and_not_its_name(): void
+    {
+        foreach (['plates' => 'have a white heart', 'pot' => 'grains ride at the surface', 'pressed' => 'One grain pressed', 'bitten' => 'one small crunch'] as $form => $tells) {
+            $this->ask('stage', $form, 0.7);
+            $page = (string) $this->get('/drill')->assertOk()->assertSee($tells)->getContent();
+            self::assertSame($form === 'bitten' ? 0 : 1, substr_count($page, '<canvas'));
+        }
+    }
+
+    public function test_how_far_is_told_on_a_scale_and_teaches_the_eye(): void
+    {
+        $before = Household::known()->eye()->readings;
+        for ($i = 0; $i < 14; $i++) {
+            $this->ask('far', 'plates', 0.5 + 0.02 * $i, $i + 1);
+            $this->get('/drill')->assertSee('How far is it?');
+            $this->post('/drill/name', ['said' => (string) round(100 * (0.6 + 0.02 * $i))])->assertRedirect('/drill');
+        }
+        self::assertStringContainsString('10 points more', session('drill.said'));
+        $eye = Household::known()->eye();
+        self::assertSame($before + 14, $eye->readings);
+        self::assertGreaterThan(0.03, $eye->lean);
+        $this->get('/drill')->assertSee('a little early')->assertSee('told how far');
+        self::assertEqualsWithDelta(0, Household::known()->distance(Household::foldedAgain()), 1e-5);
+        // A cook begun now reads by it, and keeps it.
+        $cook = $this->begun();
+        self::assertEqualsWithDelta($eye->lean, $cook->plan()->eye()->lean, 1e-6);
+    }
+
+    public function test_two_minutes_end_with_the_answer_after_them_and_are_looked_at_again(): void
+    {
+        $this->post(route('drill.begin'))->assertRedirect('/drill');
+        foreach ([['stage', 'pot', 0.6, ['stage' => 'rises']], ['stage', 'pressed', 0.2, ['stage' => 'done']], ['far', 'plates', 0.8, ['said' => '78']]] as $place => [$round, $form, $doneness, $answer]) {
+            $this->ask($round, $form, $doneness);
+            $this->get('/drill')->assertSee('left; the answer after that ends it');
+            app(PracticeClock::class)->putForward(50);
+            $answered = $this->post('/drill/name', $answer);
+            $place < 2 ? $answered->assertRedirect('/drill') : self::assertStringContainsString('/drill/sessions/', (string) $answered->headers->get('Location'));
+        }
+        $session = DrillAnswer::query()->firstOrFail()->session;
+        $again = $this->get(route('drill.session', $session))->assertOk()->assertSee('2 of 3 right')->assertSee('Missed');
+        self::assertSame(3, substr_count((string) $again->getContent(), '<canvas'));
+        $kept = DrillAnswer::query()->where('form', 'pot')->firstOrFail();
+        self::assertEquals($kept->spoonful(), $kept->refresh()->spoonful());
+        $this->get('/drill')->assertSee('Two minutes, looked at again');
+        $this->get(route('drill.session', 'none-such'))->assertNotFound();
+    }
+
     public function test_an_answer_that_is_none_leaves_the_question(): void
     {
+        $this->ask('stage', 'plates', 0.7);
+        $asked = session('drill.asked');
+        $this->post('/drill/name', ['stage' => 'porridge'])->assertStatus(422)->assertSee('stage: "porridge" is not known;');
+        self::assertSame($asked, session('drill.asked'));
+        $this->ask('far', 'plates', 0.7);
+        $this->post('/drill/name', ['said' => '180'])->assertStatus(422)->assertSee('said: 180 is out of range');
         $this->get('/drill');
-        $asked = session('drill.stage');
-        $this->post(
-            '/drill/name',
-            ['stage' => 'porridge'],
-        )->assertStatus(422)->assertSee('stage: "porridge" is not known;');
-        self::assertSame($asked, session('drill.stage'));
         $this->post('/drill/lift', ['seconds' => 'soon'])->assertStatus(422)->assertSee(
             'seconds: "soon" will not do; give a number from 0 to 2400 s.',
         );
@@ -55,5 +108,11 @@ final class DrillTest extends FeatureTestCase
             1e-6,
         );
         self::assertNull(session('drill.lift'));
+    }
+
+    private function ask(string $round, string $form, float $doneness, int $seed = 7): void
+    {
+        session(['drill.asked' => ['round' => $round, 'form' => $form, 'seed' => $seed, 'doneness' => $doneness]]);
+        $this->withSession(session()->all());
     }
 }

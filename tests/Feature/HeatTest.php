@@ -98,7 +98,8 @@ final class HeatTest extends FeatureTestCase
     public function test_a_past_cook_tells_its_likeliest_causes(): void
     {
         $straw = Cook::query()->where('summary->crust', 'straw')->firstOrFail();
-        $this->get(route('cook.record', $straw))->assertOk()->assertSee('Likeliest causes')->assertSee(
+        $this->get(route('cook.record', $straw))->assertOk()->assertSee('Likeliest causes');
+        $this->get(route('cook.next', $straw))->assertOk()->assertSee(
             'less heat than reckoned',
             false,
         );

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\DrillAnswer;
+use App\Models\Household;
 use App\Models\Kitchen;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use Orbek\Core\Drill\Form;
 use Orbek\Core\Drill\LiftIt;
 use Orbek\Core\Drill\NameTheStage;
+use Orbek\Core\Drill\Spacing;
+use Orbek\Core\Drill\Spoonful;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
@@ -24,6 +30,9 @@ use Random\Randomizer;
 /** Practice in reading grains. What is asked stays in the session until it is answered. */
 final class DrillController
 {
+    /** A session of practice lasts so long. */
+    public const SESSION_S = 120;
+
     private const COURSE_STEP_S = 5;
 
     private const COURSE_S = 1500;
@@ -33,8 +42,14 @@ final class DrillController
 
     private const DAYS = 14;
 
-    /** A grain is shown cut, pressed, or as it swims. */
-    private const FORMS = ['cut', 'pressed', 'pot'];
+    /** Sessions that can be looked at again from the page. */
+    private const SESSIONS = 8;
+
+    /** What comes next is chosen by so many of the newest answers. */
+    private const MEMORY = 400;
+
+    /** One in so many is to be told on a scale. */
+    private const FAR = 0.3;
 
     public function __construct(private readonly ClockInterface $clock, private readonly Wording $say)
     {
@@ -42,20 +57,9 @@ final class DrillController
 
     public function show(Request $request): View
     {
-        $answers = DrillAnswer::query()->oldest('answered_at')->oldest('id')->get();
-        $named = DrillAnswer::named($answers);
+        $answers = DrillAnswer::query()->where('who', Household::who())->latest('answered_at')->latest('id')->limit(self::MEMORY)->get()->reverse()->values();
         $session = $request->session();
-
-        $asked = $session->get('drill.stage');
-        if (! is_array($asked)) {
-            $round = NameTheStage::ask($named, self::chance(), self::chance());
-            $asked = [
-                'stage' => $round->stage->value,
-                'doneness' => $round->doneness,
-                'form' => self::FORMS[(int) floor(count(self::FORMS) * self::chance())],
-            ];
-            $session->put('drill.stage', $asked);
-        }
+        $asked = $this->asked($request, $answers);
         $chances = $session->get('drill.lift');
         if (! is_array($chances)) {
             $chances = [self::chance(), self::chance(), self::chance(), self::chance()];
@@ -63,48 +67,62 @@ final class DrillController
         }
         $lift = LiftIt::of(array_map(floatval(...), array_values($chances)));
         $zone = Kitchen::core()->timezone;
+        $open = $this->open($request);
 
         return view('drill.show', [
-            'doneness' => (float) $asked['doneness'],
-            'form' => (string) $asked['form'],
-            'asked' => Stage::from((string) $asked['stage']),
-            'lift' => $lift,
-            'course' => $this->course($lift),
-            'said' => $session->get('drill.said'),
-            'weakest' => NameTheStage::weakest($named),
+            'asked' => $asked, 'spoonful' => Spoonful::of($asked['doneness'], DrillAnswer::chances($asked['seed'])), 'form' => Form::from($asked['form']),
+            'lift' => $lift, 'course' => $this->course($lift), 'said' => $session->get('drill.said'),
+            'weakest' => NameTheStage::weakest(DrillAnswer::named($answers)),
+            'session' => $open, 'left' => $open === null ? 0 : self::SESSION_S - ($this->clock->now()->getTimestamp() - $open['began']),
+            'eye' => Household::known()->eye(),
+            'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS), 'zone' => $zone,
             'days' => $answers->groupBy(
                 static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'),
             )->reverse()->take(self::DAYS),
         ]);
     }
 
+    /** Two minutes begin. */
+    public function begin(Request $request): RedirectResponse
+    {
+        $request->session()->put('drill.session', ['id' => (string) Str::ulid(), 'began' => $this->clock->now()->getTimestamp()]);
+
+        return redirect()->route('drill');
+    }
+
+    /** A session looked at again: each grain as it was shown, what it was, and what was said. */
+    public function session(string $session): View
+    {
+        $answers = DrillAnswer::query()->where('session', $session)->oldest('answered_at')->oldest('id')->get();
+        abort_if($answers->isEmpty(), 404);
+
+        return view('drill.session', ['answers' => $answers, 'zone' => Kitchen::core()->timezone]);
+    }
+
     /** @throws Refused */
     public function name(Request $request): RedirectResponse
     {
-        $asked = $request->session()->pull('drill.stage');
+        $asked = $request->session()->pull('drill.asked');
         if (! is_array($asked)) {
             return redirect()->route('drill')->with('drill.said', 'That grain was answered already; here is another.');
         }
-        $stage = Stage::from((string) $asked['stage']);
+        $stage = Stage::at((float) $asked['doneness']);
         try {
-            $answered = Fields::of($request->all())->one('stage', Stage::class);
+            $form = Fields::ofForm($request->all());
+            [$answered, $said] = $asked['round'] === 'far'
+                ? [null, $form->number('said', 0, 100, '%') / 100]
+                : [$form->one('stage', Stage::class), null];
         } catch (Refused $wrong) {
-            $request->session()->put('drill.stage', $asked);
+            $request->session()->put('drill.asked', $asked);
             throw $wrong;
         }
-        $off = NameTheStage::off($stage, $answered);
-        $this->keep('stage', $stage, $answered, $off);
+        $off = $said === null ? (float) NameTheStage::off($stage, $answered ?? $stage) : $said - (float) $asked['doneness'];
+        $answer = $this->keep($request, [
+            'round' => $asked['round'], 'asked' => $stage->value, 'answered' => $answered?->value, 'off' => $off, 'said' => $said,
+            'form' => $asked['form'], 'seed' => $asked['seed'], 'doneness' => $asked['doneness'],
+        ]);
 
-        $percent = (int) round(100 * $asked['doneness']);
-
-        return redirect()->route('drill')->with('drill.said', $off === 0
-            ? $this->say->text(Note::of('drill.right', stage: Note::label($stage, 'words'), percent: $percent))
-            : $this->say->text(
-                Note::of(
-                    'drill.wrong', stage: Note::label($stage, 'words'), percent: $percent,
-                    answered: Note::label($answered, 'words'),
-                ),
-            ));
+        return $this->next($request, $this->told($answer, $stage, $answered));
     }
 
     /** @throws Refused */
@@ -117,9 +135,9 @@ final class DrillController
         }
         $lift = LiftIt::of(array_map(floatval(...), array_values($chances)));
         $off = $lift->off($seconds);
-        $this->keep('lift', $lift->target, null, $off);
+        $this->keep($request, ['round' => 'lift', 'asked' => $lift->target->value, 'answered' => null, 'off' => $off]);
 
-        return redirect()->route('drill')->with('drill.said', $this->say->text(Note::of(
+        return $this->next($request, $this->say->text(Note::of(
             'drill.lifted', points: (int) round(100 * abs($off)), past: $off > 0, rightAt: Quantity::seconds(
                 $lift->rightAt(),
             ),
@@ -127,11 +145,75 @@ final class DrillController
         )));
     }
 
-    private function keep(string $round, Stage $asked, ?Stage $answered, float $off): void
+    /** What it was, and what gave it away. */
+    private function told(DrillAnswer $answer, Stage $stage, ?Stage $answered): string
     {
-        DrillAnswer::query()->create([
-            'round' => $round, 'asked' => $asked->value, 'answered' => $answered?->value, 'off' => $off,
-            'answered_at' => $this->clock->now(),
+        $percent = (int) round(100 * (float) $answer->doneness);
+        $is = match (true) {
+            $answered === null => Note::of(
+                'drill.far', stage: Note::label($stage, 'words'), percent: $percent, points: (int) round(100 * abs($answer->off)), more: $answer->off > 0,
+                near: $answer->isRight(),
+            ),
+            $answer->isRight() => Note::of('drill.right', stage: Note::label($stage, 'words'), percent: $percent),
+            default => Note::of(
+                'drill.wrong', stage: Note::label($stage, 'words'), percent: $percent, answered: Note::label($answered, 'words'),
+            ),
+        };
+
+        return $this->say->text($is).' '.$this->say->text($this->say->label($stage, 'tells'));
+    }
+
+    /** On to the next grain, or to the end of the two minutes. */
+    private function next(Request $request, string $said): RedirectResponse
+    {
+        $open = $this->open($request);
+        if ($open !== null && $this->clock->now()->getTimestamp() - $open['began'] >= self::SESSION_S) {
+            $request->session()->forget('drill.session');
+
+            return redirect()->route('drill.session', $open['id'])->with('drill.said', $said);
+        }
+
+        return redirect()->route('drill')->with('drill.said', $said);
+    }
+
+    /**
+     * @param  Collection<int, DrillAnswer>  $answers
+     * @return array{round: string, form: string, seed: int, doneness: float}
+     */
+    private function asked(Request $request, Collection $answers): array
+    {
+        $asked = $request->session()->get('drill.asked');
+        if (is_array($asked)) {
+            return ['round' => (string) $asked['round'], 'form' => (string) $asked['form'], 'seed' => (int) $asked['seed'], 'doneness' => (float) $asked['doneness']];
+        }
+        $card = Spacing::next(DrillAnswer::cards($answers), $this->clock->now(), self::chance());
+        $asked = [
+            'round' => $card->form === Form::Plates && self::chance() < self::FAR ? 'far' : 'stage', 'form' => $card->form->value,
+            'seed' => (new Randomizer)->getInt(1, 2_000_000_000), 'doneness' => round(NameTheStage::within($card->stage, self::chance()), 4),
+        ];
+        $request->session()->put('drill.asked', $asked);
+
+        return $asked;
+    }
+
+    /** @return array{id: string, began: int}|null the two minutes that run, if they do */
+    private function open(Request $request): ?array
+    {
+        $open = $request->session()->get('drill.session');
+
+        return is_array($open) ? ['id' => (string) $open['id'], 'began' => (int) $open['began']] : null;
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function keep(Request $request, array $fields): DrillAnswer
+    {
+        $open = $this->open($request);
+
+        return Household::learning(fn (): array => [
+            $answer = DrillAnswer::query()->create($fields + [
+                'answered_at' => $this->clock->now(), 'session' => $open['id'] ?? null, 'who' => Household::who(),
+            ]),
+            [], $answer->lesson(),
         ]);
     }
 

@@ -35,7 +35,7 @@ final readonly class Tested extends Event
         if ($seconds === null) {
             return false;
         }
-        $state->observations[] = Observation::touched($seconds, $this->stage);
+        $state->observations[] = Observation::touched($seconds, $this->stage, $state->plan->eye());
 
         return true;
     }

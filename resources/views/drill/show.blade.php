@@ -2,20 +2,33 @@
     <div class="page drill-page">
         @if ($said !== null)<p class="said" role="status">{{ $said }}</p>@endif
         <section>
-            <h1>What is this grain?</h1>
-            <div class="asked">
-                @switch($form)
-                    @case('cut') <x-drawing.grain :$doneness :size="190" :told="false" /><p>cut across</p> @break
-                    @case('pressed') <x-drawing.pressed :stage="$asked" /><p>pressed between thumb and finger</p> @break
-                    @default <x-drawing.boiling-grains :$doneness :width="420" /><p>as they swim in the pot</p>
-                @endswitch
+            <div class="two-minutes" @if ($session !== null) x-data="minutes" data-left="{{ max(0, $left) }}" @endif>
+                @if ($session === null)
+                    <form method="post" action="{{ route('drill.begin') }}">@csrf<button class="quiet">Two minutes of grains</button></form>
+                @else
+                    <p><strong class="clock" x-text="shown()">{{ max(0, $left) }} s</strong> left; the answer after that ends it.</p>
+                @endif
             </div>
-            <form method="post" action="{{ route('drill.name') }}" class="answers">
-                @csrf
-                @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
-                    <button name="stage" value="{{ $stage->value }}">@if ($form !== 'pressed')<x-drawing.pressed :$stage />@endif{{ $say->label($stage) }}</button>
-                @endforeach
-            </form>
+            <h1>{{ $asked['round'] === 'far' ? 'How far is it?' : 'What is this grain?' }}</h1>
+            <div class="asked">
+                <x-drawing.spoonful :$spoonful :$form />
+                <p>{{ ['plates' => 'a spoonful between two glass plates', 'pressed' => 'one pressed between thumb and finger', 'bitten' => 'one bitten', 'pot' => 'the boil from above'][$form->value] }}</p>
+            </div>
+            @if ($asked['round'] === 'far')
+                <form method="post" action="{{ route('drill.name') }}" class="far" x-data="{ said: 50 }">
+                    @csrf
+                    <label for="said">Cooked so far, % of its section <output x-text="said">50</output></label>
+                    <input id="said" name="said" type="range" min="0" max="100" step="1" value="50" x-model="said">
+                    <button class="act">That far</button>
+                </form>
+            @else
+                <form method="post" action="{{ route('drill.name') }}" class="answers">
+                    @csrf
+                    @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
+                        <button name="stage" value="{{ $stage->value }}">@if ($form !== Orbek\Core\Drill\Form::Pressed)<x-drawing.pressed :$stage />@endif{{ $say->label($stage) }}</button>
+                    @endforeach
+                </form>
+            @endif
         </section>
         <section x-data="drill" data-course="{{ json_encode($course) }}">
             <h2>Lift it</h2>
@@ -31,19 +44,25 @@
             </form>
         </section>
         <section class="scores">
+            <h2>Your eye</h2>
+            @forelse ($eye->words() as $words)<p>{{ $say->first($words) }}.</p>@empty<p>{{ $eye->readings === 0 ? 'Nothing known of it yet' : $eye->readings.' '.Str::plural('reading', $eye->readings).' so far' }}: a dozen grains tell how far your readings scatter and lean, and the windows at the stove follow them.</p>@endforelse
             <h2>Over the days</h2>
             @if ($weakest !== null)<p>You miss most often the grain that {{ $say->label($weakest, 'words') }}; it comes more often now.</p>@endif
             <table class="facts">
-                <thead><tr><th scope="col">day</th><th scope="col">grains named</th><th scope="col">lifts</th><th scope="col">off by</th></tr></thead>
+                <thead><tr><th scope="col">day</th><th scope="col">grains named</th><th scope="col">told how far</th><th scope="col">lifts</th><th scope="col">off by</th></tr></thead>
                 <tbody>
                     @forelse ($days as $day => $answers)
-                        @php $named = $answers->where('round', 'stage'); $lifts = $answers->where('round', 'lift'); @endphp
-                        <tr><td>{{ $day }}</td><td>{{ $named->where('off', 0.0)->count() }} of {{ $named->count() }} right</td><td>{{ $lifts->count() }}</td><td>{{ $lifts->isEmpty() ? '–' : round(100 * $lifts->avg(fn ($answer) => abs($answer->off))).' points' }}</td></tr>
+                        @php $named = $answers->where('round', 'stage'); $told = $answers->where('round', 'far'); $lifts = $answers->where('round', 'lift'); @endphp
+                        <tr><td>{{ $day }}</td><td>{{ $named->where('off', 0.0)->count() }} of {{ $named->count() }} right</td><td>{{ $told->isEmpty() ? '–' : 'off by '.round(100 * $told->avg(fn ($answer) => abs($answer->off))).' points' }}</td><td>{{ $lifts->count() }}</td><td>{{ $lifts->isEmpty() ? '–' : round(100 * $lifts->avg(fn ($answer) => abs($answer->off))).' points' }}</td></tr>
                     @empty
-                        <tr><td colspan="4">Nothing yet.</td></tr>
+                        <tr><td colspan="5">Nothing yet.</td></tr>
                     @endforelse
                 </tbody>
             </table>
+            @if ($sessions->isNotEmpty())
+                <h2>Two minutes, looked at again</h2>
+                <ul class="sessions">@foreach ($sessions as $id => $one)<li><a href="{{ route('drill.session', $id) }}">{{ $one->first()->answered_at->setTimezone($zone)->format('j F H:i') }}</a>: {{ $one->filter->isRight()->count() }} of {{ $one->count() }} right</li>@endforeach</ul>
+            @endif
         </section>
     </div>
 </x-layouts.place>
