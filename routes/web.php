@@ -29,6 +29,7 @@ use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StoveTestController;
+use App\Http\Controllers\SupperController;
 use App\Http\Controllers\VersionController;
 use Illuminate\Support\Facades\Route;
 
@@ -186,5 +187,10 @@ Route::post('/drill/sessions', [DrillController::class, 'begin'])->name('drill.b
 Route::get('/drill/sessions/{session}', [DrillController::class, 'session'])->name('drill.session');
 Route::post('/drill/name', [DrillController::class, 'name'])->name('drill.name');
 Route::post('/drill/lift', [DrillController::class, 'lift'])->name('drill.lift');
+
+Route::post('/drill/supper', [SupperController::class, 'begin'])->name('supper.begin');
+Route::get('/cooks/{cook}/senses', [SupperController::class, 'senses'])->name('supper.senses');
+Route::post('/cooks/{cook}/clock', [SupperController::class, 'turn'])->name('supper.clock');
+Route::get('/cooks/{cook}/supper', [SupperController::class, 'end'])->name('supper.end');
 
 Route::post('/practice-clock', PracticeClockController::class)->name('practice-clock');

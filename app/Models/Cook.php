@@ -18,6 +18,7 @@ use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Drill\Supper;
 use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Kitchen\Pace;
@@ -46,6 +47,7 @@ use Orbek\Core\Plan\Planner;
  * @property Summary|null $summary
  * @property bool $stove_taken_back
  * @property bool $lot_taken_back
+ * @property array<string, float|int>|null $practice what a practice supper hides; null of a cook in earnest
  * @property-read string|null $pot found by, as it was cooked
  * @property-read string|null $ring
  * @property string|null $meal_cook_id the meal it is a dish of, where it is
@@ -81,8 +83,31 @@ final class Cook extends Model
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
             'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime', 'folded' => 'integer',
             'summary' => 'array',
-            'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'place' => 'integer',
+            'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'practice' => 'array', 'place' => 'integer',
         ];
+    }
+
+    /** Practice stands in no list: it is found by its own address alone. */
+    protected static function booted(): void
+    {
+        self::addGlobalScope('earnest', static function (Builder $query): void {
+            $query->whereNull('practice');
+        });
+    }
+
+    /** @return Builder<self> in earnest or for practice */
+    public static function ofAnyKind(): Builder
+    {
+        return self::query()->withoutGlobalScope('earnest');
+    }
+
+    /**
+     * @param  mixed  $value
+     * @param  string|null  $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        return self::ofAnyKind()->where($field ?? 'id', $value)->first();
     }
 
     /** @return HasMany<CookEvent, $this> */
@@ -214,7 +239,8 @@ final class Cook extends Model
      */
     public function lesson(): array
     {
-        return array_intersect_key(
+        // What was simulated teaches nothing of this kitchen.
+        return $this->practice !== null ? [] : array_intersect_key(
             $this->summary ?? [],
             ['used' => 0, 'eye' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + ($this->stove_taken_back ? [] : ['stove' => 0]),
         );
@@ -245,6 +271,20 @@ final class Cook extends Model
         );
     }
 
+    /** Begins one for practice, in the kitchen as it is thought to be; what the supper hides is not told to the plan. */
+    public static function practise(string $id, Dish $dish, Supper $supper, DateTimeImmutable $now): self
+    {
+        $kitchen = Kitchen::core();
+        $known = Household::known();
+        $plan = Planner::in($kitchen, $known, $now, app(FoundLines::class))->plan($dish->core());
+
+        return self::query()->create([
+            'id' => $id, 'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $dish->document, 'lot' => '',
+            'kitchen' => $kitchen->toArray(), 'knowledge' => $known->toArray(), 'started_at' => $now, 'practice' => $supper->toArray(),
+            'table_at' => $plan->day->tableAt->setTimezone(new DateTimeZone('UTC')),
+        ]);
+    }
+
     /** Given up, it is no longer on the stove; what it taught stays. Taken up again, it goes on. */
     public function giveUp(?DateTimeImmutable $now): void
     {
@@ -255,7 +295,7 @@ final class Cook extends Model
     public function takeBack(Taught $what, bool $back): void
     {
         Household::learning(function () use ($what, $back): array {
-            $cook = self::query()->findOrFail($this->id);
+            $cook = self::ofAnyKind()->findOrFail($this->id);
             $gone = $cook->lesson();
             $cook->update([$what->column() => $back]);
 
@@ -282,7 +322,7 @@ final class Cook extends Model
             ),
         );
         // A server killed between the two writes is made good by whoever sends the events again.
-        if ($this->events()->count() === (int) self::query()->whereKey($this->id)->value('folded')) {
+        if ($this->events()->count() === (int) self::ofAnyKind()->whereKey($this->id)->value('folded')) {
             return $answers;
         }
         $this->fresh = null;
@@ -303,7 +343,7 @@ final class Cook extends Model
             'eat_by' => $fold->leftovers()?->eatBy(),
         ];
         Household::learning(function () use ($written): array {
-            $cook = self::query()->findOrFail($this->id);
+            $cook = self::ofAnyKind()->findOrFail($this->id);
             if ($cook->folded > $written['folded']) {
                 return [null, [], []];
             }

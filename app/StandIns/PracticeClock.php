@@ -21,8 +21,14 @@ final readonly class PracticeClock implements ClockInterface
 
     private const FURTHEST_S = 14 * 86400;
 
-    public function __construct(private Repository $cache)
+    public function __construct(private Repository $cache, private string $of = '')
     {
+    }
+
+    /** A clock of its own, for what is cooked for practice beside the household's days. */
+    public function of(string $cook): self
+    {
+        return new self($this->cache, "-{$cook}");
     }
 
     public function now(): DateTimeImmutable
@@ -40,7 +46,7 @@ final readonly class PracticeClock implements ClockInterface
      */
     public function face(): array
     {
-        $face = $this->cache->get(self::KEY);
+        $face = $this->cache->get(self::KEY.$this->of);
         $now = microtime(true);
 
         return is_array($face) && isset($face['shown'], $face['real'], $face['speed'])
@@ -60,7 +66,7 @@ final readonly class PracticeClock implements ClockInterface
 
     public function isReal(): bool
     {
-        return ! $this->cache->has(self::KEY);
+        return ! $this->cache->has(self::KEY.$this->of);
     }
 
     /** @throws Refused */
@@ -78,7 +84,7 @@ final readonly class PracticeClock implements ClockInterface
 
     public function beReal(): void
     {
-        $this->cache->forget(self::KEY);
+        $this->cache->forget(self::KEY.$this->of);
     }
 
     private function set(float $forwardS, float $speed): void
@@ -86,6 +92,6 @@ final readonly class PracticeClock implements ClockInterface
         $real = microtime(true);
         $face = $this->face();
         $shown = $face['shown'] + ($real - $face['real']) * $face['speed'] + $forwardS;
-        $this->cache->forever(self::KEY, ['shown' => $shown, 'real' => $real, 'speed' => $speed]);
+        $this->cache->forever(self::KEY.$this->of, ['shown' => $shown, 'real' => $real, 'speed' => $speed]);
     }
 }

@@ -116,6 +116,15 @@ final readonly class UnderTheLid
         )->likelihood($report);
     }
 
+    /** The heat of a closed pot as it was turned, till it was opened or till now; null where it was never closed. */
+    public static function turned(Cook $cook): ?TurnedHeat
+    {
+        $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
+        $till = $cook->state->of(WorkKind::Open)->startedAt ?? $cook->state->servedAt ?? $cook->now;
+
+        return $sealedAt === null ? null : TurnedHeat::of($cook, $sealedAt, $till);
+    }
+
     /** The heat as a served cook really had it; null where it was never closed. */
     public static function heatOf(Cook $cook): ?Course
     {

@@ -4,6 +4,7 @@ import { redraw } from './body.js';
 import { askForNotices, call, cannot, isOn, ready, set } from './calls.js';
 import { add, deliver, waitingOf } from './queue.js';
 import { reach } from './reach.js';
+import { drawSpoonfuls } from './spoonful.js';
 
 // Within one millisecond ids still grow: what was tapped later comes later.
 const ulid = monotonicFactory();
@@ -98,6 +99,8 @@ export default () => ({
         }
         const complaint = event.target.closest('[data-rescue]');
         if (complaint) this.rescue(complaint);
+        const looks = event.target.closest('[data-look]');
+        if (looks) this.look(looks);
         const probe = event.target.closest('[data-probe]');
         if (probe) this.probe(probe);
         const way = event.target.closest('[data-call]');
@@ -277,6 +280,14 @@ export default () => ({
         const reached = await reach(`${this.homeOf(button)}/rescue/${button.dataset.rescue}`);
         button.closest('.lid').querySelector('.rescued').innerHTML = reached.ok ? reached.text : '';
         this.message = reached.ok ? '' : `${reached.message} Ask again when it is back.`;
+    },
+
+    /** Of a practice supper: what eye, hand and nose would tell now. */
+    async look(button) {
+        const reached = await reach(`${this.homeOf(button)}/senses`, { accept: 'text/html, application/json' });
+        const place = document.querySelector('.senses');
+        place.innerHTML = reached.ok ? reached.text : reached.message;
+        drawSpoonfuls(place);
     },
 
     async probe(button) {

@@ -87,7 +87,9 @@ final class ArchiveOut
 
     private function rows(string $table, Household $household): Builder
     {
-        return DB::table($table)->where('household_id', $household->id);
+        $rows = DB::table($table)->where('household_id', $household->id);
+
+        return $table === 'cooks' ? $rows->whereNull('practice') : $rows;
     }
 
     private function add(string $name, string $content): void

@@ -19,6 +19,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Orbek\Core\Cook\Complaint;
 use Orbek\Core\Cook\Rescue;
+use Orbek\Core\Drill\Supper;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -80,14 +81,14 @@ final class CookController
         }
 
         return view('stove.show', $this->data($cook) + [
-            'body' => 'stove.body', 'standIns' => config('orbek.stand_ins') === true,
+            'body' => 'stove.body', 'standIns' => config('orbek.stand_ins') === true || $cook->practice !== null,
         ]);
     }
 
     /** Every step, for a page that goes on without this server. */
     public function alone(Cook $cook, WholePlan $whole): View
     {
-        $fold = $cook->fold($this->clock->now());
+        $fold = $cook->fold($this->clock($cook)->now());
 
         return view('stove.alone', [
             'steps' => $whole->ofDish($fold), 'whole' => $whole, 'zone' => $fold->plan()->kitchen->timezone,
@@ -98,14 +99,14 @@ final class CookController
     /** The stove as it stands; nothing where the page has seen all there is to see (`seen`). */
     public function body(Request $request, Cook $cook): JsonResponse|Response
     {
-        return $request->query('seen') === $this->seen($cook->events()->count()) ? response()->noContent()
+        return $request->query('seen') === $this->seen($cook, $cook->events()->count()) ? response()->noContent()
             : response()->json($this->shown($cook));
     }
 
     /** What the stove shown hangs on: what happened, and the minute. */
-    private function seen(int $events): string
+    private function seen(Cook $cook, int $events): string
     {
-        return $events.'-'.intdiv($this->clock->now()->getTimestamp(), 60);
+        return $events.'-'.intdiv($this->clock($cook)->now()->getTimestamp(), 60);
     }
 
     /**
@@ -117,7 +118,7 @@ final class CookController
         if ($cook->meal_cook_id !== null) {
             throw Refused::because('cook', 'refused.is-a-dish-of-a-meal', cook: $cook->name);
         }
-        $now = $this->clock->now()->setTimezone(CoreKitchen::fromArray($cook->kitchen)->timezone);
+        $now = $this->clock($cook)->now()->setTimezone(CoreKitchen::fromArray($cook->kitchen)->timezone);
         $sent = new SentEvents($request, $cook->started_at->toDateTimeImmutable(), $now, $this->say);
         $answers = $cook->record($sent->events(), $now);
 
@@ -131,8 +132,8 @@ final class CookController
         $data = $this->data($cook);
 
         return [
-            'body' => view('stove.body', $data)->render(), 'seen' => $this->seen($cook->countFolded()),
-        ] + $this->clock->shown();
+            'body' => view('stove.body', $data)->render(), 'seen' => $this->seen($cook, $cook->countFolded()),
+        ] + $this->clock($cook)->shown();
     }
 
     /** What to do about a fault, computed from where this pot is. */
@@ -140,7 +141,7 @@ final class CookController
     {
         $what = Complaint::tryFrom($complaint)
             ?? throw Refused::unknown('complaint', $complaint, array_column(Complaint::cases(), 'value'));
-        $lid = $cook->fold($this->clock->now())->underTheLid()
+        $lid = $cook->fold($this->clock($cook)->now())->underTheLid()
             ?? throw Refused::because('complaint', 'refused.the-lid-is-not-on-ask');
 
         return view('stove.rescue', ['complaint' => $what, 'says' => Rescue::of($lid, $what)]);
@@ -154,14 +155,21 @@ final class CookController
         return response()->noContent();
     }
 
+    /** A practice supper has a clock of its own. */
+    private function clock(Cook $cook): PracticeClock
+    {
+        return $cook->practice === null ? $this->clock : $this->clock->of($cook->id);
+    }
+
     /** @return array<string, mixed> */
     private function data(Cook $cook): array
     {
-        $now = $this->clock->now();
+        $now = $this->clock($cook)->now();
         $fold = $cook->fold($now);
         $at = AtStove::of($cook, $fold, $now);
 
         return [
+            'callsLate' => $cook->practice === null ? 0 : Supper::fromFields(Fields::of($cook->practice))->callsAt($fold, $now),
             'cook' => $cook, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at, 'lid' => $at->lid,
             'live' => [
                 'cook' => $cook->id,
@@ -169,9 +177,9 @@ final class CookController
                 'body' => route('cook.body', $cook),
                 'home' => route('cook', $cook),
                 'alone' => route('cook.alone', $cook),
-                'clock' => route('practice-clock'),
-                'seen' => $this->seen($cook->countFolded()),
-                ...$this->clock->shown(),
+                'clock' => $cook->practice === null ? route('practice-clock') : route('supper.clock', $cook),
+                'seen' => $this->seen($cook, $cook->countFolded()),
+                ...$this->clock($cook)->shown(),
             ],
         ];
     }

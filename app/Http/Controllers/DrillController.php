@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Dish;
 use App\Models\DrillAnswer;
 use App\Models\Household;
 use App\Models\Kitchen;
@@ -51,6 +52,9 @@ final class DrillController
     /** One in so many is to be told on a scale. */
     private const FAR = 0.3;
 
+    /** Dishes to choose among for practice. */
+    private const DISHES = 40;
+
     public function __construct(private readonly ClockInterface $clock, private readonly Wording $say)
     {
     }
@@ -74,7 +78,7 @@ final class DrillController
             'lift' => $lift, 'course' => $this->course($lift), 'said' => $session->get('drill.said'),
             'weakest' => NameTheStage::weakest(DrillAnswer::named($answers)),
             'session' => $open, 'left' => $open === null ? 0 : self::SESSION_S - ($this->clock->now()->getTimestamp() - $open['began']),
-            'eye' => Household::known()->eye(),
+            'dishes' => Dish::query()->oldest('id')->limit(self::DISHES)->pluck('name', 'id'), 'eye' => Household::known()->eye(),
             'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS), 'zone' => $zone,
             'days' => $answers->groupBy(
                 static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'),

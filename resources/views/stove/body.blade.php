@@ -11,6 +11,13 @@
     $boil = $plan->boil();
     $cautions = $fold->cautions($id);
 @endphp
+@if ($cook->practice !== null && $fold->state->servedAt === null)
+    <section class="practice" aria-label="Practice">
+        <p><strong>Practice.</strong> The kitchen is simulated and not quite what the plan takes it for; nothing of it is kept.{{ $callsLate > 0 ? ' The guests call: they come '.$callsLate.' min later.' : '' }}</p>
+        <button type="button" class="beside" data-look>Look, feel, smell</button>
+        <div class="senses" aria-live="polite" x-ignore data-kept></div>
+    </section>
+@endif
 @if ($work !== null && $fold->state->servedAt === null)
     <section class="now" aria-label="Now" data-task="{{ $id }}">
         <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $boiling ? ' · rice in the boil' : '' }}</strong>
@@ -57,8 +64,13 @@
 @else
     <section class="now noting" aria-label="How it came out">
         <p class="over"><strong>On the table at {{ $local($fold->state->servedAt) }}</strong></p>
+        @if ($cook->practice !== null)
+            <h1>The practice is over</h1>
+            <p><a class="act main" href="{{ route('supper.end', $cook) }}">Lift the lid: how it really was</a></p>
+        @else
         <h1>{{ $fold->state->outcome === null ? 'How did it come out?' : 'Noted' }}</h1>
         @include('stove.note', ['home' => route('cook', $cook, false)])
+        @endif
         <p><a href="{{ route('notebook') }}">To the Notebook</a></p>
     </section>
 @endif

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\DrillAnswer;
+use App\StandIns\PracticeClock;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Orbek\Core\Cook\TurnedHeat;
+use Orbek\Core\Drill\Debrief;
+use Orbek\Core\Drill\Spoonful;
+use Orbek\Core\Drill\Supper;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\WorkKind;
+use Random\Randomizer;
+
+/** A supper for practice: the Stove on a fast clock of its own, a simulated kitchen with surprises behind it. */
+final class SupperController
+{
+    private const SPEED = 20;
+
+    /** Of what a lid tells: steam is seen, the lid is hot, the base smells toasted. */
+    private const LID_HOT_C = 80.0;
+
+    private const TOASTED = 0.8;
+
+    public function __construct(private readonly PracticeClock $clock)
+    {
+    }
+
+    /** Begins one, with a dish of the shelf; what was practised before is thrown away. */
+    public function begin(Request $request): RedirectResponse
+    {
+        $dish = Dish::query()->find(Fields::ofForm($request->all())->text('dish')) ?? throw Refused::because('dish', 'refused.the-dish-is-gone', dish: '');
+        $id = strtolower((string) Str::ulid());
+        $clock = $this->clock->of($id);
+        $clock->runAt(self::SPEED);
+        $random = new Randomizer;
+        $chance = static fn (): float => $random->getInt(0, 999_999) / 1_000_000;
+        Cook::ofAnyKind()->whereNotNull('practice')->delete();
+        Cook::practise($id, $dish, Supper::of([$chance(), $chance(), $chance(), $chance()]), $clock->now());
+
+        return redirect()->route('cook', $id);
+    }
+
+    /** What eye, hand and nose tell now: the grain as it is, the water, the lid. */
+    public function senses(Cook $cook): View
+    {
+        [$supper, $clock] = $this->of($cook);
+        $now = $clock->now();
+        $fold = $cook->fold($now);
+        $doneness = $supper->doneness($fold, $now);
+        $boil = $fold->boiling() === null ? null : $fold->state->progress[$fold->boiling()]->startedAt;
+        $sealedAt = $fold->state->of(WorkKind::Layer)->doneAt;
+        $lid = $sealedAt === null || $fold->state->of(WorkKind::Open)->isDone() ? null : $supper->course($fold)?->at(TurnedHeat::minutes($sealedAt, $now));
+
+        return view('stove.senses', [
+            'spoonful' => $doneness === null ? null : Spoonful::of($doneness, DrillAnswer::chances($now->getTimestamp())),
+            'boilsAgain' => $boil !== null && $fold->lift() !== null
+                && $now->getTimestamp() - $boil->getTimestamp() >= $fold->lift()->forecast->boil->backAtBoilS / $supper->ring,
+            'lid' => $lid === null ? null : [
+                'steam' => ($supper->course($fold)?->steamAtLidMin() ?? INF) <= $lid->minute, 'hot' => $lid->lidC >= self::LID_HOT_C,
+                'toasted' => $lid->browning >= self::TOASTED,
+            ],
+        ]);
+    }
+
+    /** Its clock's hands. */
+    public function turn(Request $request, Cook $cook): Response
+    {
+        [, $clock] = $this->of($cook);
+        $form = Fields::ofForm($request->all());
+        if ($form->has('speed')) {
+            $clock->runAt($form->number('speed', 1, 240, 'times'));
+        }
+        if ($form->has('forward_s')) {
+            $clock->putForward($form->number('forward_s', 0, 86400, 's'));
+        }
+
+        return response()->noContent();
+    }
+
+    /** What really happened, what each decision cost, what would have been best. */
+    public function end(Cook $cook): View
+    {
+        [$supper, $clock] = $this->of($cook);
+        $fold = $cook->fold($clock->now());
+
+        return view('drill.supper', ['cook' => $cook, 'fold' => $fold, 'plan' => $fold->plan(), 'supper' => $supper, 'debrief' => Debrief::of($fold, $supper)]);
+    }
+
+    /** @return array{Supper, PracticeClock} */
+    private function of(Cook $cook): array
+    {
+        abort_if($cook->practice === null, 404);
+
+        return [Supper::fromFields(Fields::of($cook->practice)), $this->clock->of($cook->id)];
+    }
+}
