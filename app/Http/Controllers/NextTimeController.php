@@ -24,9 +24,11 @@ use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 
 /** From a cook to the next one: what to change, taken into the dish with one tap; or the same again, for others. */
@@ -67,10 +69,10 @@ final class NextTimeController
             throw Refused::because('value', 'refused.is-not-part-of-a-dish');
         }
         $changed = self::checked($was->changed($form->text('path'), $value));
-        $planner->plan($changed);
+        $plan = $planner->plan($changed);
         $dish->become($changed, $dish->version, $this->clock->now());
 
-        return redirect()->route('pot', $dish)->with('changed', $this->told($was, $changed));
+        return redirect()->route('pot', $dish)->with('changed', $this->told($was, $plan));
     }
 
     /** The same dish again as it was cooked, for other people, in another pot or on another ring. */
@@ -97,11 +99,12 @@ final class NextTimeController
         }
         $dish = self::checked($dish->changed('name', Str::limit($cook->name, 160).', as on '.$cook->started_at->setTimezone($kitchen->timezone)->format('j F')));
         $plan = $planner->plan($dish);
-        $made = $plan->mends() === [] ? $dish : $dish->changed($plan->mends()[0]->path, $plan->mends()[0]->value);
-        $new = (new Dish(['version' => 1]))->take(self::checked($made));
+        $mend = $plan->mends()[0] ?? null;
+        $plan = $mend === null ? $plan : $planner->plan(self::checked($dish->changed($mend->path, $mend->value)));
+        $new = (new Dish(['version' => 1]))->take($plan->dish);
         $new->save();
 
-        return redirect()->route('pot', $new)->with('changed', $this->told($was, $made));
+        return redirect()->route('pot', $new)->with('changed', $this->told($was, $plan));
     }
 
     /** The crust that is to come out again: as it did, where that was no fault. */
@@ -126,11 +129,22 @@ final class NextTimeController
         );
     }
 
-    /** @return list<string> */
-    private function told(CoreDish $was, CoreDish $is): array
+    /** @return list<string> what differs, a heat of its own in the knob's words */
+    private function told(CoreDish $was, Plan $plan): array
     {
-        $names = Kitchen::names();
+        [$say, $names, $told] = [app(Wording::class), Kitchen::names(), []];
+        foreach (Difference::between($was, $plan->dish) as $one) {
+            if (! str_starts_with($one->path, 'lid/heat')) {
+                $told[] = $say->difference($one, $names);
+            }
+        }
+        $load = $plan->potted->first();
+        if ($was->lid->heat !== $plan->dish->lid->heat && $plan->dish->lid->heat !== []) {
+            $told[] = 'its heat: '.implode(', then ', array_map(
+                static fn (HeatBlock $planned, HeatBlock $came): string => $say->stretch($planned, $came, $plan->kitchen, $load->place->ring->id), $load->line(), $load->heat(),
+            ));
+        }
 
-        return array_map(static fn (Difference $one): string => app(Wording::class)->difference($one, $names), Difference::between($was, $is));
+        return $told;
     }
 }

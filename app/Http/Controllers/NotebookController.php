@@ -74,7 +74,7 @@ final class NotebookController
     public function trends(Wording $say): View
     {
         $cooks = Cook::query()->whereNotNull('rice')->latest('started_at')->latest('id')->limit(self::TREND)
-            ->get(['id', 'name', 'started_at', 'summary', 'lot_taken_back', 'stove_taken_back'])->reverse()->values();
+            ->get(['id', 'name', 'started_at', 'summary', 'lot_taken_back', 'stove_taken_back', 'practice'])->reverse()->values();
 
         return view('notebook.trends', ['trends' => new TrendsDrawing(array_values($cooks->all()), Household::known(), Kitchen::core(), $say)]);
     }

@@ -11,6 +11,7 @@ use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Photograph;
+use App\Models\Reading;
 use App\Models\Taught;
 use App\StandIns\PracticeClock;
 use App\Wording\Wording;
@@ -18,6 +19,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\LeftoversGone;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Dish\Craft;
@@ -27,6 +29,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Planner;
+use Orbek\Core\Plan\WorkKind;
 
 /** A cook's own page in the Notebook: as it was planned and as it was, why, and what is left of it. */
 final class RecordController
@@ -43,9 +46,18 @@ final class RecordController
 
         return view('notebook.record', [
             'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
-            'photographs' => Photograph::of($cook), 'learned' => $this->learned($cook),
+            'readings' => self::readings($fold), 'photographs' => Photograph::of($cook), 'learned' => $this->learned($cook),
             'now' => $this->clock->now(), 'home' => Kitchen::core(), 'drawing' => new RecordDrawing($fold, $say),
         ]);
+    }
+
+    /** @return list<array{float, float}> minute sealed and °C, as a probe of this household read them in the closed pot */
+    private static function readings(CoreCook $fold): array
+    {
+        $sealedAt = $fold->state->of(WorkKind::Layer)->doneAt;
+        $till = $fold->state->of(WorkKind::Open)->startedAt ?? $fold->state->servedAt;
+
+        return $sealedAt === null || $till === null ? [] : Reading::temperatures($sealedAt, $till);
     }
 
     /** What it taught of its bag or ring is taken back, or counts again. */

@@ -12,7 +12,7 @@
     $cautions = $fold->cautions($id);
 @endphp
 @if ($cook->practice !== null && $fold->state->servedAt === null)
-    <section class="practice" aria-label="Practice">
+    <section class="simulated" aria-label="Practice">
         <p><strong>Practice.</strong> The kitchen is simulated and not quite what the plan takes it for; nothing of it is kept.{{ $callsLate > 0 ? ' The guests call: they come '.$callsLate.' min later.' : '' }}</p>
         <button type="button" class="beside" data-look>Look, feel, smell</button>
         <div class="senses" aria-live="polite" x-ignore data-kept></div>
