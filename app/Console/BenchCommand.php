@@ -216,11 +216,14 @@ final class BenchCommand extends Command
 
         $rows = $this->forgotten($kernel, $dish);
         $this->fill(self::MANY);
+        $two = Cook::query()->whereNotNull('rice')->limit(2)->pluck('id')->all();
         foreach (
             [
                 'Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock",
                 'Notebook' => '/notebook', 'Kitchen' => '/kitchen', 'a bag' => '/kitchen/lots/september-bag',
-                'found on the Shelf' => '/shelf?find=trout',
+                'found on the Shelf' => '/shelf?find=trout', 'found in the Notebook' => '/notebook?fault=rice:hard&pot=steel-24',
+                'two cooks' => '/notebook/compare?'.http_build_query(['cook' => $two]), 'over time' => '/notebook/trends',
+                'a cook’s page' => "/cooks/{$two[0]}/record", 'Drill' => '/drill',
             ] as $name => $path
         ) {
             $rows[] = [
@@ -275,7 +278,8 @@ final class BenchCommand extends Command
                 ['dishes' => Dish::query()->getQuery()->get(), 'cooks' => DB::table('cooks')->get()] as $table => $rows
             ) {
                 for ($n = count($rows); $n < $many; $n++) {
-                    $row = (array) $rows[$n % count($rows)];
+                    // What the database itself computes is not written.
+                    $row = array_diff_key((array) $rows[$n % count($rows)], array_flip(['pot', 'ring', 'rice', 'crust', 'filling', 'late_min', 'used_g']));
                     DB::table($table)->insert(
                         ['id' => strtolower((string) Str::ulid())] + $row + (
                             $table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : []

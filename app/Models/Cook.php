@@ -215,7 +215,7 @@ final class Cook extends Model
     {
         $paces = [];
         $used = self::query()->toBase()->where('started_at', '>', $now->modify('-'.Pace::DAYS.' days')->format('Y-m-d H:i:s'))
-            ->groupBy('lot')->selectRaw("lot, sum(json_extract(summary, '$.used.g')) as g, min(started_at) as since")->get();
+            ->groupBy('lot')->selectRaw('lot, sum(used_g) as g, min(started_at) as since')->get();
         foreach ($used as $row) {
             $paces[(string) $row->lot] = Pace::of((float) $row->g, ($now->getTimestamp() - CarbonImmutable::parse((string) $row->since, 'UTC')->getTimestamp()) / 86400);
         }

@@ -29,6 +29,9 @@ final readonly class Debrief
     /** Less than this is not worth a word. */
     private const COSTS = 0.05;
 
+    /** So many minutes nobody minds. */
+    private const WAITED_MIN = 2;
+
     /** From a turn on, the first heat is tried so much longer, min. */
     private const LONGER = [0.0, 1.0, 2.0, 3.0, 4.0, 6.0, 8.0];
 
@@ -119,7 +122,12 @@ final readonly class Debrief
 
         return [
             'what' => Note::of('supper.served', late: abs($late), isLate: $late > 0, guests: $supper->lateMin),
-            'so' => $late <= 2 ? Note::of('supper.in-time') : Note::of('supper.they-waited', late: $late), 'cost' => 0.0,
+            'so' => match (true) {
+                $late > self::WAITED_MIN => Note::of('supper.they-waited', late: $late),
+                $late < -self::WAITED_MIN => Note::of('supper.the-food-waited', early: -$late),
+                default => Note::of('supper.in-time'),
+            },
+            'cost' => 0.0,
         ];
     }
 

@@ -8,6 +8,7 @@ return [
     'opened' => 'the lid was lifted {times, plural, one{once} other{# times}}',
     'served' => '{isLate, select, yes{on the table {late, plural, one{# minute} other{# minutes}} after} other{{late, plural, =0{on the table with} one{on the table a minute before} other{on the table # minutes before}}}} the guests{guests, plural, =0{} other{, who came # min later than said}}',
     'in-time' => 'nobody waited',
+    'the-food-waited' => 'the food waited {early} min',
     'they-waited' => 'they waited {late} min',
     'otherwise' => 'otherwise the crust would have come out {colour} and the rice {uptake}',
     'cost-nothing' => 'it cost nothing',

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Takes the pictures in docs/screenshots anew, from the demo data: ./orbek shots
  */
 
+use App\StandIns\Camera;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Stack;
@@ -53,7 +54,7 @@ foreach ([0, 1, 2] as $meal) {
 foreach (
     [
         'shelf' => '/shelf', 'pot' => '/pot', 'notebook' => '/notebook', 'kitchen' => '/kitchen',
-        'drill' => '/drill', 'begin' => '/begin/pots',
+        'drill' => '/drill', 'trends' => '/notebook/trends', 'begin' => '/begin/pots',
     ] as $name => $path
 ) {
     $wide->get($stack->url.$path);
@@ -71,11 +72,39 @@ usleep(600_000);
 $press($wide, '[data-open=layers]');
 $wide->executeScript('document.getElementById("station-layers").scrollIntoView()');
 $shot($wide, 'layers');
-$wide->executeScript('document.querySelector(\'a[href$="/list"]\').click()');
-$shot($wide, 'lists');
 $wide->get($stack->url.'/notebook');
 $wide->executeScript('document.querySelectorAll(".entry .small a")[3].click()');
 $shot($wide, 'record');
+// A crust, as the simulated camera sees it, measured.
+$picture = sys_get_temp_dir().'/orbek-crust.jpg';
+file_put_contents($picture, (new Camera([0.82, 0.7, 0.56], 0.9))->crust(0.9));
+$wide->findElement(WebDriverBy::cssSelector('.photograph-form input[type=file]'))->sendKeys($picture);
+$press($wide, '.photograph-form button');
+$wide->executeScript('document.querySelector(".photographs").scrollIntoView()');
+usleep(600_000);
+foreach ([Camera::CRUST, Camera::WHITE] as [$across, $down]) {
+    $wide->executeScript(
+        'const i = document.querySelector(".photographs img"), b = i.getBoundingClientRect(); i.dispatchEvent(new MouseEvent("click", {bubbles: true, clientX: b.left + arguments[0] * b.width, clientY: b.top + arguments[1] * b.height}));',
+        [$across, $down],
+    );
+}
+$press($wide, '.measure-crust button');
+usleep(1_500_000);
+$wide->executeScript('document.querySelector("#crust").scrollIntoView()');
+$shot($wide, 'crust');
+// A supper for practice, tapped through a little late here and there.
+$wide->get($stack->url.'/drill');
+$press($wide, '.practise button');
+for ($step = 0; $step < 60 && $wide->findElements(WebDriverBy::cssSelector('.now.noting')) === []; $step++) {
+    if ($wide->executeScript('return document.querySelector(".act.main")?.dataset.event') === 'done') {
+        $boils = $wide->executeScript('return document.querySelector(".now")?.dataset.task') === 'boil';
+        $boils ? $forward($wide, 400) : $forward($wide, 60);
+    }
+    $press($wide, '.act.main');
+}
+$wide->executeScript('document.querySelector(".noting a.act").click()');
+usleep(1_000_000);
+$shot($wide, 'supper');
 $wide->get($stack->url.'/shelf');
 $wide->executeScript(
     '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()',
@@ -98,8 +127,6 @@ $shot($dark, 'pot-dark');
 $dark->quit();
 
 $phone = $stack->browser(390, 844);
-$phone->get($stack->url.'/pot');
-$shot($phone, 'pot-phone');
 $phone->get($stack->url.'/pot');
 $press($phone, '.begin-cook button');
 for ($step = 0; $step < 40; $step++) {
@@ -125,7 +152,6 @@ for ($step = 0; $step < 40; $step++) {
     }
     $press($phone, '.act.main');
 }
-$shot($phone, 'stove-note');
 $phone->get($stack->url.'/shelf');
 $phone->executeScript('document.querySelector(".meals-ahead a").click()');
 usleep(1_500_000);
