@@ -27,20 +27,34 @@ final readonly class Spoonful
 
     private const THICKER = 0.35;
 
+    /** Soaked it is longer by so much, and over it goes on swelling. */
+    private const SOAKED_LONGER = 0.12;
+
+    private const OVER_LONGER = 0.25;
+
+    /** A dry grain lets light through until it has taken up some water; past done it bursts. */
+    private const GLASSY = 0.3;
+
+    private const BURSTS = 0.25;
+
     /** Below this heart none is seen. */
     private const SEEN = 0.16;
 
     /**
-     * @param  list<array{x: float, y: float, turn: float, long: float, thick: float, heart: float, up: bool}>  $grains
+     * @param  list<array{x: float, y: float, turn: float, long: float, thick: float, heart: float, up: bool, glass: bool, split: bool}>  $grains
      *     place 0 … 1 across and down, degrees, length and thickness over the raw grain's length, heart's width over the
-     *     grain's, whether it rides at the surface
+     *     grain's, whether it rides at the surface, is glassy still, has burst
      */
     private function __construct(public array $grains, public float $doneness)
     {
     }
 
-    /** @param  list<float>  $chances CHANCES of them, 0 … 1 */
-    public static function of(float $doneness, array $chances): self
+    /**
+     * @param  list<float>  $chances CHANCES of them, 0 … 1
+     * @param  float  $soaked how far the water has gone in before the boil, 0 dry to 1
+     * @param  float  $over time in the boil past done, as a share of the time to it
+     */
+    public static function of(float $doneness, array $chances, float $soaked = 1.0, float $over = 0.0): self
     {
         $grains = [];
         for ($i = 0; $i < self::GRAINS; $i++) {
@@ -50,9 +64,12 @@ final readonly class Spoonful
             $heart = CookingFront::coreRadius($own);
             $grains[] = [
                 'x' => self::rounded(($i % 6 + 0.2 + 0.6 * $x) / 6), 'y' => self::rounded((intdiv($i, 6) + 0.2 + 0.6 * $y) / 5),
-                'turn' => round(180 * $turn), 'long' => self::rounded((1 + self::LONGER * $own) * (0.9 + 0.2 * $long)),
+                'turn' => round(180 * $turn), 'long' => self::rounded(
+                    (1 + self::SOAKED_LONGER * $soaked + self::LONGER * $own) * (1 + self::OVER_LONGER * $over) * (0.9 + 0.2 * $long),
+                ),
                 'thick' => self::rounded(0.24 * (1 + self::THICKER * $own)),
                 'heart' => $heart < self::SEEN ? 0.0 : self::rounded($heart),
+                'glass' => $soaked + $own < self::GLASSY, 'split' => $over > self::BURSTS * (0.5 + $long),
                 // About three fifths cooked they are light enough to ride up in the boil.
                 'up' => $rides < 1 / (1 + exp(-14 * ($own - 0.58))),
             ];

@@ -16,12 +16,24 @@ function grain(ctx, one, x, y, scale, dim = 1) {
     const thick = LONG_PX * scale * one.thick;
     ctx.globalAlpha = dim;
     capsule(ctx, x, y, one.turn, long, thick);
-    ctx.fillStyle = '#e4e0cf';
+    ctx.fillStyle = one.glass ? 'rgb(228 224 207 / .45)' : '#e4e0cf';
     ctx.fill();
     ctx.lineWidth = 1.2;
     ctx.strokeStyle = '#14211d';
     ctx.stroke();
-    if (one.heart > 0) {
+    if (one.split) {
+        // Burst along its side, its ends frayed.
+        ctx.save();
+        ctx.translate(x, y);
+        ctx.rotate((one.turn * Math.PI) / 180);
+        ctx.beginPath();
+        ctx.moveTo(-long * 0.3, 0);
+        for (let i = -2; i <= 3; i++) ctx.lineTo(long * 0.1 * i, (i % 2 ? 1 : -1) * thick * 0.18);
+        [-1, 1].forEach((end) => { ctx.moveTo(end * long * 0.5, 0); ctx.lineTo(end * long * 0.58, thick * 0.3); ctx.moveTo(end * long * 0.5, 0); ctx.lineTo(end * long * 0.58, -thick * 0.3); });
+        ctx.stroke();
+        ctx.restore();
+    }
+    if (one.heart > 0 && !one.glass) {
         capsule(ctx, x, y, one.turn, long * (0.25 + 0.75 * one.heart) * 0.94, thick * one.heart * 0.9);
         ctx.fillStyle = '#ffffff';
         ctx.fill();
@@ -104,13 +116,18 @@ function pressed(ctx, { grains }, width, height) {
 
 export function drawSpoonfuls(root = document) {
     root.querySelectorAll('canvas[data-spoonful]').forEach((canvas) => {
-        const shown = JSON.parse(canvas.dataset.spoonful);
+        const { spoonful: form, doneness, grains } = canvas.dataset;
+        // Bare numbers weigh a third of named ones: a page may show nine spoonfuls.
+        const shown = {
+            doneness: Number(doneness),
+            grains: JSON.parse(grains).map(([x, y, turn, long, thick, heart, up, glass, split]) => ({ x, y, turn, long, thick, heart, up: up === 1, glass: glass === 1, split: split === 1 })),
+        };
         const ctx = canvas.getContext('2d');
         const sharp = Math.min(3, window.devicePixelRatio || 1);
         const [width, height] = [440, 300];
         canvas.width = width * sharp;
         canvas.height = height * sharp;
         ctx.scale(sharp, sharp);
-        ({ plates, pot, pressed })[shown.form](ctx, shown, width, height);
+        ({ plates, pot, pressed })[form](ctx, shown, width, height);
     });
 }

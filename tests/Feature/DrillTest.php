@@ -36,7 +36,8 @@ final class DrillTest extends FeatureTestCase
         foreach (['plates' => 'have a white heart', 'pot' => 'grains ride at the surface', 'pressed' => 'One grain pressed', 'bitten' => 'one small crunch'] as $form => $tells) {
             $this->ask('stage', $form, 0.7);
             $page = (string) $this->get('/drill')->assertOk()->assertSee($tells)->getContent();
-            self::assertSame($form === 'bitten' ? 0 : 1, substr_count($page, '<canvas'));
+            // Beside it stand the eight of the whole way.
+            self::assertSame($form === 'bitten' ? 8 : 9, substr_count($page, '<canvas'));
         }
     }
 

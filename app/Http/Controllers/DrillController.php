@@ -52,6 +52,9 @@ final class DrillController
     /** One in so many is to be told on a scale. */
     private const FAR = 0.3;
 
+    /** The whole way is shown of the same grains. */
+    private const WAY_SEED = 26;
+
     /** Dishes to choose among for practice. */
     private const DISHES = 40;
 
@@ -78,12 +81,32 @@ final class DrillController
             'lift' => $lift, 'course' => $this->course($lift), 'said' => $session->get('drill.said'),
             'weakest' => NameTheStage::weakest(DrillAnswer::named($answers)),
             'session' => $open, 'left' => $open === null ? 0 : self::SESSION_S - ($this->clock->now()->getTimestamp() - $open['began']),
-            'dishes' => Dish::query()->oldest('id')->limit(self::DISHES)->pluck('name', 'id'), 'eye' => Household::known()->eye(),
+            'way' => $this->way(), 'dishes' => Dish::query()->oldest('id')->limit(self::DISHES)->pluck('name', 'id'), 'eye' => Household::known()->eye(),
             'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS), 'zone' => $zone,
             'days' => $answers->groupBy(
                 static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'),
             )->reverse()->take(self::DAYS),
         ]);
+    }
+
+    /** @return list<array{string, string, Spoonful}> spoonfuls from raw to over, each with its name and what tells it */
+    private function way(): array
+    {
+        $way = [];
+        foreach ([
+            ['raw', 'glassy, short, hard all through', 0.0, 0.0, 0.0], ['soaked', 'chalk white, a little longer; it crumbles under the nail', 0.0, 1.0, 0.0],
+        ] as [$name, $tells, $doneness, $soaked, $over]) {
+            $way[] = [$name, $tells, Spoonful::of($doneness, DrillAnswer::chances(self::WAY_SEED), $soaked, $over)];
+        }
+        foreach ([Stage::HardHeart, Stage::Breaks, Stage::Thread, Stage::PinPoint, Stage::Smears] as $stage) {
+            $way[] = [
+                $this->say->text($this->say->label($stage)), $this->say->text($this->say->label($stage, 'words')),
+                Spoonful::of($stage->doneness(), DrillAnswer::chances(self::WAY_SEED)),
+            ];
+        }
+        $way[] = ['over', 'burst along its side, the ends frayed; it sticks to the next', Spoonful::of(1.0, DrillAnswer::chances(self::WAY_SEED), 1.0, 0.6)];
+
+        return $way;
     }
 
     /** Two minutes begin. */

@@ -59,6 +59,11 @@
                     @endforelse
                 </tbody>
             </table>
+            <details class="whole-way"><summary>The whole way, from raw to over</summary>
+                <ul>
+                    @foreach ($way as [$name, $tells, $one])<li><x-drawing.spoonful :spoonful="$one" :form="Orbek\Core\Drill\Form::Plates" /><p><strong>{{ $name }}</strong>: {{ $tells }}</p></li>@endforeach
+                </ul>
+            </details>
             <h2>A practice supper</h2>
             <form method="post" action="{{ route('supper.begin') }}" class="practise">@csrf<p>Cook <select class="word" name="dish" aria-label="Dish">@foreach ($dishes as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select> on a fast clock, in a kitchen that is not quite what it is taken for. <button class="quiet">Begin</button></p></form>
             @if ($sessions->isNotEmpty())

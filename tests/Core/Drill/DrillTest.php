@@ -83,6 +83,13 @@ final class DrillTest extends TestCase
         self::assertLessThan(4, $raw->ridingUp());
         self::assertGreaterThan(22, $done->ridingUp());
         self::assertGreaterThan($raw->grains[0]['long'], $done->grains[0]['long']);
+        $dry = Spoonful::of(0.0, $one, 0.0);
+        $over = Spoonful::of(1.0, $one, 1.0, 0.6);
+        $count = static fn (Spoonful $of, string $what): int => count(array_filter($of->grains, static fn (array $grain): bool => $grain[$what] === true));
+        self::assertSame([26, 0, 0], [$count($dry, 'glass'), $count(Spoonful::of(0.0, $one), 'glass'), $count($done, 'split')]);
+        self::assertGreaterThan(18, $count($over, 'split'));
+        self::assertGreaterThan($done->grains[0]['long'], $over->grains[0]['long']);
+        self::assertLessThan(Spoonful::of(0.0, $one)->grains[0]['long'], $dry->grains[0]['long'], 'soaking lengthens it');
     }
 
     public function test_a_name_is_off_by_the_stages_between(): void
