@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Formats\OpenFile;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
@@ -12,7 +13,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Planner;
 
 /**
  * @property string $id
@@ -65,6 +68,20 @@ final class Dish extends Model
     public function become(CoreDish $dish, int $seen, DateTimeImmutable $now): self
     {
         return $this->write($seen, self::columns($dish), static fn (self $row) => DishVersion::keep($row, $now));
+    }
+
+    /**
+     * A dish made of a document, in the pot and on the ring of this kitchen in which it comes out right.
+     *
+     * @param  array<string, mixed>  $document
+     *
+     * @throws Refused
+     */
+    public static function made(array $document, Planner $planner): self
+    {
+        $dish = OpenFile::dish((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+
+        return (new self(['version' => 1]))->take(Moving::right($dish, Kitchen::core(), $planner));
     }
 
     /** Takes a changed dish over: its document and the columns that lists read. */

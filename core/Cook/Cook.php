@@ -293,7 +293,9 @@ final readonly class Cook
             }
         }
 
-        return $readings === 0 ? null : ['who' => $this->plan()->reads(), 'evidence' => $evidence, 'readings' => $readings];
+        return $readings === 0 ? null : [
+            'who' => $this->plan()->reads(), 'evidence' => $evidence, 'readings' => $readings,
+        ];
     }
 
     /**

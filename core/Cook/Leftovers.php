@@ -24,7 +24,8 @@ final readonly class Leftovers
     private const KEEPS_MIN = 3 * 24 * 60;
 
     public function __construct(
-        public int $portions, public DateTimeImmutable $chilledAt, private DateTimeImmutable $servedAt, private float $roomC,
+        public int $portions, public DateTimeImmutable $chilledAt, private DateTimeImmutable $servedAt,
+        private float $roomC,
     ) {
     }
 

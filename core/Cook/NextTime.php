@@ -112,7 +112,8 @@ final readonly class NextTime
         $line = $this->plan->potted->first()->line();
 
         return $pot === null ? null : new Proposal(
-            $otherwise->cause, $isAtTheStove ? Note::of('next-time.keep-to-the-cue') : Note::of('next-time.as-it-is-planned'),
+            $otherwise->cause,
+            $isAtTheStove ? Note::of('next-time.keep-to-the-cue') : Note::of('next-time.as-it-is-planned'),
             null, null, $this->plan->dish, $before,
             $isAtTheStove ? HeatPlan::of($pot, $this->plan->dish->aim(), $line, self::STEP_S) : $before,
             $this->right($otherwise, $this->plan),

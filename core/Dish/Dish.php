@@ -274,7 +274,8 @@ final readonly class Dish
     public function isLiftedApart(): bool
     {
         return array_filter(
-            $this->layers, fn (LayerChoice $layer): bool => $layer->stage !== null && $layer->stage !== $this->water->stage,
+            $this->layers,
+            fn (LayerChoice $layer): bool => $layer->stage !== null && $layer->stage !== $this->water->stage,
         ) !== [];
     }
 

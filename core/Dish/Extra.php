@@ -79,7 +79,9 @@ final readonly class Extra
             $made === null ? $fields->whole('prep_min', 0, 120, 0) : 0,
             $made === null ? $fields->whole('wait_min', 0, 1440, 0) : 0,
             $fields->many('holds', Allergen::class),
-            $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : self::boughtFor($fields->text('name'), $kind, $made),
+            $fields->has('bought')
+                ? Bought::fromFields($fields->object('bought'))
+                : self::boughtFor($fields->text('name'), $kind, $made),
             $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
             $made,
             $fields->flag('steamed', false),

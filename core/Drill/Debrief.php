@@ -35,6 +35,15 @@ final readonly class Debrief
     /** From a turn on, the first heat is tried so much longer, min. */
     private const LONGER = [0.0, 1.0, 2.0, 3.0, 4.0, 6.0, 8.0];
 
+    /** And what follows over what it was. */
+    private const SHARES = [1.0, 0.75, 0.9, 1.15, 1.35];
+
+    /** The ring is known by now: a heat is looked for that is right on it and a little to either side. */
+    private const RING_SD = 0.05;
+
+    /** Only the end of a course that is tried is looked at. */
+    private const KEPT_EVERY_S = 600.0;
+
     /** @var list<Foretold> what really went wrong */
     public array $faults;
 
@@ -42,8 +51,9 @@ final readonly class Debrief
      * @param  list<array{what: Note, so: Note, cost: float}>  $decisions in the order in which they were made
      * @param  Note|null  $bestFrom what would have been best from the first turn of the heat on
      */
-    private function __construct(public Course $course, public HeatPlan $plan, public array $decisions, public ?Note $bestFrom, Cook $cook)
-    {
+    private function __construct(
+        public Course $course, public HeatPlan $plan, public array $decisions, public ?Note $bestFrom, Cook $cook,
+    ) {
         $this->faults = Foretold::in($plan, $cook->plan()->dish->aim());
     }
 
@@ -68,29 +78,36 @@ final readonly class Debrief
     }
 
     /** @return array{what: Note, so: Note, cost: float}|null */
-    private static function lift(Cook $cook, Supper $supper, TurnedHeat $turned, SealedPot $planned, HeatPlan $asItWas): ?array
-    {
+    private static function lift(
+        Cook $cook, Supper $supper, TurnedHeat $turned, SealedPot $planned, HeatPlan $asItWas,
+    ): ?array {
         $lifted = $cook->liftedAfterS();
         $right = $supper->rightLiftS($cook);
         if ($lifted === null || $right === null) {
             return null;
         }
-        $otherwise = HeatPlan::judged($turned->course($supper->pot($cook, $planned, $right)), $cook->plan()->dish->aim());
+        $otherwise = HeatPlan::judged(
+            $turned->course($supper->pot($cook, $planned, $right)), $cook->plan()->dish->aim(),
+        );
 
         return self::decision(
-            Note::of('supper.lifted', at: Quantity::seconds($lifted), right: Quantity::seconds(round($right)), late: $lifted > $right),
+            Note::of(
+                'supper.lifted', at: Quantity::seconds($lifted), right: Quantity::seconds(round($right)),
+                late: $lifted > $right,
+            ),
             $asItWas, $otherwise,
         );
     }
 
-    /** @return array{what: Note, so: Note, cost: float}|null the heat as it was turned, against the best there was for this pot */
+    /** @return array{what: Note, so: Note, cost: float}|null the heat as it was turned, against the best for this pot */
     private static function heat(Cook $cook, SealedPot $pot, HeatPlan $asItWas): ?array
     {
         $load = $cook->plan()->potted->first();
         if ($load->stove === null) {
             return null;
         }
-        $best = HeatSearch::find($pot, $cook->plan()->dish->aim(), $load->stove, $cook->plan()->dish->bounds(), 0.05)->best()->plan;
+        $dish = $cook->plan()->dish;
+        $best = HeatSearch::find($pot, $dish->aim(), $load->stove, $dish->bounds(), self::RING_SD)->best()->plan;
         $first = static fn (HeatPlan $plan): float => $plan->course->heat[0]->minutes;
 
         return self::decision(Note::of(
@@ -140,18 +157,25 @@ final readonly class Debrief
         }
         $plans = [];
         foreach (self::LONGER as $longer) {
-            foreach ([0.75, 0.9, 1.0, 1.15, 1.35] as $share) {
-                $rest = array_map(static fn (HeatBlock $block): HeatBlock => $block->isRest() ? $block : $block->lasting(
-                    max(1.0, $share * $block->minutes),
-                ), array_slice($line, 1));
+            foreach (self::SHARES as $share) {
+                $rest = array_map(
+                    static fn (HeatBlock $block): HeatBlock => $block->isRest()
+                        ? $block
+                        : $block->lasting(max(1.0, $share * $block->minutes)),
+                    array_slice($line, 1),
+                );
                 $plan = HeatPlan::of(
-                    $pot, $cook->plan()->dish->aim(), [$line[0]->lasting($line[0]->length() + $longer), ...$rest], self::STEP_S, 600.0,
+                    $pot, $cook->plan()->dish->aim(), [$line[0]->lasting($line[0]->length() + $longer), ...$rest],
+                    self::STEP_S, self::KEPT_EVERY_S,
                 );
                 $plans[] = ['longer' => $longer, 'plan' => $plan];
             }
         }
         // Of those that miss as little, the first: the least changed.
-        usort($plans, static fn (array $a, array $b): int => round($a['plan']->miss(), 4) <=> round($b['plan']->miss(), 4));
+        usort(
+            $plans,
+            static fn (array $a, array $b): int => round($a['plan']->miss(), 4) <=> round($b['plan']->miss(), 4),
+        );
         [$colour, $uptake] = self::came($plans[0]['plan']->course);
 
         return Note::of(
@@ -168,7 +192,9 @@ final readonly class Debrief
 
         return [
             'what' => $what, 'cost' => max(0.0, $cost),
-            'so' => $cost > self::COSTS ? Note::of('supper.otherwise', colour: $colour, uptake: $uptake) : Note::of('supper.cost-nothing'),
+            'so' => $cost > self::COSTS
+                ? Note::of('supper.otherwise', colour: $colour, uptake: $uptake)
+                : Note::of('supper.cost-nothing'),
         ];
     }
 

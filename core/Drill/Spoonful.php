@@ -63,7 +63,8 @@ final readonly class Spoonful
             $own = self::ofGrain($doneness, sqrt(-2 * log(max(1e-9, $one))) * cos(2 * M_PI * $two));
             $heart = CookingFront::coreRadius($own);
             $grains[] = [
-                'x' => self::rounded(($i % 6 + 0.2 + 0.6 * $x) / 6), 'y' => self::rounded((intdiv($i, 6) + 0.2 + 0.6 * $y) / 5),
+                'x' => self::rounded(($i % 6 + 0.2 + 0.6 * $x) / 6),
+                'y' => self::rounded((intdiv($i, 6) + 0.2 + 0.6 * $y) / 5),
                 'turn' => round(180 * $turn), 'long' => self::rounded(
                     (1 + self::SOAKED_LONGER * $soaked + self::LONGER * $own) * (1 + self::OVER_LONGER * $over) * (0.9 + 0.2 * $long),
                 ),
@@ -94,7 +95,9 @@ final readonly class Spoonful
 
     public function heartShare(): float
     {
-        $hearts = array_values(array_filter(array_column($this->grains, 'heart'), static fn (float $heart): bool => $heart > 0));
+        $hearts = array_values(array_filter(
+            array_column($this->grains, 'heart'), static fn (float $heart): bool => $heart > 0,
+        ));
         sort($hearts);
 
         return $hearts === [] ? 0.0 : $hearts[intdiv(count($hearts), 2)];

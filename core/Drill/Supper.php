@@ -24,7 +24,7 @@ use Orbek\Core\Rice\Draining;
  */
 final readonly class Supper
 {
-    /** What a ring may really give, what a bag may really take, and what a filling may really hold, over what is thought. */
+    /** What a ring may really give, a bag take, and a filling hold, over what is thought. */
     private const RINGS = [0.82, 0.9, 1.0, 1.12, 1.22];
 
     private const BAGS = [0.84, 0.92, 1.0, 1.1, 1.18];

@@ -66,7 +66,8 @@ final readonly class Findings
         $safer = array_values(array_filter(
             $this->plans, static fn (
                 Robust $one,
-            ): bool => $one->plan->isRight() && ! self::isTooDark($one->more) && $browning($one) < 0.9 * $browning($best),
+            ): bool => $one->plan->isRight() && ! self::isTooDark($one->more)
+                && $browning($one) < 0.9 * $browning($best),
         ));
 
         return $this->first($safer, static fn (Robust $a, Robust $b): int => $browning($a) <=> $browning($b));

@@ -90,7 +90,9 @@ final readonly class Eye
     public static function told(float $true, float $said): array
     {
         return self::lesson(
-            static fn (float $lean, float $scatter): float => Normal::bell(($said - $true - $lean) / $scatter) / $scatter,
+            static fn (float $lean, float $scatter): float => Normal::bell(
+                ($said - $true - $lean) / $scatter,
+            ) / $scatter,
         );
     }
 
@@ -131,7 +133,8 @@ final readonly class Eye
     private static function lesson(callable $likely): array
     {
         return array_map(
-            static fn (array $point): float => round(log(max(self::LEAST_LIKELY, $likely(...$point))), 6), self::points(),
+            static fn (array $point): float => round(log(max(self::LEAST_LIKELY, $likely(...$point))), 6),
+            self::points(),
         );
     }
 

@@ -26,7 +26,8 @@ final readonly class Knowledge
      * @param  array<string, list<float>>  $lots ln likelihood on the grid of FactorBelief, by lot id
      * @param  array<string, float>  $usedG grams cooked, by lot id
      * @param  array<string, list<float>>  $stoves ln likelihood, by "pot@burner"
-     * @param  array<string, array{evidence: list<float>, readings: int}>  $eyes ln likelihood on the grid of Eye, by who reads
+     * @param  array<string, array{evidence: list<float>, readings: int}>  $eyes ln likelihood on the grid of Eye, by
+     *     who reads
      * @param  string  $reads who reads the grains
      */
     private function __construct(
@@ -102,7 +103,8 @@ final readonly class Knowledge
         foreach (Fields::of($kept)->each('eyes') as $eye) {
             // Where nobody signs in, it is nobody's.
             $eyes[$eye->isText('who') ? $eye->document('who') : ''] = [
-                'evidence' => array_map(floatval(...), $eye->numbers('evidence')), 'readings' => $eye->whole('readings', 0, 1_000_000_000),
+                'evidence' => array_map(floatval(...), $eye->numbers('evidence')),
+                'readings' => $eye->whole('readings', 0, 1_000_000_000),
             ];
         }
 
@@ -131,7 +133,9 @@ final readonly class Knowledge
 
         $eyes = [];
         foreach ($this->eyes as $who => $eye) {
-            $eyes[] = ['who' => (string) $who, 'evidence' => self::rounded($eye['evidence']), 'readings' => $eye['readings']];
+            $eyes[] = [
+                'who' => (string) $who, 'evidence' => self::rounded($eye['evidence']), 'readings' => $eye['readings'],
+            ];
         }
 
         return ['lots' => $lots, 'stoves' => $stoves] + ($eyes === [] ? [] : ['eyes' => $eyes])

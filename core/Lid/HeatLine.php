@@ -55,7 +55,10 @@ final class HeatLine
      */
     public static function inOven(float $celsius): array
     {
-        return [new HeatBlock(self::OVEN_LEAST_MIN, Flame::oven($celsius)), new HeatBlock(self::OVEN_REST_MIN, Flame::off())];
+        return [
+            new HeatBlock(self::OVEN_LEAST_MIN, Flame::oven($celsius)),
+            new HeatBlock(self::OVEN_REST_MIN, Flame::off()),
+        ];
     }
 
     /**

@@ -73,8 +73,12 @@ final readonly class Clashes
                     batches: $boil->batches,
                 ), [
                     ...$mends,
-                    ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES),
-                    ...($fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)]),
+                    ...$this->otherPots(
+                        'water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES,
+                    ),
+                    ...($fits === null
+                        ? []
+                        : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)]),
                 ]);
         } elseif ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
             $clashes[] = new Clash(
@@ -159,7 +163,9 @@ final readonly class Clashes
 
         return [
             ...($earlier === null ? [] : [
-                new Mend(Note::of('mending.lifted', stage: Note::label($earlier, 'words')), 'water/stage', $earlier->value),
+                new Mend(
+                    Note::of('mending.lifted', stage: Note::label($earlier, 'words')), 'water/stage', $earlier->value,
+                ),
             ]),
             new Mend(Note::of('mending.drained', draining: Draining::Tray), 'water/drain', Draining::Tray->value),
             new Mend(Note::of('mending.drained', draining: Draining::Rinse), 'water/drain', Draining::Rinse->value),

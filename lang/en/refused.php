@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'no-such-line-was-written' => 'no such line was written later here; load the page again.',
     'its-dish-is-put-away' => '{dish} is on the shelf no more; take it out again, then change it.',
     'is-no-month' => '"{read}" is no month; give a year and a month: 2026-11.',
     'give-two-cooks' => '{count, plural, =0{none was} one{one was} other{# were}} chosen; choose two cooks of this notebook to lay side by side.',

@@ -1,11 +1,19 @@
 import Alpine from '@alpinejs/csp';
 
+/** Whether something was typed or ticked in it that has not been sent. */
+const isInHand = (form) => [...form.querySelectorAll('input, textarea')].some((field) => field.value !== field.defaultValue || field.checked !== field.defaultChecked);
+
 const options = {
     key: (el) => el.id,
     updating(el, to, childrenOnly, skip) {
         if (el.nodeType !== 1) return;
         // Filled by the page itself: the server knows nothing of it.
         if (el.matches('[data-kept]')) {
+            skip();
+            return;
+        }
+        // What is half typed stays as it is, whatever comes in meanwhile.
+        if (el.matches('form[data-add]') && isInHand(el)) {
             skip();
             return;
         }

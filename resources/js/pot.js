@@ -110,9 +110,11 @@ export default () => ({
             entry.drops_per_kg_rice = entry.g_per_kg_rice;
             delete entry.g_per_kg_rice;
         }
-        this.send(`${form.dataset.add}:add`, entry);
-        form.reset();
-        form.closest('details').open = false;
+        // What was typed stays till it is taken.
+        this.send(`${form.dataset.add}:add`, entry, () => {
+            form.reset();
+            form.closest('details').open = false;
+        });
     },
 
     /** A layer taken by hand in the drawing goes to where it is let go. */
@@ -268,13 +270,13 @@ export default () => ({
     },
 
     // One change after another, so that each is made to the version the one before left.
-    send(path, value) {
-        this.sending = this.sending.then(() => this.deliver(path, value)).catch(() => {
+    send(path, value, taken = () => {}) {
+        this.sending = this.sending.then(() => this.deliver(path, value, taken)).catch(() => {
             this.message = 'Something went wrong in the page. Load it again; what was saved is kept.';
         });
     },
 
-    async deliver(path, value) {
+    async deliver(path, value, taken) {
         const body = document.getElementById('body');
         const reached = await reach(this.url, { method: 'PATCH', json: { path, value, view: this.view, version: Number(body.dataset.version), open: this.open, has: this.sums } });
         if (!reached.ok || !reached.json) {
@@ -286,6 +288,7 @@ export default () => ({
         }
         this.message = '';
         this.unsaved = null;
+        taken();
         redrawParts(reached.json.parts);
         this.sums = reached.json.sums;
         body.dataset.version = reached.json.version;

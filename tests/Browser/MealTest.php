@@ -36,9 +36,14 @@ final class MealTest extends BrowserTestCase
         $this->waitForText('.meal-sentence', 'Jackfruit and cashew biryani');
         self::assertNotSame($was, $this->text('#meal-says .strong-figure'));
 
+        $this->waitTillBettered();
         // A side, pinned by the keyboard, stays where it was put.
         $this->browser->executeScript('document.querySelector("form[data-add=sides]").closest("details").open = true');
         $this->find('[data-add=sides] [name=name]')->sendKeys('salad');
+        // A better plan that comes in meanwhile takes nothing of what is half typed.
+        $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector("[data-better]")).better().then(() => done());');
+        self::assertSame('salad', $this->value('[data-add=sides] [name=name]'));
+        $this->waitTillBettered();
         $this->find('[data-add=sides] button')->click();
         $this->waitForText('.meal-sentence', 'salad');
         $start = (int) $this->start('side/1');
@@ -204,5 +209,13 @@ final class MealTest extends BrowserTestCase
     private function start(string $task): string
     {
         return (string) $this->find("[data-task=\"{$task}\"][tabindex]")->getAttribute('data-start');
+    }
+
+    /** Nothing is under way that would move the page under a click. */
+    private function waitTillBettered(): void
+    {
+        $this->waitFor(
+            fn (): bool => $this->browser->executeScript('return Alpine.$data(document.querySelector("[data-better]")).looking;') === false, 'no plan is being bettered', 30,
+        );
     }
 }

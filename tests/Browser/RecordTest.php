@@ -44,7 +44,7 @@ final class RecordTest extends BrowserTestCase
         $this->choose('select[name=pot]', 'steel-24');
         $this->find('.seek button')->click();
         $this->waitForText('.seek', 'All cooks');
-        $boxes = $this->browser->findElements(WebDriverBy::cssSelector('.beside input'));
+        $boxes = $this->browser->findElements(WebDriverBy::cssSelector('.tick-beside input'));
         $boxes[0]->click();
         $boxes[2]->click();
         $this->find('#side-by-side button')->click();

@@ -37,6 +37,10 @@ final class RecordTest extends FeatureTestCase
         $this->post(route('cook.remark', $cook), ['line' => 'at breakfast <script>it was dry</script>'])->assertRedirect(route('cook.record', $cook));
         $this->get(route('cook.record', $cook))->assertSee('at breakfast &lt;script&gt;it was dry', false);
         $this->post(route('cook.remark', $cook), ['line' => ''])->assertStatus(422);
+        $remark = $cook->fold(app(PracticeClock::class)->now())->state->remarks[0]->id;
+        $this->post(route('cook.remark', $cook), ['back' => $remark])->assertRedirect(route('cook.record', $cook));
+        $this->get(route('cook.record', $cook))->assertDontSee('it was dry');
+        $this->post(route('cook.remark', $cook), ['back' => 'x'])->assertStatus(422)->assertSee('no such line');
     }
 
     public function test_what_is_left_stands_on_the_shelf_till_it_is_gone_and_begins_another_dish(): void

@@ -24,7 +24,6 @@ use Orbek\Core\Dish\Starter;
 use Orbek\Core\Dish\Table;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Planner;
 
 /** Dishes in and out: files, copies, and dishes put away. */
@@ -122,10 +121,9 @@ final class DishFileController
         $document = FromRecipe::document(
             $school, $kitchen, trim($form->text('name')), $form->whole('eaters', 1, Table::MOST_EATERS), $lines,
         );
-        $dish = OpenFile::dish((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
-        $dish = Moving::right($dish, $kitchen, $planner);
+        $dish = Dish::made($document, $planner);
 
-        return redirect()->route('pot', $this->onTheShelf((new Dish(['version' => 1]))->take($dish)));
+        return redirect()->route('pot', $this->onTheShelf($dish));
     }
 
     /** A first dish of a school, to be changed from there. */
@@ -136,15 +134,9 @@ final class DishFileController
         if ($school->cooking === Cooking::Cooker && $kitchen->cookers() === []) {
             throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
         }
-        $dish = OpenFile::dish(
-            (string) json_encode(
-                Starter::document($school, $kitchen, 'A new dish: '.lcfirst($school->label)),
-                JSON_PRESERVE_ZERO_FRACTION,
-            ),
-        );
-        $dish = Moving::right($dish, $kitchen, $planner);
+        $dish = Dish::made(Starter::document($school, $kitchen, 'A new dish: '.lcfirst($school->label)), $planner);
 
-        return redirect()->route('pot', $this->onTheShelf((new Dish(['version' => 1]))->take($dish)));
+        return redirect()->route('pot', $this->onTheShelf($dish));
     }
 
     public function copy(Dish $dish): RedirectResponse

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawings\RecordDrawing;
-use App\Formats\OpenFile;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
@@ -20,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Orbek\Core\Cook\Cook as CoreCook;
+use Orbek\Core\Cook\Events\Remarked;
 use Orbek\Core\Cook\LeftoversGone;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Dish\Craft;
@@ -27,7 +27,6 @@ use Orbek\Core\Dish\Starter;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\WorkKind;
 
@@ -103,10 +102,20 @@ final class RecordController
         return $learned;
     }
 
-    /** A line written later. */
+    /** A line written later, or one taken back. */
     public function remark(Request $request, Cook $cook): RedirectResponse
     {
-        $line = Fields::ofForm($request->all())->text('line');
+        $form = Fields::ofForm($request->all());
+        if ($form->has('back')) {
+            $remarks = array_map(static fn (Remarked $one): string => $one->id, $cook->fold($this->clock->now())->state->remarks);
+            if (! in_array($form->text('back'), $remarks, true)) {
+                throw Refused::because('back', 'refused.no-such-line-was-written');
+            }
+            $cook->tell('undone', ['subject' => $form->text('back')], $this->clock->now());
+
+            return redirect()->route('cook.record', $cook);
+        }
+        $line = $form->text('line');
         $cook->tell('remarked', ['line' => $line], $this->clock->now());
 
         return redirect()->route('cook.record', $cook);
@@ -138,8 +147,7 @@ final class RecordController
             ]];
         }
         $document['usual']['eaters'] = $left->portions;
-        $made = Moving::right(OpenFile::dish((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION)), $kitchen, $planner);
-        $new = (new Dish(['version' => 1]))->take($made);
+        $new = Dish::made($document, $planner);
         $new->save();
         $cook->tell('leftovers', ['how' => LeftoversGone::CookedOn->value], $this->clock->now());
 

@@ -13,8 +13,9 @@ use Orbek\Core\Measure\Fields;
 /** The crust and something white were touched in a photograph; the last that was measured counts. */
 final readonly class CrustMeasured extends Event
 {
-    protected function __construct(string $id, DateTimeImmutable $at, private string $picture, private MeasuredCrust $crust)
-    {
+    protected function __construct(
+        string $id, DateTimeImmutable $at, private string $picture, private MeasuredCrust $crust,
+    ) {
         parent::__construct($id, $at);
     }
 

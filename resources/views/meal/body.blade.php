@@ -51,7 +51,7 @@
             @endforeach
         </ul>
     @endif
-    <details class="adding no-print" data-keep-open><summary>Someone who must not eat everything</summary>
+    <details class="adding no-print" id="another-guest" data-keep-open><summary>Someone who must not eat everything</summary>
         <form data-add="guests">
             <label>Who <input name="who" maxlength="60" required autocomplete="off"></label>
             <label>Eats <select name="diet">@foreach (Orbek\Core\Dish\Diet::cases() as $diet)<option value="{{ $diet->value }}">{{ $say->label($diet) }}</option>@endforeach</select></label>
@@ -75,11 +75,11 @@
     <div class="ruled"><strong>{{ $m->eaters }}</strong> plates{{ $m->leftovers > 0 ? " and {$m->leftovers} for later" : '' }}; one who eats of {{ count($plan->plans) > 1 ? 'every dish' : 'it' }} has <x-figure :figure="$plan->saltAHead()" /> of salt.</div>
     @foreach ($plan->plans as $one)<p class="ruled"><strong>{{ $one->dish->name }}</strong>: the {{ $one->pot()->name }} on {{ $one->potted->first()->place->ring->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->base->crust) }}.@if (in_array($loop->index, $m->keptWarm, true)) Kept in the oven till the table. <button type="button" class="small-button no-print" data-mend data-path="warm:{{ $loop->index }}" data-value="false">Not kept</button>@endif</p>@endforeach
     <p class="ruled no-print"><a href="{{ route('meal.list', $meal) }}">Shopping and mise</a><br><a href="{{ route('meal.calendar', $meal) }}" download>To the calendar</a><br><a href="{{ route('meal.file', $meal) }}" download>Save as a file</a><br><a href="{{ route('meal.versions', $meal) }}">What changed</a>@if ($canUndo) <button type="button" class="small-button" data-mend data-path="undo" data-value="null">Take the last change back</button>@endif</p>
-    <details class="adding ruled no-print" data-keep-open><summary>Another dish</summary>
+    <details class="adding ruled no-print" id="another-dish" data-keep-open><summary>Another dish</summary>
         @foreach ($others as $other)<button type="button" class="small-button" data-mend data-path="dishes:add" data-value='@json($other->id)'>{{ $other->name }}</button> @endforeach
         @if ($others === [])<p>All dishes of the shelf are in it.</p>@endif
     </details>
-    <details class="adding no-print" data-keep-open><summary>Another side</summary>
+    <details class="adding no-print" id="another-side" data-keep-open><summary>Another side</summary>
         <form data-add="sides">
             <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
             <label>Minutes <input name="minutes" type="number" min="1" max="1440" step="1" value="10" required></label>

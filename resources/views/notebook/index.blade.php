@@ -30,7 +30,7 @@
                                 crust <strong>{{ $noted['crust'] }}</strong>,
                                 filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>
                             </p>
-                            <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a> <label class="beside"><input type="checkbox" name="cook[]" value="{{ $cook->id }}" form="side-by-side" aria-label="Side by side: {{ $cook->name }}, {{ $cook->started_at->format('j F') }}"> side by side</label></p>
+                            <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a> <label class="tick-beside"><input type="checkbox" name="cook[]" value="{{ $cook->id }}" form="side-by-side" aria-label="Side by side: {{ $cook->name }}, {{ $cook->started_at->format('j F') }}"> side by side</label></p>
                             @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
                             <p><a href="{{ route('cook', $cook) }}">Note how it came out</a></p>

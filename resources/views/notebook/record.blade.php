@@ -67,7 +67,7 @@
         <h2>Amounts, as they were</h2>
         <ul class="amounts two">@foreach ($plan->ingredients as $one)<li><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->name }}</li>@endforeach</ul>
         <h2>Written later</h2>
-        @foreach ($fold->state->remarks as $remark)<p><span class="small">{{ $remark->at->setTimezone($zone)->format('j F') }}, {{ $local($remark->at) }}</span> {{ $remark->line }}</p>@endforeach
+        @foreach ($fold->state->remarks as $remark)<p><span class="small">{{ $remark->at->setTimezone($zone)->format('j F') }}, {{ $local($remark->at) }}</span> {{ $remark->line }}</p><form method="post" action="{{ route('cook.remark', $cook) }}">@csrf<button class="small-button" name="back" value="{{ $remark->id }}" aria-label="Take back: {{ Str::limit($remark->line, 60) }}">Take back</button></form>@endforeach
         <form method="post" action="{{ route('cook.remark', $cook) }}" class="find">@csrf<label for="remark">A line, at breakfast or next week</label><input id="remark" name="line" maxlength="300" required autocomplete="off"><button class="quiet">Write it down</button></form>
         <p><a href="{{ route('notebook') }}">To the Notebook</a> · <a href="{{ route('stoves') }}">What the stove has learned</a></p>
     </div>
