@@ -54,7 +54,7 @@ final class Photograph extends Model
                 'cook_id' => $cook->id, 'shows' => $shows, 'width' => $picture->width, 'height' => $picture->height,
                 'taken_at' => $now, 'jpeg' => '',
             ]);
-            $photograph->putJpeg($picture->jpeg);
+            self::putJpeg($photograph->id, $picture->jpeg);
 
             return $photograph;
         });
@@ -74,11 +74,11 @@ final class Photograph extends Model
     }
 
     /** Bound as what it is: as text it would end at its first zero for some of what reads the file. */
-    public function putJpeg(string $jpeg): void
+    public static function putJpeg(string $id, string $jpeg): void
     {
         $write = DB::connection()->getPdo()->prepare('update photographs set jpeg = ? where id = ?');
         $write->bindValue(1, $jpeg, PDO::PARAM_LOB);
-        $write->bindValue(2, $this->id);
+        $write->bindValue(2, $id);
         $write->execute();
     }
 }

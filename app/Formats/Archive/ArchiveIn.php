@@ -7,6 +7,7 @@ namespace App\Formats\Archive;
 use App\Formats\PictureFile;
 use App\Models\Dish;
 use App\Models\Household;
+use App\Models\Photograph;
 use Generator;
 use Illuminate\Support\Facades\DB;
 use Orbek\Core\Cook\Event;
@@ -18,7 +19,6 @@ use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use PDO;
 use ZipArchive;
 
 /**
@@ -132,10 +132,7 @@ final readonly class ArchiveIn
                     ['id' => $one['id'], 'household_id' => $household->id, $child['of'] => $thing['id']] + self::row($one, $child['columns']) + ($isPicture ? ['jpeg' => ''] : []),
                 );
                 if ($isPicture) {
-                    $write = DB::connection()->getPdo()->prepare('update photographs set jpeg = ? where id = ?');
-                    $write->bindValue(1, $this->jpeg((string) $one['id']), PDO::PARAM_LOB);
-                    $write->bindValue(2, $one['id']);
-                    $write->execute();
+                    Photograph::putJpeg((string) $one['id'], $this->jpeg((string) $one['id']));
                 }
             }
         }
