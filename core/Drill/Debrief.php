@@ -27,7 +27,7 @@ final readonly class Debrief
     private const STEP_S = 6.0;
 
     /** Less than this is not worth a word. */
-    private const COSTS = 0.05;
+    public const COSTS = 0.05;
 
     /** So many minutes nobody minds. */
     private const WAITED_MIN = 2;

@@ -8,11 +8,13 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\TurnedHeat;
 use Orbek\Core\Cook\UnderTheLid;
+use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
+use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\WorkKind;
@@ -85,6 +87,33 @@ final readonly class Supper
         return $startedAt === null || $forecast === null ? null : $forecast->boil->donenessAfter(
             max(0.0, (float) ($now->getTimestamp() - $startedAt->getTimestamp())), $this->bag,
         );
+    }
+
+    /** Whether the water has come back to the boil: on a ring that gives more it does sooner. */
+    public function boilsAgain(Cook $cook, DateTimeImmutable $now): bool
+    {
+        $task = $cook->boiling();
+        $startedAt = $task === null ? null : $cook->state->progress[$task]->startedAt;
+        $forecast = $cook->lift()?->forecast;
+
+        return $startedAt !== null && $forecast !== null
+            && $now->getTimestamp() - $startedAt->getTimestamp() >= $forecast->boil->backAtBoilS / $this->ring;
+    }
+
+    /** @return array{steam: bool, hot: bool, toasted: bool}|null what a closed pot tells; null while none is closed */
+    public function atTheLid(Cook $cook, DateTimeImmutable $now): ?array
+    {
+        $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
+        $course = $sealedAt === null || $cook->state->of(WorkKind::Open)->isDone() ? null : $this->course($cook);
+        if ($sealedAt === null || $course === null) {
+            return null;
+        }
+        $moment = $course->at(TurnedHeat::minutes($sealedAt, $now));
+
+        return [
+            'steam' => ($course->steamAtLidMin() ?? INF) <= $moment->minute, 'hot' => $moment->lidC >= Till::LID_HOT_C,
+            'toasted' => $moment->browning >= StoveTable::TOASTED,
+        ];
     }
 
     /** The second at which the rice was really as it is wanted; null where none is boiled. */

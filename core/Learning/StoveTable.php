@@ -35,7 +35,7 @@ final readonly class StoveTable
     private const MINUTE_SHARE = 0.07;
 
     /** Browning at which a pot begins to smell toasted. */
-    private const TOASTED = 0.8;
+    public const TOASTED = 0.8;
 
     private const HARD_NOISE = 0.06;
 

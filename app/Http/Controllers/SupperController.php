@@ -13,24 +13,17 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use Orbek\Core\Cook\TurnedHeat;
 use Orbek\Core\Drill\Debrief;
 use Orbek\Core\Drill\Spoonful;
 use Orbek\Core\Drill\Supper;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\WorkKind;
 use Random\Randomizer;
 
 /** A supper for practice: the Stove on a fast clock of its own, a simulated kitchen with surprises behind it. */
 final class SupperController
 {
     private const SPEED = 20;
-
-    /** Of what a lid tells: steam is seen, the lid is hot, the base smells toasted. */
-    private const LID_HOT_C = 80.0;
-
-    private const TOASTED = 0.8;
 
     public function __construct(private readonly PracticeClock $clock)
     {
@@ -58,18 +51,10 @@ final class SupperController
         $now = $clock->now();
         $fold = $cook->fold($now);
         $doneness = $supper->doneness($fold, $now);
-        $boil = $fold->boiling() === null ? null : $fold->state->progress[$fold->boiling()]->startedAt;
-        $sealedAt = $fold->state->of(WorkKind::Layer)->doneAt;
-        $lid = $sealedAt === null || $fold->state->of(WorkKind::Open)->isDone() ? null : $supper->course($fold)?->at(TurnedHeat::minutes($sealedAt, $now));
 
         return view('stove.senses', [
             'spoonful' => $doneness === null ? null : Spoonful::of($doneness, DrillAnswer::chances($now->getTimestamp())),
-            'boilsAgain' => $boil !== null && $fold->lift() !== null
-                && $now->getTimestamp() - $boil->getTimestamp() >= $fold->lift()->forecast->boil->backAtBoilS / $supper->ring,
-            'lid' => $lid === null ? null : [
-                'steam' => ($supper->course($fold)?->steamAtLidMin() ?? INF) <= $lid->minute, 'hot' => $lid->lidC >= self::LID_HOT_C,
-                'toasted' => $lid->browning >= self::TOASTED,
-            ],
+            'boilsAgain' => $supper->boilsAgain($fold, $now), 'lid' => $supper->atTheLid($fold, $now),
         ]);
     }
 

@@ -16,7 +16,7 @@
             @if ($debrief->faults !== [])<ul class="faults">@foreach ($debrief->faults as $fault)<li>{{ $say($fault->says) }}</li>@endforeach</ul>@endif
             <h2>What each decision cost</h2>
             <ol class="decisions">
-                @foreach ($debrief->decisions as $one)<li @class(['cost' => $one['cost'] > 0.05])><p><strong>{{ $say->first($one['what']) }}</strong>: {{ $one['so'] }}.</p></li>@endforeach
+                @foreach ($debrief->decisions as $one)<li @class(['cost' => $one['cost'] > Orbek\Core\Drill\Debrief::COSTS])><p><strong>{{ $say->first($one['what']) }}</strong>: {{ $one['so'] }}.</p></li>@endforeach
             </ol>
             @if ($debrief->bestFrom !== null)<h2>What would have been best from there</h2><p>{{ $say->first($debrief->bestFrom) }}</p>@endif
             <h2>Under the lid, as it really was</h2>

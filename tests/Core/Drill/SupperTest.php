@@ -46,6 +46,17 @@ final class SupperTest extends TestCase
         self::assertLessThan($fast->doneness($cook, $now), $slow->doneness($cook, $now));
         self::assertGreaterThan($fast->rightLiftS($cook), $slow->rightLiftS($cook));
         self::assertNull($slow->doneness($this->cook([], 0), $now), 'nothing boils any more');
+        $hot = Supper::fromFields(Fields::of(['ring' => 1.22, 'bag' => 1.0, 'wetter' => 0.0, 'late_min' => 0]));
+        $back = (int) round($cook->lift()->forecast->boil->backAtBoilS ?? 0.0);
+        $early = $this->plan->day->at($this->plan->day->schedule->start('boil'))->modify('+'.($back - 10).' seconds');
+        self::assertSame([true, false], [$hot->boilsAgain($cook, $early), $slow->boilsAgain($cook, $early)], 'a hotter ring boils sooner');
+        self::assertFalse($hot->boilsAgain($this->cook([], 0), $now));
+        // Under the lid it is steam and then the smell that are noticed.
+        $closed = $this->cook([], 0, upTo: 'open');
+        $sealed = $this->plan->day->at($this->plan->day->schedule->end('layer'));
+        self::assertSame(['steam' => false, 'hot' => false, 'toasted' => false], $slow->atTheLid($closed, $sealed->modify('+30 seconds')));
+        self::assertTrue($hot->atTheLid($closed, $sealed->modify('+15 minutes'))['steam'] ?? false);
+        self::assertNull($slow->atTheLid($cook, $now), 'no lid is on');
     }
 
     public function test_a_supper_as_planned_in_a_kitchen_as_thought_costs_nothing(): void
