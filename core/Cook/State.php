@@ -36,9 +36,6 @@ final class State extends Tasks
 
     public ?MeasuredCrust $measuredCrust = null;
 
-    /** The photograph it was measured in. */
-    public ?string $measuredIn = null;
-
     public ?Leftovers $leftovers = null;
 
     public ?LeftoversGone $leftoversGone = null;

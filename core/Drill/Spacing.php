@@ -19,7 +19,10 @@ final readonly class Spacing
     /** What was just asked is not asked again before so many others. */
     private const OTHERS = 2;
 
-    /** Cards that press alike are picked among. */
+    /** A missed one presses more than any that is due, days. */
+    private const MISSED = 1000.0;
+
+    /** So many of those that press most are picked among. */
     private const AMONG = 4;
 
     /**
@@ -36,7 +39,11 @@ final readonly class Spacing
             }
         }
         arsort($pressing);
-        $leading = array_slice(array_keys($pressing), 0, self::AMONG);
+        // With those that press as much as the last of them: else new ones would come in their order.
+        $least = array_values($pressing)[self::AMONG - 1];
+        // And what was missed waits for nothing else.
+        $least = max($pressing) >= self::MISSED ? max($least, self::MISSED) : $least;
+        $leading = array_keys(array_filter($pressing, static fn (float $one): bool => $one >= $least));
 
         return Card::all()[$leading[min(count($leading) - 1, (int) floor($chance * count($leading)))] ?? 0];
     }
@@ -61,6 +68,6 @@ final readonly class Spacing
         }
         $days = ($now->getTimestamp() - $last->getTimestamp()) / 86400;
 
-        return $missed ? 1000.0 + $days : $days - self::DAYS[min($row, count(self::DAYS) - 1)];
+        return $missed ? self::MISSED + $days : $days - self::DAYS[min($row, count(self::DAYS) - 1)];
     }
 }

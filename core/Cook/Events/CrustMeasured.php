@@ -32,7 +32,6 @@ final readonly class CrustMeasured extends Event
     public function happenTo(State $state): bool
     {
         $state->measuredCrust = $this->crust;
-        $state->measuredIn = $this->picture;
 
         return false;
     }

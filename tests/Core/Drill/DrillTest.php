@@ -28,6 +28,8 @@ final class DrillTest extends TestCase
             $history[] = ['card' => $card->id(), 'right' => true, 'at' => $now->modify("+{$i} seconds")];
         }
         self::assertCount(28, array_unique(array_column($history, 'card')));
+        $first = array_map(static fn (int $i): string => Spacing::next([], $now, $i / 28)->stage->value, range(0, 27));
+        self::assertCount(7, array_unique($first), 'the first grain may be any');
         foreach (Stage::cases() as $stage) {
             foreach ([0.0, 0.5, 1.0] as $where) {
                 self::assertSame($stage, Stage::at(NameTheStage::within($stage, $where)));
@@ -41,7 +43,10 @@ final class DrillTest extends TestCase
         $all = array_map(static fn (Card $card): array => ['card' => $card->id(), 'right' => true, 'at' => $now->modify('-2 hours')], Card::all());
         $missed = ['card' => 'breaks plates', 'right' => false, 'at' => $now->modify('-1 minute')];
         $others = [['card' => 'snaps pot', 'right' => true, 'at' => $now], ['card' => 'done pot', 'right' => true, 'at' => $now]];
-        self::assertSame('breaks plates', Spacing::next([...$all, $missed, ...$others], $now, 0.0)->id());
+        foreach ([0.0, 0.5, 0.99] as $chance) {
+            self::assertSame('breaks plates', Spacing::next([...$all, $missed, ...$others], $now, $chance)->id());
+            self::assertSame('breaks plates', Spacing::next([$missed, ...$others], $now, $chance)->id(), 'before any new one');
+        }
         // Known four times in a row on four days, it rests for weeks while others come.
         $known = [];
         foreach ([9, 8, 5, 1] as $days) {
