@@ -40,9 +40,9 @@ final readonly class Spacing
         }
         arsort($pressing);
         // With those that press as much as the last of them: else new ones would come in their order.
-        $least = array_values($pressing)[self::AMONG - 1];
+        [$most, $least] = [array_values($pressing)[0], array_values($pressing)[self::AMONG - 1]];
         // And what was missed waits for nothing else.
-        $least = max($pressing) >= self::MISSED ? max($least, self::MISSED) : $least;
+        $least = $most >= self::MISSED ? max($least, self::MISSED) : $least;
         $leading = array_keys(array_filter($pressing, static fn (float $one): bool => $one >= $least));
 
         return Card::all()[$leading[min(count($leading) - 1, (int) floor($chance * count($leading)))] ?? 0];
