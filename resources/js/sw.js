@@ -66,6 +66,8 @@ self.addEventListener('message', (event) => {
     if (event.data?.claim) event.waitUntil(self.clients.claim());
     const keep = event.data?.keep ?? [];
     event.waitUntil((async () => {
+        // First what every page is made of, and what says that one is not kept: a kept page without them is no use.
+        await keepShell().catch(() => {});
         const cache = await caches.open(PAGES);
         // One after another: a laptop has more to do than to fill a phone.
         for (const path of keep) {
@@ -74,7 +76,6 @@ self.addEventListener('message', (event) => {
             if (/^\/(meal-)?cooks\/[^/]+$/.test(path)) await cache.put('/stove', response.clone());
             await cache.put(path, response);
         }
-        await keepShell().catch(() => {});
         event.source?.postMessage({ kept: keep });
     })());
 });

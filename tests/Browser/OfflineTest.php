@@ -26,6 +26,9 @@ final class OfflineTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->browser->executeAsyncScript(
             'const done = arguments[0]; caches.open("orbek-pages").then((kept) => kept.match("/shelf")).then((page) => done(page !== undefined));',
         ) === true, 'and the shelf', 30);
+        self::assertTrue($this->browser->executeAsyncScript(
+            'const done = arguments[0]; caches.open("orbek-shell").then((kept) => kept.match("/offline")).then((page) => done(page !== undefined));',
+        ), 'what says that a page is not kept came before the pages');
 
         $this->stack->killServer();
         $taken = 0;
