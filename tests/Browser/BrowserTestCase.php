@@ -27,12 +27,12 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->stack = Stack::get();
         $this->stack->fresh();
-        $this->browser = $this->stack->browser(static::WIDTH, static::HEIGHT);
+        $this->browser = $this->stack->keptBrowser(static::WIDTH, static::HEIGHT);
     }
 
     protected function tearDown(): void
     {
-        $this->browser->quit();
+        $this->stack->clear($this->browser);
     }
 
     protected function visit(string $path): void
@@ -168,7 +168,6 @@ abstract class BrowserTestCase extends TestCase
         return (float) preg_replace('/[^0-9.\-]/', '', $text);
     }
 
-    /** Runs the practice clock forward from the page. */
     /** Every step is there for when the server is gone. */
     protected function untilItCanGoOnAlone(): void
     {
@@ -178,6 +177,7 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** Runs the practice clock forward from the page. */
     protected function forward(int $seconds): void
     {
         $this->browser->executeAsyncScript(

@@ -12,7 +12,7 @@ final class ManyClientsTest extends TestCase
 {
     private const CLIENTS = 4;
 
-    private const EACH = 60;
+    private const EACH = 30;
 
     private const KILLS = 30;
 

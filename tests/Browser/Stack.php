@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use PDO;
@@ -23,6 +25,9 @@ final class Stack
     ];
 
     private static ?self $running = null;
+
+    /** @var array<string, RemoteWebDriver> by size */
+    private array $kept = [];
 
     /** @param  list<Process>  $processes */
     private function __construct(
@@ -45,7 +50,8 @@ final class Stack
         foreach (['-wal', '-shm'] as $side) {
             @unlink("{$this->folder}/orbek.sqlite{$side}");
         }
-        (new Process(['rm', '-rf', "{$this->folder}/cache"]))->mustRun();
+        // What was planned and drawn of the demo as seeded holds again.
+        (new Process(['bash', '-c', 'rm -rf cache && cp -r warm cache'], $this->folder))->mustRun();
     }
 
     /** A test that failed with the server killed does not take the next ones with it. */
@@ -54,6 +60,22 @@ final class Stack
         $socket = @stream_socket_client("tcp://127.0.0.1:{$this->port}", timeout: 2);
 
         return $socket !== false && fclose($socket);
+    }
+
+    /** Every page of the demo is seen once, so that not each test waits till its dishes are planned. */
+    private function warmUp(): void
+    {
+        $shelf = $this->page('/shelf');
+        preg_match_all('~/(?:dishes|meals)/[0-9a-z]{26}(?=")~', $shelf, $things);
+        foreach (['/notebook', '/kitchen', ...array_unique($things[0])] as $path) {
+            $this->page($path);
+        }
+        (new Process(['cp', '-r', 'cache', 'warm'], $this->folder))->mustRun();
+    }
+
+    private function page(string $path): string
+    {
+        return (new Process(['curl', '-sf', '--max-time', (string) self::TIMEOUT_S, $this->url.$path]))->mustRun()->getOutput();
     }
 
     /** A page that is gone may have asked for what takes a second: what it writes must not come into the next test. */
@@ -100,6 +122,33 @@ final class Stack
             $this->driverUrl, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
             self::TIMEOUT_S * 1000, self::TIMEOUT_S * 1000,
         );
+    }
+
+    /** The browser of that size, which tests use one after another: to begin one costs more than most tests. */
+    public function keptBrowser(int $width, int $height): RemoteWebDriver
+    {
+        return $this->kept["{$width}x{$height}"] ??= $this->browser($width, $height);
+    }
+
+    /** Takes a kept browser's pages away and all that Orbek left in it, as in one that was never used. */
+    public function clear(RemoteWebDriver $browser): void
+    {
+        try {
+            $open = $browser->getWindowHandles();
+            $browser->switchTo()->newWindow();
+            $fresh = $browser->getWindowHandle();
+            foreach ($open as $window) {
+                $browser->switchTo()->window($window)->close();
+            }
+            $browser->switchTo()->window($fresh);
+            (new ChromeDevToolsDriver($browser))->execute(
+                'Storage.clearDataForOrigin', ['origin' => $this->url, 'storageTypes' => 'all'],
+            );
+        } catch (WebDriverException) {
+            // One that a test broke is no use to the next.
+            $this->kept = array_filter($this->kept, static fn (RemoteWebDriver $one): bool => $one !== $browser);
+            $browser->quit();
+        }
     }
 
     /** Pauses the server's processes, as a lost connection would. */
@@ -177,7 +226,8 @@ final class Stack
         // A session of its own, so that workers end with their parent.
         $server = new Process(
             ['setsid', PHP_BINARY, ...self::FAST, '-S', "127.0.0.1:{$port}", "{$root}/serve.php"], "{$root}/public",
-            $with + self::env($folder), null, null,
+            // Settings that differ are read, not those that were cached.
+            $with + ($with === [] ? [] : ['APP_CONFIG_CACHE' => "{$folder}/none.php"]) + self::env($folder), null, null,
         );
         // Nobody reads what it prints: a full pipe would hold it after some hundred requests.
         $server->disableOutput();
@@ -194,8 +244,8 @@ final class Stack
             'APP_KEY' => 'base64:MDEyMzQ1Njc4OWFiY2RlZjAxMjM0NTY3ODlhYmNkZWY=', 'ORBEK_STAND_INS' => 'true',
             'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_DEBUG' => 'false',
             // What ./orbek start has cached names the household's own database.
-            'APP_CONFIG_CACHE' => 'bootstrap/cache/testing-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/testing-routes.php',
-            'APP_EVENTS_CACHE' => 'bootstrap/cache/testing-events.php',
+            'APP_CONFIG_CACHE' => "{$folder}/config.php", 'APP_ROUTES_CACHE' => "{$folder}/routes.php",
+            'APP_EVENTS_CACHE' => "{$folder}/events.php",
         ];
     }
 
@@ -214,6 +264,10 @@ final class Stack
         )->mustRun();
         (new PDO("sqlite:{$folder}/orbek.sqlite"))->exec('PRAGMA wal_checkpoint(TRUNCATE)');
         copy("{$folder}/orbek.sqlite", "{$folder}/seeded.sqlite");
+        // As ./orbek start does; views are shared with other tests, and compile as they are asked for.
+        foreach (['config:cache', 'route:cache', 'event:cache'] as $command) {
+            (new Process([PHP_BINARY, 'artisan', $command], $root, self::env($folder), null, 120))->mustRun();
+        }
 
         $port = self::freePort();
         $driverPort = self::freePort();
@@ -225,6 +279,9 @@ final class Stack
             "http://127.0.0.1:{$port}", $folder, "http://127.0.0.1:{$driverPort}", [$server, $driver], $port,
         );
         register_shutdown_function(static function () use ($stack, $folder): void {
+            foreach ($stack->kept as $browser) {
+                $browser->quit();
+            }
             foreach ($stack->processes as $process) {
                 (new Process(['bash', '-c', 'kill -KILL -- -'.$process->getPid()]))->run();
             }
@@ -233,6 +290,7 @@ final class Stack
 
         self::wait("http://127.0.0.1:{$port}/orbek.svg");
         self::wait("http://127.0.0.1:{$driverPort}/status");
+        $stack->warmUp();
 
         return $stack;
     }
