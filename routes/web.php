@@ -163,7 +163,9 @@ Route::post('/kitchen/things/{thing}/{id}/away', [KitchenThingController::class,
 Route::post('/kitchen/things/{thing}/{id?}', [KitchenThingController::class, 'save'])->name('kitchen.thing');
 Route::post('/kitchen/meters', [MeterController::class, 'make'])->name('meters.make');
 Route::post('/kitchen/meters/{meter}/away', [MeterController::class, 'away'])->name('meters.away');
-Route::post('/devices/{token}/readings', [MeterController::class, 'reading'])->middleware('throttle:readings')->name('reading');
+Route::post(
+    '/devices/{token}/readings', [MeterController::class, 'reading'],
+)->middleware('throttle:readings')->name('reading');
 Route::get('/archive/file', [ArchiveController::class, 'file'])->name('archive.file');
 Route::post('/archive/look', [ArchiveController::class, 'look'])->name('archive.look');
 Route::post('/archive', [ArchiveController::class, 'take'])->name('archive.take');

@@ -18,6 +18,9 @@ trait AsksForAPassphrase
             return ['passphrase' => '', 'again' => ''];
         }
 
-        return ['passphrase' => $this->secret('A passphrase, ten letters or more'), 'again' => $this->secret('The same again')];
+        return [
+            'passphrase' => $this->secret('A passphrase, ten letters or more'),
+            'again' => $this->secret('The same again'),
+        ];
     }
 }

@@ -221,8 +221,10 @@ final class BenchCommand extends Command
             [
                 'Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock",
                 'Notebook' => '/notebook', 'Kitchen' => '/kitchen', 'a bag' => '/kitchen/lots/september-bag',
-                'found on the Shelf' => '/shelf?find=trout', 'found in the Notebook' => '/notebook?fault=rice:hard&pot=steel-24',
-                'two cooks' => '/notebook/compare?'.http_build_query(['cook' => $two]), 'over time' => '/notebook/trends',
+                'found on the Shelf' => '/shelf?find=trout',
+                'found in the Notebook' => '/notebook?fault=rice:hard&pot=steel-24',
+                'two cooks' => '/notebook/compare?'.http_build_query(['cook' => $two]),
+                'over time' => '/notebook/trends',
                 'a cook’s page' => "/cooks/{$two[0]}/record", 'Drill' => '/drill',
             ] as $name => $path
         ) {
@@ -279,7 +281,10 @@ final class BenchCommand extends Command
             ) {
                 for ($n = count($rows); $n < $many; $n++) {
                     // What the database itself computes is not written.
-                    $row = array_diff_key((array) $rows[$n % count($rows)], array_flip(['pot', 'ring', 'rice', 'crust', 'filling', 'late_min', 'used_g']));
+                    $row = array_diff_key(
+                        (array) $rows[$n % count($rows)],
+                        array_flip(['pot', 'ring', 'rice', 'crust', 'filling', 'late_min', 'used_g']),
+                    );
                     DB::table($table)->insert(
                         ['id' => strtolower((string) Str::ulid())] + $row + (
                             $table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : []
@@ -377,7 +382,10 @@ final class BenchCommand extends Command
             }
             sort($ms);
             $rows[] = [
-                sprintf('clock, meals, %s: %.1f %% over the best known, worst %.1f %%', $what, array_sum($over) / max(1, count($over)), $over === [] ? 0 : max($over)),
+                sprintf(
+                    'clock, meals, %s: %.1f %% over the best known, worst %.1f %%', $what,
+                    array_sum($over) / max(1, count($over)), $over === [] ? 0 : max($over),
+                ),
                 $what === 'at once' ? 300.0 : 5000.0, $ms[intdiv(count($ms), 2)] ?? 0.0,
             ];
         }

@@ -25,7 +25,7 @@ final class ClockCommand extends Command
     use ReadsFiles;
 
     protected $signature = 'orbek:clock
-        {file : tasks as orbek-tasks/1 has them, or a meal as orbek-meal/1 has it with its dishes, or - for standard input}
+        {file : tasks (orbek-tasks/1), or a meal with its dishes (orbek-meal/1), or - for standard input}
         {--kitchen= : an Orbek kitchen document for a meal; without it the sample kitchen}
         {--json : print the result as JSON}
         {--at-once : the plan that stands after some 0.3 s}';

@@ -40,7 +40,9 @@ final class DeviceCommand extends Command
         $kind = (string) $this->argument('kind');
         $to = (string) $this->option('to');
         if (! isset(self::NOISE[$kind]) || $to === '') {
-            $this->getOutput()->getErrorStyle()->writeln('kind: give probe, scale or knob, and --to with the address that the Kitchen gave.');
+            $this->getOutput()->getErrorStyle()->writeln(
+                'kind: give probe, scale or knob, and --to with the address that the Kitchen gave.'
+            );
 
             return self::FAILURE;
         }
@@ -49,7 +51,10 @@ final class DeviceCommand extends Command
         for ($reading = 1; $times === 0 || $reading <= $times; $reading++) {
             $value = $this->reads($kind, $clock);
             if ($value !== null && ! ($fail > 0 && $reading % $fail === 0)) {
-                $value = round($value + (float) $this->option('lie') + self::NOISE[$kind] * (2 * mt_rand() / mt_getrandmax() - 1), 1);
+                $value = round(
+                    $value + (float) $this->option('lie') + self::NOISE[$kind] * (2 * mt_rand() / mt_getrandmax() - 1),
+                    1,
+                );
                 $this->say($to, $kind, $value, $clock->now()->getTimestamp() - (int) $this->option('lag'));
             }
             if ($times === 0 || $reading < $times) {
@@ -65,7 +70,11 @@ final class DeviceCommand extends Command
         $unit = ['probe' => 'C', 'scale' => 'g', 'knob' => '%'][$kind];
         try {
             $answer = Http::timeout(8)->acceptJson()->post($to, ['value' => $value, 'unit' => $unit, 'at' => $at]);
-            $this->line("{$value} {$unit}: ".($answer->json('message') ?? $answer->json('noted') ?? $answer->json('status') ?? $answer->status()));
+            $this->line(
+                "{$value} {$unit}: ".(
+                    $answer->json('message') ?? $answer->json('noted') ?? $answer->json('status') ?? $answer->status()
+                )
+            );
         } catch (Throwable $gone) {
             // As a device would: the next reading may get through.
             $this->line("{$value} {$unit}: {$gone->getMessage()}");

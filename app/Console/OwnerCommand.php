@@ -31,7 +31,9 @@ final class OwnerCommand extends Command
         }
         $name = $this->argument('name') ?? ($this->input->isInteractive() ? $this->ask('The owner’s name') : null);
         try {
-            $household = $this->option('new') === true ? Household::query()->create(['name' => 'Home']) : Household::inUse();
+            $household = $this->option('new') === true
+                ? Household::query()->create(['name' => 'Home'])
+                : Household::inUse();
             Member::join($household, Role::Owner, Fields::of(['name' => $name] + $this->passphrases()));
         } catch (Refused $wrong) {
             $this->getOutput()->getErrorStyle()->writeln($say->refusal($wrong));

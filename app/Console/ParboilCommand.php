@@ -39,7 +39,7 @@ final class ParboilCommand extends Command
         {--target=* : a doneness to time, 0.01 to 1}
         {--saw=* : a tested grain, as MIN:SEC=STAGE, e.g. 4:00=half}
         {--weighed=* : a drained spoonful over its raw weight, as MIN:SEC=RATIO, e.g. 5:30=2.05}
-        {--cook=* : an earlier cook of the same lot, boiled the same: its tests with spaces between, e.g. "4:00=half 5:30=2.05"}
+        {--cook=* : an earlier cook of the same lot, boiled the same: its tests, as "4:00=half 5:30=2.05"}
         {--json : print JSON}';
 
     protected $description = 'Time a boil: soak, return to the boil, seconds to each doneness';

@@ -24,7 +24,14 @@ final class PassphraseCommand extends Command
         $member = Member::query()->where('name', $this->argument('name'))->first();
         try {
             if ($member === null) {
-                throw Refused::unknown('name', (string) $this->argument('name'), array_values(Member::query()->orderBy('name')->get()->map(static fn (Member $one): string => $one->name)->all()));
+                throw Refused::unknown(
+                    'name', (string) $this->argument('name'),
+                    array_values(
+                        Member::query()->orderBy('name')->get()->map(
+                            static fn (Member $one): string => $one->name
+                        )->all()
+                    ),
+                );
             }
             $member->changePassphrase(Member::passphrase(Fields::of($this->passphrases())));
         } catch (Refused $wrong) {

@@ -48,7 +48,9 @@ final class PlainC
         $stack = new Stack($pot);
         $fire = Fire::under($pot, $block->flame, $stepS, $stack->lagS);
         $own =
-            static fn (string $name): array => (array) (new ReflectionProperty(Steaming::class, $name))->getValue($steaming);
+            static fn (string $name): array => (array) (
+                new ReflectionProperty(Steaming::class, $name)
+            )->getValue($steaming);
         [$heat, $insideJ] = [$own('heat'), $own('insideJ')];
         $isWet = $pot->layers[0]->matter === Matter::Filling;
         $lines = [[

@@ -27,7 +27,10 @@ final class RestoreCommand extends Command
         if ($wrong !== null) {
             return $this->fails("file: {$file}: {$wrong}; give a file that ./orbek backup wrote.");
         }
-        if ($this->option('yes') !== true && ! $this->confirm('Replace all that is kept here with what this backup holds?')) {
+        if (
+            $this->option('yes') !== true
+                && ! $this->confirm('Replace all that is kept here with what this backup holds?')
+        ) {
             return $this->fails('Nothing was replaced.');
         }
         $live = DB::connection()->getDatabaseName();

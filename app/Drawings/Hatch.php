@@ -135,7 +135,10 @@ final readonly class Hatch
         foreach ($this->scatter($random, self::COVERED / $reach ** 2) as [$x, $y]) {
             $path .= $this->whereItShows(
                 $x, $y, [-$reach, $reach], [-$reach, $reach],
-                $shape->path($random->between(-0.7, 0.7) + ($random->between(0, 1) > 0.5 ? M_PI : 0.0), $random->between(0.85, 1.15)),
+                $shape->path(
+                    $random->between(-0.7, 0.7) + ($random->between(0, 1) > 0.5 ? M_PI : 0.0),
+                    $random->between(0.85, 1.15),
+                ),
             );
         }
 

@@ -55,7 +55,9 @@ final readonly class KitchenDrawing
             $x += 2 * $room + self::GAP - 14;
         }
 
-        return ['width' => round($x), 'height' => round($base + self::UNDER), 'base' => round($base, 1), 'pots' => $drawn];
+        return [
+            'width' => round($x), 'height' => round($base + self::UNDER), 'base' => round($base, 1), 'pots' => $drawn,
+        ];
     }
 
     /**

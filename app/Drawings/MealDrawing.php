@@ -65,7 +65,8 @@ final readonly class MealDrawing
 
     /**
      * @return list<array{title: string, x: float, width: float, ropes: list<array{
-     *     task: MealTask, start: int, y: float, height: float, labelY: float, lines: list<string>, kind: string, dish: string,
+     *     task: MealTask, start: int, y: float, height: float, labelY: float, lines: list<string>, kind: string,
+     *     dish: string,
      *     isPinned: bool
      * }>}>
      */
@@ -130,7 +131,8 @@ final readonly class MealDrawing
     /**
      * @param  list<array{MealTask, int, int}>  $held
      * @return list<array{
-     *     task: MealTask, start: int, y: float, height: float, labelY: float, lines: list<string>, kind: string, dish: string,
+     *     task: MealTask, start: int, y: float, height: float, labelY: float, lines: list<string>, kind: string,
+     *     dish: string,
      *     isPinned: bool
      * }>
      */
@@ -146,7 +148,9 @@ final readonly class MealDrawing
             $labelY = max($y + 6, $free);
             // A touch of a minute at one end of a long task is a mark, not a label.
             $isTouch = $kind === 'hands' && $to - $from <= 1 && $task->job->minutes > 2;
-            $lines = $isTouch ? [] : explode("\n", wordwrap($this->say->text($task->name), max(8, $letters), "\n", true));
+            $lines = $isTouch
+                ? []
+                : explode("\n", wordwrap($this->say->text($task->name), max(8, $letters), "\n", true));
             $free = $lines === [] ? $free : $labelY + self::LABEL_PX * count($lines);
             $ropes[] = [
                 'task' => $task, 'start' => $from, 'y' => $y, 'height' => max(3.0, round($this->y($to) - $y, 1)),

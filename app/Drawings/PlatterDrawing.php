@@ -32,7 +32,9 @@ final readonly class PlatterDrawing
 
     public function __construct(private Plan $plan)
     {
-        $rice = ['label' => Note::of('potted.rice', saffron: false, stage: null, plain: true), 'hatch' => Hatch::grains(1.0)];
+        $rice = [
+            'label' => Note::of('potted.rice', saffron: false, stage: null, plain: true), 'hatch' => Hatch::grains(1.0),
+        ];
         $laid = [$rice];
         foreach ($plan->dish->fillings->beside()->all as $filling) {
             $laid[] = ['label' => Note::name($filling->name), 'hatch' => Hatch::filling(self::looks($filling))];

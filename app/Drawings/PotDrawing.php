@@ -257,7 +257,12 @@ final readonly class PotDrawing
             return null;
         }
         $path = '';
-        $reach = $this->px(min($this->section->plateauRadiusCm > 1 ? $this->section->plateauRadiusCm : 99.0, $this->section->pot->diameterCm / 2)) * 0.85;
+        $reach = $this->px(
+            min(
+                $this->section->plateauRadiusCm > 1 ? $this->section->plateauRadiusCm : 99.0,
+                $this->section->pot->diameterCm / 2,
+            )
+        ) * 0.85;
         for ($i = 0; $i < 7; $i++) {
             $x = $this->middle + ($i / 3 - 1) * $reach;
             $y = $this->surface($x);

@@ -44,16 +44,21 @@ final readonly class RecordDrawing
             $progress = $cook->state->progress[$id];
             $row = [
                 'name' => $say->first($work->name),
-                'from' => $day->at($day->schedule->start($id))->getTimestamp(), 'to' => $day->at($day->schedule->end($id))->getTimestamp(),
+                'from' => $day->at($day->schedule->start($id))->getTimestamp(),
+                'to' => $day->at($day->schedule->end($id))->getTimestamp(),
                 'began' => $progress->startedAt?->getTimestamp(), 'ended' => $progress->doneAt?->getTimestamp(),
             ];
             $rows[] = $row;
             array_push($times, ...array_values(array_filter($row, is_int(...))));
         }
-        usort($rows, static fn (array $a, array $b): int => ($a['began'] ?? $a['from']) <=> ($b['began'] ?? $b['from']));
+        usort(
+            $rows, static fn (array $a, array $b): int => ($a['began'] ?? $a['from']) <=> ($b['began'] ?? $b['from']),
+        );
         $this->rows = $rows;
         $this->from = $times === [] ? 0 : min($times);
-        $this->to = max($this->from + 60, $times === [] ? 0 : max($times), $cook->state->servedAt?->getTimestamp() ?? 0);
+        $this->to = max(
+            $this->from + 60, $times === [] ? 0 : max($times), $cook->state->servedAt?->getTimestamp() ?? 0,
+        );
     }
 
     public function height(): float
@@ -63,7 +68,12 @@ final readonly class RecordDrawing
 
     public function x(int $at): float
     {
-        return round(self::LEFT + ($this->width - self::LEFT - 20) * max(0.0, min(1.0, ($at - $this->from) / ($this->to - $this->from))), 1);
+        return round(
+            self::LEFT
+                + ($this->width - self::LEFT - 20)
+                    * max(0.0, min(1.0, ($at - $this->from) / ($this->to - $this->from))),
+            1,
+        );
     }
 
     /** @return list<array{x: float, time: string}> */
@@ -80,7 +90,8 @@ final readonly class RecordDrawing
 
     /**
      * @return list<array{
-     *     name: string, y: float, planned: array{x: float, width: float}, was: array{x: float, width: float}|null, told: string
+     *     name: string, y: float, planned: array{x: float, width: float}, was: array{x: float, width: float}|null,
+     *     told: string
      * }>
      */
     public function rows(): array
@@ -119,7 +130,9 @@ final readonly class RecordDrawing
     {
         return array_map(fn (array $row): array => [
             'name' => $row['name'], 'planned' => $this->time($row['from']).'–'.$this->time($row['to']),
-            'was' => $row['began'] === null ? 'not noted' : $this->time($row['began']).($row['ended'] === null ? '' : '–'.$this->time($row['ended'])),
+            'was' => $row['began'] === null
+                ? 'not noted'
+                : $this->time($row['began']).($row['ended'] === null ? '' : '–'.$this->time($row['ended'])),
         ], $this->rows);
     }
 
@@ -143,6 +156,8 @@ final readonly class RecordDrawing
 
     private function time(int $at): string
     {
-        return $this->say->time((new \DateTimeImmutable("@{$at}"))->setTimezone($this->cook->plan()->kitchen->timezone));
+        return $this->say->time(
+            (new \DateTimeImmutable("@{$at}"))->setTimezone($this->cook->plan()->kitchen->timezone)
+        );
     }
 }

@@ -34,8 +34,10 @@ final readonly class TrendsDrawing
     private const LEAST_LESSONS = 2;
 
     /** @param  list<Cook>  $cooks noted ones, oldest first */
-    public function __construct(private array $cooks, private Knowledge $known, private Kitchen $kitchen, private Wording $say, public float $width = 860.0)
-    {
+    public function __construct(
+        private array $cooks, private Knowledge $known, private Kitchen $kitchen, private Wording $say,
+        public float $width = 860.0,
+    ) {
     }
 
     public function count(): int
@@ -66,13 +68,16 @@ final readonly class TrendsDrawing
     {
         $every = max(1, (int) ceil(count($this->cooks) / 12));
 
-        return array_values(array_filter(array_keys($this->cooks), static fn (int $index): bool => $index % $every === 0));
+        return array_values(
+            array_filter(array_keys($this->cooks), static fn (int $index): bool => $index % $every === 0)
+        );
     }
 
     /**
      * Minutes in the water: the window that was foretold, and the lift.
      *
-     * @return list<array{index: int, x: float, from: float, by: float, foretold: float, lifted: float, in: bool, told: list<string>}>
+     * @return list<array{index: int, x: float, from: float, by: float, foretold: float, lifted: float, in: bool,
+     *     told: list<string>}>
      */
     public function lifts(): array
     {
@@ -81,7 +86,8 @@ final readonly class TrendsDrawing
             $noted = $cook->summary ?? [];
             if (isset($noted['lifted_s'], $noted['lift_forecast_s'])) {
                 $rows[$index] = [
-                    $noted['lift_from_s'] ?? $noted['lift_forecast_s'], $noted['lift_by_s'] ?? $noted['lift_forecast_s'],
+                    $noted['lift_from_s'] ?? $noted['lift_forecast_s'],
+                    $noted['lift_by_s'] ?? $noted['lift_forecast_s'],
                     $noted['lift_forecast_s'], $noted['lifted_s'],
                 ];
             }
@@ -91,9 +97,12 @@ final readonly class TrendsDrawing
         $drawn = [];
         foreach ($rows as $index => [$from, $by, $foretold, $lifted]) {
             $drawn[] = [
-                'index' => $index, 'x' => $this->x($index), 'from' => $y($from), 'by' => $y($by), 'foretold' => $y($foretold), 'lifted' => $y($lifted),
+                'index' => $index, 'x' => $this->x($index), 'from' => $y($from), 'by' => $y($by),
+                'foretold' => $y($foretold), 'lifted' => $y($lifted),
                 'in' => $lifted >= $from && $lifted <= $by,
-                'told' => [Figure::clock($foretold), Figure::clock($from).'–'.Figure::clock($by), Figure::clock($lifted)],
+                'told' => [
+                    Figure::clock($foretold), Figure::clock($from).'–'.Figure::clock($by), Figure::clock($lifted),
+                ],
             ];
         }
 
@@ -105,8 +114,11 @@ final readonly class TrendsDrawing
     {
         return array_map(fn (Cook $cook, int $index): array => [
             'x' => $this->x($index),
-            'fill' => $cook->summary['colour'] ?? CrustColour::from((string) ($cook->summary['crust'] ?? 'pale'))->swatch()->hex(),
-            'colour' => $this->say->text($this->say->label(CrustColour::from((string) ($cook->summary['crust'] ?? 'pale')))),
+            'fill' => $cook->summary['colour']
+                ?? CrustColour::from((string) ($cook->summary['crust'] ?? 'pale'))->swatch()->hex(),
+            'colour' => $this->say->text(
+                $this->say->label(CrustColour::from((string) ($cook->summary['crust'] ?? 'pale')))
+            ),
             'measured' => isset($cook->summary['colour']),
         ], $this->cooks, array_keys($this->cooks));
     }
@@ -119,7 +131,8 @@ final readonly class TrendsDrawing
         $scale = (self::HIGH / 2 - self::MARGIN) / $most;
 
         return array_map(fn (int $late, int $index): array => [
-            'x' => $this->x($index), 'y' => round(self::HIGH / 2 - max(0, $late) * $scale, 1), 'height' => round(max(1.5, abs($late) * $scale), 1), 'minutes' => $late,
+            'x' => $this->x($index), 'y' => round(self::HIGH / 2 - max(0, $late) * $scale, 1),
+            'height' => round(max(1.5, abs($late) * $scale), 1), 'minutes' => $late,
         ], $minutes, array_keys($minutes));
     }
 
@@ -137,18 +150,34 @@ final readonly class TrendsDrawing
             foreach ($this->taught($lesson, $known) as $thing => [$name, $belief, $isStove]) {
                 $courses[$thing] ??= ['name' => $name, 'stove' => $isStove, 'points' => [], 'table' => []];
                 [$low, $likely, $high] = array_map($belief->quantile(...), [0.1, 0.5, 0.9]);
-                array_unshift($courses[$thing]['points'], ['x' => $this->x($index), 'low' => self::y($low), 'likely' => self::y($likely), 'high' => self::y($high)]);
-                array_unshift($courses[$thing]['table'], [$this->dated($index), self::percent($likely).' ('.self::percent($low).' to '.self::percent($high).')']);
+                array_unshift(
+                    $courses[$thing]['points'],
+                    [
+                        'x' => $this->x($index), 'low' => self::y($low), 'likely' => self::y($likely),
+                        'high' => self::y($high),
+                    ],
+                );
+                array_unshift(
+                    $courses[$thing]['table'],
+                    [
+                        $this->dated($index),
+                        self::percent($likely).' ('.self::percent($low).' to '.self::percent($high).')',
+                    ],
+                );
             }
             $known = $known->without($lesson);
         }
 
-        return array_values(array_filter($courses, static fn (array $course): bool => count($course['points']) >= self::LEAST_LESSONS));
+        return array_values(
+            array_filter($courses, static fn (array $course): bool => count($course['points']) >= self::LEAST_LESSONS)
+        );
     }
 
     /**
-     * @param  array{taught?: array{lot: string, likelihood: list<float>}, stove?: array{pot: string, burner: string, likelihood: list<float>}}  $lesson
-     * @return array<string, array{string, FactorBelief, bool}> by thing: its name, what was believed then, whether it is a stove
+     * @param  array{taught?: array{lot: string, likelihood: list<float>}, stove?: array{pot: string, burner: string,
+     *     likelihood: list<float>}}  $lesson
+     * @return array<string, array{string, FactorBelief, bool}> by thing: its name, what was believed then, whether it
+     *     is a stove
      */
     private function taught(array $lesson, Knowledge $known): array
     {
@@ -160,7 +189,9 @@ final readonly class TrendsDrawing
         $ring = $this->kitchen->burners[$lesson['stove']['burner'] ?? ''] ?? null;
         if (isset($lesson['stove']) && $ring !== null) {
             $pot = $lesson['stove']['pot'];
-            $things["stove {$pot} {$ring->id}"] = [($this->kitchen->pots[$pot]->name ?? $pot)." on {$ring->name}", $known->stove($pot, $ring), true];
+            $things["stove {$pot} {$ring->id}"] = [
+                ($this->kitchen->pots[$pot]->name ?? $pot)." on {$ring->name}", $known->stove($pot, $ring), true,
+            ];
         }
 
         return $things;

@@ -36,7 +36,8 @@ use Symfony\Component\Serializer\Exception\ExceptionInterface;
 final class CooksCsv
 {
     private const COLUMNS = [
-        'id', 'date', 'dish', 'people', 'rice g', 'bag', 'pot', 'ring', 'lift foretold', 'lifted', 'minutes late', 'rice', 'crust', 'browning',
+        'id', 'date', 'dish', 'people', 'rice g', 'bag', 'pot', 'ring', 'lift foretold', 'lifted', 'minutes late',
+        'rice', 'crust', 'browning',
         'filling', 'line',
     ];
 
@@ -58,15 +59,21 @@ final class CooksCsv
             $noted = $cook->summary ?? [];
             $clock = static fn (?int $seconds): string => $seconds === null ? '' : Figure::clock($seconds);
             $rows[] = array_combine(self::COLUMNS, [
-                $cook->id, ($cook->served_at ?? $cook->started_at)->setTimezone($zone)->format('Y-m-d H:i'), $cook->name,
-                $cook->dish['usual']['eaters'] ?? '', isset($noted['used']) ? round($noted['used']['g']) : '', $names[$cook->lot] ?? $cook->lot,
-                $names[$cook->pot] ?? $cook->pot, $names[$cook->ring] ?? $cook->ring, $clock($noted['lift_forecast_s'] ?? null),
-                $clock($noted['lifted_s'] ?? null), $noted['late_min'] ?? '', $noted['rice'] ?? '', $noted['crust'] ?? '', $noted['browning'] ?? '',
+                $cook->id, ($cook->served_at ?? $cook->started_at)->setTimezone($zone)->format('Y-m-d H:i'),
+                $cook->name,
+                $cook->dish['usual']['eaters'] ?? '', isset($noted['used']) ? round($noted['used']['g']) : '',
+                $names[$cook->lot] ?? $cook->lot,
+                $names[$cook->pot] ?? $cook->pot, $names[$cook->ring] ?? $cook->ring,
+                $clock($noted['lift_forecast_s'] ?? null),
+                $clock($noted['lifted_s'] ?? null), $noted['late_min'] ?? '', $noted['rice'] ?? '',
+                $noted['crust'] ?? '', $noted['browning'] ?? '',
                 $noted['filling'] ?? '', $noted['line'] ?? '',
             ]);
         }
 
-        return (new CsvEncoder)->encode($rows, 'csv', [CsvEncoder::HEADERS_KEY => self::COLUMNS, CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
+        return (new CsvEncoder)->encode(
+            $rows, 'csv', [CsvEncoder::HEADERS_KEY => self::COLUMNS, CsvEncoder::ESCAPE_FORMULAS_KEY => true],
+        );
     }
 
     /**
@@ -103,7 +110,8 @@ final class CooksCsv
             $cook = DB::transaction(static fn (): Cook => Cook::query()->create([
                 'id' => $row['id'], 'dish_id' => $row['dish']->id, 'name' => $row['dish']->name, 'dish' => $document,
                 'lot' => $document['rice']['lot'], 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
-                'started_at' => Instant::plusMinutes($table, -180), 'table_at' => $table->setTimezone(new DateTimeZone('UTC')),
+                'started_at' => Instant::plusMinutes($table, -180),
+                'table_at' => $table->setTimezone(new DateTimeZone('UTC')),
             ]));
             $cook->record(self::events($cook, $row), Instant::plusMinutes($row['at'], 120));
         }
@@ -117,7 +125,9 @@ final class CooksCsv
     {
         $events = [];
         $add = static function (string $type, DateTimeImmutable $at, array $fields) use (&$events): void {
-            $events[] = Event::fromFields(Fields::of(['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $fields));
+            $events[] = Event::fromFields(
+                Fields::of(['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $fields)
+            );
         };
         if ($row['lifted'] !== null) {
             foreach ($cook->plan()->day->works as $id => $work) {
@@ -161,10 +171,18 @@ final class CooksCsv
     private static function rows(string $text): array
     {
         $first = strtok(preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text, "\r\n") ?: '';
-        $between = [',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t")];
+        $between = [
+            ',' => substr_count($first, ','), ';' => substr_count($first, ';'), "\t" => substr_count($first, "\t"),
+        ];
         arsort($between);
         try {
-            $rows = (new CsvEncoder)->decode($text, 'csv', [CsvEncoder::DELIMITER_KEY => array_key_first($between), CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::KEY_SEPARATOR_KEY => "\0"]);
+            $rows = (new CsvEncoder)->decode(
+                $text, 'csv',
+                [
+                    CsvEncoder::DELIMITER_KEY => array_key_first($between), CsvEncoder::AS_COLLECTION_KEY => true,
+                    CsvEncoder::KEY_SEPARATOR_KEY => "\0",
+                ],
+            );
         } catch (ExceptionInterface) {
             $rows = null;
         }
@@ -197,11 +215,14 @@ final class CooksCsv
     private static function row(Fields $cells, array $row): array
     {
         $dish = Dish::query()->whereRaw('lower(name) = ?', [mb_strtolower($cells->text('dish'))])->first()
-            ?? throw Refused::because($cells->at('dish'), 'refused.no-such-dish-on-the-shelf', dish: $cells->text('dish'));
+            ?? throw Refused::because(
+                $cells->at('dish'), 'refused.no-such-dish-on-the-shelf', dish: $cells->text('dish'),
+            );
         $at = self::time($cells);
         $line = $row['line'] ?? '';
         $outcome = [
-            'rice' => self::how($cells, 'rice', RiceOutcome::class), 'crust' => self::how($cells, 'crust', CrustColour::class),
+            'rice' => self::how($cells, 'rice', RiceOutcome::class),
+            'crust' => self::how($cells, 'crust', CrustColour::class),
             'filling' => self::how($cells, 'filling', FillingOutcome::class),
         ];
         $id = $row['id'] ?? '';
@@ -212,7 +233,8 @@ final class CooksCsv
         return [
             'id' => $id === '' ? self::idOf($at, $row) : strtolower($id), 'at' => $at, 'dish' => $dish,
             'people' => (int) (self::number($cells, $row, 'people', 1, 60) ?? $dish->core()->table->eaters),
-            'lifted' => self::clock($cells, $row['lifted'] ?? ''), 'late' => (int) round(self::number($cells, $row, 'minutes late', -240, 240) ?? 0),
+            'lifted' => self::clock($cells, $row['lifted'] ?? ''),
+            'late' => (int) round(self::number($cells, $row, 'minutes late', -240, 240) ?? 0),
             'outcome' => $outcome + ($line === '' ? [] : ['line' => mb_substr($line, 0, 200)]),
         ];
     }
@@ -241,7 +263,11 @@ final class CooksCsv
     {
         $said = $row[$column] ?? '';
 
-        return $said === '' ? null : Fields::ofForm([$column => str_replace(',', '.', $said)], substr($cells->at(''), 0, -1))->number($column, $least, $most);
+        return $said === ''
+            ? null
+            : Fields::ofForm(
+                [$column => str_replace(',', '.', $said)], substr($cells->at(''), 0, -1),
+            )->number($column, $least, $most);
     }
 
     /** Seconds of "5:04", or of minutes with a comma or a point. */
@@ -254,7 +280,11 @@ final class CooksCsv
             return 60 * (int) $clock[1] + (int) $clock[2];
         }
 
-        return (int) round(60 * Fields::ofForm(['lifted' => str_replace(',', '.', $said)], substr($cells->at(''), 0, -1))->number('lifted', 0.1, 120, 'min'));
+        return (int) round(
+            60 * Fields::ofForm(
+                ['lifted' => str_replace(',', '.', $said)], substr($cells->at(''), 0, -1),
+            )->number('lifted', 0.1, 120, 'min')
+        );
     }
 
     /**
@@ -264,7 +294,9 @@ final class CooksCsv
      */
     private static function how(Fields $cells, string $column, string $enum): string
     {
-        return (string) Fields::of([$column => mb_strtolower($cells->text($column))], substr($cells->at(''), 0, -1))->one($column, $enum)->value;
+        return (string) Fields::of(
+            [$column => mb_strtolower($cells->text($column))], substr($cells->at(''), 0, -1),
+        )->one($column, $enum)->value;
     }
 
     /**

@@ -38,8 +38,13 @@ final readonly class PictureFile
         if (! $file instanceof UploadedFile) {
             throw Refused::because('picture', 'refused.give-a-photograph');
         }
-        if (in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) || $file->getSize() > self::MOST_BYTES) {
-            throw Refused::because('picture', 'refused.photograph-is-too-large', megabytes: intdiv(self::MOST_BYTES, 1024 * 1024));
+        if (
+            in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
+                || $file->getSize() > self::MOST_BYTES
+        ) {
+            throw Refused::because(
+                'picture', 'refused.photograph-is-too-large', megabytes: intdiv(self::MOST_BYTES, 1024 * 1024),
+            );
         }
         if (! $file->isValid()) {
             throw Refused::because('picture', 'refused.photograph-did-not-arrive');
@@ -56,7 +61,9 @@ final readonly class PictureFile
             throw Refused::because('picture', 'refused.is-no-picture');
         }
         if ($said[0] * $said[1] > self::MOST_PIXELS) {
-            throw Refused::because('picture', 'refused.photograph-has-too-many-pixels', megapixels: intdiv(self::MOST_PIXELS, 1_000_000));
+            throw Refused::because(
+                'picture', 'refused.photograph-has-too-many-pixels', megapixels: intdiv(self::MOST_PIXELS, 1_000_000),
+            );
         }
         try {
             $image = ImageManager::gd()->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
@@ -64,7 +71,9 @@ final readonly class PictureFile
             throw Refused::because('picture', 'refused.is-no-picture');
         }
 
-        return new self((string) $image->toJpeg(self::QUALITY, progressive: true, strip: true), $image->width(), $image->height());
+        return new self(
+            (string) $image->toJpeg(self::QUALITY, progressive: true, strip: true), $image->width(), $image->height(),
+        );
     }
 
     /** Whether it is one that was kept here: a JPEG no larger than ours are. */

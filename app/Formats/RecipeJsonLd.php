@@ -74,7 +74,10 @@ final class RecipeJsonLd
             return null;
         }
         $own = $recipe['additionalProperty'] ?? null;
-        if (is_array($own) && in_array($own['name'] ?? null, [Dish::FORMAT, ...Editions::OLDER], true) && is_string($own['value'] ?? null)) {
+        if (
+            is_array($own) && in_array($own['name'] ?? null, [Dish::FORMAT, ...Editions::OLDER], true)
+                && is_string($own['value'] ?? null)
+        ) {
             return ['name' => '', 'eaters' => 0, 'lines' => [], 'dish' => OpenFile::dish($own['value'])];
         }
         $name = is_string($recipe['name'] ?? null) ? trim(strip_tags($recipe['name'])) : '';

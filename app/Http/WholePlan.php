@@ -21,7 +21,8 @@ use Orbek\Core\Rice\Stage;
  * and the closed pot do.
  *
  * @phpstan-type Step array{
- *     id: string, dish: int|null, of: string, name: string, detail: string, begin: string, finish: string, minutes: int,
+ *     id: string, dish: int|null, of: string, name: string, detail: string, begin: string, finish: string,
+ *     minutes: int,
  *     startsAt: int, startedAt: int|null, doneAt: int|null, amounts: list<string>, cautions: list<string>,
  *     boil: BoilPlan|null, sealed: Cook|null, follows: string|null
  * }
@@ -60,16 +61,21 @@ final readonly class WholePlan
         $steps = [];
         foreach ($fold->tasks as $id => $task) {
             $progress = $fold->progress($id);
-            $at = ($progress->startedAt ?? ($progress->isDone() ? $progress->doneAt : $situation->startsAt($id)) ?? $situation->tableAt)->getTimestamp();
+            $at = (
+                $progress->startedAt ?? ($progress->isDone() ? $progress->doneAt : $situation->startsAt($id))
+                    ?? $situation->tableAt
+            )->getTimestamp();
             $steps[] = $task->dish === null
                 ? [
-                    'id' => $task->task, 'dish' => null, 'of' => '', 'name' => $this->say->first($task->name), 'detail' => '',
+                    'id' => $task->task, 'dish' => null, 'of' => '', 'name' => $this->say->first($task->name),
+                    'detail' => '',
                     'begin' => $this->say->text($task->begin), 'finish' => $this->say->text($task->finish),
                     'minutes' => $fold->minutes($id), 'startsAt' => $at, ...self::times($progress), 'amounts' => [],
                     'cautions' => [], 'boil' => null, 'sealed' => null, 'follows' => null,
                 ]
                 : $this->step(
-                    $fold->dishes[$task->dish], $task->task, $task->dish, $fold->dishes[$task->dish]->plan()->dish->name,
+                    $fold->dishes[$task->dish], $task->task, $task->dish,
+                    $fold->dishes[$task->dish]->plan()->dish->name,
                     $progress, $fold->minutes($id), $at,
                 );
         }
@@ -88,10 +94,12 @@ final readonly class WholePlan
         return [
             'id' => $id, 'dish' => $dish, 'of' => $of, 'name' => $this->say->first($work->name),
             'detail' => $work->detail === null ? '' : $this->say->first($work->detail),
-            'begin' => $this->say->text($work->begin), 'finish' => $this->say->text($work->finish), 'minutes' => $minutes,
+            'begin' => $this->say->text($work->begin), 'finish' => $this->say->text($work->finish),
+            'minutes' => $minutes,
             'startsAt' => $startsAt, ...self::times($progress),
             'amounts' => array_values(array_map(
-                fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->name), $amounts,
+                fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->name),
+                $amounts,
             )),
             'cautions' => array_map(fn ($caution): string => $this->say->label($caution, 'says'), $fold->cautions($id)),
             'boil' => $work->kind === WorkKind::Boil ? $plan->boil() : null,

@@ -81,7 +81,8 @@ final class Cook extends Model
     {
         return [
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
-            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime', 'folded' => 'integer',
+            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime',
+            'folded' => 'integer',
             'summary' => 'array',
             'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'practice' => 'array', 'place' => 'integer',
         ];
@@ -147,14 +148,16 @@ final class Cook extends Model
     /** The cook of one dish by itself that is going on, if one is: the newest neither served nor given up. */
     public static function onTheStove(): ?self
     {
-        return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+        return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)
+            ->latest('started_at')->first();
     }
 
     /**
      * Those that have what was asked for.
      *
      * @param  Builder<self>  $query
-     * @param  array<string, string>  $asked find, fault ("rice:hard", "late"), pot, ring, lot, month; empty where not asked
+     * @param  array<string, string>  $asked find, fault ("rice:hard", "late"), pot, ring, lot, month; empty where not
+     *     asked
      */
     #[Scope]
     protected function found(Builder $query, array $asked): void
@@ -214,10 +217,15 @@ final class Cook extends Model
     public static function paces(DateTimeImmutable $now): array
     {
         $paces = [];
-        $used = self::query()->toBase()->where('started_at', '>', $now->modify('-'.Pace::DAYS.' days')->format('Y-m-d H:i:s'))
+        $used = self::query()->toBase()->where(
+            'started_at', '>', $now->modify('-'.Pace::DAYS.' days')->format('Y-m-d H:i:s'),
+        )
             ->groupBy('lot')->selectRaw('lot, sum(used_g) as g, min(started_at) as since')->get();
         foreach ($used as $row) {
-            $paces[(string) $row->lot] = Pace::of((float) $row->g, ($now->getTimestamp() - CarbonImmutable::parse((string) $row->since, 'UTC')->getTimestamp()) / 86400);
+            $paces[(string) $row->lot] = Pace::of(
+                (float) $row->g,
+                ($now->getTimestamp() - CarbonImmutable::parse((string) $row->since, 'UTC')->getTimestamp()) / 86400,
+            );
         }
 
         return $paces;
@@ -226,10 +234,8 @@ final class Cook extends Model
     /** A dish's cook that is still open, if one is. */
     public static function openOf(Dish $dish): ?self
     {
-        return self::query()->where(
-            'dish_id',
-            $dish->id,
-        )->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+        return self::query()->where('dish_id', $dish->id)->where('meal_cook_id', null)
+            ->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
     }
 
     /**
@@ -242,7 +248,9 @@ final class Cook extends Model
         // What was simulated teaches nothing of this kitchen.
         return $this->practice !== null ? [] : array_intersect_key(
             $this->summary ?? [],
-            ['used' => 0, 'eye' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + ($this->stove_taken_back ? [] : ['stove' => 0]),
+            ['used' => 0, 'eye' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + (
+                $this->stove_taken_back ? [] : ['stove' => 0]
+            ),
         );
     }
 
@@ -271,7 +279,9 @@ final class Cook extends Model
         );
     }
 
-    /** Begins one for practice, in the kitchen as it is thought to be; what the supper hides is not told to the plan. */
+    /**
+     * Begins one for practice, in the kitchen as it is thought to be; what the supper hides is not told to the plan.
+     */
     public static function practise(string $id, Dish $dish, Supper $supper, DateTimeImmutable $now): self
     {
         $kitchen = Kitchen::core();
@@ -280,7 +290,8 @@ final class Cook extends Model
 
         return self::query()->create([
             'id' => $id, 'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $dish->document, 'lot' => '',
-            'kitchen' => $kitchen->toArray(), 'knowledge' => $known->toArray(), 'started_at' => $now, 'practice' => $supper->toArray(),
+            'kitchen' => $kitchen->toArray(), 'knowledge' => $known->toArray(), 'started_at' => $now,
+            'practice' => $supper->toArray(),
             'table_at' => $plan->day->tableAt->setTimezone(new DateTimeZone('UTC')),
         ]);
     }
@@ -365,7 +376,8 @@ final class Cook extends Model
         $this->inFold = $events->count();
 
         return CoreCook::fold(
-            $this->plan(), array_values($events->map(static fn (CookEvent $event): Event => $event->core())->all()), $now,
+            $this->plan(), array_values($events->map(static fn (CookEvent $event): Event => $event->core())->all()),
+            $now,
         );
     }
 

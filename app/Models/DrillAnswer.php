@@ -49,7 +49,10 @@ final class DrillAnswer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['off' => 'float', 'doneness' => 'float', 'said' => 'float', 'seed' => 'integer', 'answered_at' => 'datetime'];
+        return [
+            'off' => 'float', 'doneness' => 'float', 'said' => 'float', 'seed' => 'integer',
+            'answered_at' => 'datetime',
+        ];
     }
 
     public function isRight(): bool
@@ -60,7 +63,9 @@ final class DrillAnswer extends Model
     /** What was shown, drawn again. */
     public function spoonful(): ?Spoonful
     {
-        return $this->seed === null || $this->doneness === null ? null : Spoonful::of($this->doneness, self::chances($this->seed));
+        return $this->seed === null || $this->doneness === null
+            ? null
+            : Spoonful::of($this->doneness, self::chances($this->seed));
     }
 
     /** @return list<float> the same chances for the same seed */
@@ -80,7 +85,8 @@ final class DrillAnswer extends Model
     {
         $evidence = match (true) {
             $this->doneness === null => null,
-            $this->round === 'stage' && $this->answered !== null => Eye::named($this->doneness, Stage::from($this->answered)),
+            $this->round === 'stage'
+                && $this->answered !== null => Eye::named($this->doneness, Stage::from($this->answered)),
             $this->round === 'far' && $this->said !== null => Eye::told($this->doneness, $this->said),
             default => null,
         };
@@ -100,7 +106,9 @@ final class DrillAnswer extends Model
         foreach ($answers as $answer) {
             if ($answer->round !== 'lift') {
                 $cards[] = [
-                    'card' => (new Card(Stage::from($answer->asked), Form::tryFrom((string) $answer->form) ?? Form::Plates))->id(),
+                    'card' => (
+                        new Card(Stage::from($answer->asked), Form::tryFrom((string) $answer->form) ?? Form::Plates)
+                    )->id(),
                     'right' => $answer->isRight(), 'at' => $answer->answered_at->toDateTimeImmutable(),
                 ];
             }

@@ -220,7 +220,9 @@ final class MealCook extends Model
                 $cook->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all(),
             );
         }
-        $ofAll = array_values($this->events()->get()->map(static fn (MealCookEvent $event): Event => $event->core())->all());
+        $ofAll = array_values(
+            $this->events()->get()->map(static fn (MealCookEvent $event): Event => $event->core())->all()
+        );
         $this->inFold = count($ofAll) + array_sum(array_map(count(...), $ofDishes));
 
         return $this->fresh = CoreMealCook::fold($this->plan(), $this->planner(), $ofDishes, $ofAll, $now);

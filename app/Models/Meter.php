@@ -46,7 +46,9 @@ final class Meter extends Model
     public static function connect(string $name, MeterKind $kind, DateTimeImmutable $now): string
     {
         $token = Str::random(32);
-        self::query()->create(['name' => $name, 'kind' => $kind, 'token_sum' => hash('sha256', $token), 'made_at' => $now]);
+        self::query()->create(
+            ['name' => $name, 'kind' => $kind, 'token_sum' => hash('sha256', $token), 'made_at' => $now]
+        );
 
         return $token;
     }
@@ -86,7 +88,9 @@ final class Meter extends Model
             $event = Event::fromFields(Fields::of([
                 'id' => (string) Str::ulid($at), 'at' => $at->getTimestamp(), 'subject' => $task,
             ] + ($this->kind === MeterKind::Weight
-                ? ['type' => 'weighed', 'raw_g' => $rawG, 'drained_g' => $value] : ['type' => 'heat-set', 'setting' => $value])));
+                ? [
+                    'type' => 'weighed', 'raw_g' => $rawG, 'drained_g' => $value,
+                ] : ['type' => 'heat-set', 'setting' => $value])));
             $record($place, $event);
 
             return $event->kind();
@@ -100,12 +104,16 @@ final class Meter extends Model
     {
         $cook = Cook::onTheStove();
         if ($cook !== null) {
-            yield [null, $cook->fold($now), static fn (?int $place, Event $event): array => $cook->record([$event], $now)];
+            yield [
+                null, $cook->fold($now), static fn (?int $place, Event $event): array => $cook->record([$event], $now),
+            ];
         }
         $meal = MealCook::onTheStove();
         if ($meal !== null) {
             foreach ($meal->fold($now)->dishes as $place => $fold) {
-                yield [$place, $fold, static fn (?int $of, Event $event): array => $meal->record([[$of, $event]], $now)];
+                yield [
+                    $place, $fold, static fn (?int $of, Event $event): array => $meal->record([[$of, $event]], $now),
+                ];
             }
         }
     }

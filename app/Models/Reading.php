@@ -41,13 +41,20 @@ final class Reading extends Model
     public static function temperatures(DateTimeImmutable $since, DateTimeImmutable $until): array
     {
         $probes = Meter::query()->where('kind', MeterKind::Temperature)->pluck('id')->all();
-        $all = $probes === [] ? [] : self::query()->whereIn('meter_id', $probes)->whereBetween('read_at', [$since, $until])
-            ->orderBy('read_at')->get()->all();
+        $all = $probes === []
+            ? []
+            : self::query()->whereIn('meter_id', $probes)->whereBetween('read_at', [$since, $until])
+                ->orderBy('read_at')->get()->all();
         $every = max(1, (int) ceil(count($all) / self::MOST));
 
         return array_values(array_map(
-            static fn (self $one): array => [($one->read_at->getTimestamp() - $since->getTimestamp()) / 60, round($one->value, 1)],
-            array_filter($all, static fn (int $index): bool => $index % $every === 0 || $index === count($all) - 1, ARRAY_FILTER_USE_KEY),
+            static fn (self $one): array => [
+                ($one->read_at->getTimestamp() - $since->getTimestamp()) / 60, round($one->value, 1),
+            ],
+            array_filter(
+                $all, static fn (int $index): bool => $index % $every === 0 || $index === count($all) - 1,
+                ARRAY_FILTER_USE_KEY,
+            ),
         ));
     }
 }

@@ -81,7 +81,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict();
         // A probe may speak twice a second and no faster.
-        RateLimiter::for('readings', static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->route('token')));
+        RateLimiter::for(
+            'readings',
+            static fn (Request $request): Limit => Limit::perMinute(120)->by((string) $request->route('token')),
+        );
         // Templates are laid out for those who read them; what goes out need not be.
         Blade::prepareStringsForCompilationUsing(
             static fn (string $template): string => (string) preg_replace('/\n[ \t]+/', "\n ", $template),

@@ -129,7 +129,10 @@ final class Wording
         $name = is_string($name) ? $name : str_replace(['/', '_'], ' ', $one->path);
 
         return $this->text(
-            Note::of('difference.changed', field: $name, is: $this->value($named($one->is)), was: $this->value($named($one->was))),
+            Note::of(
+                'difference.changed', field: $name, is: $this->value($named($one->is)),
+                was: $this->value($named($one->was)),
+            ),
         );
     }
 

@@ -244,7 +244,8 @@ final class Laying
         }
         // The longer nothing was found, the wider it looks.
         $loose = $this->loose();
-        for ($wider = intdiv($this->looks - $this->betteredAt, self::WIDEN_AFTER); $wider > 0 && $this->random(2) > 0; $wider--) {
+        $wider = intdiv($this->looks - $this->betteredAt, self::WIDEN_AFTER);
+        while ($wider-- > 0 && $this->random(2) > 0) {
             $loose += $this->loose();
         }
         $kept = [];
@@ -468,7 +469,11 @@ final class Laying
             if (! $windows->mayShare[$pair] || $windows->order[$pair] !== Windows::FREE || ! isset($is[$i], $is[$j])) {
                 continue;
             }
-            foreach ([[Windows::FORTH, $i, $j, $windows->forth[$pair]], [Windows::BACK, $j, $i, $windows->back[$pair]]] as [$order, $a, $b, $least]) {
+            foreach (
+                [
+                    [Windows::FORTH, $i, $j, $windows->forth[$pair]], [Windows::BACK, $j, $i, $windows->back[$pair]],
+                ] as [$order, $a, $b, $least]
+            ) {
                 if ($windows->latest[$b] >= $windows->earliest[$a] + $least) {
                     $moves = $windows->latest[$a] - ($windows->latest[$b] - $least) + $this->random(4);
                     $choices[] = [($this->liked[$pair] ?? 0) === $order ? $moves - 30 : $moves, $pair, $order];
@@ -576,7 +581,10 @@ final class Laying
                     $up = min($up, ($job->pin ?? -$job->minutes) - $starts[$i]);
                     $down = max($down, ($job->pin ?? -Windows::FARTHEST_MIN) - $starts[$i]);
                     $down =
-                        max($down, ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i]);
+                        max(
+                            $down,
+                            ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i],
+                        );
                     if ($job->isBound) {
                         $down = max($down, -$busyMin - $starts[$i]);
                     }

@@ -155,7 +155,9 @@ final class MealChanges
             $rings[] = $block->flame->ring;
         }
 
-        return array_values(array_filter(array_unique($rings), static fn (?string $ring): bool => $ring !== null && $ring !== ''));
+        return array_values(
+            array_filter(array_unique($rings), static fn (?string $ring): bool => $ring !== null && $ring !== '')
+        );
     }
 
     /**

@@ -261,13 +261,17 @@ final readonly class Dish
      */
     public function servings(): array
     {
-        return array_values(array_filter(Serving::cases(), fn (Serving $one): bool => $one === $this->serving || match ($one) {
+        $can = fn (Serving $one): bool => match ($one) {
             // A folded dish has no top to set aside, and a base that is not laid no crust to lift after it.
             Serving::Mixed => ! $this->folded,
             Serving::Lifted => $this->base->kind->isLaid,
             Serving::Platter => ! $this->fillings->beside()->isNone(),
             Serving::Whole, Serving::Scooped => true,
-        }));
+        };
+
+        return array_values(array_filter(
+            Serving::cases(), fn (Serving $one): bool => $one === $this->serving || $can($one),
+        ));
     }
 
     /** Whether some of its rice is lifted at another stage than the rest. */

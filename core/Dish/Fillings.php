@@ -95,7 +95,9 @@ final readonly class Fillings
     public function strictest(): ?FillingKind
     {
         $kinds =
-            array_filter(array_map(static fn (Filling $one): ?FillingKind => $one->strictest(), array_values($this->all)));
+            array_filter(
+                array_map(static fn (Filling $one): ?FillingKind => $one->strictest(), array_values($this->all))
+            );
         usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC <=> $a->safeCoreC);
 
         return $kinds[0] ?? null;

@@ -52,7 +52,9 @@ final readonly class Foods
         foreach ($this->byName as $name => $food) {
             if (str_contains($text, (string) $name)) {
                 $left =
-                    (string) preg_replace('/(?<![\p{L}\d])'.preg_quote((string) $name, '/').'(?![\p{L}\d])/u', '·', $text);
+                    (string) preg_replace(
+                        '/(?<![\p{L}\d])'.preg_quote((string) $name, '/').'(?![\p{L}\d])/u', '·', $text,
+                    );
                 if ($left !== $text) {
                     $found[] = $food;
                     $text = $left;

@@ -14,7 +14,10 @@ use Orbek\Core\Measure\Refused;
  */
 final readonly class Gravy
 {
-    /** Boiled off a pan that simmers open, g a minute: 270 W into the heat of evaporation (our own: a small ring at half). */
+    /**
+     * Boiled off a pan that simmers open, g a minute: 270 W into the heat of evaporation (our own: a small ring at
+     * half).
+     */
     public const OPEN_G_PER_MIN = 7.0;
 
     /** A gravy is not cooked down to less than this share of what it was. */

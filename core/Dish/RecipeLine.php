@@ -79,7 +79,8 @@ final readonly class RecipeLine
             'ml' => $food?->kgPerL,
             'piece' => $food?->pieceG,
             // A stick or a head of what comes by the piece is one.
-            default => $food->weighs[$unit] ?? (in_array($unit, ['stick', 'head', 'pod'], true) ? $food?->pieceG : null),
+            default => $food->weighs[$unit]
+                ?? (in_array($unit, ['stick', 'head', 'pod'], true) ? $food?->pieceG : null),
         };
 
         return $each === null ? null : $amount * $each;
@@ -88,7 +89,9 @@ final readonly class RecipeLine
     /** Whether a line leaves its amount to the cook. */
     private static function isToTaste(string $text): bool
     {
-        return preg_match('/\b(to taste|as needed|to serve|for serving|for frying|to garnish|for garnish|optional)\b/i', $text) === 1
+        return preg_match(
+            '/\b(to taste|as needed|to serve|for serving|for frying|to garnish|for garnish|optional)\b/i', $text,
+        ) === 1
             || preg_match('/\d/', $text) !== 1;
     }
 

@@ -99,7 +99,9 @@ final readonly class Debrief
         );
     }
 
-    /** @return array{what: Note, so: Note, cost: float}|null the heat as it was turned, against the best for this pot */
+    /**
+     * @return array{what: Note, so: Note, cost: float}|null the heat as it was turned, against the best for this pot
+     */
     private static function heat(Cook $cook, SealedPot $pot, HeatPlan $asItWas): ?array
     {
         $load = $cook->plan()->potted->first();

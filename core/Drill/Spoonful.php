@@ -41,9 +41,10 @@ final readonly class Spoonful
     private const SEEN = 0.16;
 
     /**
-     * @param  list<array{x: float, y: float, turn: float, long: float, thick: float, heart: float, up: bool, glass: bool, split: bool}>  $grains
-     *     place 0 … 1 across and down, degrees, length and thickness over the raw grain's length, heart's width over the
-     *     grain's, whether it rides at the surface, is glassy still, has burst
+     * @param  list<array{x: float, y: float, turn: float, long: float, thick: float, heart: float, up: bool,
+     *     glass: bool, split: bool}>  $grains
+     *     place 0 … 1 across and down, degrees, length and thickness over the raw grain's length, heart's width over
+     *     the grain's, whether it rides at the surface, is glassy still, has burst
      */
     private function __construct(public array $grains, public float $doneness)
     {
@@ -66,7 +67,8 @@ final readonly class Spoonful
                 'x' => self::rounded(($i % 6 + 0.2 + 0.6 * $x) / 6),
                 'y' => self::rounded((intdiv($i, 6) + 0.2 + 0.6 * $y) / 5),
                 'turn' => round(180 * $turn), 'long' => self::rounded(
-                    (1 + self::SOAKED_LONGER * $soaked + self::LONGER * $own) * (1 + self::OVER_LONGER * $over) * (0.9 + 0.2 * $long),
+                    (1 + self::SOAKED_LONGER * $soaked + self::LONGER * $own) * (1 + self::OVER_LONGER * $over)
+                        * (0.9 + 0.2 * $long),
                 ),
                 'thick' => self::rounded(0.24 * (1 + self::THICKER * $own)),
                 'heart' => $heart < self::SEEN ? 0.0 : self::rounded($heart),

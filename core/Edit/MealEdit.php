@@ -48,7 +48,9 @@ final class MealEdit
             return $meal->with(['dishes' => self::dishes($list, $how, $index, $value)]);
         }
         if (! in_array($what, self::LISTS, true)) {
-            throw Refused::unknown('path', $path, [...self::WORDS, 'dishes:add', 'sides:add', 'guests:add', 'pin:task']);
+            throw Refused::unknown(
+                'path', $path, [...self::WORDS, 'dishes:add', 'sides:add', 'guests:add', 'pin:task'],
+            );
         }
 
         return $meal->with([$what => match ($how) {

@@ -140,7 +140,10 @@ final readonly class Aim
             }
             if ($layer instanceof SealedFilling
 
-                            && (($layer->pieces->safeC !== null && $steaming->centreC[$i] < $layer->pieces->safeC + self::TO_SPARE_C)
+                            && ((
+                                $layer->pieces->safeC !== null
+                                    && $steaming->centreC[$i] < $layer->pieces->safeC + self::TO_SPARE_C
+                            )
                     || ($layer->pieces->tenderS > 0 && $steaming->tenderness[$i] < 1.0))) {
                 return false;
             }

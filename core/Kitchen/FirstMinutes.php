@@ -104,7 +104,12 @@ final class FirstMinutes
     {
         $rows = $said->each('pots');
         if ($rows === []) {
-            return [['id' => 'pot-1', 'name' => '24 cm steel, 5.5 L', 'material' => 'steel', 'diameter_cm' => 24.0, 'litres' => 5.5]];
+            return [
+                [
+                    'id' => 'pot-1', 'name' => '24 cm steel, 5.5 L', 'material' => 'steel', 'diameter_cm' => 24.0,
+                    'litres' => 5.5,
+                ],
+            ];
         }
         $pots = [];
         foreach ($rows as $at => $row) {

@@ -109,7 +109,10 @@ final readonly class Stack
                 $conducts[] = $layer->conducts;
                 $inside = $layer instanceof SealedFilling ? self::INSIDE : 0.0;
                 $dryJ[] = $share
-                    * (self::DRY_J_PER_KG_K * (1 - $inside) * $layer->stuff->dryKg + Fat::J_PER_KG_K * $layer->stuff->fatKg);
+                    * (
+                        self::DRY_J_PER_KG_K * (1 - $inside) * $layer->stuff->dryKg
+                            + Fat::J_PER_KG_K * $layer->stuff->fatKg
+                    );
                 $insideDryJ[] = $share * self::DRY_J_PER_KG_K * $inside * $layer->stuff->dryKg;
                 $leastKg[] = $share * self::BOUND_LEFT * (1 - $inside) * $layer->stuff->boundKg;
                 $raw[] = $layer instanceof SealedRice ? $share * $layer->rawKg : 0.0;

@@ -13,13 +13,16 @@ namespace Orbek\Core\Measure;
 final class AmountReader
 {
     private const FRACTIONS = [
-        '¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8', '–' => '-', '—' => '-',
+        '¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅓' => ' 1/3', '⅔' => ' 2/3', '⅛' => ' 1/8', '–' => '-',
+        '—' => '-',
         '×' => ' x ',
     ];
 
     private const NUMBERS = [
-        'half a dozen' => '6', 'a dozen' => '12', 'a couple of' => '2', 'half an' => '1/2', 'half a' => '1/2', 'half' => '1/2',
-        'a quarter of a' => '1/4', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6',
+        'half a dozen' => '6', 'a dozen' => '12', 'a couple of' => '2', 'half an' => '1/2', 'half a' => '1/2',
+        'half' => '1/2',
+        'a quarter of a' => '1/4', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5',
+        'six' => '6',
         'seven' => '7', 'eight' => '8', 'nine' => '9', 'ten' => '10', 'twelve' => '12', 'an' => '1', 'a' => '1',
     ];
 
@@ -27,7 +30,8 @@ final class AmountReader
     private const ABOUT = '(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|some|up to|at least|another)';
 
     /** Words between an amount and its unit, or its food. */
-    private const SIZED = '(?:heaped|heaping|level|rounded|scant|generous|good|big|large|small|medium|medium-sized|thick|fat|whole)';
+    private const SIZED = '(?:heaped|heaping|level|rounded|scant|generous|good|big|large|small|medium|medium-sized'
+        .'|thick|fat|whole)';
 
     /** Grams, or millilitres, of one; null marks a cup, which is six different things. */
     private const UNITS = [
@@ -43,10 +47,13 @@ final class AmountReader
 
     /** What a food itself tells the weight of. */
     private const OF_A_FOOD = [
-        'pinch(?:es)?' => 'pinch', 'handfuls?' => 'handful', 'bunch(?:es)?' => 'bunch', 'tins?|cans?' => 'tin', 'jars?' => 'jar',
-        'pots?' => 'pot', 'bags?|packets?|packs?' => 'bag', 'sprigs?' => 'sprig', 'sticks?|stalks?' => 'stick', 'knobs?' => 'knob',
+        'pinch(?:es)?' => 'pinch', 'handfuls?' => 'handful', 'bunch(?:es)?' => 'bunch', 'tins?|cans?' => 'tin',
+        'jars?' => 'jar',
+        'pots?' => 'pot', 'bags?|packets?|packs?' => 'bag', 'sprigs?' => 'sprig', 'sticks?|stalks?' => 'stick',
+        'knobs?' => 'knob',
         'pods?' => 'pod', 'blades?' => 'blade', 'strands?|threads?' => 'strand', 'heads?|bulbs?' => 'head',
-        'inch(?:es)?|inch pieces?|thumbs?|thumb-sized pieces?' => 'inch', 'cubes?' => 'cube', 'grinds?|grindings?' => 'grind',
+        'inch(?:es)?|inch pieces?|thumbs?|thumb-sized pieces?' => 'inch', 'cubes?' => 'cube',
+        'grinds?|grindings?' => 'grind',
         'cloves?' => 'clove',
     ];
 
@@ -68,7 +75,9 @@ final class AmountReader
             $times = self::number($found[1]) ?? 1.0;
             $text = substr($text, strlen($found[0]));
         }
-        if (preg_match('~^('.self::NUMBER.')(?:\s*(?:-|to|or)\s*('.self::NUMBER.'))?\s*(.*)$~iu', $text, $found) !== 1) {
+        if (
+            preg_match('~^('.self::NUMBER.')(?:\s*(?:-|to|or)\s*('.self::NUMBER.'))?\s*(.*)$~iu', $text, $found) !== 1
+        ) {
             return null;
         }
         $low = self::number($found[1]);
@@ -80,21 +89,31 @@ final class AmountReader
         $rest = trim((string) preg_replace('~^'.self::SIZED.'\s+~iu', '', ltrim($found[3], '- ')));
         $range = ['low' => $high > $low ? $times * $low : null, 'high' => $high > $low ? $times * $high : null];
         // "1 (400 g) tin", "2 tins (400 g each)": what is written beside it weighs.
-        if (preg_match('~\((?:'.self::ABOUT.'\s+)?('.self::NUMBER.')\s*(g|kg|ml|oz|lb)\b\.?\s*(each)?[^)]*\)~iu', $rest, $beside) === 1) {
+        if (
+            preg_match(
+                '~\((?:'.self::ABOUT.'\s+)?('.self::NUMBER.')\s*(g|kg|ml|oz|lb)\b\.?\s*(each)?[^)]*\)~iu', $rest,
+                $beside,
+            ) === 1
+        ) {
             [$unit, $each] = self::unit($beside[2]) ?? ['g', 1.0];
             $one = (self::number($beside[1]) ?? 0.0) * ($each ?? 1.0);
             $rest = trim((string) preg_replace('~\([^)]*\)~u', ' ', $rest));
-            $isTotal = ($beside[3] ?? '') === '' && preg_match('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b~iu', $rest) !== 1;
+            $isTotal = ($beside[3] ?? '') === ''
+                && preg_match('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b~iu', $rest) !== 1;
             if ($one > 0) {
                 $rest = (string) preg_replace('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b\s*~iu', '', $rest);
 
-                return ['amount' => ($isTotal ? 1.0 : $amount) * $one, 'unit' => $unit, 'of' => self::food($rest)] + $range;
+                return [
+                    'amount' => ($isTotal ? 1.0 : $amount) * $one, 'unit' => $unit, 'of' => self::food($rest),
+                ] + $range;
             }
         }
         foreach (self::UNITS as $words => [$unit, $each]) {
             if (preg_match('~^(?:'.$words.')(?![\p{L}])\.?\s*(.*)$~iu', $rest, $match) === 1) {
                 // "500 g/1 lb 2 oz lamb": the first counts.
-                $of = (string) preg_replace('~^/\s*[\d.,/ ]+\s*(?:lb|oz|kg|g|ml|fl oz)\b\.?(?:\s*[\d.,/ ]+\s*oz\b)?~iu', '', $match[1]);
+                $of = (string) preg_replace(
+                    '~^/\s*[\d.,/ ]+\s*(?:lb|oz|kg|g|ml|fl oz)\b\.?(?:\s*[\d.,/ ]+\s*oz\b)?~iu', '', $match[1],
+                );
 
                 return ['amount' => $amount * ($each ?? $cup->millilitres()), 'unit' => $unit, 'of' => self::food($of)]
                     + self::scaled($range, $each ?? $cup->millilitres());
@@ -105,7 +124,9 @@ final class AmountReader
                 // "4 cloves" are the spice, "4 cloves of garlic" are not.
                 $of = $match[1] === '' ? $rest : $match[1];
 
-                return ['amount' => $amount, 'unit' => $match[1] === '' ? 'piece' : $measure, 'of' => self::food($of)] + $range;
+                return [
+                    'amount' => $amount, 'unit' => $match[1] === '' ? 'piece' : $measure, 'of' => self::food($of),
+                ] + $range;
             }
         }
 
@@ -119,7 +140,8 @@ final class AmountReader
         $text = (string) preg_replace('~^(?:[-*]\s+|•\s*)?(?:(?:the|'.self::ABOUT.')\s+)?(?=\S)~iu', '', $text);
         // "juice of 2 lemons" is two lemons' juice.
         $text = (string) preg_replace(
-            '~^(?:finely grated\s+)?(juice|zest|peel)\s+of\s+('.self::NUMBER.'|an?|one|two|half an?|½)\s+(lemon|lime|orange)s?~iu',
+            '~^(?:finely grated\s+)?(juice|zest|peel)\s+of\s+('.self::NUMBER.'|an?|one|two|half an?|½)\s+'
+                .'(lemon|lime|orange)s?~iu',
             '$2 $3 $1', $text,
         );
         foreach (self::NUMBERS as $word => $number) {
@@ -129,7 +151,9 @@ final class AmountReader
             }
         }
 
-        return (string) preg_replace('~^('.self::NUMBER.')\s*('.implode('|', array_keys(self::NUMBERS)).')\s+(?=\p{L})~iu', '$1 ', $text);
+        return (string) preg_replace(
+            '~^('.self::NUMBER.')\s*('.implode('|', array_keys(self::NUMBERS)).')\s+(?=\p{L})~iu', '$1 ', $text,
+        );
     }
 
     private static function number(string $text): ?float

@@ -239,7 +239,10 @@ final readonly class Amounts
         $list = [];
         foreach (
             [
-                [$gravy->withIt, Station::Layers, WorkKind::Layer, Note::of('amounts.gravy-in-with', filling: $filling->name)],
+                [
+                    $gravy->withIt, Station::Layers, WorkKind::Layer,
+                    Note::of('amounts.gravy-in-with', filling: $filling->name),
+                ],
                 [
                     $gravy->atTable(), Station::Serve, WorkKind::Open,
                     Note::of('amounts.gravy-for-the-table', filling: $filling->name),

@@ -285,7 +285,10 @@ final readonly class Clashes
         foreach ($this->dish->fillings->all as $place => $filling) {
             $marinade = $filling->marinade;
             $times = $marinade?->times($filling->strictest() ?? $filling->toughest());
-            if ($marinade !== null && $times !== null && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])) {
+            if (
+                $marinade !== null && $times !== null
+                    && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])
+            ) {
                 $clashes[] = new Clash(
                     Station::Filling,
                     Note::of(

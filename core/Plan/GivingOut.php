@@ -118,7 +118,9 @@ final class GivingOut
     /** @param  list<string>  $reserved */
     private function plan(Dish $dish, array $reserved): Plan
     {
-        return $this->planned[hash('xxh128', (string) json_encode([$dish->toArray(), $reserved]))] ??= $this->planner->plan(
+        return $this->planned[
+            hash('xxh128', (string) json_encode([$dish->toArray(), $reserved]))
+        ] ??= $this->planner->plan(
             $dish, $reserved,
         );
     }
@@ -137,7 +139,9 @@ final class GivingOut
         usort($pots, static fn (Pot $a, Pot $b): int => [$a->id !== $dish->lid->pot, $a->litres]
             <=> [$b->id !== $dish->lid->pot, $b->litres]);
         $rings = array_map(strval(...), array_keys($this->kitchen->burners));
-        usort($rings, fn (string $a, string $b): int => [$a !== $dish->lid->burner, -$this->kitchen->burners[$a]->netW()]
+        usort($rings, fn (string $a, string $b): int => [
+            $a !== $dish->lid->burner, -$this->kitchen->burners[$a]->netW(),
+        ]
             <=> [$b !== $dish->lid->burner, -$this->kitchen->burners[$b]->netW()]);
         $places = [];
         foreach (array_slice($pots, 0, self::POTS) as $pot) {

@@ -178,7 +178,10 @@ final class MealWork
             }
         }
         $rings = array_values($kitchen->burners);
-        usort($rings, static fn (Burner $a, Burner $b): int => [$held[$a->id], $a->netW()] <=> [$held[$b->id], $b->netW()]);
+        usort(
+            $rings,
+            static fn (Burner $a, Burner $b): int => [$held[$a->id], $a->netW()] <=> [$held[$b->id], $b->netW()],
+        );
 
         return $rings[0]->id;
     }

@@ -32,7 +32,9 @@ final readonly class Nutrition
         $foods = $plan->dish->craft->foods;
         foreach ($plan->ingredients as $one) {
             $grams = self::grams($one);
-            if ($grams === null || in_array($one->shop, ['salt', 'foil', 'flour'], true) || $one->aisle === Aisle::House) {
+            if (
+                $grams === null || in_array($one->shop, ['salt', 'foil', 'flour'], true) || $one->aisle === Aisle::House
+            ) {
                 continue;
             }
             $food = $one->aisle === Aisle::Rice && $one->shop === null
@@ -55,7 +57,9 @@ final readonly class Nutrition
         $why = [
             Note::of('nutrition.of-what-is-measured-out', servings: $servings),
             ...array_map(
-                static fn (string $name, float $kcal): Note => Note::of('nutrition.part', food: $name, kcal: (int) round($kcal / $servings)),
+                static fn (string $name, float $kcal): Note => Note::of(
+                    'nutrition.part', food: $name, kcal: (int) round($kcal / $servings),
+                ),
                 array_keys(array_slice($counted, 0, 4)), array_slice($counted, 0, 4),
             ),
             Note::name($foods->source),

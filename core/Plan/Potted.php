@@ -130,7 +130,9 @@ final readonly class Potted
     private function stove(PotLoad $load, bool $isFirst, array $taken): Stove
     {
         $needed = [$load->place->ring->id, $this->dish->lid->secondBurner];
-        foreach ([...$this->dish->sides, ...$this->dish->extras, ...$this->dish->fillings->beside()->steps()] as $thing) {
+        foreach (
+            [...$this->dish->sides, ...$this->dish->extras, ...$this->dish->fillings->beside()->steps()] as $thing
+        ) {
             $needed[] = $thing->burner;
         }
         $netW = $load->place->ring->netW();

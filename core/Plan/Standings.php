@@ -122,7 +122,9 @@ final readonly class Standings
     private static function says(Standing $one, Pot $pot, Burner $ring): Note
     {
         return match ($one) {
-            Standing::CracksWithoutPlate => Note::of('standing.cracks-without-plate', pot: $pot->name, ring: $ring->name),
+            Standing::CracksWithoutPlate => Note::of(
+                'standing.cracks-without-plate', pot: $pot->name, ring: $ring->name,
+            ),
             Standing::NotFound => Note::of('standing.not-found', pot: $pot->name, ring: $ring->name),
             Standing::HeatsItsMiddle => Note::of('standing.heats-its-middle', pot: $pot->name, ring: $ring->name),
             Standing::WastesHeat => Note::of('standing.wastes-heat', pot: $pot->name, ring: $ring->name),

@@ -775,7 +775,8 @@ final class WorkOrder
     ): void {
         $this->work[] = new Work(
             $kind, $index, new Task($kind->id($index), $minutes, $attention, $holds, $after),
-            $name, $detail, $begin ?? Note::of('work-order.start'), $finish ?? Note::of('work-order.done'), $keeps, $caution,
+            $name, $detail, $begin ?? Note::of('work-order.start'), $finish ?? Note::of('work-order.done'), $keeps,
+            $caution,
         );
     }
 

@@ -50,7 +50,11 @@ final readonly class Cooker
     public static function readLines(string $text, string $field): array
     {
         $lines = [];
-        foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $one): bool => $one !== '') as $one) {
+        foreach (
+            array_filter(
+                array_map(trim(...), explode(',', $text)), static fn (string $one): bool => $one !== '',
+            ) as $one
+        ) {
             if (preg_match('/^(\d{1,2})\s*(?:cups?)?[\s:=]+(\d{1,2}(?:\.\d)?)$/u', $one, $read) !== 1) {
                 throw Refused::because($field, 'refused.a-line-is-cups-and-a-line', read: $one);
             }

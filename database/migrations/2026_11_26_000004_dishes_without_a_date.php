@@ -60,7 +60,10 @@ return new class extends Migration
             $at = Editions::servedAt($document) ?? '';
             $guests = Editions::guests($document);
             $latest = Editions::latest($document);
-            if ($dish->deleted_at === null && ($at >= $now || ($guests !== [] && $at !== '')) && ! $this->isInMeal($dish, $at)) {
+            if (
+                $dish->deleted_at === null && ($at >= $now || ($guests !== [] && $at !== ''))
+                    && ! $this->isInMeal($dish, $at)
+            ) {
                 $this->meal($dish, $latest, $at, $guests);
             }
             DB::table('dishes')->where('id', $dish->id)->update([

@@ -16,7 +16,12 @@ return new class extends Migration
             $table->double('used_g')->virtualAs("json_extract(summary, '$.used.g')")->nullable();
         });
         // What the paces of all bags are read off, without a look at any cook.
-        Schema::table('cooks', static fn (Blueprint $table) => $table->index(['household_id', 'practice', 'started_at', 'lot', 'used_g'], 'cooks_paces_index'));
+        Schema::table(
+            'cooks',
+            static fn (Blueprint $table) => $table->index(
+                ['household_id', 'practice', 'started_at', 'lot', 'used_g'], 'cooks_paces_index',
+            ),
+        );
     }
 
     public function down(): void

@@ -98,7 +98,8 @@ final class DatabaseSeeder extends Seeder
                     ['dish' => $dish('Sour-cherry'), 'eaters' => 6], ['dish' => $dish('Jackfruit'), 'eaters' => 3],
                 ],
                 'sides' => [
-                    ['name' => 'yogurt', 'minutes' => 5, 'keeps' => 'a day in the fridge'], ['name' => 'salad', 'minutes' => 12],
+                    ['name' => 'yogurt', 'minutes' => 5, 'keeps' => 'a day in the fridge'],
+                    ['name' => 'salad', 'minutes' => 12],
                     ['name' => 'baked quince', 'minutes' => 45, 'attention' => 'start', 'oven' => true, 'hot' => true],
                 ],
             ],

@@ -15,9 +15,12 @@ use SplFileInfo;
 final class CoreTokensTest extends TestCase
 {
     private const FORBIDDEN = [
-        'time', 'microtime', 'hrtime', 'date', 'mktime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'lcg_value', 'shuffle', 'array_rand', 'str_shuffle',
-        'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'echo', 'print', 'printf', 'var_dump', 'getenv', 'putenv', 'header', 'curl_init', 'exec', 'shell_exec', 'error_log', 'usleep', 'sleep',
-        'app', 'config', 'collect', 'now', 'today', 'request', 'session', 'cache', 'logger', 'env', 'resolve', 'view', 'response', 'storage_path', 'base_path',
+        'time', 'microtime', 'hrtime', 'date', 'mktime', 'strtotime', 'rand', 'mt_rand', 'random_int', 'random_bytes',
+        'uniqid', 'lcg_value', 'shuffle', 'array_rand', 'str_shuffle',
+        'file_get_contents', 'file_put_contents', 'fopen', 'fwrite', 'echo', 'print', 'printf', 'var_dump', 'getenv',
+        'putenv', 'header', 'curl_init', 'exec', 'shell_exec', 'error_log', 'usleep', 'sleep',
+        'app', 'config', 'collect', 'now', 'today', 'request', 'session', 'cache', 'logger', 'env', 'resolve', 'view',
+        'response', 'storage_path', 'base_path',
     ];
 
     public function test_core_calls_nothing_that_reaches_out(): void

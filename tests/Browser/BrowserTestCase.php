@@ -172,7 +172,9 @@ abstract class BrowserTestCase extends TestCase
     protected function untilItCanGoOnAlone(): void
     {
         $this->waitFor(
-            fn (): bool => $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove"))?.steps?.length > 0') === true,
+            fn (): bool => $this->browser->executeScript(
+                'return Alpine.$data(document.querySelector(".stove"))?.steps?.length > 0'
+            ) === true,
             'the steps are there',
         );
     }

@@ -41,7 +41,9 @@ final class BuildADishTest extends BrowserTestCase
         $this->waitFor(fn (): bool => str_contains($this->drawn('.picture .pot .labels'), 'potatoes'), 'it is drawn');
         $this->browser->executeScript('document.querySelector("[data-path=\'fillings:beside:1\']").click()');
         $this->waitForText('#station-filling', 'Cooked beside the pot');
-        $this->waitFor(fn (): bool => ! str_contains($this->drawn('.picture .pot .labels'), 'potatoes'), 'no layer of it');
+        $this->waitFor(
+            fn (): bool => ! str_contains($this->drawn('.picture .pot .labels'), 'potatoes'), 'no layer of it',
+        );
         $this->assertAccessible('the Pot with two fillings');
 
         // On a table the guests are told of.

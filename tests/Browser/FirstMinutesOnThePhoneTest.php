@@ -13,7 +13,9 @@ final class FirstMinutesOnThePhoneTest extends FirstMinutesTest
 
     protected function press(string $selector): void
     {
-        $this->browser->executeScript('document.querySelector(arguments[0]).scrollIntoView({block: "center"})', [$selector]);
+        $this->browser->executeScript(
+            'document.querySelector(arguments[0]).scrollIntoView({block: "center"})', [$selector],
+        );
         $this->find($selector)->click();
     }
 }

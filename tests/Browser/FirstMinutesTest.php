@@ -57,7 +57,9 @@ class FirstMinutesTest extends BrowserTestCase
         $this->press('[name=school][value=raw-filling]');
         $this->waitForText('.picture h1', 'A first dish');
         self::assertLessThan(15, microtime(true) - $began);
-        self::assertStringContainsString('Loft', (string) $this->find('.masthead .kitchen')->getDomProperty('textContent'));
+        self::assertStringContainsString(
+            'Loft', (string) $this->find('.masthead .kitchen')->getDomProperty('textContent'),
+        );
         self::assertSame(0, $this->there('.station .clash'), 'nothing will not do');
         $this->waitForText('.begin-cook', 'on the table at');
         // Seconds are told by ./orbek bench; a hand goes through so many controls.
@@ -99,6 +101,8 @@ class FirstMinutesTest extends BrowserTestCase
 
     private function there(string $selector): int
     {
-        return (int) $this->browser->executeScript('return document.querySelectorAll(arguments[0]).length', [$selector]);
+        return (int) $this->browser->executeScript(
+            'return document.querySelectorAll(arguments[0]).length', [$selector],
+        );
     }
 }

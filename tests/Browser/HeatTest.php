@@ -121,7 +121,9 @@ final class HeatTest extends BrowserTestCase
         $this->find('.turned button')->click();
         $this->waitForText('.lid .change', 'Turned to full');
         $this->waitFor(
-            fn (): bool => preg_match('/(burns|is past golden) from minute/', $this->text('.lid .ahead')) === 1, 'it is too dark ahead',
+            fn (): bool => preg_match(
+                '/(burns|is past golden) from minute/', $this->text('.lid .ahead'),
+            ) === 1, 'it is too dark ahead',
         );
         $this->button('.tools button', 'Undo');
         $this->waitForText('.lid .change', 'Steam shows at the lid:');
@@ -156,7 +158,9 @@ final class HeatTest extends BrowserTestCase
     {
         $this->visit('/kitchen/things');
         $this->assertAccessible('pots, rings and plates');
-        foreach (['ring-1' => 'one 25, two 45, three 100', 'ring-2' => 'low 25, middle 55, high 100'] as $ring => $marks) {
+        foreach (
+            ['ring-1' => 'one 25, two 45, three 100', 'ring-2' => 'low 25, middle 55, high 100'] as $ring => $marks
+        ) {
             $this->browser->executeScript(
                 'const form = document.querySelector(`form[action$="/ring/${arguments[0]}"]`); form.elements.marks.value = arguments[1]; form.submit();',
                 [$ring, $marks],
@@ -165,11 +169,14 @@ final class HeatTest extends BrowserTestCase
         }
         $this->lentil();
         $this->waitFor(
-            fn (): bool => preg_match('/ at (low|middle|high) till steam/', $this->text('#station-heat .sentence')) === 1,
+            fn (): bool => preg_match(
+                '/ at (low|middle|high) till steam/', $this->text('#station-heat .sentence'),
+            ) === 1,
             'the first heat is told in the knob\'s marks',
         );
         self::assertMatchesRegularExpression(
-            '/ at (one|two|three)( on the tava)?, on Ring 1/', $this->text('#station-heat .sentence'), 'the low heat moves to the small ring',
+            '/ at (one|two|three)( on the tava)?, on Ring 1/', $this->text('#station-heat .sentence'),
+            'the low heat moves to the small ring',
         );
         $this->visit('/clock');
         $this->waitForText('main', 'on Ring 1');

@@ -40,7 +40,9 @@ final class HouseholdTest extends BrowserTestCase
         $this->signIn('Ada', self::PASSPHRASE);
         $this->waitForText('.masthead', 'Ada');
         $this->visit('/shelf');
-        $this->browser->executeScript('[...document.querySelectorAll(".meals-ahead a.table")].find((one) => one.textContent.includes("Two biryanis")).click()');
+        $this->browser->executeScript(
+            '[...document.querySelectorAll(".meals-ahead a.table")].find((one) => one.textContent.includes("Two biryanis")).click()'
+        );
         $this->waitForText('h1, .meal-name', 'Two biryanis');
         $this->find('.begin-meal button')->click();
         $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
@@ -48,7 +50,10 @@ final class HouseholdTest extends BrowserTestCase
 
         $this->visit('/people');
         $this->find('form[action$="/people/invite"] button')->click();
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.qr svg')) !== [], 'the picture for a camera');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.qr svg')) !== [],
+            'the picture for a camera',
+        );
         $this->assertAccessible('an invitation');
         $link = (string) $this->find('.invited a')->getAttribute('href');
         $path = (string) parse_url($link, PHP_URL_PATH);
@@ -63,9 +68,19 @@ final class HouseholdTest extends BrowserTestCase
             $this->waitFor(static fn (): bool => str_contains($phone->getCurrentURL(), '/shelf'), 'Ben is in');
             $phone->get($this->stack->url.'/kitchen/things');
             $phone->get($stove);
-            $this->waitFor(static fn (): bool => $phone->executeScript('return document.querySelector("[data-who=\'2\']") !== null') === true, 'at the stove');
+            $this->waitFor(
+                static fn (): bool => $phone->executeScript(
+                    'return document.querySelector("[data-who=\'2\']") !== null'
+                ) === true,
+                'at the stove',
+            );
             $phone->executeScript('document.querySelector("[data-who=\'2\']").click()');
-            $this->waitFor(static fn (): bool => $phone->executeScript('return document.querySelector("[data-who=\'2\']").getAttribute("aria-pressed")') === 'true', 'he is hands 2');
+            $this->waitFor(
+                static fn (): bool => $phone->executeScript(
+                    'return document.querySelector("[data-who=\'2\']").getAttribute("aria-pressed")'
+                ) === 'true',
+                'he is hands 2',
+            );
             $phone->executeScript('document.querySelector(".act.main").click()');
             $this->browser->get($stove);
             $this->waitFor(fn (): bool => str_contains($this->text('.now'), 'Now ·'), 'Ada sees what he has begun');

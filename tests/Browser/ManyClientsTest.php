@@ -68,7 +68,9 @@ final class ManyClientsTest extends TestCase
         $stack->fresh();
         $cook = (new Client($stack->port))->begin();
         $clients = array_map(static function () use ($stack, $cook): Process {
-            $process = new Process([PHP_BINARY, __DIR__.'/client.php', (string) $stack->port, 'stubborn', $cook, '50'], timeout: 120);
+            $process = new Process(
+                [PHP_BINARY, __DIR__.'/client.php', (string) $stack->port, 'stubborn', $cook, '50'], timeout: 120,
+            );
             $process->start();
 
             return $process;
@@ -84,13 +86,17 @@ final class ManyClientsTest extends TestCase
             /** @var array{taken: list<string>, statuses: array<int, int>} $told */
             $told = json_decode($process->getOutput(), true, 16, JSON_THROW_ON_ERROR);
             self::assertCount(50, $told['taken'], $process->getErrorOutput());
-            self::assertSame([], array_diff(array_keys($told['statuses']), [0, 200, 419]), 'no answer but the right one, or none');
+            self::assertSame(
+                [], array_diff(array_keys($told['statuses']), [0, 200, 419]), 'no answer but the right one, or none',
+            );
             $acknowledged = [...$acknowledged, ...$told['taken']];
         }
         foreach ($acknowledged as $id) {
             self::assertSame(1, (int) $stack->value('select count(*) from cook_events where id = ?', $id), $id);
         }
-        self::assertSame('ok', $stack->value('select integrity_check from pragma_integrity_check where integrity_check != ?', ''));
+        self::assertSame(
+            'ok', $stack->value('select integrity_check from pragma_integrity_check where integrity_check != ?', ''),
+        );
     }
 
     /** @return list<array{statuses: array<int, int>, taken: list<string>, saved: int, seconds: float}> */

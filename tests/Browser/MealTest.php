@@ -29,7 +29,9 @@ final class MealTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->value('[data-path=hands].word') === '2', 'two cook');
         $this->waitForText('.drawing.meal', 'Hands 2');
 
-        $this->browser->executeScript('document.querySelector("[data-path=\'dishes:add\']").closest("details").open = true');
+        $this->browser->executeScript(
+            'document.querySelector("[data-path=\'dishes:add\']").closest("details").open = true'
+        );
         $this->browser->executeScript(
             '[...document.querySelectorAll("[data-path=\'dishes:add\']")].find((dish) => dish.textContent.includes("Jackfruit")).click()',
         );
@@ -41,7 +43,9 @@ final class MealTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("form[data-add=sides]").closest("details").open = true');
         $this->find('[data-add=sides] [name=name]')->sendKeys('salad');
         // A better plan that comes in meanwhile takes nothing of what is half typed.
-        $this->browser->executeAsyncScript('const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector("[data-better]")).better().then(() => done());');
+        $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector("[data-better]")).better().then(() => done());'
+        );
         self::assertSame('salad', $this->value('[data-add=sides] [name=name]'));
         $this->waitTillBettered();
         $this->find('[data-add=sides] button')->click();
@@ -50,9 +54,16 @@ final class MealTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("[data-task=\'side/1\'][tabindex]").focus()');
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ARROW_UP);
         $this->waitFor(fn (): bool => (int) $this->start('side/1') === $start - 1, 'a minute earlier');
-        self::assertStringContainsString('pinned', (string) $this->find('[data-task="side/1"][tabindex]')->getAttribute('aria-label'));
+        self::assertStringContainsString(
+            'pinned', (string) $this->find('[data-task="side/1"][tabindex]')->getAttribute('aria-label'),
+        );
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::DELETE);
-        $this->waitFor(fn (): bool => ! str_contains((string) $this->find('[data-task="side/1"][tabindex]')->getAttribute('aria-label'), 'pinned'), 'let go');
+        $this->waitFor(
+            fn (): bool => ! str_contains(
+                (string) $this->find('[data-task="side/1"][tabindex]')->getAttribute('aria-label'), 'pinned',
+            ),
+            'let go',
+        );
 
         // The table moves, and all of it with it.
         $this->browser->executeScript('document.querySelector("[data-table]").focus()');
@@ -65,7 +76,9 @@ final class MealTest extends BrowserTestCase
         $this->waitForText('.message', 'changed');
     }
 
-    /** @return iterable<string, array{string, string, string|null}> a demo meal, its hour, the task that is begun late */
+    /**
+     * @return iterable<string, array{string, string, string|null}> a demo meal, its hour, the task that is begun late
+     */
     public static function meals(): iterable
     {
         yield 'the winter supper, its polo twelve minutes late' => ['Winter supper', '19:30', 'd1/heat-water'];
@@ -122,7 +135,9 @@ final class MealTest extends BrowserTestCase
         try {
             $other->get($this->browser->getCurrentURL());
             $this->browser->executeScript('document.querySelector("[data-who=\'1\']").click()');
-            $this->waitFor(fn (): bool => $this->find('[data-who="1"]')->getAttribute('aria-pressed') === 'true', 'hands 1');
+            $this->waitFor(
+                fn (): bool => $this->find('[data-who="1"]')->getAttribute('aria-pressed') === 'true', 'hands 1',
+            );
             $other->executeScript('document.querySelector("[data-who=\'2\']").click()');
             $this->waitFor(static fn (): bool => $other->executeScript(
                 'return document.querySelector("[data-who=\'2\']").getAttribute("aria-pressed")',
@@ -140,8 +155,13 @@ final class MealTest extends BrowserTestCase
             self::assertLessThan(4.0, microtime(true) - $tapped);
 
             // The other takes what comes next, and both tap it: it ends as one.
-            $next = $other->executeScript('const take = document.querySelector(".next [data-event=taken]"); take.click(); return take.closest(".row").innerText');
-            $this->waitFor(fn (): bool => str_contains($this->text('.waiting'), 'hands 1') || str_contains((string) $next, 'at'), 'taken');
+            $next = $other->executeScript(
+                'const take = document.querySelector(".next [data-event=taken]"); take.click(); return take.closest(".row").innerText'
+            );
+            $this->waitFor(
+                fn (): bool => str_contains($this->text('.waiting'), 'hands 1') || str_contains((string) $next, 'at'),
+                'taken',
+            );
             foreach ([$this->browser, $other] as $phone) {
                 $phone->executeScript('document.querySelector("[data-event=late]").click()');
             }
@@ -215,7 +235,9 @@ final class MealTest extends BrowserTestCase
     private function waitTillBettered(): void
     {
         $this->waitFor(
-            fn (): bool => $this->browser->executeScript('return Alpine.$data(document.querySelector("[data-better]")).looking;') === false, 'no plan is being bettered', 30,
+            fn (): bool => $this->browser->executeScript(
+                'return Alpine.$data(document.querySelector("[data-better]")).looking;'
+            ) === false, 'no plan is being bettered', 30,
         );
     }
 }

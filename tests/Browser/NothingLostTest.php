@@ -63,7 +63,9 @@ final class NothingLostTest extends BrowserTestCase
     {
         $this->begin();
         // Before the page's own scripts run: the finger is there as soon as the button is.
-        (new ChromeDevToolsDriver($this->browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+        (
+            new ChromeDevToolsDriver($this->browser)
+        )->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
             new MutationObserver((seen, observer) => {
                 const button = document.querySelector('.act.main');
                 if (!button) return;

@@ -21,7 +21,10 @@ final class OfflineTest extends BrowserTestCase
         $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/cooks/'), 'at the stove');
         $cook = (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
         $this->find('.act.main')->click();
-        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed() && $this->stack->eventsTaken() !== [], 'the first is sent');
+        $this->waitFor(
+            fn (): bool => ! $this->find('.stove .unsent')->isDisplayed() && $this->stack->eventsTaken() !== [],
+            'the first is sent',
+        );
         $this->waitFor(fn (): bool => $this->isKept($cook), 'the page is kept');
         $this->waitFor(fn (): bool => $this->browser->executeAsyncScript(
             'const done = arguments[0]; caches.open("orbek-pages").then((kept) => kept.match("/shelf")).then((page) => done(page !== undefined));',
@@ -36,7 +39,10 @@ final class OfflineTest extends BrowserTestCase
             $this->browser->navigate()->refresh();
             $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
             self::assertStringContainsString('Without the network', $this->text('#alone'));
-            $this->waitFor(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('#alone li.running'))) === 1, 'what was begun runs on');
+            $this->waitFor(
+                fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('#alone li.running'))) === 1,
+                'what was begun runs on',
+            );
             self::assertMatchesRegularExpression('/\d+ g /', $this->text('#alone'), 'amounts stand at their steps');
             self::assertStringContainsString('74 °C', $this->text('#alone'), 'cautions too');
             $this->assertAccessible('the stove without its server');
@@ -55,7 +61,9 @@ final class OfflineTest extends BrowserTestCase
                 }
             }
             self::assertGreaterThan(10, $taken);
-            self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('#alone li:not(.done)')), 'all is done');
+            self::assertSame(
+                [], $this->browser->findElements(WebDriverBy::cssSelector('#alone li:not(.done)')), 'all is done',
+            );
             $this->visit('/shelf');
             $this->waitForText('main', 'Winter supper');
             $this->visit('/notebook');
@@ -64,7 +72,10 @@ final class OfflineTest extends BrowserTestCase
             $this->stack->startServer();
         }
         $this->visit($cook);
-        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed() && ! $this->find('#alone')->isDisplayed(), 'it is back');
+        $this->waitFor(
+            fn (): bool => ! $this->find('.stove .unsent')->isDisplayed() && ! $this->find('#alone')->isDisplayed(),
+            'it is back',
+        );
         $this->waitForText('.now', 'On the table');
         $events = $this->stack->eventsTaken();
         self::assertCount($taken + 1, $events);
@@ -83,7 +94,8 @@ final class OfflineTest extends BrowserTestCase
             $this->find('.act.main')->click();
             $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
             $tap = fn (string $step, string $event) => $this->browser->executeScript(
-                'document.querySelector(`#alone [data-step="${arguments[0]}"] [data-event="${arguments[1]}"]`).click()', [$step, $event],
+                'document.querySelector(`#alone [data-step="${arguments[0]}"] [data-event="${arguments[1]}"]`).click()',
+                [$step, $event],
             );
             $tap('boil', 'started');
             $this->waitForText('#alone [data-step=boil]', 'lift at');
@@ -95,20 +107,36 @@ final class OfflineTest extends BrowserTestCase
             // Five minutes on: the page's own clock is put back by as much.
             $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).offset.at -= 300000');
             $this->waitFor(static fn (): bool => $core() < $before - 0.1, 'the heart of the grain has grown smaller');
-            $this->browser->executeScript('document.querySelector("#alone [data-step=boil] [data-stage=half]").click()');
+            $this->browser->executeScript(
+                'document.querySelector("#alone [data-step=boil] [data-stage=half]").click()'
+            );
             $this->waitForText('.stove .unsent', '3 noted here');
             $tap('boil', 'done');
-            $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#alone [data-step=boil].done')) !== [], 'the boil is done');
+            $this->waitFor(
+                fn (): bool => $this->browser->findElements(
+                    WebDriverBy::cssSelector('#alone [data-step=boil].done')
+                ) !== [],
+                'the boil is done',
+            );
             $this->browser->executeScript('document.querySelector("[data-undo-last]").click()');
-            $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('#alone [data-step=boil].running')) !== [], 'and is not, after all');
+            $this->waitFor(
+                fn (): bool => $this->browser->findElements(
+                    WebDriverBy::cssSelector('#alone [data-step=boil].running')
+                ) !== [],
+                'and is not, after all',
+            );
             $tap('boil', 'done');
             $tap('layer', 'started');
             $tap('layer', 'done');
             $tap('heat-1', 'started');
             $this->waitForText('#alone [data-step=heat-1] .lid-alone', 'you are here');
-            $here = fn (): string => (string) $this->browser->executeScript('return document.querySelector("#alone .lid-alone .here").getAttribute("transform")');
+            $here = fn (): string => (string) $this->browser->executeScript(
+                'return document.querySelector("#alone .lid-alone .here").getAttribute("transform")'
+            );
             $first = $here();
-            $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).offset.at -= 300000; Alpine.$data(document.querySelector(".stove")).layOver()');
+            $this->browser->executeScript(
+                'Alpine.$data(document.querySelector(".stove")).offset.at -= 300000; Alpine.$data(document.querySelector(".stove")).layOver()'
+            );
             self::assertNotSame($first, $here());
         } finally {
             $this->stack->startServer();
@@ -130,7 +158,10 @@ final class OfflineTest extends BrowserTestCase
     /** The worker has the page in hand: it keeps what it is asked to. */
     private function controlled(): void
     {
-        $this->waitFor(fn (): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null') === true, 'the worker is there', 45);
+        $this->waitFor(
+            fn (): bool => $this->browser->executeScript('return navigator.serviceWorker.controller !== null') === true,
+            'the worker is there', 45,
+        );
         $this->browser->navigate()->refresh();
         $this->waitForText('.picture h1', '');
     }

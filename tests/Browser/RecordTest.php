@@ -18,8 +18,16 @@ final class RecordTest extends BrowserTestCase
         $picture = $this->made('crust.jpg', (new Camera([0.8, 0.62, 0.45], 0.9))->crust(0.9));
         $this->find('.photograph-form input[type=file]')->sendKeys($picture);
         $this->find('.photograph-form button')->click();
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.photographs img')) !== [], 'the photograph is there');
-        $this->waitFor(fn (): bool => $this->browser->executeScript('const i = document.querySelector(".photographs img"); i.scrollIntoView({block: "center"}); return i.complete && i.naturalWidth > 0;') === true, 'it is loaded');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.photographs img')) !== [],
+            'the photograph is there',
+        );
+        $this->waitFor(
+            fn (): bool => $this->browser->executeScript(
+                'const i = document.querySelector(".photographs img"); i.scrollIntoView({block: "center"}); return i.complete && i.naturalWidth > 0;'
+            ) === true,
+            'it is loaded',
+        );
         $this->touchAt(...Camera::CRUST);
         $this->touchAt(...Camera::WHITE);
         self::assertEqualsWithDelta(93, (float) $this->value('input[name=white_across]'), 1.5);
@@ -28,7 +36,10 @@ final class RecordTest extends BrowserTestCase
         $this->waitForText('.measured', 'golden');
         $this->assertAccessible('a measured crust');
 
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.proposal form button')) !== [], 'a change is proposed');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.proposal form button')) !== [],
+            'a change is proposed',
+        );
         self::assertMatchesRegularExpression('/right in \d+ of 24/', $this->text('.proposal:has(form)'));
         $this->find('.proposal form button')->click();
         $this->waitForText('.moved', 'Changed: its heat:');
@@ -63,7 +74,12 @@ final class RecordTest extends BrowserTestCase
         $this->find('.begin-cook button')->click();
         $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/cooks/'), 'at the stove');
         $events = [];
-        foreach (['served' => [], 'noted' => ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right']]] as $type => $more) {
+        foreach (
+            [
+                'served' => [],
+                'noted' => ['outcome' => ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right']],
+            ] as $type => $more
+        ) {
             $events[] = ['id' => (string) Str::ulid(), 'type' => $type, 'at' => time()] + $more;
         }
         $this->browser->executeAsyncScript(
@@ -71,12 +87,16 @@ final class RecordTest extends BrowserTestCase
             [$events],
         );
         $this->browser->navigate()->refresh();
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.left-form button')) !== [], 'noted');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.left-form button')) !== [], 'noted',
+        );
         $this->find('.left-form button')->click();
         $this->waitForText('.left-told', 'in the fridge');
         $this->visit('/shelf');
         $this->waitForText('.left-over', 'Sour-cherry');
-        $this->browser->executeScript('[...document.querySelectorAll(".left-over form")].find((form) => form.action.endsWith("/yesterday")).querySelector("button").click()');
+        $this->browser->executeScript(
+            '[...document.querySelectorAll(".left-over form")].find((form) => form.action.endsWith("/yesterday")).querySelector("button").click()'
+        );
         $this->waitForText('.picture h1', 'the day after');
     }
 
@@ -86,7 +106,9 @@ final class RecordTest extends BrowserTestCase
         self::assertStringStartsWith('PK', $archive);
         $this->stack->emptied();
         $this->visit('/shelf');
-        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/begin'), 'nobody has cooked here');
+        $this->waitFor(
+            fn (): bool => str_contains($this->browser->getCurrentURL(), '/begin'), 'nobody has cooked here',
+        );
         $this->assertAccessible('the first minutes with an archive');
         $this->find('#archive-file')->sendKeys($this->made('home.zip', $archive));
         $this->find('.from-file button')->click();
@@ -105,7 +127,12 @@ final class RecordTest extends BrowserTestCase
         $this->find('.two-minutes button')->click();
         $this->waitForText('.two-minutes', 'left');
         for ($answers = 0; $answers < 3; $answers++) {
-            $this->waitFor(fn (): bool => $this->browser->executeScript('const one = document.querySelector(".answers button") ?? document.querySelector(".far button"); one.click(); return true;') === true, 'it is answered');
+            $this->waitFor(
+                fn (): bool => $this->browser->executeScript(
+                    'const one = document.querySelector(".answers button") ?? document.querySelector(".far button"); one.click(); return true;'
+                ) === true,
+                'it is answered',
+            );
             $this->waitForText('.said', 'What tells');
         }
         $this->assertAccessible('a grain of the two minutes');
@@ -121,7 +148,9 @@ final class RecordTest extends BrowserTestCase
         $hasLooked = false;
         for ($taps = 0; $taps < 60 && $this->browser->findElements(WebDriverBy::cssSelector('.now.noting')) === []; $taps++) {
             $task = $this->browser->executeScript('return document.querySelector(".now")?.dataset.task ?? "table";');
-            $running = $this->browser->executeScript('return document.querySelector(".act.main")?.dataset.event') === 'done';
+            $running = $this->browser->executeScript(
+                'return document.querySelector(".act.main")?.dataset.event'
+            ) === 'done';
             if ($task === 'boil' && $running && ! $hasLooked) {
                 $this->putForward(330);
                 $this->find('[data-look]')->click();
@@ -133,7 +162,12 @@ final class RecordTest extends BrowserTestCase
             }
             $before = $this->browser->executeScript('return document.querySelector(".now").textContent;');
             $this->browser->executeScript('document.querySelector(".act.main:not([disabled])")?.click();');
-            $this->waitFor(fn (): bool => $this->browser->executeScript('return document.querySelector(".now").textContent;') !== $before, 'the tap counted');
+            $this->waitFor(
+                fn (): bool => $this->browser->executeScript(
+                    'return document.querySelector(".now").textContent;'
+                ) !== $before,
+                'the tap counted',
+            );
         }
         self::assertTrue($hasLooked);
         $this->waitForText('.noting', 'The practice is over');
@@ -149,7 +183,9 @@ final class RecordTest extends BrowserTestCase
     private function record(int $place): void
     {
         $this->visit('/notebook');
-        $this->browser->executeScript('document.querySelectorAll(\'.notebook a[href$="/record"]\')[arguments[0]].click()', [$place]);
+        $this->browser->executeScript(
+            'document.querySelectorAll(\'.notebook a[href$="/record"]\')[arguments[0]].click()', [$place],
+        );
         $this->waitForText('.record', 'As planned and as it was');
     }
 

@@ -36,7 +36,9 @@ final class RepertoireTest extends BrowserTestCase
         $this->choose('#serve', 'platter');
         $this->waitForText('#station-serve', 'on a platter');
         $this->waitFor(
-            fn (): bool => str_contains($this->drawn('#station-serve .platter'), 'quince stew'), 'the platter is drawn with it',
+            fn (): bool => str_contains(
+                $this->drawn('#station-serve .platter'), 'quince stew',
+            ), 'the platter is drawn with it',
         );
         $this->open('lid');
         $this->browser->executeScript('document.querySelector("#station-lid details.adding").open = true');
@@ -54,7 +56,9 @@ final class RepertoireTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector("[data-path=smoke_min]").click()');
         $this->waitForText('#station-serve', 'A coal smokes under the lid');
         $this->find('.begin-cook button')->click();
-        $this->waitFor(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.now h1')) !== [], 'at the stove');
+        $this->waitFor(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('.now h1')) !== [], 'at the stove',
+        );
         $minded = [];
         for ($step = 0; $step < 40 && ! str_contains($this->text('.now'), 'On the table'); $step++) {
             $task = $this->text('.now h1');
@@ -66,7 +70,11 @@ final class RepertoireTest extends BrowserTestCase
             }
             $this->forward(300);
             $before = $this->text('.now');
-            if ($this->browser->executeScript('const act = document.querySelector(".act.main"); act?.click(); return act !== null;') === true) {
+            if (
+                $this->browser->executeScript(
+                    'const act = document.querySelector(".act.main"); act?.click(); return act !== null;'
+                ) === true
+            ) {
                 $this->waitFor(fn (): bool => $this->text('.now') !== $before, 'the stove goes on');
             } else {
                 $this->browser->navigate()->refresh();

@@ -21,7 +21,8 @@ final class Stack
     /** PHP as ./orbek start serves it. */
     private const FAST = [
         '-d', 'opcache.enable=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d',
-        'pcov.enabled=0', '-d', 'expose_php=0', '-d', 'upload_max_filesize=1G', '-d', 'post_max_size=1025M', '-d', 'memory_limit=512M',
+        'pcov.enabled=0', '-d', 'expose_php=0', '-d', 'upload_max_filesize=1G', '-d', 'post_max_size=1025M', '-d',
+        'memory_limit=512M',
     ];
 
     private static ?self $running = null;
@@ -75,7 +76,9 @@ final class Stack
 
     private function page(string $path): string
     {
-        return (new Process(['curl', '-sf', '--max-time', (string) self::TIMEOUT_S, $this->url.$path]))->mustRun()->getOutput();
+        return (
+            new Process(['curl', '-sf', '--max-time', (string) self::TIMEOUT_S, $this->url.$path])
+        )->mustRun()->getOutput();
     }
 
     /** A page that is gone may have asked for what takes a second: what it writes must not come into the next test. */
@@ -216,7 +219,11 @@ final class Stack
     /** @param  array<string, string>  $with settings that differ */
     public function artisan(array $with, string ...$arguments): void
     {
-        (new Process([PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), $with + self::env($this->folder), null, 60))->mustRun();
+        (
+            new Process(
+                [PHP_BINARY, 'artisan', ...$arguments], dirname(__DIR__, 2), $with + self::env($this->folder), null, 60,
+            )
+        )->mustRun();
     }
 
     /** @param  array<string, string>  $with settings that differ */

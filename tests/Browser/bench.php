@@ -28,7 +28,15 @@ const MEASURE = <<<'JS'
     const [selector, value, done] = arguments;
     const word = document.querySelector(selector);
     const began = performance.now();
-    document.addEventListener('orbek:drawn', () => requestAnimationFrame(() => { const paint = new MessageChannel(); paint.port1.onmessage = () => done(performance.now() - began); paint.port2.postMessage(0); }), { once: true });
+    document.addEventListener(
+        'orbek:drawn',
+        () => requestAnimationFrame(
+            () => { const paint = new MessageChannel(); paint.port1.onmessage = () => done(
+                performance.now() - began
+            ); paint.port2.postMessage(0); }
+        ),
+        { once: true },
+    );
     word.value = value;
     word.dispatchEvent(new Event('change', { bubbles: true }));
 JS;
@@ -94,7 +102,9 @@ $eight = static function (string $url, array $options = []): array {
     $ask = static function () use ($multi, $url, $options, &$asked, &$busy): void {
         $one = curl_init($url);
         if ($one !== false) {
-            curl_setopt_array($one, $options + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_ENCODING => '']);
+            curl_setopt_array(
+                $one, $options + [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30, CURLOPT_ENCODING => ''],
+            );
             curl_multi_add_handle($multi, $one);
             $busy[(int) $asked++] = $one;
         }
@@ -132,9 +142,13 @@ if ((new ExecutableFinder)->find('caddy') === null) {
 $folder = sys_get_temp_dir().'/orbek-home-'.bin2hex(random_bytes(4));
 mkdir($folder, 0700);
 $port = 8700 + random_int(0, 200);
-$home = new Process(['setsid', './orbek', 'start', '--home', '--owner', 'Bench', '--port', (string) $port], dirname(__DIR__, 2), [
-    'DB_DATABASE' => "{$folder}/orbek.sqlite", 'ORBEK_PASSPHRASE' => 'rice over low heat', 'ORBEK_HOME_RUN' => "{$folder}/run",
-    'ORBEK_HOME_CACHE' => 'bootstrap/cache/bench-home-config.php', 'APP_CONFIG_CACHE' => 'bootstrap/cache/bench-config.php',
+$home = new Process([
+    'setsid', './orbek', 'start', '--home', '--owner', 'Bench', '--port', (string) $port,
+], dirname(__DIR__, 2), [
+    'DB_DATABASE' => "{$folder}/orbek.sqlite", 'ORBEK_PASSPHRASE' => 'rice over low heat',
+    'ORBEK_HOME_RUN' => "{$folder}/run",
+    'ORBEK_HOME_CACHE' => 'bootstrap/cache/bench-home-config.php',
+    'APP_CONFIG_CACHE' => 'bootstrap/cache/bench-config.php',
     'CACHE_PATH' => "{$folder}/cache",
 ], null, null);
 touch("{$folder}/orbek.sqlite");
@@ -148,7 +162,8 @@ try {
             return '';
         }
         curl_setopt_array($one, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar,
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEJAR => $jar,
+            CURLOPT_COOKIEFILE => $jar,
             CURLOPT_FOLLOWLOCATION => true, CURLOPT_TIMEOUT => 10,
         ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
         $answer = (string) curl_exec($one);
@@ -160,15 +175,25 @@ try {
     while (! str_contains($page = $curl('/sign-in'), '_token') && microtime(true) < $until) {
         usleep(300_000);
     }
-    $token = static fn (string $page): string => preg_match('/name="_token" value="([^"]+)"/', $page, $found) === 1 ? $found[1] : '';
+    $token = static fn (string $page): string => preg_match('/name="_token" value="([^"]+)"/', $page, $found) === 1
+        ? $found[1]
+        : '';
     $page = $curl('/sign-in', ['_token' => $token($page), 'name' => 'Bench', 'passphrase' => 'rice over low heat']);
     $dish = preg_match('~/dishes/([0-9a-z]{26})~', $curl('/shelf'), $found) === 1 ? $found[1] : '';
     $id = strtolower((string) Str::ulid());
     $curl("/dishes/{$dish}/cooks", ['_token' => $token($curl("/dishes/{$dish}")), 'cook' => $id]);
     [$rate, $ms] = $eight("{$url}/cooks/{$id}", [CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEFILE => $jar]);
-    printf("The Stove under 8 phones, in a home network (HTTPS, caddy, php-fpm, signed in): %.0f pages a second, median %.0f ms.\n", $rate, $ms);
+    printf(
+        "The Stove under 8 phones, in a home network (HTTPS, caddy, php-fpm, signed in): %.0f pages a second, median %.0f ms.\n",
+        $rate, $ms,
+    );
 } finally {
     (new Process(['bash', '-c', 'kill -TERM -- -'.$home->getPid()]))->run();
     sleep(1);
-    (new Process(['rm', '-rf', $folder, 'bootstrap/cache/bench-home-config.php', 'bootstrap/cache/bench-config.php'], dirname(__DIR__, 2)))->run();
+    (
+        new Process(
+            ['rm', '-rf', $folder, 'bootstrap/cache/bench-home-config.php', 'bootstrap/cache/bench-config.php'],
+            dirname(__DIR__, 2),
+        )
+    )->run();
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 /*
  * One client of several, as a process of its own: `client.php PORT events COOK N` sends N taps to a
  * cook one by one, `client.php PORT words DISH N` makes N changes to a dish, each again until it is
- * saved; `client.php PORT stubborn COOK N` sends N taps, each again till it is answered for. Prints what became of them as JSON.
+ * saved; `client.php PORT stubborn COOK N` sends N taps, each again till it is answered for. Prints what became of them
+ * as JSON.
  */
 
 use Illuminate\Support\Str;
@@ -20,7 +21,8 @@ $began = microtime(true);
 for ($n = 0; $n < (int) $count; $n++) {
     if ($what === 'stubborn') {
         $event = [
-            'id' => (string) Str::ulid(), 'type' => 'lengthened', 'subject' => 'rinse', 'minutes' => 1, 'at' => microtime(true),
+            'id' => (string) Str::ulid(), 'type' => 'lengthened', 'subject' => 'rinse', 'minutes' => 1,
+            'at' => microtime(true),
         ];
         do {
             [$status, $answer] = $client->ask('POST', "/cooks/{$id}/events", ['events' => [$event]]);

@@ -24,9 +24,15 @@ final class ArchiveTest extends FeatureTestCase
     {
         parent::setUp();
         $this->photograph();
-        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()])->assertRedirect();
-        $this->patchJson(route('dish.change', $this->dish()), ['path' => 'usual/eaters', 'value' => 4, 'version' => 1])->assertOk();
-        $this->postJson(route('dish.tick', $this->dish()), ['entry' => 'buy:onions|g', 'done' => true])->assertNoContent();
+        $this->post(
+            route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()],
+        )->assertRedirect();
+        $this->patchJson(
+            route('dish.change', $this->dish()), ['path' => 'usual/eaters', 'value' => 4, 'version' => 1],
+        )->assertOk();
+        $this->postJson(
+            route('dish.tick', $this->dish()), ['entry' => 'buy:onions|g', 'done' => true],
+        )->assertNoContent();
     }
 
     public function test_what_goes_out_comes_in_on_an_empty_installation_and_is_equal(): void
@@ -46,10 +52,18 @@ final class ArchiveTest extends FeatureTestCase
             self::assertSame($content, $after[$name], $name);
         }
         self::assertEqualsWithDelta(0, Household::known()->distance($known), 1e-6);
-        foreach (['/shelf', '/notebook', '/notebook/trends', '/kitchen', '/drill', route('pot', Dish::query()->firstOrFail()), route('cook.record', Cook::query()->whereNotNull('rice')->firstOrFail())] as $page) {
+        foreach (
+            [
+                '/shelf', '/notebook', '/notebook/trends', '/kitchen', '/drill',
+                route('pot', Dish::query()->firstOrFail()),
+                route('cook.record', Cook::query()->whereNotNull('rice')->firstOrFail()),
+            ] as $page
+        ) {
             $this->get($page)->assertOk();
         }
-        $this->get(route('photograph', Photograph::query()->firstOrFail()))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get(
+            route('photograph', Photograph::query()->firstOrFail())
+        )->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
     public function test_every_file_of_it_keeps_to_its_schema(): void
@@ -68,7 +82,9 @@ final class ArchiveTest extends FeatureTestCase
         $dish = $this->dish();
         $gone = Cook::query()->whereNotNull('rice')->firstOrFail();
         $gone->delete();
-        $this->patchJson(route('dish.change', $dish), ['path' => 'usual/eaters', 'value' => 7, 'version' => 2])->assertOk();
+        $this->patchJson(
+            route('dish.change', $dish), ['path' => 'usual/eaters', 'value' => 7, 'version' => 2],
+        )->assertOk();
         $counts = [Dish::query()->count(), Cook::query()->count()];
         $this->look($out)->assertOk()->assertSeeInOrder(['dishes', 'cooks']);
         $this->take($out)->assertRedirect();
@@ -92,10 +108,18 @@ final class ArchiveTest extends FeatureTestCase
     {
         $out = $this->archive();
         $entries = $this->entries($out);
-        $cook = array_values(array_filter(array_keys($entries), static fn (string $name): bool => str_starts_with($name, 'cooks/')))[0];
-        $dish = array_values(array_filter(array_keys($entries), static fn (string $name): bool => str_starts_with($name, 'dishes/')))[0];
-        $picture = array_values(array_filter(array_keys($entries), static fn (string $name): bool => str_starts_with($name, 'photographs/')))[0];
-        $changed = static fn (string $name, string $was, string $is): array => [$name => (string) preg_replace($was, $is, $entries[$name], 1)];
+        $cook = array_values(
+            array_filter(array_keys($entries), static fn (string $name): bool => str_starts_with($name, 'cooks/'))
+        )[0];
+        $dish = array_values(
+            array_filter(array_keys($entries), static fn (string $name): bool => str_starts_with($name, 'dishes/'))
+        )[0];
+        $picture = array_values(
+            array_filter(array_keys($entries), static fn (string $name): bool => str_starts_with($name, 'photographs/'))
+        )[0];
+        $changed = static fn (string $name, string $was, string $is): array => [
+            $name => (string) preg_replace($was, $is, $entries[$name], 1),
+        ];
         $this->emptied();
         foreach ([
             'no zip' => ['hello', 'it is no archive'],
@@ -104,18 +128,30 @@ final class ArchiveTest extends FeatureTestCase
             'a script' => [['cooks/evil.php' => '<?php'] + $entries, 'no part of an archive'],
             'a broken dish' => [$changed($dish, '/"eaters": \d+/', '"eaters": -3') + $entries, 'eaters: -3'],
             'no dish' => [[$dish => '{'] + $entries, 'no part of an archive'],
-            'a time that is none' => [$changed($cook, '/"started_at": "[^"]+"/', '"started_at": "soon"') + $entries, 'started_at'],
-            'an event of no kind' => [$changed($cook, '/"type": "served",\s+"at"/', '"type": "exploded", "at"') + $entries, 'exploded'],
-            'evidence cut short' => [$changed($cook, '/"likelihood": \[\s+[\d.e-]+,/', '"likelihood": [') + $entries, 'likelihood'],
+            'a time that is none' => [
+                $changed($cook, '/"started_at": "[^"]+"/', '"started_at": "soon"') + $entries, 'started_at',
+            ],
+            'an event of no kind' => [
+                $changed($cook, '/"type": "served",\s+"at"/', '"type": "exploded", "at"') + $entries, 'exploded',
+            ],
+            'evidence cut short' => [
+                $changed($cook, '/"likelihood": \[\s+[\d.e-]+,/', '"likelihood": [') + $entries, 'likelihood',
+            ],
             'a picture that is none' => [[$picture => '<svg/>'] + $entries, 'it is no picture'],
         ] as $what => [$made, $says]) {
             $path = tempnam(sys_get_temp_dir(), 'orbek');
             self::assertIsString($path);
             is_string($made) ? file_put_contents($path, $made) : $this->zip($path, $made);
-            self::assertStringContainsString($says, (string) $this->look($path)->assertStatus(422)->getContent(), $what);
+            self::assertStringContainsString(
+                $says, (string) $this->look($path)->assertStatus(422)->getContent(), $what,
+            );
         }
-        self::assertSame(0, DB::table('dishes')->count() + DB::table('cooks')->count() + DB::table('kitchens')->count());
-        $this->post(route('archive.take'), ['key' => (string) Str::ulid()])->assertStatus(422)->assertSee('give it again');
+        self::assertSame(
+            0, DB::table('dishes')->count() + DB::table('cooks')->count() + DB::table('kitchens')->count(),
+        );
+        $this->post(
+            route('archive.take'), ['key' => (string) Str::ulid()],
+        )->assertStatus(422)->assertSee('give it again');
         $this->post(route('archive.take'), ['key' => '../../../etc/passwd'])->assertStatus(422);
     }
 
@@ -162,7 +198,9 @@ final class ArchiveTest extends FeatureTestCase
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */
     private function look(string $path): \Illuminate\Testing\TestResponse
     {
-        return $this->post(route('archive.look'), ['file' => new UploadedFile($path, 'home.zip', 'application/zip', null, true)]);
+        return $this->post(
+            route('archive.look'), ['file' => new UploadedFile($path, 'home.zip', 'application/zip', null, true)],
+        );
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response> */

@@ -43,7 +43,9 @@ final class CommandsTest extends TestCase
         file_put_contents($meal, json_encode([
             'format' => 'orbek-meal/1', 'name' => 'One pot', 'serve_at' => '2026-11-28T19:30', 'eaters' => 4,
             'dishes' => [['dish' => 'a']], 'sides' => [['name' => 'salad', 'minutes' => 12]],
-            'documents' => ['a' => json_decode((string) file_get_contents('database/demo/chickpea-spinach-one-pot.json'), true)],
+            'documents' => [
+                'a' => json_decode((string) file_get_contents('database/demo/chickpea-spinach-one-pot.json'), true),
+            ],
         ]));
         $answer = self::json(self::ran('orbek:clock', $meal, '--json', '--at-once'));
         self::assertArrayHasKey('d1/rinse', $answer['starts']);
@@ -51,9 +53,18 @@ final class CommandsTest extends TestCase
         unlink($meal);
         foreach ([
             ['{"format": "orbek-tasks/1", "things": {}, "tasks": []}', 'tasks: 0 tasks; give 1 to 300.'],
-            ['{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "claims": [["hands", 0, 9]]}]}', 'tasks/0/claims/0: no claim; give a thing, from and to, in whole minutes from 0 to 5.'],
-            ['{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "after": [{"task": "b"}]}, {"id": "b", "minutes": 5, "after": [{"task": "a"}]}]}', 'tasks: a, b wait for one another in a ring; take one of the gaps out.'],
-            ['{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "after": [{"task": "a", "least": -3}]}]}', 'tasks/0/after/0/least: -3 is out of range; give 0 to 1440.'],
+            [
+                '{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "claims": [["hands", 0, 9]]}]}',
+                'tasks/0/claims/0: no claim; give a thing, from and to, in whole minutes from 0 to 5.',
+            ],
+            [
+                '{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "after": [{"task": "b"}]}, {"id": "b", "minutes": 5, "after": [{"task": "a"}]}]}',
+                'tasks: a, b wait for one another in a ring; take one of the gaps out.',
+            ],
+            [
+                '{"format": "orbek-tasks/1", "things": {"hands": 1}, "tasks": [{"id": "a", "minutes": 5, "after": [{"task": "a", "least": -3}]}]}',
+                'tasks/0/after/0/least: -3 is out of range; give 0 to 1440.',
+            ],
             ['{"format": "orbek-meal/1", "name": "x"}', 'serve_at'],
         ] as [$text, $says]) {
             $ran = new Process(['php', 'artisan', 'orbek:clock', '-', '--json'], dirname(__DIR__, 2), null, $text);

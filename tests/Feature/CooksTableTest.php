@@ -14,7 +14,9 @@ final class CooksTableTest extends FeatureTestCase
 {
     public function test_what_goes_out_comes_in_again_as_the_same_cooks(): void
     {
-        $csv = (string) $this->get(route('cooks.file'))->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+        $csv = (string) $this->get(route('cooks.file'))->assertOk()->assertHeader(
+            'Content-Type', 'text/csv; charset=utf-8',
+        )->getContent();
         $cooks = Cook::query()->whereNotNull('rice')->oldest('started_at')->get();
         self::assertCount($cooks->count() + 1, array_filter(explode("\n", $csv)));
         $this->look($csv)->assertOk()->assertSee('0 would be new')->assertSee($cooks->count().' are here already');
@@ -36,8 +38,10 @@ final class CooksTableTest extends FeatureTestCase
         $name = $this->dish()->name;
         $rows = "Filling;Crust;Rice;Date;Minutes late;Lifted;Dish;Line\r\nright;Golden;Right;3.11.2026;12,4;5,5;{$name};\"gut; mürb\"\r\n;;;;;;;\r\nwet;dark;soft;2026-11-05 20:15;-3;6:10;".mb_strtoupper($name).";\r\n";
         foreach ([
-            'utf-8 with a mark' => "\xEF\xBB\xBF{$rows}", 'windows' => mb_convert_encoding($rows, 'Windows-1252', 'UTF-8'),
-            'utf-16' => "\xFF\xFE".mb_convert_encoding($rows, 'UTF-16LE', 'UTF-8'), 'tabs' => str_replace(['"gut; mürb"', ';', '§'], ['gut§ mürb', "\t", ';'], $rows),
+            'utf-8 with a mark' => "\xEF\xBB\xBF{$rows}",
+            'windows' => mb_convert_encoding($rows, 'Windows-1252', 'UTF-8'),
+            'utf-16' => "\xFF\xFE".mb_convert_encoding($rows, 'UTF-16LE', 'UTF-8'),
+            'tabs' => str_replace(['"gut; mürb"', ';', '§'], ['gut§ mürb', "\t", ';'], $rows),
         ] as $how => $table) {
             $looked = $this->look($table)->assertOk();
             if ($how !== 'utf-8 with a mark') {
@@ -46,13 +50,20 @@ final class CooksTableTest extends FeatureTestCase
 
                 continue;
             }
-            $looked->assertSee('2 would be new')->assertSee('gut; mürb')->assertSee('5:30')->assertSee('3 Nov 2026 19:00');
+            $looked->assertSee('2 would be new')->assertSee('gut; mürb')->assertSee('5:30')
+                ->assertSee('3 Nov 2026 19:00');
             $before = Cook::query()->count();
             $this->take($table)->assertRedirect();
             self::assertSame($before + 2, Cook::query()->count());
         }
         $made = Cook::query()->where('summary->line', 'gut; mürb')->firstOrFail();
-        self::assertSame(['right', 'golden', 'right', 330, 12], [$made->summary['rice'] ?? '', $made->summary['crust'] ?? '', $made->summary['filling'] ?? '', $made->summary['lifted_s'] ?? 0, $made->summary['late_min'] ?? 0]);
+        self::assertSame(
+            ['right', 'golden', 'right', 330, 12],
+            [
+                $made->summary['rice'] ?? '', $made->summary['crust'] ?? '', $made->summary['filling'] ?? '',
+                $made->summary['lifted_s'] ?? 0, $made->summary['late_min'] ?? 0,
+            ],
+        );
     }
 
     public function test_what_does_not_hold_is_named_by_row_and_column_and_nothing_is_kept(): void
@@ -61,13 +72,22 @@ final class CooksTableTest extends FeatureTestCase
         $before = Cook::query()->count();
         $head = 'date,dish,rice,crust,filling,minutes late,lifted,id';
         foreach ([
-            ['', 'it is no table'], ["\0\1\2", 'it is no table'], ['a,b,c', 'it is no table'], ["date,dish\n2026-11-03,{$name}", 'it is no table'],
-            ["{$head}\n2026-11-03,Nobody’s dish,right,golden,right,,,", 'row 2/dish: &quot;Nobody’s dish&quot; is no dish'],
+            ['', 'it is no table'], ["\0\1\2", 'it is no table'], ['a,b,c', 'it is no table'],
+            ["date,dish\n2026-11-03,{$name}", 'it is no table'],
+            [
+                "{$head}\n2026-11-03,Nobody’s dish,right,golden,right,,,",
+                'row 2/dish: &quot;Nobody’s dish&quot; is no dish',
+            ],
             ["{$head}\n2026-11-03,{$name},fine,golden,right,,,", 'row 2/rice: &quot;fine&quot; is not known'],
-            ["{$head}\n2026-11-03,{$name},right,golden,right,,,\n03/11/2026,{$name},right,golden,right,,,", 'row 3/date: &quot;03/11/2026&quot; is no day'],
+            [
+                "{$head}\n2026-11-03,{$name},right,golden,right,,,\n03/11/2026,{$name},right,golden,right,,,",
+                'row 3/date: &quot;03/11/2026&quot; is no day',
+            ],
             ["{$head}\n2026-02-30,{$name},right,golden,right,,,", 'is no day'],
-            ["{$head}\n2026-11-03,{$name},right,golden,right,soon,,", 'row 2/minutes late'], ["{$head}\n2026-11-03,{$name},right,golden,right,9000,,", '9000 is out of range'],
-            ["{$head}\n2026-11-03,{$name},right,golden,right,,-4,", 'row 2/lifted'], ["{$head}\n2026-11-03,{$name},right,golden,right,,,=cmd|x", 'is no ULID'],
+            ["{$head}\n2026-11-03,{$name},right,golden,right,soon,,", 'row 2/minutes late'],
+            ["{$head}\n2026-11-03,{$name},right,golden,right,9000,,", '9000 is out of range'],
+            ["{$head}\n2026-11-03,{$name},right,golden,right,,-4,", 'row 2/lifted'],
+            ["{$head}\n2026-11-03,{$name},right,golden,right,,,=cmd|x", 'is no ULID'],
             [$head."\n".str_repeat("2026-11-03,{$name},right,golden,right,,,\n", 501), 'at most 500 rows'],
         ] as [$table, $says]) {
             self::assertStringContainsString($says, (string) $this->look($table)->assertStatus(422)->getContent());
@@ -79,14 +99,22 @@ final class CooksTableTest extends FeatureTestCase
     /** @return array<string, mixed> */
     private static function known(Cook $cook): array
     {
-        return ['id' => $cook->id, 'name' => $cook->name, 'served' => $cook->served_at?->format('Y-m-d H:i'), 'eaters' => $cook->dish['usual']['eaters'] ?? null]
-            + array_intersect_key($cook->summary ?? [], ['rice' => 0, 'crust' => 0, 'filling' => 0, 'line' => 0, 'late_min' => 0, 'lifted_s' => 0]);
+        return [
+            'id' => $cook->id, 'name' => $cook->name, 'served' => $cook->served_at?->format('Y-m-d H:i'),
+            'eaters' => $cook->dish['usual']['eaters'] ?? null,
+        ]
+            + array_intersect_key(
+                $cook->summary ?? [],
+                ['rice' => 0, 'crust' => 0, 'filling' => 0, 'line' => 0, 'late_min' => 0, 'lifted_s' => 0],
+            );
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */
     private function look(string $table): TestResponse
     {
-        return $this->post(route('cooks.look'), ['file' => UploadedFile::fake()->createWithContent('cooks.csv', $table)]);
+        return $this->post(
+            route('cooks.look'), ['file' => UploadedFile::fake()->createWithContent('cooks.csv', $table)],
+        );
     }
 
     /** @return TestResponse<\Illuminate\Http\Response> */

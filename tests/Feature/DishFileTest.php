@@ -41,8 +41,14 @@ final class DishFileTest extends FeatureTestCase
             ['{"format":', 'file: it is no JSON (syntax error);'],
             ["\xff\xfe{}", 'file: the text is not UTF-8;'],
             [str_repeat('x', 5_000_000), 'file: 5.0 MB is too large; give at most 1 MB.'],
-            ['{"format": "orbek-kitchen/1"}', 'format: "orbek-kitchen/1" is not known; give one of orbek-dish/2, orbek-dish/1.'],
-            [str_replace('"of_rice":2.1', '"of_rice":-2.1', $polo), 'fillings/0/parts/0/of_rice: -2.1 is out of range;'],
+            [
+                '{"format": "orbek-kitchen/1"}',
+                'format: "orbek-kitchen/1" is not known; give one of orbek-dish/2, orbek-dish/1.',
+            ],
+            [
+                str_replace('"of_rice":2.1', '"of_rice":-2.1', $polo),
+                'fillings/0/parts/0/of_rice: -2.1 is out of range;',
+            ],
             [
                 str_replace('"steel-24"', '"cauldron"', str_replace('"aluminium-28"', '"cauldron"', $polo)),
                 'water/pot: "cauldron" is not known; give one of iron-20, steel-24, aluminium-28, cooker.',

@@ -16,7 +16,9 @@ final class DrillTest extends FeatureTestCase
     {
         $this->get('/drill')->assertOk()->assertSee('Nothing yet.');
         $this->ask('stage', 'plates', 0.7);
-        $this->get('/drill')->assertOk()->assertSee('26 grains between two glass plates')->assertSee('data-spoonful', false);
+        $this->get('/drill')->assertOk()->assertSee(
+            '26 grains between two glass plates'
+        )->assertSee('data-spoonful', false);
         $asked = session('drill.asked');
         $this->get('/drill')->assertOk();
         self::assertSame($asked, session('drill.asked'), 'the same grain until it is answered');
@@ -33,7 +35,12 @@ final class DrillTest extends FeatureTestCase
 
     public function test_every_form_tells_a_screen_reader_what_is_seen_and_not_its_name(): void
     {
-        foreach (['plates' => 'have a white heart', 'pot' => 'grains ride at the surface', 'pressed' => 'One grain pressed', 'bitten' => 'one small crunch'] as $form => $tells) {
+        foreach (
+            [
+                'plates' => 'have a white heart', 'pot' => 'grains ride at the surface',
+                'pressed' => 'One grain pressed', 'bitten' => 'one small crunch',
+            ] as $form => $tells
+        ) {
             $this->ask('stage', $form, 0.7);
             $page = (string) $this->get('/drill')->assertOk()->assertSee($tells)->getContent();
             // Beside it stand the eight of the whole way.
@@ -63,15 +70,24 @@ final class DrillTest extends FeatureTestCase
     public function test_two_minutes_end_with_the_answer_after_them_and_are_looked_at_again(): void
     {
         $this->post(route('drill.begin'))->assertRedirect('/drill');
-        foreach ([['stage', 'pot', 0.6, ['stage' => 'rises']], ['stage', 'pressed', 0.2, ['stage' => 'done']], ['far', 'plates', 0.8, ['said' => '78']]] as $place => [$round, $form, $doneness, $answer]) {
+        foreach (
+            [
+                ['stage', 'pot', 0.6, ['stage' => 'rises']], ['stage', 'pressed', 0.2, ['stage' => 'done']],
+                ['far', 'plates', 0.8, ['said' => '78']],
+            ] as $place => [$round, $form, $doneness, $answer]
+        ) {
             $this->ask($round, $form, $doneness);
             $this->get('/drill')->assertSee('left; the answer after that ends it');
             app(PracticeClock::class)->putForward(50);
             $answered = $this->post('/drill/name', $answer);
-            $place < 2 ? $answered->assertRedirect('/drill') : self::assertStringContainsString('/drill/sessions/', (string) $answered->headers->get('Location'));
+            $place < 2
+                ? $answered->assertRedirect('/drill')
+                : self::assertStringContainsString('/drill/sessions/', (string) $answered->headers->get('Location'));
         }
         $session = DrillAnswer::query()->firstOrFail()->session;
-        $again = $this->get(route('drill.session', $session))->assertOk()->assertSee('2 of 3 right')->assertSee('Missed');
+        $again = $this->get(
+            route('drill.session', $session)
+        )->assertOk()->assertSee('2 of 3 right')->assertSee('Missed');
         self::assertSame(3, substr_count((string) $again->getContent(), '<canvas'));
         $kept = DrillAnswer::query()->where('form', 'pot')->firstOrFail();
         self::assertEquals($kept->spoonful(), $kept->refresh()->spoonful());
@@ -83,7 +99,9 @@ final class DrillTest extends FeatureTestCase
     {
         $this->ask('stage', 'plates', 0.7);
         $asked = session('drill.asked');
-        $this->post('/drill/name', ['stage' => 'porridge'])->assertStatus(422)->assertSee('stage: "porridge" is not known;');
+        $this->post(
+            '/drill/name', ['stage' => 'porridge'],
+        )->assertStatus(422)->assertSee('stage: "porridge" is not known;');
         self::assertSame($asked, session('drill.asked'));
         $this->ask('far', 'plates', 0.7);
         $this->post('/drill/name', ['said' => '180'])->assertStatus(422)->assertSee('said: 180 is out of range');

@@ -81,7 +81,10 @@ final class HeatDrawingTest extends TestCase
     {
         $drawing = new HeatDrawing(
             null,
-            [new HeatBlock(45, Flame::oven(100)), HeatBlock::rest(5), new HeatBlock(30, Flame::on('ring-1', 0.25, Sample::kitchen()->plates['tava']))],
+            [
+                new HeatBlock(45, Flame::oven(100)), HeatBlock::rest(5),
+                new HeatBlock(30, Flame::on('ring-1', 0.25, Sample::kitchen()->plates['tava'])),
+            ],
             Sample::wording(), Sample::kitchen(), 'ring-2',
         );
 
@@ -96,7 +99,9 @@ final class HeatDrawingTest extends TestCase
     {
         $load = $plan->potted->first();
 
-        return new HeatDrawing($plan->course(), $load->heat(), Sample::wording(), $plan->kitchen, $load->place->ring->id);
+        return new HeatDrawing(
+            $plan->course(), $load->heat(), Sample::wording(), $plan->kitchen, $load->place->ring->id,
+        );
     }
 
     public function test_more_browning_is_never_lighter(): void

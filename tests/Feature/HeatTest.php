@@ -20,7 +20,9 @@ final class HeatTest extends FeatureTestCase
         foreach (Dish::query()->get() as $dish) {
             $this->get(route('pot', $dish))->assertOk();
             $this->get(route('pot.more', [$dish, 'heat']))->assertOk()->assertSee('Other heats');
-            $this->get(route('heat.plans', $dish))->assertOk()->assertSee('Most likely right')->assertSee('own line')->assertSee('Take it');
+            $this->get(
+                route('heat.plans', $dish)
+            )->assertOk()->assertSee('Most likely right')->assertSee('own line')->assertSee('Take it');
             $this->get(route('heat.sure', $dish))->assertOk()->assertSee('eight of ten pots');
             $this->get(
                 route('heat.whatif', $dish).'?seal=loose-lid',
@@ -40,7 +42,8 @@ final class HeatTest extends FeatureTestCase
         $this->get("/dishes/{$dish->id}/heat/at/noon")->assertNotFound();
         foreach (
             [
-                ['heat:ring:0', 'ring-9'], ['heat:minutes:0', 0], ['heat:minutes:0', 1200], ['heat:setting:0', 400], ['heat:take', []],
+                ['heat:ring:0', 'ring-9'], ['heat:minutes:0', 0], ['heat:minutes:0', 1200], ['heat:setting:0', 400],
+                ['heat:take', []],
                 ['heat:take', [['minutes' => 5]]],
             ] as [$path, $value]
         ) {
@@ -72,12 +75,16 @@ final class HeatTest extends FeatureTestCase
         }
         self::assertSame(1, StoveTest::query()->count());
         // At a mark of its knob.
-        $this->post(route('stoves.test'), ['setting' => 'Half', 'minutes' => '20', 'burner' => 'ring-2'] + $send)->assertRedirect();
+        $this->post(
+            route('stoves.test'), ['setting' => 'Half', 'minutes' => '20', 'burner' => 'ring-2'] + $send,
+        )->assertRedirect();
         $test = StoveTest::query()->where('burner', 'ring-2')->firstOrFail();
         self::assertEqualsWithDelta(60.0, $test->document['setting'], 1e-9);
         $test->delete();
         $this->post(route('stoves.test.back', StoveTest::query()->firstOrFail()))->assertRedirect();
-        self::assertEqualsWithDelta(1.0, Household::known()->stove('steel-24', Kitchen::core()->burners['ring-1'])->likely(), 0.01);
+        self::assertEqualsWithDelta(
+            1.0, Household::known()->stove('steel-24', Kitchen::core()->burners['ring-1'])->likely(), 0.01,
+        );
     }
 
     public function test_what_a_cook_taught_its_stove_is_taken_back_and_given_again(): void
@@ -142,10 +149,13 @@ final class HeatTest extends FeatureTestCase
         $dish = $this->dish();
         $this->get('/shelf')->assertDontSee('burns from minute');
         $this->patchJson(route('dish.change', $dish), [
-            'path' => 'heat:take', 'value' => [['minutes' => 60, 'setting' => 1]], 'view' => 'pot', 'version' => $dish->version,
+            'path' => 'heat:take', 'value' => [['minutes' => 60, 'setting' => 1]], 'view' => 'pot',
+            'version' => $dish->version,
         ])->assertOk();
         $this->get('/shelf')->assertSee('The base burns from minute');
-        $this->get(route('pot', $dish))->assertSeeInOrder(['Not right as planned', 'The base burns from minute', 'Start the cook']);
+        $this->get(route('pot', $dish))->assertSeeInOrder(
+            ['Not right as planned', 'The base burns from minute', 'Start the cook']
+        );
         $this->get(route('heat.mends', $dish))->assertOk()->assertSee('Take the heat found for this pot');
         $this->get(route('heat.right', $dish))->assertOk()->assertSee('Right in 0 of 24');
     }

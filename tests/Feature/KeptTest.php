@@ -32,13 +32,17 @@ final class KeptTest extends FeatureTestCase
             $id = (string) Str::ulid();
             $answer = $this->tap($cook, 'lengthened', $id);
         } while ($answer->getStatusCode() === 200 && $taps++ < 400);
-        $answer->assertStatus(507)->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'disk is full'));
+        $answer->assertStatus(507)->assertJsonPath(
+            'message', fn (string $says): bool => str_contains($says, 'disk is full'),
+        );
         $this->get(route('cook', $cook))->assertOk();
         $this->post(route('dish.copy', $this->dish()))->assertStatus(507)->assertSee('disk is full');
 
         DB::statement('PRAGMA max_page_count = 1073741823');
         // The same tap once more, as the page sends it: there once, whether or not it had got through.
-        self::assertContains($this->tap($cook, 'lengthened', $id)->assertOk()->json('events.0.status'), ['taken', 'known']);
+        self::assertContains(
+            $this->tap($cook, 'lengthened', $id)->assertOk()->json('events.0.status'), ['taken', 'known'],
+        );
         self::assertSame($taken + 1, $cook->events()->count());
     }
 
@@ -46,7 +50,9 @@ final class KeptTest extends FeatureTestCase
     {
         $cook = $this->begun();
         DB::statement('PRAGMA query_only = 1');
-        $this->tap($cook, 'started')->assertStatus(503)->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'read-only'));
+        $this->tap($cook, 'started')->assertStatus(503)->assertJsonPath(
+            'message', fn (string $says): bool => str_contains($says, 'read-only'),
+        );
         $this->get(route('cook', $cook))->assertOk();
         DB::statement('PRAGMA query_only = 0');
         $this->tap($cook, 'started')->assertOk();
@@ -59,17 +65,22 @@ final class KeptTest extends FeatureTestCase
         $live = "{$folder}/orbek.sqlite";
         touch($live);
         $artisan = static fn (string ...$arguments): Process => tap(new Process(
-            [PHP_BINARY, 'artisan', ...$arguments], base_path(), ['DB_DATABASE' => $live, 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache"], null, 60,
+            [PHP_BINARY, 'artisan', ...$arguments], base_path(),
+            ['DB_DATABASE' => $live, 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache"], null, 60,
         ), static fn (Process $process): int => $process->run());
         self::assertSame(0, $artisan('migrate:fresh', '--seed', '--force')->getExitCode());
         $count = static fn (string $table, ?string $in = null): int => iterator_count(
-            (new PDO('sqlite:'.($in ?? $live), options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]))->query("SELECT id FROM {$table}") ?: new EmptyIterator,
+            (
+                new PDO('sqlite:'.($in ?? $live), options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION])
+            )->query("SELECT id FROM {$table}") ?: new EmptyIterator,
         );
         $dishes = $count('dishes');
 
         $writing = new PDO("sqlite:{$live}");
         $writing->exec('BEGIN IMMEDIATE');
-        self::assertSame(0, $artisan('orbek:backup', "{$folder}/kept.sqlite")->getExitCode(), 'somebody is writing meanwhile');
+        self::assertSame(
+            0, $artisan('orbek:backup', "{$folder}/kept.sqlite")->getExitCode(), 'somebody is writing meanwhile',
+        );
         $writing->exec('COMMIT');
         self::assertSame('0600', substr(sprintf('%o', fileperms("{$folder}/kept.sqlite")), -4));
         $again = $artisan('orbek:backup', "{$folder}/kept.sqlite");
@@ -79,9 +90,13 @@ final class KeptTest extends FeatureTestCase
         $writing->exec('DELETE FROM dishes');
         self::assertSame(0, $count('dishes'));
         file_put_contents("{$folder}/none.sqlite", 'this is no database at all, not even a small one');
-        self::assertStringContainsString('it is no database', $artisan('orbek:restore', "{$folder}/none.sqlite", '--yes')->getErrorOutput());
+        self::assertStringContainsString(
+            'it is no database', $artisan('orbek:restore', "{$folder}/none.sqlite", '--yes')->getErrorOutput(),
+        );
         copy("{$folder}/kept.sqlite", "{$folder}/cut.sqlite");
-        file_put_contents("{$folder}/cut.sqlite", substr((string) file_get_contents("{$folder}/kept.sqlite"), 0, 90_000));
+        file_put_contents(
+            "{$folder}/cut.sqlite", substr((string) file_get_contents("{$folder}/kept.sqlite"), 0, 90_000),
+        );
         self::assertSame(1, $artisan('orbek:restore', "{$folder}/cut.sqlite", '--yes')->getExitCode());
         self::assertSame(0, $count('dishes'), 'nothing was replaced by what is broken');
 

@@ -16,8 +16,12 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
     public function test_a_pot_a_ring_and_a_plate_are_added_and_used(): void
     {
         $this->get(route('kitchen.things'))->assertOk()->assertSee('pearl 25, small 40, half 60, full 100');
-        $this->send('pot', ['name' => 'Clay pot', 'material' => 'cast-iron', 'diameter_cm' => '22', 'height_cm' => '12']);
-        $this->send('ring', ['name' => 'Ring 3', 'kind' => 'gas', 'watts' => '3500', 'marks' => '1 22, 2 40, 3: 70, max 100 %']);
+        $this->send(
+            'pot', ['name' => 'Clay pot', 'material' => 'cast-iron', 'diameter_cm' => '22', 'height_cm' => '12'],
+        );
+        $this->send(
+            'ring', ['name' => 'Ring 3', 'kind' => 'gas', 'watts' => '3500', 'marks' => '1 22, 2 40, 3: 70, max 100 %'],
+        );
         $this->send('plate', ['name' => 'diffuser', 'kg' => '0.8']);
 
         $home = Kitchen::core();
@@ -29,13 +33,17 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         );
         self::assertSame(Origin::Found, $plan->heating()?->origin);
         $marks = ['1', '2', '3', 'max'];
-        self::assertContains($home->burners['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks);
+        self::assertContains(
+            $home->burners['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks,
+        );
     }
 
     public function test_a_ring_changed_changes_what_is_told_and_undo_brings_it_back(): void
     {
         $before = Kitchen::core()->toArray();
-        $this->send('ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 25, high 100'], 'ring-2');
+        $this->send(
+            'ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 25, high 100'], 'ring-2',
+        );
         self::assertSame('low 25, high 100', Kitchen::core()->burners['ring-2']->knob->written());
         $this->get(route('kitchen.things'))->assertSee('Undo');
         $this->post(route('kitchen.undo'), ['version' => $this->version()])->assertRedirect();
@@ -74,16 +82,22 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
     {
         $version = $this->version();
         foreach ([
-            ['ring', ['watts' => '5'], 'watts'], ['ring', ['watts' => 'hot'], 'watts'], ['ring', ['kind' => 'coal'], 'kind'],
+            ['ring', ['watts' => '5'], 'watts'], ['ring', ['watts' => 'hot'], 'watts'],
+            ['ring', ['kind' => 'coal'], 'kind'],
             ['ring', ['marks' => 'pearl'], 'marks: &quot;pearl&quot; will not do'],
             ['ring', ['marks' => 'pearl 10, full 100'], 'pearl gives less than the'],
             ['ring', ['marks' => 'pearl 30'], 'pearl alone is no knob'],
-            ['pot', ['cooker_watts' => '650', 'cooker_lines' => '4 cups 3, 6 cups 2'], 'line 2.0 for 6 cups is no higher'],
+            [
+                'pot', ['cooker_watts' => '650', 'cooker_lines' => '4 cups 3, 6 cups 2'],
+                'line 2.0 for 6 cups is no higher',
+            ],
             ['pot', ['cooker_watts' => '5'], 'cooker_watts: 5 is out of range'],
             ['ring', ['marks' => 'half 60, small 40'], 'small gives no more than half before it'],
             ['ring', ['kind' => 'camping', 'watts' => '3000'], 'watts: 3000 is out of range; give 200 to 2500 W'],
-            ['pot', ['litres' => '60'], 'would stand 191'], ['pot', ['diameter_cm' => '90'], 'diameter_cm'], ['pot', ['diameter_cm' => '-3'], 'diameter_cm'],
-            ['pot', ['material' => ['steel']], 'material'], ['plate', ['kg' => '900'], 'kg'], ['plate', ['name' => ''], 'name'],
+            ['pot', ['litres' => '60'], 'would stand 191'], ['pot', ['diameter_cm' => '90'], 'diameter_cm'],
+            ['pot', ['diameter_cm' => '-3'], 'diameter_cm'],
+            ['pot', ['material' => ['steel']], 'material'], ['plate', ['kg' => '900'], 'kg'],
+            ['plate', ['name' => ''], 'name'],
         ] as [$thing, $wrong, $says]) {
             $right = match ($thing) {
                 'pot' => ['name' => 'A pot', 'material' => 'steel', 'diameter_cm' => '20', 'litres' => '3'],
@@ -102,7 +116,8 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
     public function test_height_above_the_sea_changes_the_boil(): void
     {
         $this->post(route('kitchen.place'), [
-            'name' => 'High hut', 'altitude_m' => '1500', 'room_c' => '18', 'tap_c' => '8', 'version' => $this->version(),
+            'name' => 'High hut', 'altitude_m' => '1500', 'room_c' => '18', 'tap_c' => '8',
+            'version' => $this->version(),
         ])->assertRedirect();
         self::assertEqualsWithDelta(95.0, Kitchen::core()->boilC(), 0.1);
         $this->get(route('kitchen.things'))->assertSee('95.0 °C');
@@ -115,7 +130,9 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         $line = static fn (): mixed => app(Planner::class)->plan($dish)->heating()?->line();
         $first = $line();
         self::assertEquals($first, $line(), 'remembered, it is the same');
-        $this->send('ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 35, high 100'], 'ring-2');
+        $this->send(
+            'ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 35, high 100'], 'ring-2',
+        );
         self::assertNotEquals($first, $line());
     }
 

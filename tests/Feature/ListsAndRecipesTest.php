@@ -129,14 +129,25 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $text = "Quince rice for a cold evening\nServes 6\n\nIngredients:\n2 1/2 cups basmati rice\n1 kg lamb shoulder, cubed\n"
             ."2 quinces\nsalt to taste\na pinch of saffron\n5 moonbeams\n\nMethod\nBoil the rice for 6 minutes.\nAdd 2 tbsp butter.";
         $page = $this->post(route('dish.preview'), ['text' => $text])->assertOk()
-            ->assertSee('Quince rice for a cold evening')->assertSee('1 kg lamb shoulder, cubed')->assertSee('left to you')
+            ->assertSee(
+                'Quince rice for a cold evening'
+            )->assertSee('1 kg lamb shoulder, cubed')->assertSee('left to you')
             ->assertDontSee('Boil the rice for 6 minutes');
-        $page->assertSee('value="6"', false)->assertSee('5 of 6 lines could be read')->assertSee('5 of them, of unknown weight');
+        $page->assertSee('value="6"', false)->assertSee('5 of 6 lines could be read')->assertSee(
+            '5 of them, of unknown weight'
+        );
         self::assertSame(11, Dish::query()->count(), 'nothing is kept yet');
-        foreach ([['nothing here at all', 'names a food'], [str_repeat("1 kg rice\n", 4000), 'too long'], ["\xff\xfe", 'UTF-8']] as [$bad, $says]) {
+        foreach (
+            [
+                ['nothing here at all', 'names a food'], [str_repeat("1 kg rice\n", 4000), 'too long'],
+                ["\xff\xfe", 'UTF-8'],
+            ] as [$bad, $says]
+        ) {
             $this->post(route('dish.preview'), ['text' => $bad])->assertStatus(422)->assertSee($says);
         }
-        $this->post(route('dish.preview'), ['text' => '<script>alert(1)</script> 400 g rice'])->assertOk()->assertDontSee('<script>alert', false);
+        $this->post(
+            route('dish.preview'), ['text' => '<script>alert(1)</script> 400 g rice'],
+        )->assertOk()->assertDontSee('<script>alert', false);
     }
 
     public function test_a_recipe_from_elsewhere_is_read_beside_its_lines_and_kept_only_when_told(): void

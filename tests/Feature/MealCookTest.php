@@ -25,12 +25,18 @@ final class MealCookTest extends FeatureTestCase
         $meal = $this->meal();
         $id = (string) Str::ulid();
         $cooks = Cook::query()->count();
-        $first = $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->assertRedirect()->headers->get('Location');
-        self::assertSame($first, $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->headers->get('Location'));
+        $first = $this->post(
+            route('meal-cook.begin', $meal), ['cook' => $id],
+        )->assertRedirect()->headers->get('Location');
+        self::assertSame(
+            $first, $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->headers->get('Location'),
+        );
         self::assertSame($first, $this->post(
             route('meal-cook.begin', $meal), ['cook' => (string) Str::ulid()],
         )->headers->get('Location'));
-        $this->post(route('meal-cook.begin', $meal), ['cook' => 'x'])->assertStatus(422)->assertSee('load the page again');
+        $this->post(
+            route('meal-cook.begin', $meal), ['cook' => 'x'],
+        )->assertStatus(422)->assertSee('load the page again');
 
         self::assertSame($cooks + 2, Cook::query()->count(), 'a cook for each dish');
         $this->get('/stove')->assertRedirect((string) $first);
@@ -49,7 +55,9 @@ final class MealCookTest extends FeatureTestCase
     {
         $cook = $this->begunMeal();
         $starts = $cook->plan()->laid->starts;
-        $this->patchJson(route('meal.change', $this->meal()), ['path' => 'hands', 'value' => 1, 'version' => 1])->assertOk();
+        $this->patchJson(
+            route('meal.change', $this->meal()), ['path' => 'hands', 'value' => 1, 'version' => 1],
+        )->assertOk();
         $again = MealCook::query()->findOrFail($cook->id);
 
         self::assertSame($starts, $again->plan()->laid->starts);
@@ -64,7 +72,9 @@ final class MealCookTest extends FeatureTestCase
         $rinse = $this->event('started', ['subject' => 'rinse', 'dish' => 0, 'who' => 1]);
         $theirs = $this->event('started', ['subject' => 'rinse']);
         $other = $this->begun();
-        $this->postJson(route('cook.events', $other), ['events' => [$theirs]])->assertJsonPath('events.0.status', 'taken');
+        $this->postJson(
+            route('cook.events', $other), ['events' => [$theirs]],
+        )->assertJsonPath('events.0.status', 'taken');
         $this->tell($cook, [
             $rinse, $rinse, ['dish' => 7] + $this->event('done', ['subject' => 'rinse']), $theirs + ['dish' => 1],
             $this->event('late', ['minutes' => 10]), 7,
@@ -106,7 +116,9 @@ final class MealCookTest extends FeatureTestCase
         foreach ($cook->plan()->tasks as $id => $task) {
             foreach (['started' => $cook->plan()->start($id), 'done' => $cook->plan()->end($id)] as $type => $minute) {
                 $events[] = ['at' => (float) $cook->plan()->at($minute)->format('U')]
-                    + $this->event($type, ['subject' => $task->task] + ($task->dish === null ? [] : ['dish' => $task->dish]));
+                    + $this->event(
+                        $type, ['subject' => $task->task] + ($task->dish === null ? [] : ['dish' => $task->dish]),
+                    );
             }
         }
         $this->tell($cook, $events)->assertOk()->assertSee('Everyone sits');
@@ -125,7 +137,9 @@ final class MealCookTest extends FeatureTestCase
             self::assertNotNull($dish->served_at);
             $this->get(route('cook.record', $dish))->assertOk();
         }
-        self::assertTrue($cook->dishes()->get()->contains(static fn (Cook $one): bool => isset($one->summary['stove'])));
+        self::assertTrue(
+            $cook->dishes()->get()->contains(static fn (Cook $one): bool => isset($one->summary['stove']))
+        );
         self::assertSame(0, Artisan::call('orbek:knowledge'));
         $this->get('/stove')->assertSee('Nothing on the stove');
         self::assertLessThan($cook->plan()->tableAt, $at);
@@ -185,6 +199,8 @@ final class MealCookTest extends FeatureTestCase
      */
     private function event(string $type, array $more = []): array
     {
-        return ['id' => (string) Str::ulid(), 'type' => $type, 'at' => app(PracticeClock::class)->now()->getTimestamp()] + $more;
+        return [
+            'id' => (string) Str::ulid(), 'type' => $type, 'at' => app(PracticeClock::class)->now()->getTimestamp(),
+        ] + $more;
     }
 }

@@ -20,7 +20,8 @@ final class MealTest extends FeatureTestCase
         foreach (Meal::query()->get() as $meal) {
             // As a request of its own: drawings of the page before do not come with it.
             app()->forgetScopedInstances();
-            $page = (string) $this->get(route('meal', $meal))->assertOk()->assertSee('in the kitchen, from')->getContent();
+            $page = (string) $this->get(route('meal', $meal))->assertOk()->assertSee('in the kitchen, from')
+                ->getContent();
             self::assertLessThan(60_000, strlen($page), $meal->name);
             self::assertStringNotContainsString('it does not fit', $page, $meal->name);
             $this->get(route('meal.list', $meal))->assertOk()->assertSee('To buy');
@@ -45,8 +46,10 @@ final class MealTest extends FeatureTestCase
         $change(4, 'sides:add', ['name' => 'salad', 'minutes' => 10])->assertOk();
         $change(5, 'pin:side/1', -45)->assertOk();
         foreach ([
-            ['eaters', 0, 'eaters: 0 is out of range'], ['hands', 99, 'hands: 99 is out of range'], ['colour', 'red', 'path'],
-            ['sides:add', 'x', 'sides:add'], ['serve_at', 'soon', 'serve_at'], ['dishes:remove:7', null, 'dishes:remove'],
+            ['eaters', 0, 'eaters: 0 is out of range'], ['hands', 99, 'hands: 99 is out of range'],
+            ['colour', 'red', 'path'],
+            ['sides:add', 'x', 'sides:add'], ['serve_at', 'soon', 'serve_at'],
+            ['dishes:remove:7', null, 'dishes:remove'],
             ['plates', 'huge', 'plates'],
         ] as [$path, $value, $says]) {
             $answer = $change(6, $path, $value)->assertStatus(422);
@@ -63,7 +66,9 @@ final class MealTest extends FeatureTestCase
         $change(7, 'undo', null)->assertOk();
         self::assertSame(['side/1' => -45], $meal->refresh()->core()->pins);
         $first = MealVersion::query()->where('meal_id', $meal->id)->where('version', 1)->firstOrFail();
-        $this->post(route('meal.version.back', [$meal, $first]), ['version' => '8'])->assertRedirect(route('meal', $meal));
+        $this->post(
+            route('meal.version.back', [$meal, $first]), ['version' => '8'],
+        )->assertRedirect(route('meal', $meal));
         self::assertSame([3, 1], [$meal->refresh()->core()->eaters, count($meal->core()->shares)]);
         $change(9, 'undo', null)->assertOk();
         $other = Meal::query()->whereKeyNot($meal->id)->firstOrFail();
@@ -113,9 +118,13 @@ final class MealTest extends FeatureTestCase
         foreach ($file['dishes'] as $share) {
             self::assertSame('orbek-dish/2', $file['documents'][$share['dish']]['format']);
         }
-        $upload = static fn (string $text): array => ['file' => UploadedFile::fake()->createWithContent('meal.json', $text)];
+        $upload = static fn (string $text): array => [
+            'file' => UploadedFile::fake()->createWithContent('meal.json', $text),
+        ];
         $text = (string) json_encode($file);
-        $this->post(route('meal.preview'), $upload($text))->assertOk()->assertSee('Nothing is kept yet')->assertSee('baked quince');
+        $this->post(
+            route('meal.preview'), $upload($text),
+        )->assertOk()->assertSee('Nothing is kept yet')->assertSee('baked quince');
         $meals = Meal::query()->count();
         $dishes = Dish::query()->count();
         $this->post(route('meal.import'), ['document' => $text])->assertRedirect();
@@ -123,7 +132,9 @@ final class MealTest extends FeatureTestCase
         $came = Meal::query()->latest('id')->firstOrFail();
         $this->get(route('meal', $came))->assertOk()->assertSee('Sour-cherry polo');
         unset($file['documents'][$file['dishes'][0]['dish']]);
-        foreach ([(string) json_encode($file), '{"format": "orbek-meal/1"}', '{', '{"format": "orbek-dish/1"}'] as $broken) {
+        foreach (
+            [(string) json_encode($file), '{"format": "orbek-meal/1"}', '{', '{"format": "orbek-dish/1"}'] as $broken
+        ) {
             $this->post(route('meal.preview'), $upload($broken), ['Accept' => 'application/json'])->assertStatus(422);
         }
         self::assertSame($meals + 1, Meal::query()->count());

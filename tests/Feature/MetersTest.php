@@ -41,9 +41,12 @@ final class MetersTest extends FeatureTestCase
         $token = $this->meter(MeterKind::Temperature);
         $now = app(PracticeClock::class)->now()->getTimestamp();
         foreach ([
-            [['value' => 900, 'unit' => 'C'], 'value'], [['value' => -80, 'unit' => 'C'], 'value'], [['unit' => 'C'], 'value'],
-            [['value' => 'hot', 'unit' => 'C'], 'value'], [['value' => 20, 'unit' => 'K'], 'unit'], [['value' => 20], 'unit'],
-            [['value' => 20, 'unit' => 'C', 'at' => $now - 8000], 'at'], [['value' => 20, 'unit' => 'C', 'at' => $now + 8000], 'at'],
+            [['value' => 900, 'unit' => 'C'], 'value'], [['value' => -80, 'unit' => 'C'], 'value'],
+            [['unit' => 'C'], 'value'],
+            [['value' => 'hot', 'unit' => 'C'], 'value'], [['value' => 20, 'unit' => 'K'], 'unit'],
+            [['value' => 20], 'unit'],
+            [['value' => 20, 'unit' => 'C', 'at' => $now - 8000], 'at'],
+            [['value' => 20, 'unit' => 'C', 'at' => $now + 8000], 'at'],
             [['value' => 20, 'unit' => 'C', 'kind' => 'weight'], 'kind'], [['value' => [1], 'unit' => ['C']], 'value'],
         ] as [$said, $field]) {
             $this->postJson("/devices/{$token}/readings", $said)->assertStatus(422)->assertJson(['field' => $field]);
@@ -55,17 +58,25 @@ final class MetersTest extends FeatureTestCase
     {
         [$scale, $knob] = [$this->meter(MeterKind::Weight), $this->meter(MeterKind::Knob)];
         $cook = $this->begun();
-        $this->postJson("/devices/{$scale}/readings", ['value' => 21, 'unit' => 'g'])->assertOk()->assertJsonMissingPath('noted');
+        $this->postJson(
+            "/devices/{$scale}/readings", ['value' => 21, 'unit' => 'g'],
+        )->assertOk()->assertJsonMissingPath('noted');
         $this->tell($cook, 'started', 'boil');
         app(PracticeClock::class)->putForward(240);
-        $this->postJson("/devices/{$scale}/readings", ['value' => 0.021, 'unit' => 'kg'])->assertOk()->assertJson(['noted' => 'weighed']);
+        $this->postJson(
+            "/devices/{$scale}/readings", ['value' => 0.021, 'unit' => 'kg'],
+        )->assertOk()->assertJson(['noted' => 'weighed']);
         $this->postJson("/devices/{$scale}/readings", ['value' => 60, 'unit' => 'g'])->assertStatus(422);
         self::assertSame(1, $cook->events()->where('type', 'weighed')->count());
-        $this->postJson("/devices/{$knob}/readings", ['value' => 40, 'unit' => '%'])->assertOk()->assertJsonMissingPath('noted');
+        $this->postJson(
+            "/devices/{$knob}/readings", ['value' => 40, 'unit' => '%'],
+        )->assertOk()->assertJsonMissingPath('noted');
         foreach (['boil', 'drain', 'layer'] as $task) {
             $this->tell($cook, 'done', $task);
         }
-        $this->postJson("/devices/{$knob}/readings", ['value' => 40, 'unit' => '%'])->assertOk()->assertJson(['noted' => 'heat-set']);
+        $this->postJson(
+            "/devices/{$knob}/readings", ['value' => 40, 'unit' => '%'],
+        )->assertOk()->assertJson(['noted' => 'heat-set']);
         self::assertSame(1, $cook->events()->where('type', 'heat-set')->count());
     }
 
@@ -135,6 +146,10 @@ final class MetersTest extends FeatureTestCase
     /** @return list<array<string, mixed>> */
     private function sent(): array
     {
-        return array_values(Http::recorded()->map(static fn (array $pair): array => $pair[0] instanceof Sent ? $pair[0]->data() : [])->all());
+        return array_values(
+            Http::recorded()->map(
+                static fn (array $pair): array => $pair[0] instanceof Sent ? $pair[0]->data() : []
+            )->all()
+        );
     }
 }

@@ -14,12 +14,15 @@ use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Sample;
 
-/** Each way in which cooks mix the schools, as a document: it opens, is drawn, scaled, planned, sent out and read again. */
+/**
+ * Each way in which cooks mix the schools, as a document: it opens, is drawn, scaled, planned, sent out and read again.
+ */
 final class MoreWaysTest extends FeatureTestCase
 {
     /** Those that come out right as they stand, for two; what the others lack is said. */
     private const RIGHT = [
-        'beans-and-roots-in-the-boil', 'gravy-kept-for-the-table', 'left-in-its-water-flame-off', 'made-before-in-steps',
+        'beans-and-roots-in-the-boil', 'gravy-kept-for-the-table', 'left-in-its-water-flame-off',
+        'made-before-in-steps',
         'measured-then-layered-and-sealed', 'raw-in-the-cooker-with-its-gravy', 'rice-alone-and-a-stew-on-a-platter',
         'saffron-butter-and-milk-poured-over', 'smoked-at-the-end', 'steamed-on-top-and-lifted-off',
         'two-fillings-half-below-half-above', 'in-the-oven-under-a-sheet-of-dough',
@@ -47,7 +50,9 @@ final class MoreWaysTest extends FeatureTestCase
         foreach (['water', 'filling', 'layers', 'lid', 'heat', 'serve'] as $station) {
             $this->get(route('pot.more', [$dish, $station]))->assertOk();
         }
-        self::assertEquals($dish->document, json_decode((string) $this->get(route('dish.export', $dish))->getContent(), true));
+        self::assertEquals(
+            $dish->document, json_decode((string) $this->get(route('dish.export', $dish))->getContent(), true),
+        );
         $recipe = json_decode((string) $this->get(route('dish.recipe', $dish))->getContent(), true);
         self::assertIsArray($recipe);
         $read = RecipeJsonLd::read($recipe, Cup::Metric);
@@ -85,7 +90,11 @@ final class MoreWaysTest extends FeatureTestCase
         $gravy = $ways('gravy-kept-for-the-table');
         self::assertSame(
             'fillings/0/gravy/with_it: with it and for the rice add up to 1.4; let them add up to 1 at most, the rest is for the table.',
-            Sample::refused(static fn () => $gravy->changed('fillings/0/gravy', ['ml_per_kg' => 300, 'with_it' => 0.8, 'for_rice' => 0.6])),
+            Sample::refused(
+                static fn () => $gravy->changed(
+                    'fillings/0/gravy', ['ml_per_kg' => 300, 'with_it' => 0.8, 'for_rice' => 0.6],
+                )
+            ),
         );
         self::assertStringContainsString('extras/0/made: "charm" is not known; give one of nut-paste, sweet-peel', Sample::refused(
             static fn () => $gravy->changed('extras/0/made', 'charm'),
@@ -115,7 +124,9 @@ final class MoreWaysTest extends FeatureTestCase
                 $made, ($filling->gravy->withIt + $filling->gravy->forRice + $filling->gravy->atTable()) * $made, 1e-6,
             );
         }
-        $share = array_sum(array_map(static fn ($layer): float => $layer->mass->kg, $plan->potted->first()->section->layers));
+        $share = array_sum(
+            array_map(static fn ($layer): float => $layer->mass->kg, $plan->potted->first()->section->layers)
+        );
         self::assertGreaterThan(0.0, $share);
     }
 }

@@ -20,19 +20,27 @@ final class NotebookTest extends FeatureTestCase
     {
         $all = Cook::query()->whereNotNull('served_at')->get();
         foreach ([
-            ['find' => 'CHERRY polo'], ['fault' => 'rice:hard'], ['fault' => 'crust:burnt'], ['fault' => 'filling:wet'], ['fault' => 'late'],
+            ['find' => 'CHERRY polo'], ['fault' => 'rice:hard'], ['fault' => 'crust:burnt'], ['fault' => 'filling:wet'],
+            ['fault' => 'late'],
             ['pot' => 'steel-24', 'ring' => 'ring-2'], ['lot' => 'september-bag'],
             ['month' => $all->firstOrFail()->started_at->format('Y-m')], ['fault' => 'rice:hard', 'pot' => 'steel-24'],
         ] as $asked) {
-            $wanted = $all->filter(fn (Cook $cook): bool => $this->has($cook, $asked))->pluck('id')->sort()->values()->all();
+            $wanted = $all->filter(
+                fn (Cook $cook): bool => $this->has($cook, $asked)
+            )->pluck('id')->sort()->values()->all();
             self::assertNotSame([], $wanted, json_encode($asked, JSON_THROW_ON_ERROR));
-            preg_match_all('#/cooks/(\w+)/record#', (string) $this->get('/notebook?'.http_build_query($asked))->assertOk()->getContent(), $shown);
+            preg_match_all(
+                '#/cooks/(\w+)/record#',
+                (string) $this->get('/notebook?'.http_build_query($asked))->assertOk()->getContent(), $shown,
+            );
             $found = array_values(array_unique($shown[1]));
             sort($found);
             self::assertSame($wanted, $found, json_encode($asked, JSON_THROW_ON_ERROR));
         }
         $this->get('/notebook?find=nothing-like-it')->assertOk()->assertSee('No cook has all that');
-        $this->get('/notebook?month=2026-13')->assertStatus(422)->assertSee('month: &quot;2026-13&quot; is no month', false);
+        $this->get('/notebook?month=2026-13')->assertStatus(422)->assertSee(
+            'month: &quot;2026-13&quot; is no month', false,
+        );
         $this->get('/notebook?find=%25')->assertOk()->assertSee('No cook has all that');
     }
 
@@ -40,15 +48,29 @@ final class NotebookTest extends FeatureTestCase
     {
         [$one, $other] = Cook::query()->whereNotNull('rice')->oldest('started_at')->limit(2)->get()->all();
         $page = (string) $this->get(route('notebook.compare', ['cook' => [$other->id, $one->id]]))->assertOk()
-            ->assertSeeInOrder([$one->started_at->format('j F Y'), $other->started_at->format('j F Y')])->assertSee('What was decided otherwise')->getContent();
-        preg_match_all('#<tr(?: class="([^"]*)")?>\s*<th scope="row">([^<]+)</th><td>(.*?)</td><td>(.*?)</td>#s', $page, $rows, PREG_SET_ORDER);
+            ->assertSeeInOrder(
+                [$one->started_at->format('j F Y'), $other->started_at->format('j F Y')]
+            )->assertSee('What was decided otherwise')->getContent();
+        preg_match_all(
+            '#<tr(?: class="([^"]*)")?>\s*<th scope="row">([^<]+)</th><td>(.*?)</td><td>(.*?)</td>#s', $page, $rows,
+            PREG_SET_ORDER,
+        );
         self::assertGreaterThan(10, count($rows));
         foreach ($rows as [, $class, $what, $first, $second]) {
-            $texts = array_map(static fn (string $cell): string => trim(str_replace(', differs', '', strip_tags($cell))), [$first, $second]);
+            $texts = array_map(
+                static fn (string $cell): string => trim(str_replace(', differs', '', strip_tags($cell))),
+                [$first, $second],
+            );
             self::assertSame($texts[0] !== $texts[1], $class === 'differs', $what);
         }
-        $this->get(route('notebook.versus', ['cook' => [$one->id, $other->id]]))->assertOk()->assertSee('steam at the lid')->assertSee('browning');
-        foreach ([[], ['cook' => [$one->id]], ['cook' => [$one->id, 'none-such']], ['cook' => [$one->id, $one->id]]] as $asked) {
+        $this->get(
+            route('notebook.versus', ['cook' => [$one->id, $other->id]])
+        )->assertOk()->assertSee('steam at the lid')->assertSee('browning');
+        foreach (
+            [
+                [], ['cook' => [$one->id]], ['cook' => [$one->id, 'none-such']], ['cook' => [$one->id, $one->id]],
+            ] as $asked
+        ) {
             $this->get(route('notebook.compare', $asked))->assertStatus(422)->assertSee('choose two cooks');
         }
     }
@@ -63,13 +85,18 @@ final class NotebookTest extends FeatureTestCase
         foreach ($trends->lifts() as $one) {
             self::assertSame($one['in'], $one['lifted'] <= $one['from'] && $one['lifted'] >= $one['by'], 'up is later');
         }
-        self::assertSame(array_map(static fn (Cook $cook): mixed => $cook->summary['late_min'] ?? null, $cooks), array_column($trends->late(), 'minutes'));
+        self::assertSame(
+            array_map(static fn (Cook $cook): mixed => $cook->summary['late_min'] ?? null, $cooks),
+            array_column($trends->late(), 'minutes'),
+        );
         $bag = array_values(array_filter($trends->factors(), static fn (array $one): bool => ! $one['stove']))[0];
         self::assertCount(count($bag['points']), $bag['table']);
         $last = end($bag['points']);
         $first = $bag['points'][0];
         self::assertIsArray($last);
-        self::assertGreaterThan($last['low'] - $last['high'], $first['low'] - $first['high'], 'less was known at first');
+        self::assertGreaterThan(
+            $last['low'] - $last['high'], $first['low'] - $first['high'], 'less was known at first',
+        );
         $now = Household::known()->lot('september-bag');
         self::assertStringStartsWith(sprintf('%+d %%', round(100 * ($now->likely() - 1))), end($bag['table'])[1] ?? '');
     }
@@ -89,11 +116,15 @@ final class NotebookTest extends FeatureTestCase
         $this->get($list)->assertOk()->assertDontSee('Bags that run out');
         $left = Kitchen::core()->lots['september-bag']->leftG(Household::known());
         Kitchen::change($this->kitchenVersion(), static fn (array $document): array => ['lots' => array_map(
-            static fn (array $lot): array => $lot['id'] === 'september-bag' ? ['bought_g' => $lot['bought_g'] - $left + 120] + $lot : $lot, $document['lots'],
+            static fn (array $lot): array => $lot['id'] === 'september-bag' ? [
+                'bought_g' => $lot['bought_g'] - $left + 120,
+            ] + $lot : $lot, $document['lots'],
         )] + $document);
         $this->get($list)->assertOk()->assertSee('Bags that run out')->assertSee('120 g left, empty about');
         $this->get(route('meal.list', Meal::query()->firstOrFail()))->assertOk()->assertSee('Bags that run out');
-        $this->postJson(route('dish.tick', $this->dish()), ['entry' => 'bag:september-bag', 'done' => true])->assertNoContent();
+        $this->postJson(
+            route('dish.tick', $this->dish()), ['entry' => 'bag:september-bag', 'done' => true],
+        )->assertNoContent();
         $this->get($list)->assertSee('value="bag:september-bag" checked', false);
     }
 
@@ -102,7 +133,8 @@ final class NotebookTest extends FeatureTestCase
     {
         foreach ($asked as $name => $value) {
             $has = match ($name) {
-                'find' => str_contains(mb_strtolower($cook->name), 'cherry') && str_contains(mb_strtolower($cook->name), 'polo'),
+                'find' => str_contains(mb_strtolower($cook->name), 'cherry')
+                    && str_contains(mb_strtolower($cook->name), 'polo'),
                 'fault' => $value === 'late'
                     ? ($cook->summary['late_min'] ?? 0) >= 10
                     : ($cook->summary[explode(':', $value)[0]] ?? '') === explode(':', $value)[1],

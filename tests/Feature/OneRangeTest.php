@@ -61,7 +61,8 @@ final class OneRangeTest extends FeatureTestCase
                             Sample::kitchen(),
                             Knowledge::none(),
                             new \DateTimeImmutable(Sample::NOW),
-                            // A heat is looked for at every fourth edge: it takes most of the time and does not ask which.
+                            // A heat is looked for at every fourth edge: it takes most of the time and does not ask
+                            // which.
                             $planned % 4 === 0 ? null : Sample::oneLine(),
                         )->plan($dish);
                         $plan->faults();

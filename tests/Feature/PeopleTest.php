@@ -42,7 +42,9 @@ final class PeopleTest extends FeatureTestCase
             $data = $this->json($method, $path);
             if (in_array($name, AsksWho::OPEN, true)) {
                 self::assertContains($page->getStatusCode(), [200, 302, 404, 422], "{$name} is open");
-                self::assertStringNotContainsString('Sour-cherry', (string) $page->getContent(), "{$name} shows nothing of a household");
+                self::assertStringNotContainsString(
+                    'Sour-cherry', (string) $page->getContent(), "{$name} shows nothing of a household",
+                );
 
                 continue;
             }
@@ -59,7 +61,10 @@ final class PeopleTest extends FeatureTestCase
         $this->begun();
         $known = $this->known();
         $events = Cook::query()->firstOrFail()->events()->count();
-        $before = [Dish::query()->count(), Meal::query()->count(), Dish::query()->pluck('version', 'id')->all(), Kitchen::inUse()->version];
+        $before = [
+            Dish::query()->count(), Meal::query()->count(), Dish::query()->pluck('version', 'id')->all(),
+            Kitchen::inUse()->version,
+        ];
         $stranger = $this->stranger();
         $walked = 0;
         foreach ($this->routes($known) as [$method, $path, $name, $isOfTheirs]) {
@@ -75,7 +80,9 @@ final class PeopleTest extends FeatureTestCase
                 $walked++;
             }
             foreach (['Sour-cherry', 'Winter supper', 'Lakeside'] as $theirs) {
-                self::assertStringNotContainsString($theirs, (string) $answer->getContent(), "{$method} {$path} ({$name})");
+                self::assertStringNotContainsString(
+                    $theirs, (string) $answer->getContent(), "{$method} {$path} ({$name})",
+                );
             }
             // Signing out is one of the routes.
             Auth::forgetGuards();
@@ -83,7 +90,13 @@ final class PeopleTest extends FeatureTestCase
         self::assertGreaterThan(45, $walked);
         $this->actingAs($this->owner());
         $this->get('/shelf')->assertOk()->assertSee('Sour-cherry');
-        self::assertSame($before, [Dish::query()->count(), Meal::query()->count(), Dish::query()->pluck('version', 'id')->all(), Kitchen::inUse()->version]);
+        self::assertSame(
+            $before,
+            [
+                Dish::query()->count(), Meal::query()->count(), Dish::query()->pluck('version', 'id')->all(),
+                Kitchen::inUse()->version,
+            ],
+        );
         self::assertSame($events, Cook::query()->firstOrFail()->events()->count());
     }
 
@@ -93,7 +106,9 @@ final class PeopleTest extends FeatureTestCase
         self::assertStringStartsWith('$argon2id$', $owner->passphrase);
         $this->get('/shelf')->assertRedirect(route('sign-in'));
         $planted = session()->getId();
-        $answer = $this->post('/sign-in', ['name' => 'Ada', 'passphrase' => self::PASSPHRASE])->assertRedirect(url('/shelf'));
+        $answer = $this->post(
+            '/sign-in', ['name' => 'Ada', 'passphrase' => self::PASSPHRASE],
+        )->assertRedirect(url('/shelf'));
         self::assertNotSame($planted, session()->getId());
         $cookie = $answer->getCookie('orbek-session', false);
         self::assertTrue($cookie?->isHttpOnly());
@@ -112,7 +127,9 @@ final class PeopleTest extends FeatureTestCase
             $this->post('/sign-in', ['name' => 'Ada', 'passphrase' => "wrong number {$try}"])
                 ->assertStatus(422)->assertSee('there is no such name and passphrase');
         }
-        $this->post('/sign-in', ['name' => 'Ada', 'passphrase' => self::PASSPHRASE])->assertStatus(422)->assertSee('too many tries');
+        $this->post(
+            '/sign-in', ['name' => 'Ada', 'passphrase' => self::PASSPHRASE],
+        )->assertStatus(422)->assertSee('too many tries');
         $this->post('/sign-in', ['name' => 'Nobody', 'passphrase' => self::PASSPHRASE])
             ->assertStatus(422)->assertSee('there is no such name and passphrase');
         $this->travel(61)->seconds();
@@ -132,7 +149,9 @@ final class PeopleTest extends FeatureTestCase
         $me = ['name' => 'Ben', 'passphrase' => self::PASSPHRASE, 'again' => self::PASSPHRASE];
         $this->post($link, ['again' => 'something else'] + $me)->assertStatus(422)->assertSee('not the same twice');
         $this->post($link, ['name' => 'Ada'] + $me)->assertStatus(422)->assertSee('is taken');
-        $this->post($link, ['passphrase' => 'short', 'again' => 'short'] + $me)->assertStatus(422)->assertSee('10 letters or more');
+        $this->post(
+            $link, ['passphrase' => 'short', 'again' => 'short'] + $me,
+        )->assertStatus(422)->assertSee('10 letters or more');
         $this->post($link, $me)->assertRedirect(route('shelf'));
         $ben = Member::query()->where('name', 'Ben')->firstOrFail();
         self::assertFalse($ben->isOwner());
@@ -148,7 +167,9 @@ final class PeopleTest extends FeatureTestCase
     public function test_a_member_cooks_and_does_not_change_the_house(): void
     {
         $this->owner();
-        $ben = Member::join(Household::inUse(), Role::Member, Fields::of(['name' => 'Ben', 'passphrase' => self::PASSPHRASE]));
+        $ben = Member::join(
+            Household::inUse(), Role::Member, Fields::of(['name' => 'Ben', 'passphrase' => self::PASSPHRASE]),
+        );
         $this->actingAs($ben);
         $this->post(route('cook.begin', $this->dish()), ['cook' => (string) Str::ulid()])->assertRedirect();
         foreach (AsksWho::OWNERS as $name) {
@@ -174,9 +195,15 @@ final class PeopleTest extends FeatureTestCase
         $this->post(route('people.device.out', hash('sha256', 'theirs')))->assertNotFound();
         $this->post(route('people.device.out', hash('sha256', 'phone')))->assertRedirect();
         self::assertNull(Device::query()->find('phone'));
-        $this->post(route('people.passphrase'), ['old' => 'no', 'passphrase' => 'another long one', 'again' => 'another long one'])
+        $this->post(
+            route('people.passphrase'),
+            ['old' => 'no', 'passphrase' => 'another long one', 'again' => 'another long one'],
+        )
             ->assertStatus(422)->assertSee('that is not the passphrase');
-        $this->post(route('people.passphrase'), ['old' => self::PASSPHRASE, 'passphrase' => 'another long one', 'again' => 'another long one'])
+        $this->post(
+            route('people.passphrase'),
+            ['old' => self::PASSPHRASE, 'passphrase' => 'another long one', 'again' => 'another long one'],
+        )
             ->assertRedirect();
         self::assertNull(Device::query()->find('tablet'));
         self::assertNotNull(Device::query()->find('theirs'));
@@ -200,7 +227,9 @@ final class PeopleTest extends FeatureTestCase
     private function owner(): Member
     {
         return Member::query()->where('name', 'Ada')->first()
-            ?? Member::join(Household::inUse(), Role::Owner, Fields::of(['name' => 'Ada', 'passphrase' => self::PASSPHRASE]));
+            ?? Member::join(
+                Household::inUse(), Role::Owner, Fields::of(['name' => 'Ada', 'passphrase' => self::PASSPHRASE]),
+            );
     }
 
     /** An owner of another household, with a kitchen of its own. */
@@ -211,7 +240,9 @@ final class PeopleTest extends FeatureTestCase
         $here = app(Household::class);
         app()->instance(Household::class, $other);
         Kitchen::query()->create([
-            'document' => ['name' => 'Another kitchen', 'lots' => [['name' => 'another bag'] + $document['lots'][0]]] + $document, 'in_use' => true,
+            'document' => [
+                'name' => 'Another kitchen', 'lots' => [['name' => 'another bag'] + $document['lots'][0]],
+            ] + $document, 'in_use' => true,
         ]);
         app()->instance(Household::class, $here);
 
@@ -223,19 +254,29 @@ final class PeopleTest extends FeatureTestCase
     {
         $dish = $this->dish();
         $this->actingAs($this->owner());
-        $this->patchJson(route('dish.change', $dish), ['path' => 'water/oil', 'value' => true, 'version' => 1])->assertOk();
+        $this->patchJson(
+            route('dish.change', $dish), ['path' => 'water/oil', 'value' => true, 'version' => 1],
+        )->assertOk();
         $meal = Meal::query()->firstOrFail();
-        $this->patchJson(route('meal.change', $meal), ['path' => 'name', 'value' => 'Winter supper again', 'version' => 1])->assertOk();
+        $this->patchJson(
+            route('meal.change', $meal), ['path' => 'name', 'value' => 'Winter supper again', 'version' => 1],
+        )->assertOk();
         $this->post(route('meal-cook.begin', $meal), ['cook' => (string) Str::ulid()])->assertRedirect();
-        $this->post('/kitchen/lots/lakeside-sack/tests', ['soak_min' => '30', 'soak_c' => '20', 'tests' => [['minutes' => '6', 'stage' => 'half']]])->assertRedirect();
+        $this->post(
+            '/kitchen/lots/lakeside-sack/tests',
+            ['soak_min' => '30', 'soak_c' => '20', 'tests' => [['minutes' => '6', 'stage' => 'half']]],
+        )->assertRedirect();
         Auth::forgetGuards();
 
         return [
             'photograph' => $this->photograph()->id,
             'dish' => $dish->id, 'version' => \App\Models\DishVersion::query()->firstOrFail()->id, 'meal' => $meal->id,
-            'mealVersion' => \App\Models\MealVersion::query()->firstOrFail()->id, 'mealCook' => MealCook::query()->firstOrFail()->id,
-            'cook' => Cook::query()->whereNull('meal_cook_id')->latest('id')->firstOrFail()->id, 'kitchen' => Kitchen::inUse()->id,
-            'test' => LotTest::query()->firstOrFail()->id, 'member' => $this->owner()->id, 'device' => hash('sha256', 'phone'),
+            'mealVersion' => \App\Models\MealVersion::query()->firstOrFail()->id,
+            'mealCook' => MealCook::query()->firstOrFail()->id,
+            'cook' => Cook::query()->whereNull('meal_cook_id')->latest('id')->firstOrFail()->id,
+            'kitchen' => Kitchen::inUse()->id,
+            'test' => LotTest::query()->firstOrFail()->id, 'member' => $this->owner()->id,
+            'device' => hash('sha256', 'phone'),
         ];
     }
 
@@ -247,19 +288,25 @@ final class PeopleTest extends FeatureTestCase
      */
     private function routes(array $known = []): array
     {
-        $else = ['station' => 'table', 'step' => 'place', 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'id' => 'none-such'];
+        $else = [
+            'station' => 'table', 'step' => 'place', 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale',
+            'id' => 'none-such',
+        ];
 
         return array_values(array_map(static function (Registered $route) use ($known, $else): array {
             preg_match_all('/\{(\w+)/', $route->uri(), $names);
             $path = (string) preg_replace_callback(
-                '/\{(\w+)\??\}/', static fn (array $found): string => $known[$found[1]] ?? $else[$found[1]] ?? '01jdj7k0000000000000000000', $route->uri(),
+                '/\{(\w+)\??\}/',
+                static fn (array $found): string => $known[$found[1]] ?? $else[$found[1]] ?? '01jdj7k0000000000000000000', $route->uri(),
             );
 
             return [
-                $route->methods()[0], "/{$path}", (string) $route->getName(), array_intersect($names[1], array_keys($known)) !== [],
+                $route->methods()[0], "/{$path}", (string) $route->getName(),
+                array_intersect($names[1], array_keys($known)) !== [],
             ];
         }, array_filter(
-            Route::getRoutes()->getRoutes(), static fn (Registered $route): bool => ! in_array($route->uri(), ['/', 'sign-out'], true),
+            Route::getRoutes()->getRoutes(),
+            static fn (Registered $route): bool => ! in_array($route->uri(), ['/', 'sign-out'], true),
         )));
     }
 }

@@ -19,17 +19,26 @@ final class PhotographsTest extends FeatureTestCase
     public function test_a_photograph_is_made_small_upright_and_bare_of_place_and_maker(): void
     {
         $cook = $this->noted();
-        $this->keep($cook, $this->turned((new Camera(width: 1600, height: 1200))->crust(0.8)), '"><script>alert(1)</script>.jpg')->assertRedirect();
+        $this->keep(
+            $cook, $this->turned((new Camera(width: 1600, height: 1200))->crust(0.8)),
+            '"><script>alert(1)</script>.jpg',
+        )->assertRedirect();
         $photograph = Photograph::query()->firstOrFail();
-        self::assertSame([960, 1280], [$photograph->width, $photograph->height], 'it was taken with the phone on its side');
-        $answer = $this->get(route('photograph', $photograph))->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
+        self::assertSame(
+            [960, 1280], [$photograph->width, $photograph->height], 'it was taken with the phone on its side',
+        );
+        $answer = $this->get(
+            route('photograph', $photograph)
+        )->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
         $jpeg = (string) $answer->getContent();
         self::assertLessThan(400_000, strlen($jpeg));
         self::assertSame([960, 1280], array_slice((array) getimagesizefromstring($jpeg), 0, 2));
         foreach (['Exif', 'Made-up maker', 'GPS'] as $gone) {
             self::assertStringNotContainsString($gone, $jpeg);
         }
-        $this->get(route('cook.record', $cook))->assertOk()->assertSee(route('photograph', $photograph))->assertDontSee('alert(1)', false);
+        $this->get(route('cook.record', $cook))->assertOk()->assertSee(
+            route('photograph', $photograph)
+        )->assertDontSee('alert(1)', false);
         $this->post(route('photograph.away', $photograph))->assertRedirect();
         self::assertSame(0, Photograph::query()->count());
     }
@@ -48,16 +57,24 @@ final class PhotographsTest extends FeatureTestCase
         ] as [$bytes, $says]) {
             $this->keep($cook, $bytes)->assertStatus(422)->assertSee($says);
         }
-        $this->post(route('photographs.keep', $cook), ['shows' => 'crust', 'picture' => UploadedFile::fake()->create('large.jpg', 40 * 1024)])
+        $this->post(
+            route('photographs.keep', $cook),
+            ['shows' => 'crust', 'picture' => UploadedFile::fake()->create('large.jpg', 40 * 1024)],
+        )
             ->assertStatus(422)->assertSee('at most 30 MB');
-        $this->post(route('photographs.keep', $cook), ['shows' => 'crust'])->assertStatus(422)->assertSee('picture: none came');
-        $this->post(route('photographs.keep', $cook), ['shows' => 'supper', 'picture' => ['a', 'b']])->assertStatus(422);
+        $this->post(
+            route('photographs.keep', $cook), ['shows' => 'crust'],
+        )->assertStatus(422)->assertSee('picture: none came');
+        $this->post(
+            route('photographs.keep', $cook), ['shows' => 'supper', 'picture' => ['a', 'b']],
+        )->assertStatus(422);
         self::assertSame(0, Photograph::query()->count());
     }
 
     public function test_a_crust_is_measured_where_it_is_touched_and_teaches_the_ring_instead_of_the_picked_colour(): void
     {
-        $cook = Cook::query()->whereNotNull('served_at')->whereNotNull('summary->stove')->latest('started_at')->firstOrFail();
+        $cook = Cook::query()->whereNotNull('served_at')->whereNotNull('summary->stove')->latest('started_at')
+            ->firstOrFail();
         $before = Household::known()->toArray();
         $this->keep($cook, (new Camera([0.8, 0.62, 0.45], 0.85))->crust(2.6))->assertRedirect();
         $photograph = Photograph::query()->firstOrFail();
@@ -68,13 +85,19 @@ final class PhotographsTest extends FeatureTestCase
         self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', (string) ($measured['colour'] ?? ''));
         self::assertNotEquals($before, Household::known()->toArray());
         self::assertEqualsWithDelta(0, Household::known()->distance(Household::foldedAgain()), 1e-5);
-        $this->get(route('cook.record', $cook))->assertSee('The crust, measured under white light')->assertSee(CrustColour::Dark->value);
+        $this->get(route('cook.record', $cook))->assertSee(
+            'The crust, measured under white light'
+        )->assertSee(CrustColour::Dark->value);
 
         // Two touches on the table beside it tell nothing, and that is said.
-        $this->post(route('photograph.measure', $photograph), ['white_across' => 1, 'white_down' => 1] + $touched)->assertRedirect();
+        $this->post(
+            route('photograph.measure', $photograph), ['white_across' => 1, 'white_down' => 1] + $touched,
+        )->assertRedirect();
         $this->get(route('cook.record', $cook))->assertSee('could not be measured');
         self::assertArrayNotHasKey('browning', Cook::query()->findOrFail($cook->id)->summary ?? []);
-        $this->post(route('photograph.measure', $photograph), ['crust_across' => 150] + $touched)->assertStatus(422)->assertSee('crust_across');
+        $this->post(
+            route('photograph.measure', $photograph), ['crust_across' => 150] + $touched,
+        )->assertStatus(422)->assertSee('crust_across');
     }
 
     public function test_what_a_cook_taught_is_shown_before_and_after_and_taken_back(): void
@@ -110,7 +133,10 @@ final class PhotographsTest extends FeatureTestCase
     /** @return TestResponse<\Illuminate\Http\Response> */
     private function keep(Cook $cook, string $bytes, string $name = 'crust.jpg'): TestResponse
     {
-        return $this->post(route('photographs.keep', $cook), ['shows' => 'crust', 'picture' => UploadedFile::fake()->createWithContent($name, $bytes)]);
+        return $this->post(
+            route('photographs.keep', $cook),
+            ['shows' => 'crust', 'picture' => UploadedFile::fake()->createWithContent($name, $bytes)],
+        );
     }
 
     /** The same with what a phone writes beside it: held on its side, its maker, its place. */

@@ -178,18 +178,29 @@ final class PlacesTest extends FeatureTestCase
         $this->withCookie('orbek-session', session()->getId());
         $this->get('/shelf', ['Sec-Fetch-Mode' => 'cors'])->assertOk();
         // A tick, or a bettering, that was asked before and ends after.
-        $this->withCredentials()->postJson(route('dish.tick', Dish::query()->firstOrFail()), ['entry' => 'buy:onions|g', 'done' => true], ['Sec-Fetch-Mode' => 'cors'])->assertNoContent();
-        $this->get('/shelf', ['Sec-Fetch-Mode' => 'navigate'])->assertOk()->assertSee('role="status"', false)->assertSee('Take it out again');
+        $this->withCredentials()->postJson(
+            route('dish.tick', Dish::query()->firstOrFail()), ['entry' => 'buy:onions|g', 'done' => true],
+            ['Sec-Fetch-Mode' => 'cors'],
+        )->assertNoContent();
+        $this->get(
+            '/shelf', ['Sec-Fetch-Mode' => 'navigate'],
+        )->assertOk()->assertSee('role="status"', false)->assertSee('Take it out again');
         $this->get('/shelf')->assertDontSee('Take it out again');
     }
 
     public function test_layers_say_a_stage_once_when_all_share_it(): void
     {
         $dish = $this->dish();
-        $this->get(route('pot.more', [$dish, 'layers']))->assertOk()->assertSee('All of the rice is lifted when a grain')->assertSee('Lift it apart')
+        $this->get(route('pot.more', [$dish, 'layers']))->assertOk()->assertSee(
+            'All of the rice is lifted when a grain'
+        )->assertSee('Lift it apart')
             ->assertDontSee('when it is lifted');
-        $this->patchJson(route('dish.change', $dish), ['path' => 'layers/0/stage', 'value' => 'half', 'version' => 1])->assertOk();
-        $this->get(route('pot.more', [$dish, 'layers']))->assertSee('when it is lifted')->assertDontSee('All of the rice is lifted');
+        $this->patchJson(
+            route('dish.change', $dish), ['path' => 'layers/0/stage', 'value' => 'half', 'version' => 1],
+        )->assertOk();
+        $this->get(
+            route('pot.more', [$dish, 'layers'])
+        )->assertSee('when it is lifted')->assertDontSee('All of the rice is lifted');
         $this->get(route('pot', $dish))->assertSee('Stage of the rice in layer 1');
     }
 

@@ -21,7 +21,9 @@ final class PotDrawingTest extends TestCase
 
         self::assertEqualsWithDelta(28 * self::SCALE / 2, $drawing->half(), 0.051);
         self::assertEqualsWithDelta($plan->pot()->heightCm() * self::SCALE, $drawing->base() - $drawing->rim(), 0.051);
-        self::assertEqualsWithDelta($drawing->y($plan->potted->first()->section->topCm()), $drawing->layers()[3]['top'], 0.11);
+        self::assertEqualsWithDelta(
+            $drawing->y($plan->potted->first()->section->topCm()), $drawing->layers()[3]['top'], 0.11,
+        );
         self::assertCount(15, $drawing->rule());
     }
 

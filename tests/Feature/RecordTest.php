@@ -22,7 +22,10 @@ final class RecordTest extends FeatureTestCase
             ->assertSee('The boil')->assertSee('Its heat, as it was')->assertSee('Amounts, as they were')->getContent();
         self::assertLessThan(60_000, strlen($page));
         $drawing = new RecordDrawing($cook->fold(app(PracticeClock::class)->now()), app(Wording::class));
-        self::assertSame(count($drawing->rows()), substr_count($page, 'class="planned"') - 1, 'a planned bar a step, and one in the legend');
+        self::assertSame(
+            count($drawing->rows()), substr_count($page, 'class="planned"') - 1,
+            'a planned bar a step, and one in the legend',
+        );
         foreach ($drawing->rows() as $row) {
             self::assertGreaterThanOrEqual(RecordDrawing::LEFT, $row['planned']['x']);
             self::assertLessThanOrEqual($drawing->width, $row['planned']['x'] + $row['planned']['width']);
@@ -34,7 +37,9 @@ final class RecordTest extends FeatureTestCase
     public function test_a_line_is_written_later_and_stays_text(): void
     {
         $cook = Cook::query()->whereNotNull('served_at')->oldest('started_at')->firstOrFail();
-        $this->post(route('cook.remark', $cook), ['line' => 'at breakfast <script>it was dry</script>'])->assertRedirect(route('cook.record', $cook));
+        $this->post(
+            route('cook.remark', $cook), ['line' => 'at breakfast <script>it was dry</script>'],
+        )->assertRedirect(route('cook.record', $cook));
         $this->get(route('cook.record', $cook))->assertSee('at breakfast &lt;script&gt;it was dry', false);
         $this->post(route('cook.remark', $cook), ['line' => ''])->assertStatus(422);
         $remark = $cook->fold(app(PracticeClock::class)->now())->state->remarks[0]->id;
@@ -51,7 +56,8 @@ final class RecordTest extends FeatureTestCase
         app(PracticeClock::class)->putForward(2 * 3600);
         $this->tell($late, 'chilled', ['portions' => 2]);
         $this->get(route('cook', $in))->assertSee('3 portions in the fridge');
-        $shelf = $this->get('/shelf')->assertOk()->assertSee('In the fridge')->assertSee('3 portions of')->assertSee('eat by');
+        $shelf = $this->get('/shelf')->assertOk()->assertSee('In the fridge')->assertSee('3 portions of')
+            ->assertSee('eat by');
         self::assertSame(1, substr_count((string) $shelf->getContent(), 'more than the 2 h that cooked rice may'));
         $this->post(route('cook.leftovers', $late), ['how' => 'thrown'])->assertRedirect();
         self::assertSame([$in->id], array_map(static fn (Cook $one): string => $one->id, Cook::left()));
@@ -73,18 +79,27 @@ final class RecordTest extends FeatureTestCase
     {
         $cook = Cook::query()->where('rice', 'hard')->firstOrFail();
         $this->get(route('cook.record', $cook))->assertSee('data-url="'.route('cook.next', $cook).'"', false);
-        $page = (string) $this->get(route('cook.next', $cook))->assertOk()->assertSee('Likeliest causes')->assertSee('What to change next time')->getContent();
+        $page = (string) $this->get(route('cook.next', $cook))->assertOk()->assertSee('Likeliest causes')->assertSee(
+            'What to change next time'
+        )->getContent();
         self::assertMatchesRegularExpression('/right in <strong>\d+<\/strong> of 24/', $page);
         preg_match('/name="path" value="([^"]+)"><input type="hidden" name="value" value="([^"]+)"/', $page, $offered);
         self::assertNotSame([], $offered, 'a change of the dish is offered');
         $dish = Dish::query()->findOrFail($cook->dish_id);
         $sent = ['path' => $offered[1], 'value' => html_entity_decode($offered[2]), 'version' => $dish->version];
-        $this->followingRedirects()->post(route('cook.next.take', $cook), $sent)->assertOk()->assertSee('Changed:')->assertSee('Take it back');
+        $this->followingRedirects()->post(
+            route('cook.next.take', $cook), $sent,
+        )->assertOk()->assertSee('Changed:')->assertSee('Take it back');
         self::assertSame($dish->version + 1, $dish->refresh()->version);
         self::assertNotSame([], $dish->core()->lid->heat);
         $this->post(route('cook.next.take', $cook), $sent)->assertStatus(409);
-        $this->post(route('cook.next.take', $cook), ['path' => 'lid/heat', 'value' => '[{"minutes":-4}]', 'version' => $dish->version])->assertStatus(422);
-        $this->post(route('cook.next.take', $cook), ['path' => 'colour', 'value' => '{', 'version' => $dish->version])->assertStatus(422);
+        $this->post(
+            route('cook.next.take', $cook),
+            ['path' => 'lid/heat', 'value' => '[{"minutes":-4}]', 'version' => $dish->version],
+        )->assertStatus(422);
+        $this->post(
+            route('cook.next.take', $cook), ['path' => 'colour', 'value' => '{', 'version' => $dish->version],
+        )->assertStatus(422);
         self::assertSame($dish->version, $dish->refresh()->version);
     }
 
@@ -92,7 +107,9 @@ final class RecordTest extends FeatureTestCase
     {
         $cook = Cook::query()->where('rice', 'right')->where('crust', 'golden')->firstOrFail();
         $before = Dish::query()->count();
-        $this->followingRedirects()->post(route('cook.again', $cook), ['eaters' => 2, 'pot' => 'iron-20', 'burner' => 'ring-1'])
+        $this->followingRedirects()->post(
+            route('cook.again', $cook), ['eaters' => 2, 'pot' => 'iron-20', 'burner' => 'ring-1'],
+        )
             ->assertOk()->assertSee('Changed:')->assertSee('people: 2, was');
         self::assertSame($before + 1, Dish::query()->count());
         $made = Dish::query()->latest('id')->firstOrFail()->core();

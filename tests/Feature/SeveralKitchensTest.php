@@ -19,19 +19,27 @@ final class SeveralKitchensTest extends FeatureTestCase
     {
         $this->get('/shelf')->assertSee('This is the demo kitchen')->assertSee('begin your own');
         $this->post(route('demo.own'))->assertRedirect(route('begin'));
-        $this->post(route('begin.answer', 'place'), ['name' => 'Loft', 'go' => 'next'])->assertRedirect(route('begin', 'pots'));
+        $this->post(
+            route('begin.answer', 'place'), ['name' => 'Loft', 'go' => 'next'],
+        )->assertRedirect(route('begin', 'pots'));
         $this->post(route('begin.answer', 'pots'), ['pots' => [['diameter_cm' => '90']], 'go' => 'next'])
             ->assertOk()->assertSee('90 is out of range; give 10 to 60 cm');
         // What was typed is there when the page is opened again.
         $this->get(route('begin', 'pots'))->assertSee('value="90"', false);
         $this->get(route('begin', 'dish'))->assertRedirect(route('begin'));
-        $this->post(route('begin.answer', 'pots'), ['pots' => [['diameter_cm' => '26', 'litres' => '6']], 'go' => 'row']);
+        $this->post(
+            route('begin.answer', 'pots'), ['pots' => [['diameter_cm' => '26', 'litres' => '6']], 'go' => 'row'],
+        );
         $this->get(route('begin', 'pots'))->assertSee('Pot 2: across inside, cm');
-        $this->post(route('begin.answer', 'pots'), ['pots' => [['diameter_cm' => '26', 'litres' => '6'], []], 'go' => 'less-1']);
+        $this->post(
+            route('begin.answer', 'pots'), ['pots' => [['diameter_cm' => '26', 'litres' => '6'], []], 'go' => 'less-1'],
+        );
         $this->get(route('begin', 'pots'))->assertDontSee('Pot 2: across inside, cm');
         // What was on its way does not come over what was given later.
         $this->post(route('begin.look', 'place'), ['name' => 'New', 'said_at' => '2000'])->assertOk();
-        $this->post(route('begin.look', 'place'), ['name' => 'Late', 'said_at' => '1000'])->assertOk()->assertSee('New');
+        $this->post(
+            route('begin.look', 'place'), ['name' => 'Late', 'said_at' => '1000'],
+        )->assertOk()->assertSee('New');
         $this->post(route('begin.dish'), ['school' => 'raw-filling'])->assertRedirect();
         $this->get('/shelf')->assertSee('New')->assertDontSee('This is the demo kitchen')->assertSee('A first dish');
 
@@ -59,7 +67,9 @@ final class SeveralKitchensTest extends FeatureTestCase
     {
         $club = Sample::json('kitchen');
         $club['name'] = 'The club';
-        $club['pots'] = [['id' => 'big', 'name' => 'the big one', 'material' => 'steel', 'diameter_cm' => 30, 'litres' => 12]];
+        $club['pots'] = [
+            ['id' => 'big', 'name' => 'the big one', 'material' => 'steel', 'diameter_cm' => 30, 'litres' => 12],
+        ];
         $club['burners'] = [['id' => 'hob', 'name' => 'the hob', 'kind' => 'ceramic', 'watts' => 2300]];
         $this->post(route('kitchens.import'), ['document' => json_encode($club)])->assertRedirect(route('kitchen'));
         $other = Kitchen::query()->where('in_use', false)->firstOrFail();
@@ -67,7 +77,9 @@ final class SeveralKitchensTest extends FeatureTestCase
         $this->post(route('kitchens.use', $other));
         $this->get('/shelf')->assertOk()->assertSee('the big one');
         $dish = Dish::query()->where('name', 'like', 'Turkey%')->firstOrFail();
-        $this->get(route('pot', $dish))->assertOk()->assertSee('moved to what is here')->assertSee('pot to steam in: the big one, was 24 cm steel, 5.5 L');
+        $this->get(route('pot', $dish))->assertOk()->assertSee('moved to what is here')->assertSee(
+            'pot to steam in: the big one, was 24 cm steel, 5.5 L'
+        );
         self::assertSame('big', $dish->refresh()->core()->lid->pot);
         self::assertSame(2, $dish->version);
         $this->get(route('pot', $dish))->assertDontSee('moved to what is here');
@@ -86,12 +98,18 @@ final class SeveralKitchensTest extends FeatureTestCase
     {
         $file = (string) $this->get(route('kitchens.file'))->assertOk()->getContent();
         self::assertSame(Kitchen::core()->toArray(), json_decode($file, true));
-        $upload = static fn (string $text): array => ['file' => UploadedFile::fake()->createWithContent('kitchen.json', $text)];
+        $upload = static fn (string $text): array => [
+            'file' => UploadedFile::fake()->createWithContent('kitchen.json', $text),
+        ];
         $this->post(route('kitchens.preview'), $upload($file))->assertOk()->assertSee('Nothing is kept yet');
         $old = str_replace(['orbek-kitchen\/2', 'orbek-kitchen/2'], 'orbek-kitchen/1', $file);
         $this->post(route('kitchens.preview'), $upload($old))->assertOk()->assertSee('of an older edition');
-        foreach (['{"format": "orbek-dish/1"}', '{', '[]', "\xff", '{"format": "orbek-kitchen/2", "name": "x"}'] as $broken) {
-            $this->post(route('kitchens.preview'), $upload($broken), ['Accept' => 'application/json'])->assertStatus(422);
+        foreach (
+            ['{"format": "orbek-dish/1"}', '{', '[]', "\xff", '{"format": "orbek-kitchen/2", "name": "x"}'] as $broken
+        ) {
+            $this->post(
+                route('kitchens.preview'), $upload($broken), ['Accept' => 'application/json'],
+            )->assertStatus(422);
         }
         $this->postJson(route('kitchens.preview'))->assertStatus(422);
         self::assertSame(1, Kitchen::query()->count());
@@ -117,11 +135,14 @@ final class SeveralKitchensTest extends FeatureTestCase
         ];
         foreach (
             [
-                '/shelf', route('pot', $dish), route('clock', $dish), '/kitchen', '/kitchen/things', '/kitchen/stoves', '/care',
+                '/shelf', route('pot', $dish), route('clock', $dish), '/kitchen', '/kitchen/things', '/kitchen/stoves',
+                '/care',
                 route('pot.more', [$dish, 'water']), route('pot.more', [$dish, 'heat']), route('dish.list', $dish),
             ] as $path
         ) {
-            $shown = (string) preg_replace('/<svg.*?<\/svg>/s', '', (string) $this->get($path)->assertOk()->getContent());
+            $shown = (string) preg_replace(
+                '/<svg.*?<\/svg>/s', '', (string) $this->get($path)->assertOk()->getContent(),
+            );
             self::assertStringNotContainsString('°C', $shown, $path);
             foreach ($times as $time) {
                 self::assertStringNotContainsString($time, strip_tags($shown), $path);
@@ -131,8 +152,10 @@ final class SeveralKitchensTest extends FeatureTestCase
         $this->get(route('pot', $dish))->assertSee('lb');
         // The tap as it is read is stored as °C.
         $this->post(route('kitchen.place'), [
-            'version' => $this->kitchenVersion(), 'name' => 'Boathouse kitchen', 'altitude_m' => '640', 'room_c' => '68',
-            'tap_c' => '50', 'hands' => '1', 'oven' => '1', 'least_c' => '122', 'most_c' => '446', 'thermometer' => '1', 'scale' => '1',
+            'version' => $this->kitchenVersion(), 'name' => 'Boathouse kitchen', 'altitude_m' => '640',
+            'room_c' => '68',
+            'tap_c' => '50', 'hands' => '1', 'oven' => '1', 'least_c' => '122', 'most_c' => '446', 'thermometer' => '1',
+            'scale' => '1',
             'tray_cm2' => '1400',
         ])->assertRedirect();
         $now = Kitchen::core()->toArray();

@@ -107,10 +107,13 @@ final class StrangersTest extends FeatureTestCase
                 'minutes' => '14', 'setting' => '100',
             ],
         )->assertRedirect();
-        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()])->assertRedirect();
+        $this->post(
+            route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()],
+        )->assertRedirect();
         $mealCook = MealCook::query()->firstOrFail();
         $this->patchJson(
-            route('meal.change', Meal::query()->firstOrFail()), ['path' => 'name', 'value' => 'Another', 'version' => 1],
+            route('meal.change', Meal::query()->firstOrFail()),
+            ['path' => 'name', 'value' => 'Another', 'version' => 1],
         )->assertOk();
         $known = [
             'dish' => $this->dish()
@@ -118,18 +121,23 @@ final class StrangersTest extends FeatureTestCase
                 ->id, 'version' => DishVersion::query()
                 ->firstOrFail()
                 ->id, 'id' => 'lakeside-sack',
-            'session' => 'x', 'photograph' => $this->photograph()->id, 'token' => 'x', 'member' => 'x', 'device' => 'x', 'meter' => 'x', 'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id, 'meal' => Meal::query()->firstOrFail()->id,
-            'mealCook' => $mealCook->id, 'mealVersion' => MealVersion::query()->firstOrFail()->id, 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
+            'session' => 'x', 'photograph' => $this->photograph()->id, 'token' => 'x', 'member' => 'x', 'device' => 'x',
+            'meter' => 'x', 'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id,
+            'meal' => Meal::query()->firstOrFail()->id,
+            'mealCook' => $mealCook->id, 'mealVersion' => MealVersion::query()->firstOrFail()->id, 'minute' => '5',
+            'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [
             'cook', 'path', 'value', 'version', 'open', 'has', 'view', 'name', 'kind', 'bought_g', 'bought_on', 'units',
             'cup', 'salt', 'document', 'school', 'eaters', 'lines', 'entry', 'done', 'events', 'in', 'back', 'up',
             'stage', 'seconds', 'speed', 'forward_s', 'real', 'find', 'page', 'line', 'seal', 'pot', 'burner', 'litres',
             'minutes', 'setting', 'material', 'diameter_cm', 'height_cm', 'watts', 'marks', 'least', 'kg', 'altitude_m',
-            'room_c', 'tap_c', 'move_to', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c', 'lot',
+            'room_c', 'tap_c', 'move_to', 'soak_min', 'soak_c', 'tests', 'raw_g', 'folded', 'file', 'from_c', 'to_c',
+            'lot',
             'go', 'how', 'boil_c', 'pots', 'rings', 'bags', 'sure', 'oven', 'cooker', 'hands', 'dishes',
             'who', 'seen', 'portions', 'how', 'unit', 'of_raw_g', 'passphrase', 'again', 'old', 'role',
-            'shows', 'picture', 'crust_across', 'crust_down', 'white_across', 'white_down', 'what', 'key', 'table', 'fault', 'ring', 'month', 'said',
+            'shows', 'picture', 'crust_across', 'crust_down', 'white_across', 'white_down', 'what', 'key', 'table',
+            'fault', 'ring', 'month', 'said',
         ];
         foreach (['a list' => ['x'], 'a list of lists' => [['x' => ['y']]]] as $what => $bad) {
             foreach (Route::getRoutes()->getRoutes() as $route) {
@@ -154,7 +162,9 @@ final class StrangersTest extends FeatureTestCase
                 );
             }
         }
-        self::assertSame(1, Cook::query()->where('served_at', null)->where('meal_cook_id', null)->count(), 'nothing was begun by it');
+        self::assertSame(
+            1, Cook::query()->where('served_at', null)->where('meal_cook_id', null)->count(), 'nothing was begun by it',
+        );
         self::assertSame(1, MealCook::query()->count());
     }
 }

@@ -24,22 +24,30 @@ final class SupperTest extends FeatureTestCase
         $clock = app(PracticeClock::class)->of($cook->id);
         self::assertEqualsWithDelta(20, $clock->face()['speed'], 1e-9);
         self::assertTrue(app(PracticeClock::class)->isReal(), 'the household’s own clock goes on');
-        $this->get(route('cook', $cook))->assertOk()->assertSee('Practice.')->assertSee('Look, feel, smell')->assertSee('+10 min');
+        $this->get(route('cook', $cook))->assertOk()->assertSee('Practice.')->assertSee('Look, feel, smell')
+            ->assertSee('+10 min');
         $this->get(route('supper.senses', $cook))->assertOk()->assertSee('Nothing to feel');
 
         $plan = $cook->plan();
         $order = array_keys($plan->day->schedule->tasks);
-        usort($order, static fn (string $a, string $b): int => $plan->day->schedule->start($a) <=> $plan->day->schedule->start($b));
+        usort(
+            $order,
+            static fn (string $a, string $b): int => $plan->day->schedule->start($a) <=> $plan->day->schedule->start($b),
+        );
         foreach ($order as $id) {
             $this->tell($cook, 'started', ['subject' => $id]);
             $kind = $plan->day->work($id)->kind;
             if ($kind === WorkKind::Boil) {
                 $this->postJson(route('supper.clock', $cook), ['forward_s' => 240])->assertNoContent();
-                $this->get(route('supper.senses', $cook))->assertOk()->assertSee('26 grains between two glass plates')->assertSee('One grain pressed');
+                $this->get(route('supper.senses', $cook))->assertOk()->assertSee(
+                    '26 grains between two glass plates'
+                )->assertSee('One grain pressed');
                 $this->tell($cook, 'tested', ['subject' => $id, 'stage' => 'half']);
                 $this->postJson(route('supper.clock', $cook), ['forward_s' => 120])->assertNoContent();
             } else {
-                $this->postJson(route('supper.clock', $cook), ['forward_s' => 60 * $plan->day->schedule->tasks[$id]->minutes])->assertNoContent();
+                $this->postJson(
+                    route('supper.clock', $cook), ['forward_s' => 60 * $plan->day->schedule->tasks[$id]->minutes],
+                )->assertNoContent();
             }
             $this->tell($cook, 'done', ['subject' => $id]);
             if ($kind === WorkKind::Layer) {
@@ -50,8 +58,11 @@ final class SupperTest extends FeatureTestCase
             }
         }
         $this->tell($cook, 'served', []);
-        $this->get(route('cook', $cook))->assertOk()->assertSee('The practice is over')->assertDontSee('One line for next time');
-        $this->get(route('supper.end', $cook))->assertOk()->assertSee('What each decision cost')->assertSee('What would have been best from there')
+        $this->get(route('cook', $cook))->assertOk()->assertSee('The practice is over')
+            ->assertDontSee('One line for next time');
+        $this->get(route('supper.end', $cook))->assertOk()->assertSee('What each decision cost')->assertSee(
+            'What would have been best from there'
+        )
             ->assertSee('Under the lid, as it really was')->assertSee('20 min later');
 
         self::assertSame($cooks, Cook::query()->count());
@@ -70,7 +81,10 @@ final class SupperTest extends FeatureTestCase
     private function tell(Cook $cook, string $type, array $fields): void
     {
         $at = app(PracticeClock::class)->of($cook->id)->now();
-        $answer = $this->postJson(route('cook.events', $cook), ['events' => [['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $fields]]);
+        $answer = $this->postJson(
+            route('cook.events', $cook),
+            ['events' => [['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $fields]],
+        );
         $answer->assertOk()->assertJsonPath('events.0.status', 'taken');
     }
 }

@@ -45,8 +45,13 @@ final readonly class ArchiveIn
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw Refused::because('file', 'refused.is-no-archive');
         }
-        $about = $zip->statName('archive.json') === false ? null : json_decode((string) $zip->getFromName('archive.json', self::MOST_BYTES), true);
-        if (! is_array($about) || ($about['format'] ?? null) !== ArchiveOut::FORMAT || $zip->numFiles > self::MOST_ENTRIES) {
+        $about = $zip->statName('archive.json') === false
+            ? null
+            : json_decode((string) $zip->getFromName('archive.json', self::MOST_BYTES), true);
+        if (
+            ! is_array($about) || ($about['format'] ?? null) !== ArchiveOut::FORMAT
+                || $zip->numFiles > self::MOST_ENTRIES
+        ) {
             throw Refused::because('file', 'refused.is-no-archive');
         }
 
@@ -69,10 +74,15 @@ final readonly class ArchiveIn
      */
     public function look(Household $household): array
     {
-        $found = array_fill_keys([...array_column(Part::cases(), 'value'), 'photographs'], ['new' => 0, 'here' => 0, 'differs' => 0, 'elsewhere' => 0]);
+        $found = array_fill_keys(
+            [...array_column(Part::cases(), 'value'), 'photographs'],
+            ['new' => 0, 'here' => 0, 'differs' => 0, 'elsewhere' => 0],
+        );
         foreach ($this->entries() as [$name, $part, $thing]) {
             $this->check($name, $part, $thing);
-            $row = DB::table($part->table())->where('id', $thing['id'])->first(['household_id', ...in_array('version', $part->columns(), true) ? ['version'] : []]);
+            $row = DB::table($part->table())->where('id', $thing['id'])->first(
+                ['household_id', ...in_array('version', $part->columns(), true) ? ['version'] : []]
+            );
             $how = match (true) {
                 $row === null => 'new',
                 $row->household_id !== $household->id => 'elsewhere',
@@ -107,7 +117,12 @@ final readonly class ArchiveIn
                 $row = $part === Part::Kitchens && $hasKitchen ? ['in_use' => 0] + $row : $row;
                 $row = $part === Part::Dishes ? self::listed($checked) + $row : $row;
                 foreach (['dish_id' => 'dishes', 'meal_id' => 'meals'] as $column => $table) {
-                    if (isset($row[$column]) && ! DB::table($table)->where('id', $row[$column])->where('household_id', $household->id)->exists()) {
+                    if (
+                        isset($row[$column])
+                            && ! DB::table($table)->where('id', $row[$column])->where(
+                                'household_id', $household->id,
+                            )->exists()
+                    ) {
                         $row[$column] = null;
                     }
                 }
@@ -129,7 +144,9 @@ final readonly class ArchiveIn
                 }
                 $isPicture = $child['table'] === 'photographs';
                 DB::table($child['table'])->insert(
-                    ['id' => $one['id'], 'household_id' => $household->id, $child['of'] => $thing['id']] + self::row($one, $child['columns']) + ($isPicture ? ['jpeg' => ''] : []),
+                    [
+                        'id' => $one['id'], 'household_id' => $household->id, $child['of'] => $thing['id'],
+                    ] + self::row($one, $child['columns']) + ($isPicture ? ['jpeg' => ''] : []),
                 );
                 if ($isPicture) {
                     Photograph::putJpeg((string) $one['id'], $this->jpeg((string) $one['id']));
@@ -152,8 +169,13 @@ final readonly class ArchiveIn
             $stat = $this->zip->statIndex($i);
             $name = $stat === false ? '' : (string) $stat['name'];
             [$folder, $file] = [...explode('/', $name, 2), ''];
-            $isOurs = $name === 'archive.json' || str_ends_with($name, '/') || (preg_match(self::ULID, pathinfo($file, PATHINFO_FILENAME)) === 1
-                && ($folder === 'photographs' ? str_ends_with($file, '.jpg') : Part::tryFrom($folder) !== null && str_ends_with($file, '.json')));
+            $isOurs = $name === 'archive.json' || str_ends_with($name, '/')
+                || (preg_match(self::ULID, pathinfo($file, PATHINFO_FILENAME)) === 1
+                && (
+                    $folder === 'photographs'
+                        ? str_ends_with($file, '.jpg')
+                        : Part::tryFrom($folder) !== null && str_ends_with($file, '.json')
+                ));
             if (! $isOurs || $stat === false || $stat['size'] > self::MOST_BYTES) {
                 throw Refused::because(mb_substr($name, 0, 120), 'refused.is-no-part-of-an-archive');
             }
@@ -184,8 +206,11 @@ final readonly class ArchiveIn
                 $one = is_array($one) ? $one : throw Refused::because($at, 'refused.object-wanted');
                 self::holds($at, $one, $child['columns']);
                 match ($child['table']) {
-                    'photographs' => PictureFile::isOurs($this->jpeg((string) $one['id'])) ? null : throw Refused::because($at, 'refused.is-no-picture'),
-                    'cook_events', 'meal_cook_events' => Event::fromFields(Fields::of((array) $one['document'], "{$at}/document")),
+                    'photographs' => PictureFile::isOurs($this->jpeg((string) $one['id']))
+                        ? null
+                        : throw Refused::because($at, 'refused.is-no-picture'),
+                    'cook_events',
+                    'meal_cook_events' => Event::fromFields(Fields::of((array) $one['document'], "{$at}/document")),
                     'dish_versions' => CoreDish::fromArray((array) $one['document'], app(Craft::class)),
                     'meal_versions' => CoreMeal::fromArray((array) $one['document']),
                     default => null,
@@ -193,13 +218,20 @@ final readonly class ArchiveIn
             }
         }
         self::summary($name, $thing['summary'] ?? null);
-        $document = static fn (string $column): array => is_array($thing[$column] ?? null) ? $thing[$column] : throw Refused::because("{$name}/{$column}", 'refused.object-wanted');
+        $document = static fn (string $column): array => is_array($thing[$column] ?? null)
+            ? $thing[$column]
+            : throw Refused::because("{$name}/{$column}", 'refused.object-wanted');
         match ($part) {
             Part::Kitchens => CoreKitchen::fromArray($document('document')),
             Part::Dishes => CoreDish::fromArray($document('document'), app(Craft::class)),
             Part::Meals => CoreMeal::fromArray($document('document')),
-            Part::MealCooks => [CoreMeal::fromArray($document('meal')), CoreKitchen::fromArray($document('kitchen')), Knowledge::fromArray($document('knowledge'))],
-            Part::Cooks => [CoreDish::fromArray($document('dish'), app(Craft::class)), CoreKitchen::fromArray($document('kitchen'))],
+            Part::MealCooks => [
+                CoreMeal::fromArray($document('meal')), CoreKitchen::fromArray($document('kitchen')),
+                Knowledge::fromArray($document('knowledge')),
+            ],
+            Part::Cooks => [
+                CoreDish::fromArray($document('dish'), app(Craft::class)), CoreKitchen::fromArray($document('kitchen')),
+            ],
             Part::LotTests, Part::StoveTests => self::likelihood("{$name}/likelihood", $document('likelihood')),
             Part::DrillAnswers => null,
         };
@@ -225,7 +257,9 @@ final readonly class ArchiveIn
                 $value === null => true,
                 Part::isJson($column) => is_array($value),
                 $isTime => is_string($value) && preg_match('/^\d{4}-\d\d-\d\d[ T]\d\d:\d\d(:\d\d)?$/', $value) === 1,
-                default => is_string($value) ? mb_strlen($value) < 100_000 : is_int($value) || is_float($value) || is_bool($value),
+                default => is_string($value)
+                    ? mb_strlen($value) < 100_000
+                    : is_int($value) || is_float($value) || is_bool($value),
             };
             if (! array_key_exists($column, $row) || ! $will) {
                 throw Refused::because("{$name}/{$column}", 'refused.does-not-hold-in-an-archive');
@@ -257,9 +291,13 @@ final readonly class ArchiveIn
      */
     private static function likelihood(string $name, array $likelihood): void
     {
-        $numbers = array_filter($likelihood, static fn (mixed $one): bool => (is_int($one) || is_float($one)) && $one >= 0);
+        $numbers = array_filter(
+            $likelihood, static fn (mixed $one): bool => (is_int($one) || is_float($one)) && $one >= 0,
+        );
         if (count($numbers) !== count($likelihood) || ! in_array(count($numbers), [FactorBelief::POINTS, 81], true)) {
-            throw Refused::because($name, 'refused.numbers-will-not-do-give', evidence: count($numbers), points: FactorBelief::POINTS);
+            throw Refused::because(
+                $name, 'refused.numbers-will-not-do-give', evidence: count($numbers), points: FactorBelief::POINTS,
+            );
         }
     }
 
@@ -279,7 +317,10 @@ final readonly class ArchiveIn
         foreach ($columns as $column) {
             $value = $thing[$column] ?? null;
             $row[$column] = Part::isJson($column) && $value !== null
-                ? json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)
+                ? json_encode(
+                    $value,
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+                )
                 : $value;
         }
 

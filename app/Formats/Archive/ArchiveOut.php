@@ -17,7 +17,8 @@ final class ArchiveOut
 {
     public const FORMAT = 'orbek-archive/1';
 
-    private const JSON = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+    private const JSON = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+        | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
     /** A zip holds so many entries in memory before it is written to its file. */
     private const AT_A_TIME = 200;
@@ -48,7 +49,8 @@ final class ArchiveOut
             }
         }
         $this->add('archive.json', json_encode([
-            'format' => self::FORMAT, 'made_at' => $now->format(DATE_ATOM), 'household' => $household->name, 'contains' => $contains,
+            'format' => self::FORMAT, 'made_at' => $now->format(DATE_ATOM), 'household' => $household->name,
+            'contains' => $contains,
         ], self::JSON)."\n");
         $this->zip->close();
     }
@@ -59,10 +61,17 @@ final class ArchiveOut
         $thing = ['id' => $row->id] + self::told($row, $part->columns());
         foreach ($part->children() as $name => $child) {
             $thing[$name] = [];
-            foreach (DB::table($child['table'])->where($child['of'], $row->id)->orderBy('id')->get(['id', ...$child['columns']]) as $one) {
+            foreach (
+                DB::table($child['table'])->where($child['of'], $row->id)->orderBy('id')->get(
+                    ['id', ...$child['columns']]
+                ) as $one
+            ) {
                 $thing[$name][] = ['id' => $one->id] + self::told($one, $child['columns']);
                 if ($child['table'] === 'photographs') {
-                    $this->add("photographs/{$one->id}.jpg", (string) DB::table('photographs')->where('id', $one->id)->value('jpeg'));
+                    $this->add(
+                        "photographs/{$one->id}.jpg",
+                        (string) DB::table('photographs')->where('id', $one->id)->value('jpeg'),
+                    );
                 }
             }
         }
@@ -79,7 +88,9 @@ final class ArchiveOut
         $told = [];
         foreach ($columns as $column) {
             $value = $row->{$column};
-            $told[$column] = Part::isJson($column) && is_string($value) ? json_decode($value, flags: JSON_THROW_ON_ERROR) : $value;
+            $told[$column] = Part::isJson($column) && is_string($value)
+                ? json_decode($value, flags: JSON_THROW_ON_ERROR)
+                : $value;
         }
 
         return $told;

@@ -26,15 +26,20 @@ enum Part: string
     {
         return match ($this) {
             self::Kitchens => ['document', 'version', 'in_use', 'created_at', 'updated_at'],
-            self::Dishes => ['name', 'school', 'words', 'document', 'version', 'created_at', 'updated_at', 'deleted_at'],
+            self::Dishes => [
+                'name', 'school', 'words', 'document', 'version', 'created_at', 'updated_at', 'deleted_at',
+            ],
             self::Meals => ['name', 'serve_at', 'document', 'version', 'created_at', 'updated_at'],
             self::MealCooks => [
-                'meal_id', 'name', 'meal', 'kitchen', 'knowledge', 'given', 'laid', 'started_at', 'served_at', 'given_up_at', 'folded',
+                'meal_id', 'name', 'meal', 'kitchen', 'knowledge', 'given', 'laid', 'started_at', 'served_at',
+                'given_up_at', 'folded',
                 'created_at', 'updated_at',
             ],
             self::Cooks => [
-                'dish_id', 'name', 'lot', 'dish', 'kitchen', 'knowledge', 'summary', 'started_at', 'table_at', 'served_at', 'given_up_at',
-                'eat_by', 'folded', 'stove_taken_back', 'lot_taken_back', 'meal_cook_id', 'place', 'created_at', 'updated_at',
+                'dish_id', 'name', 'lot', 'dish', 'kitchen', 'knowledge', 'summary', 'started_at', 'table_at',
+                'served_at', 'given_up_at',
+                'eat_by', 'folded', 'stove_taken_back', 'lot_taken_back', 'meal_cook_id', 'place', 'created_at',
+                'updated_at',
             ],
             self::LotTests => ['lot', 'document', 'likelihood', 'tested_at'],
             self::StoveTests => ['pot', 'burner', 'document', 'likelihood', 'tested_at'],
@@ -50,14 +55,18 @@ enum Part: string
     public function children(): array
     {
         $versions = static fn (string $of): array => [
-            'versions' => ['table' => "{$of}_versions", 'of' => "{$of}_id", 'columns' => ['version', 'document', 'replaced_at']],
+            'versions' => [
+                'table' => "{$of}_versions", 'of' => "{$of}_id", 'columns' => ['version', 'document', 'replaced_at'],
+            ],
         ];
         $events = static fn (string $table, string $of): array => [
             'events' => ['table' => $table, 'of' => $of, 'columns' => ['type', 'document', 'received_at']],
         ];
 
         return match ($this) {
-            self::Dishes => $versions('dish') + ['ticks' => ['table' => 'list_ticks', 'of' => 'dish_id', 'columns' => ['entry']]],
+            self::Dishes => $versions('dish') + [
+                'ticks' => ['table' => 'list_ticks', 'of' => 'dish_id', 'columns' => ['entry']],
+            ],
             self::Meals => $versions('meal'),
             self::MealCooks => $events('meal_cook_events', 'meal_cook_id'),
             self::Cooks => $events('cook_events', 'cook_id') + ['photographs' => [
@@ -70,6 +79,9 @@ enum Part: string
     /** Columns that hold documents. */
     public static function isJson(string $column): bool
     {
-        return in_array($column, ['document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'likelihood'], true);
+        return in_array(
+            $column, ['document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'likelihood'],
+            true,
+        );
     }
 }

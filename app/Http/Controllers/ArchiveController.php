@@ -30,7 +30,10 @@ final class ArchiveController
         $path = self::place((string) Str::ulid());
         ArchiveOut::to($path, $household, $clock->now());
 
-        return response()->download($path, (Str::slug($household->name) ?: 'household').'-'.$clock->now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])
+        return response()->download(
+            $path, (Str::slug($household->name) ?: 'household').'-'.$clock->now()->format('Y-m-d').'.zip',
+            ['Content-Type' => 'application/zip'],
+        )
             ->deleteFileAfterSend();
     }
 
@@ -46,7 +49,13 @@ final class ArchiveController
         $found = $archive->look(app(Household::class));
         copy($file->getPathname(), self::place($key));
 
-        return view('kitchen.archive', ['key' => $key, 'from' => $archive->household(), 'found' => $found, 'hasKitchen' => Kitchen::query()->exists()]);
+        return view(
+            'kitchen.archive',
+            [
+                'key' => $key, 'from' => $archive->household(), 'found' => $found,
+                'hasKitchen' => Kitchen::query()->exists(),
+            ],
+        );
     }
 
     /** @throws Refused */

@@ -169,7 +169,9 @@ final class CookController
         $at = AtStove::of($cook, $fold, $now);
 
         return [
-            'callsLate' => $cook->practice === null ? 0 : Supper::fromFields(Fields::of($cook->practice))->callsAt($fold, $now),
+            'callsLate' => $cook->practice === null
+                ? 0
+                : Supper::fromFields(Fields::of($cook->practice))->callsAt($fold, $now),
             'cook' => $cook, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at, 'lid' => $at->lid,
             'live' => [
                 'cook' => $cook->id,

@@ -36,7 +36,10 @@ final class CooksFileController
         }
         $bytes = (string) file_get_contents($file->getPathname());
 
-        return view('notebook.table', ['found' => CooksCsv::read($bytes), 'table' => base64_encode($bytes), 'zone' => Kitchen::core()->timezone]);
+        return view(
+            'notebook.table',
+            ['found' => CooksCsv::read($bytes), 'table' => base64_encode($bytes), 'zone' => Kitchen::core()->timezone],
+        );
     }
 
     /** @throws Refused */

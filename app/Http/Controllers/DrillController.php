@@ -64,7 +64,8 @@ final class DrillController
 
     public function show(Request $request): View
     {
-        $answers = DrillAnswer::query()->where('who', Household::who())->latest('answered_at')->latest('id')->limit(self::MEMORY)->get()->reverse()->values();
+        $answers = DrillAnswer::query()->where('who', Household::who())->latest('answered_at')->latest('id')
+            ->limit(self::MEMORY)->get()->reverse()->values();
         $session = $request->session();
         $asked = $this->asked($request, $answers);
         $chances = $session->get('drill.lift');
@@ -77,24 +78,31 @@ final class DrillController
         $open = $this->open($request);
 
         return view('drill.show', [
-            'asked' => $asked, 'spoonful' => Spoonful::of($asked['doneness'], DrillAnswer::chances($asked['seed'])), 'form' => Form::from($asked['form']),
+            'asked' => $asked, 'spoonful' => Spoonful::of($asked['doneness'], DrillAnswer::chances($asked['seed'])),
+            'form' => Form::from($asked['form']),
             'lift' => $lift, 'course' => $this->course($lift), 'said' => $session->get('drill.said'),
             'weakest' => NameTheStage::weakest(DrillAnswer::named($answers)),
-            'session' => $open, 'left' => $open === null ? 0 : self::SESSION_S - ($this->clock->now()->getTimestamp() - $open['began']),
-            'way' => $this->way(), 'dishes' => Dish::query()->oldest('id')->limit(self::DISHES)->pluck('name', 'id'), 'eye' => Household::known()->eye(),
-            'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS), 'zone' => $zone,
+            'session' => $open,
+            'left' => $open === null ? 0 : self::SESSION_S - ($this->clock->now()->getTimestamp() - $open['began']),
+            'way' => $this->way(), 'dishes' => Dish::query()->oldest('id')->limit(self::DISHES)->pluck('name', 'id'),
+            'eye' => Household::known()->eye(),
+            'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS),
+            'zone' => $zone,
             'days' => $answers->groupBy(
                 static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'),
             )->reverse()->take(self::DAYS),
         ]);
     }
 
-    /** @return list<array{string, string, Spoonful}> spoonfuls from raw to over, each with its name and what tells it */
+    /**
+     * @return list<array{string, string, Spoonful}> spoonfuls from raw to over, each with its name and what tells it
+     */
     private function way(): array
     {
         $way = [];
         foreach ([
-            ['raw', 'glassy, short, hard all through', 0.0, 0.0, 0.0], ['soaked', 'chalk white, a little longer; it crumbles under the nail', 0.0, 1.0, 0.0],
+            ['raw', 'glassy, short, hard all through', 0.0, 0.0, 0.0],
+            ['soaked', 'chalk white, a little longer; it crumbles under the nail', 0.0, 1.0, 0.0],
         ] as [$name, $tells, $doneness, $soaked, $over]) {
             $way[] = [$name, $tells, Spoonful::of($doneness, DrillAnswer::chances(self::WAY_SEED), $soaked, $over)];
         }
@@ -104,7 +112,10 @@ final class DrillController
                 Spoonful::of($stage->doneness(), DrillAnswer::chances(self::WAY_SEED)),
             ];
         }
-        $way[] = ['over', 'burst along its side, the ends frayed; it sticks to the next', Spoonful::of(1.0, DrillAnswer::chances(self::WAY_SEED), 1.0, 0.6)];
+        $way[] = [
+            'over', 'burst along its side, the ends frayed; it sticks to the next',
+            Spoonful::of(1.0, DrillAnswer::chances(self::WAY_SEED), 1.0, 0.6),
+        ];
 
         return $way;
     }
@@ -112,7 +123,9 @@ final class DrillController
     /** Two minutes begin. */
     public function begin(Request $request): RedirectResponse
     {
-        $request->session()->put('drill.session', ['id' => (string) Str::ulid(), 'began' => $this->clock->now()->getTimestamp()]);
+        $request->session()->put(
+            'drill.session', ['id' => (string) Str::ulid(), 'began' => $this->clock->now()->getTimestamp()],
+        );
 
         return redirect()->route('drill');
     }
@@ -143,9 +156,12 @@ final class DrillController
             $request->session()->put('drill.asked', $asked);
             throw $wrong;
         }
-        $off = $said === null ? (float) NameTheStage::off($stage, $answered ?? $stage) : $said - (float) $asked['doneness'];
+        $off = $said === null
+            ? (float) NameTheStage::off($stage, $answered ?? $stage)
+            : $said - (float) $asked['doneness'];
         $answer = $this->keep($request, [
-            'round' => $asked['round'], 'asked' => $stage->value, 'answered' => $answered?->value, 'off' => $off, 'said' => $said,
+            'round' => $asked['round'], 'asked' => $stage->value, 'answered' => $answered?->value, 'off' => $off,
+            'said' => $said,
             'form' => $asked['form'], 'seed' => $asked['seed'], 'doneness' => $asked['doneness'],
         ]);
 
@@ -178,12 +194,14 @@ final class DrillController
         $percent = (int) round(100 * (float) $answer->doneness);
         $is = match (true) {
             $answered === null => Note::of(
-                'drill.far', stage: Note::label($stage, 'words'), percent: $percent, points: (int) round(100 * abs($answer->off)), more: $answer->off > 0,
+                'drill.far', stage: Note::label($stage, 'words'), percent: $percent,
+                points: (int) round(100 * abs($answer->off)), more: $answer->off > 0,
                 near: $answer->isRight(),
             ),
             $answer->isRight() => Note::of('drill.right', stage: Note::label($stage, 'words'), percent: $percent),
             default => Note::of(
-                'drill.wrong', stage: Note::label($stage, 'words'), percent: $percent, answered: Note::label($answered, 'words'),
+                'drill.wrong', stage: Note::label($stage, 'words'), percent: $percent,
+                answered: Note::label($answered, 'words'),
             ),
         };
 
@@ -211,12 +229,17 @@ final class DrillController
     {
         $asked = $request->session()->get('drill.asked');
         if (is_array($asked)) {
-            return ['round' => (string) $asked['round'], 'form' => (string) $asked['form'], 'seed' => (int) $asked['seed'], 'doneness' => (float) $asked['doneness']];
+            return [
+                'round' => (string) $asked['round'], 'form' => (string) $asked['form'], 'seed' => (int) $asked['seed'],
+                'doneness' => (float) $asked['doneness'],
+            ];
         }
         $card = Spacing::next(DrillAnswer::cards($answers), $this->clock->now(), self::chance());
         $asked = [
-            'round' => $card->form === Form::Plates && self::chance() < self::FAR ? 'far' : 'stage', 'form' => $card->form->value,
-            'seed' => (new Randomizer)->getInt(1, 2_000_000_000), 'doneness' => round(NameTheStage::within($card->stage, self::chance()), 4),
+            'round' => $card->form === Form::Plates && self::chance() < self::FAR ? 'far' : 'stage',
+            'form' => $card->form->value,
+            'seed' => (new Randomizer)->getInt(1, 2_000_000_000),
+            'doneness' => round(NameTheStage::within($card->stage, self::chance()), 4),
         ];
         $request->session()->put('drill.asked', $asked);
 

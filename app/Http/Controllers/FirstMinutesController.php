@@ -196,7 +196,10 @@ final class FirstMinutesController
     private function kitchen(): array
     {
         try {
-            return [CoreKitchen::fromArray(FirstMinutes::document($this->answers(), (string) config('orbek.timezone'))), null];
+            return [
+                CoreKitchen::fromArray(FirstMinutes::document($this->answers(), (string) config('orbek.timezone'))),
+                null,
+            ];
         } catch (Refused $wrong) {
             return [null, $wrong];
         }

@@ -88,7 +88,9 @@ final class KitchenController
     {
         Kitchen::change(
             Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
-            static fn (array $document): array => array_replace($document, $request->only(['units', 'cup', 'salt', 'degrees', 'week_starts'])
+            static fn (array $document): array => array_replace($document, $request->only(
+                ['units', 'cup', 'salt', 'degrees', 'week_starts']
+            )
                 + ($request->filled('hours') ? ['hours' => $request->integer('hours')] : [])),
         );
 

@@ -30,7 +30,8 @@ final class KitchenThingController
         $kitchen = Kitchen::inUse();
 
         return view('kitchen.things', [
-            'meters' => Meter::query()->orderBy('name')->get(), 'home' => $kitchen->read(), 'version' => $kitchen->version, 'used' => $this->used(),
+            'meters' => Meter::query()->orderBy('name')->get(), 'home' => $kitchen->read(),
+            'version' => $kitchen->version, 'used' => $this->used(),
             'before' => session(self::BEFORE) === null || session(self::BEFORE)['version'] !== $kitchen->version
                 ? null : session(self::BEFORE)['what'],
         ]);
@@ -84,7 +85,9 @@ final class KitchenThingController
                 'most_c' => $form->has('most_c') ? $celsius('most_c', 80, 300) : $document['oven']['most_c'] ?? 250,
             ],
         ],
-            static fn (mixed $value): bool => $value !== null) + array_diff_key($document, ['oven' => 0, 'tray_cm2' => 0]));
+            static fn (mixed $value): bool => $value !== null) + array_diff_key(
+                $document, ['oven' => 0, 'tray_cm2' => 0],
+            ));
 
         return redirect()->route('kitchen.things');
     }

@@ -76,7 +76,9 @@ final class MealController
         $first = ($dishes->first() ?? throw Refused::because('dishes', 'refused.a-meal-wants-a-dish'))->core();
         $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
         $serveAt =
-            $now->modify($now->format('G') < self::TODAY_BEFORE ? 'today 19:00' : 'tomorrow 19:00')->format('Y-m-d\TH:i');
+            $now->modify(
+                $now->format('G') < self::TODAY_BEFORE ? 'today 19:00' : 'tomorrow 19:00'
+            )->format('Y-m-d\TH:i');
         $meal = CoreMeal::fromArray([
             'format' => CoreMeal::FORMAT,
             'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
@@ -101,7 +103,10 @@ final class MealController
         $known =
             Dish::query()->whereKey(array_map(static fn (Share $one): string => $one->dish, $changed->shares))->count();
         if ($known < count($changed->shares) && count($changed->shares) > count($meal->core()->shares)) {
-            throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: is_string($request->input('value')) ? $request->input('value') : '');
+            throw Refused::because(
+                'dishes', 'refused.the-dish-is-gone',
+                dish: is_string($request->input('value')) ? $request->input('value') : '',
+            );
         }
         MealFile::check($changed);
         // Planned before it is kept: what cannot be planned is not kept.
@@ -121,7 +126,10 @@ final class MealController
         $changes = [];
         $after = $meal->core();
         /** @var MealVersion $version */
-        foreach (MealVersion::query()->where('meal_id', $meal->id)->latest('version')->limit(self::VERSIONS)->get() as $version) {
+        foreach (
+            MealVersion::query()->where('meal_id', $meal->id)->latest('version')->limit(self::VERSIONS)
+                ->get() as $version
+        ) {
             $changes[] = ['version' => $version, 'says' => Difference::between($version->core(), $after)];
             $after = $version->core();
         }
@@ -247,7 +255,8 @@ final class MealController
         return [
             'meal' => $meal, 'plan' => $plan, 'canUndo' => $meal->version > 1,
             'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
-            'others' => Dish::query()->whereKeyNot($ids)->orderBy('name')->limit(self::OTHERS_SHOWN)->get(['id', 'name'])->all(),
+            'others' => Dish::query()->whereKeyNot($ids)->orderBy('name')->limit(self::OTHERS_SHOWN)
+                ->get(['id', 'name'])->all(),
         ];
     }
 }

@@ -55,7 +55,9 @@ final class MealCookController
     /** The stove as it stands; nothing where the page has seen all there is to see (`seen`). */
     public function body(Request $request, MealCook $mealCook): JsonResponse|Response
     {
-        return $request->query('seen') === $this->seen($request, $mealCook, $mealCook->countEvents()) ? response()->noContent()
+        return $request->query('seen') === $this->seen(
+            $request, $mealCook, $mealCook->countEvents(),
+        ) ? response()->noContent()
             : response()->json($this->shown($request, $mealCook));
     }
 
@@ -123,7 +125,8 @@ final class MealCookController
             'who' => $this->who($request, $mealCook),
             'live' => [
                 'cook' => "meal-{$mealCook->id}", 'body' => route('meal-cook.body', $mealCook),
-                'home' => route('meal-cook', $mealCook), 'alone' => route('meal-cook.alone', $mealCook), 'clock' => route('practice-clock'),
+                'home' => route('meal-cook', $mealCook), 'alone' => route('meal-cook.alone', $mealCook),
+                'clock' => route('practice-clock'),
                 'seen' => $this->seen($request, $mealCook, $mealCook->countFolded()), ...$this->clock->shown(),
             ],
         ];

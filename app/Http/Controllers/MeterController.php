@@ -52,7 +52,8 @@ final class MeterController
             throw Refused::unknown('kind', $said->text('kind'), [$meter->kind->value]);
         }
         $at = $said->has('at') ? $now->setTimestamp((int) Refused::unlessBetween(
-            'at', $said->number('at', 0, 1e11), $now->getTimestamp() - self::OLDEST_S, $now->getTimestamp() + self::AHEAD_S, 's since 1970',
+            'at', $said->number('at', 0, 1e11), $now->getTimestamp() - self::OLDEST_S,
+            $now->getTimestamp() + self::AHEAD_S, 's since 1970',
         )) : $now;
 
         return response()->json(array_filter(['status' => 'taken', 'noted' => $meter->take($said, $at, $now)]));

@@ -49,12 +49,15 @@ final class NextTimeController
         $planner = $this->planner($cook);
         $proposals = [];
         if ($causes !== []) {
-            $target = $dish === null || Moving::isNeeded($dish->core(), CoreKitchen::fromArray($cook->kitchen)) ? $fold->plan()->dish : $dish->core();
+            $target = $dish === null || Moving::isNeeded($dish->core(), CoreKitchen::fromArray($cook->kitchen))
+                ? $fold->plan()->dish
+                : $dish->core();
             $proposals = NextTime::of($planner->plan($target), $planner, $causes);
         }
 
         return view($request->hasHeader('X-Piece') ? 'notebook.next' : 'notebook.next-page', [
-            'cook' => $cook, 'dish' => $dish, 'causes' => $causes, 'proposals' => $proposals, 'isNoted' => $fold->state->outcome !== null,
+            'cook' => $cook, 'dish' => $dish, 'causes' => $causes, 'proposals' => $proposals,
+            'isNoted' => $fold->state->outcome !== null,
         ]);
     }
 
@@ -62,7 +65,8 @@ final class NextTimeController
     public function take(Request $request, Cook $cook, Planner $planner): RedirectResponse
     {
         $form = Fields::ofForm($request->all());
-        $dish = Dish::query()->find($cook->dish_id) ?? throw Refused::because('cook', 'refused.its-dish-is-put-away', dish: $cook->name);
+        $dish = Dish::query()->find($cook->dish_id)
+            ?? throw Refused::because('cook', 'refused.its-dish-is-put-away', dish: $cook->name);
         $was = $dish->isStill($form->whole('version', 1, PHP_INT_MAX))->core();
         $value = json_decode(Str::limit($form->document('value'), self::MOST_BYTES, ''), true);
         if (json_last_error() !== JSON_ERROR_NONE) {
@@ -82,7 +86,9 @@ final class NextTimeController
         $kitchen = Kitchen::core();
         $fold = $cook->fold($this->clock->now());
         $was = $fold->plan()->dish;
-        $dish = Moving::isNeeded($was, $kitchen) ? Moving::into($was, $kitchen, CoreKitchen::fromArray($cook->kitchen)) : $was;
+        $dish = Moving::isNeeded($was, $kitchen)
+            ? Moving::into($was, $kitchen, CoreKitchen::fromArray($cook->kitchen))
+            : $was;
         $dish = $dish->changed('usual/eaters', $form->whole('eaters', 1, 60));
         foreach (['pot' => 'lid/pot', 'burner' => 'lid/burner'] as $name => $path) {
             if ($form->has($name)) {
@@ -97,7 +103,8 @@ final class NextTimeController
         if (Difference::between($was, $dish) !== []) {
             $dish = $dish->changed('lid/heat', null);
         }
-        $dish = self::checked($dish->changed('name', Str::limit($cook->name, 160).', as on '.$cook->started_at->setTimezone($kitchen->timezone)->format('j F')));
+        $day = $cook->started_at->setTimezone($kitchen->timezone)->format('j F');
+        $dish = self::checked($dish->changed('name', Str::limit($cook->name, 160).", as on {$day}"));
         $plan = $planner->plan($dish);
         $mend = $plan->mends()[0] ?? null;
         $plan = $mend === null ? $plan : $planner->plan(self::checked($dish->changed($mend->path, $mend->value)));
@@ -111,7 +118,9 @@ final class NextTimeController
     private static function asItCame(?Outcome $outcome, CoreDish $dish): ?CrustColour
     {
         return $outcome !== null && $outcome->rice === RiceOutcome::Right && $dish->base->kind->isLaid
-            && in_array($outcome->crust, [CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], true) ? $outcome->crust : null;
+            && in_array($outcome->crust, [CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], true)
+                ? $outcome->crust
+                : null;
     }
 
     /** @throws Refused */
@@ -141,7 +150,9 @@ final class NextTimeController
         $load = $plan->potted->first();
         if ($was->lid->heat !== $plan->dish->lid->heat && $plan->dish->lid->heat !== []) {
             $told[] = 'its heat: '.implode(', then ', array_map(
-                static fn (HeatBlock $planned, HeatBlock $came): string => $say->stretch($planned, $came, $plan->kitchen, $load->place->ring->id), $load->line(), $load->heat(),
+                static fn (HeatBlock $planned, HeatBlock $came): string => $say->stretch(
+                    $planned, $came, $plan->kitchen, $load->place->ring->id,
+                ), $load->line(), $load->heat(),
             ));
         }
 

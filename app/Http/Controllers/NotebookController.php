@@ -27,22 +27,29 @@ final class NotebookController
 {
     private const A_PAGE = 10;
 
+    /** Months to choose from. */
+    private const MONTHS = 36;
+
     /** Trends look back over so many noted cooks. */
     private const TREND = 40;
 
     public function index(Request $request, Cards $cards): View
     {
         $asked = self::asked($request);
-        $pages = Cook::query()->found($asked)->latest('started_at')->latest('id')->simplePaginate(self::A_PAGE)->appends(array_filter($asked));
+        $pages = Cook::query()->found($asked)->latest('started_at')->latest('id')->simplePaginate(self::A_PAGE)
+            ->appends(array_filter($asked));
         $zone = Kitchen::core()->timezone;
         $first = Cook::query()->min('started_at');
         $months = [];
-        for ($month = Carbon::now($zone)->startOfMonth(); is_string($first) && $month->endOfMonth() >= $first && count($months) < 36; $month = $month->startOfMonth()->subMonth()) {
+        $month = Carbon::now($zone)->startOfMonth();
+        while (is_string($first) && $month->copy()->endOfMonth() >= $first && count($months) < self::MONTHS) {
             $months[$month->format('Y-m')] = $month->format('F Y');
+            $month = $month->copy()->subMonth();
         }
 
         return view('notebook.index', [
-            'pages' => $pages, 'asked' => $asked, 'names' => Kitchen::names(), 'home' => Kitchen::core(), 'months' => $months,
+            'pages' => $pages, 'asked' => $asked, 'names' => Kitchen::names(), 'home' => Kitchen::core(),
+            'months' => $months,
             'cooks' => $pages->getCollection()->map(static fn (Cook $cook): array => [$cook, $cards->ofCook($cook)]),
         ]);
     }
@@ -52,11 +59,16 @@ final class NotebookController
     {
         [$one, $other] = self::two($request);
         $names = Kitchen::names();
-        $dishes = array_map(static fn (Cook $cook): CoreDish => CoreDish::fromArray($cook->dish, app(Craft::class)), [$one, $other]);
+        $dishes = array_map(
+            static fn (Cook $cook): CoreDish => CoreDish::fromArray($cook->dish, app(Craft::class)), [$one, $other],
+        );
 
         return view('notebook.compare', [
             'cooks' => [$one, $other], 'dishes' => $dishes, 'names' => $names, 'zone' => Kitchen::core()->timezone,
-            'differences' => array_map(static fn (Difference $difference): string => $say->difference($difference, $names), Difference::between(...$dishes)),
+            'differences' => array_map(
+                static fn (Difference $difference): string => $say->difference($difference, $names),
+                Difference::between(...$dishes),
+            ),
         ]);
     }
 
@@ -67,16 +79,22 @@ final class NotebookController
         $courses = array_map(static fn (Cook $cook) => UnderTheLid::heatOf($cook->fold($clock->now())), $cooks);
 
         return view('notebook.versus', [
-            'cooks' => $cooks, 'rows' => $courses[0] === null || $courses[1] === null ? null : Versus::of($courses[0], $courses[1]),
+            'cooks' => $cooks,
+            'rows' => $courses[0] === null || $courses[1] === null ? null : Versus::of($courses[0], $courses[1]),
         ]);
     }
 
     public function trends(Wording $say): View
     {
         $cooks = Cook::query()->whereNotNull('rice')->latest('started_at')->latest('id')->limit(self::TREND)
-            ->get(['id', 'name', 'started_at', 'summary', 'lot_taken_back', 'stove_taken_back', 'practice'])->reverse()->values();
+            ->get(
+                ['id', 'name', 'started_at', 'summary', 'lot_taken_back', 'stove_taken_back', 'practice']
+            )->reverse()->values();
 
-        return view('notebook.trends', ['trends' => new TrendsDrawing(array_values($cooks->all()), Household::known(), Kitchen::core(), $say)]);
+        return view(
+            'notebook.trends',
+            ['trends' => new TrendsDrawing(array_values($cooks->all()), Household::known(), Kitchen::core(), $say)],
+        );
     }
 
     /** @return array<string, string> what cooks are asked for, by field; empty where not asked */

@@ -132,7 +132,9 @@ final class PeopleController
     /** @throws Refused where nobody would be left to invite another */
     private function keepsAnOwner(Member $one, ?Role $becomes): void
     {
-        $others = Member::query()->where('household_id', $one->household_id)->where('role', Role::Owner)->whereKeyNot($one->id);
+        $others = Member::query()->where(
+            'household_id', $one->household_id,
+        )->where('role', Role::Owner)->whereKeyNot($one->id);
         if ($one->isOwner() && $becomes !== Role::Owner && ! $others->exists()) {
             throw Refused::because('role', 'refused.a-household-keeps-an-owner');
         }

@@ -45,12 +45,15 @@ final class RecordController
 
         return view('notebook.record', [
             'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
-            'readings' => self::readings($fold), 'photographs' => Photograph::of($cook), 'learned' => $this->learned($cook),
+            'readings' => self::readings($fold), 'photographs' => Photograph::of($cook),
+            'learned' => $this->learned($cook),
             'now' => $this->clock->now(), 'home' => Kitchen::core(), 'drawing' => new RecordDrawing($fold, $say),
         ]);
     }
 
-    /** @return list<array{float, float}> minute sealed and °C, as a probe of this household read them in the closed pot */
+    /**
+     * @return list<array{float, float}> minute sealed and °C, as a probe of this household read them in the closed pot
+     */
     private static function readings(CoreCook $fold): array
     {
         $sealedAt = $fold->state->of(WorkKind::Layer)->doneAt;
@@ -83,7 +86,8 @@ final class RecordController
         if ($taught !== null) {
             [$lot, $lesson] = [$taught['lot'], ['taught' => $taught]];
             $learned[] = [
-                'what' => Taught::Lot, 'name' => $kitchen->lots[$lot]->name ?? $lot, 'counts' => ! $cook->lot_taken_back,
+                'what' => Taught::Lot, 'name' => $kitchen->lots[$lot]->name ?? $lot,
+                'counts' => ! $cook->lot_taken_back,
                 'with' => ($cook->lot_taken_back ? $known->with($lesson) : $known)->lot($lot),
                 'without' => ($cook->lot_taken_back ? $known : $known->without($lesson))->lot($lot),
             ];
@@ -93,7 +97,9 @@ final class RecordController
         if ($stove !== null && $ring !== null) {
             $lesson = ['stove' => $stove];
             $learned[] = [
-                'what' => Taught::Stove, 'name' => ($kitchen->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}", 'counts' => ! $cook->stove_taken_back,
+                'what' => Taught::Stove,
+                'name' => ($kitchen->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}",
+                'counts' => ! $cook->stove_taken_back,
                 'with' => ($cook->stove_taken_back ? $known->with($lesson) : $known)->stove($stove['pot'], $ring),
                 'without' => ($cook->stove_taken_back ? $known : $known->without($lesson))->stove($stove['pot'], $ring),
             ];
@@ -107,7 +113,9 @@ final class RecordController
     {
         $form = Fields::ofForm($request->all());
         if ($form->has('back')) {
-            $remarks = array_map(static fn (Remarked $one): string => $one->id, $cook->fold($this->clock->now())->state->remarks);
+            $remarks = array_map(
+                static fn (Remarked $one): string => $one->id, $cook->fold($this->clock->now())->state->remarks,
+            );
             if (! in_array($form->text('back'), $remarks, true)) {
                 throw Refused::because('back', 'refused.no-such-line-was-written');
             }
@@ -137,7 +145,9 @@ final class RecordController
             ?? throw Refused::because('cook', 'refused.nothing-is-left-of-it', cook: $cook->name);
         $dish = $cook->fold($this->clock->now())->plan()->dish;
         $kitchen = Kitchen::core();
-        $document = Starter::document($craft->schools->get(self::YESTERDAY, 'school'), $kitchen, Str::limit("{$dish->name}, the day after", 190));
+        $document = Starter::document(
+            $craft->schools->get(self::YESTERDAY, 'school'), $kitchen, Str::limit("{$dish->name}, the day after", 190),
+        );
         $main = $dish->fillings->main();
         if ($main !== null) {
             $document['fillings'][0]['name'] = "{$main->name} of the day before";

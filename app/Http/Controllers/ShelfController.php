@@ -41,12 +41,16 @@ final class ShelfController
             'cooking' => Cook::onTheStove(),
             'cookingMeal' => MealCook::onTheStove(),
             'left' => array_values(array_filter(array_map(
-                fn (Cook $one): ?array => ($left = $one->fold($clock->now())->leftovers()) === null ? null : [$one, $left], Cook::left(),
+                fn (Cook $one): ?array => (
+                    $left = $one->fold($clock->now())->leftovers()
+                ) === null ? null : [$one, $left], Cook::left(),
             ))),
             'clockNow' => $clock->now(),
             'hasAway' => Dish::onlyTrashed()->exists(),
             'meals' => $cards->ofMeals(
-                Meal::query()->where('serve_at', '>=', substr($now, 0, 10))->orderBy('serve_at')->limit(self::MEALS)->get(),
+                Meal::query()->where(
+                    'serve_at', '>=', substr($now, 0, 10),
+                )->orderBy('serve_at')->limit(self::MEALS)->get(),
             ),
         ]);
     }

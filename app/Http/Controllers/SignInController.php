@@ -71,7 +71,9 @@ final class SignInController
     public function join(Request $request, string $token): RedirectResponse
     {
         $invitation = Invitation::open($token, $this->clock->now());
-        $member = $invitation?->take(Fields::ofForm($request->only('name', 'passphrase', 'again')), $this->clock->now());
+        $member = $invitation?->take(
+            Fields::ofForm($request->only('name', 'passphrase', 'again')), $this->clock->now(),
+        );
         if (! $member instanceof Member) {
             return redirect()->route('join', $token);
         }

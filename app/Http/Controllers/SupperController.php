@@ -32,7 +32,8 @@ final class SupperController
     /** Begins one, with a dish of the shelf; what was practised before is thrown away. */
     public function begin(Request $request): RedirectResponse
     {
-        $dish = Dish::query()->find(Fields::ofForm($request->all())->text('dish')) ?? throw Refused::because('dish', 'refused.the-dish-is-gone', dish: '');
+        $dish = Dish::query()->find(Fields::ofForm($request->all())->text('dish'))
+            ?? throw Refused::because('dish', 'refused.the-dish-is-gone', dish: '');
         $id = strtolower((string) Str::ulid());
         $clock = $this->clock->of($id);
         $clock->runAt(self::SPEED);
@@ -53,7 +54,9 @@ final class SupperController
         $doneness = $supper->doneness($fold, $now);
 
         return view('stove.senses', [
-            'spoonful' => $doneness === null ? null : Spoonful::of($doneness, DrillAnswer::chances($now->getTimestamp())),
+            'spoonful' => $doneness === null
+                ? null
+                : Spoonful::of($doneness, DrillAnswer::chances($now->getTimestamp())),
             'boilsAgain' => $supper->boilsAgain($fold, $now), 'lid' => $supper->atTheLid($fold, $now),
         ]);
     }
@@ -79,7 +82,13 @@ final class SupperController
         [$supper, $clock] = $this->of($cook);
         $fold = $cook->fold($clock->now());
 
-        return view('drill.supper', ['cook' => $cook, 'fold' => $fold, 'plan' => $fold->plan(), 'supper' => $supper, 'debrief' => Debrief::of($fold, $supper)]);
+        return view(
+            'drill.supper',
+            [
+                'cook' => $cook, 'fold' => $fold, 'plan' => $fold->plan(), 'supper' => $supper,
+                'debrief' => Debrief::of($fold, $supper),
+            ],
+        );
     }
 
     /** @return array{Supper, PracticeClock} */

@@ -16,13 +16,16 @@ use Symfony\Component\HttpFoundation\Response;
 final class AsksWho
 {
     /** Open to who is not signed in: they show nothing of a household. */
-    public const OPEN = ['sign-in', 'sign-in.try', 'join', 'join.take', 'phone', 'phone.certificate', 'token', 'offline', 'reading'];
+    public const OPEN = [
+        'sign-in', 'sign-in.try', 'join', 'join.take', 'phone', 'phone.certificate', 'token', 'offline', 'reading',
+    ];
 
     /** For owners alone. */
     public const OWNERS = [
         'people.invite', 'people.away', 'people.role', 'kitchen.place', 'kitchen.undo', 'kitchen.thing.away',
         'kitchen.thing', 'kitchens.import', 'kitchens.back', 'kitchens.use', 'kitchens.away', 'demo.in', 'demo.own',
-        'demo.ask', 'demo.away', 'begin.answer', 'begin.dish', 'begin.look', 'archive.file', 'archive.look', 'archive.take', 'meters.make', 'meters.away',
+        'demo.ask', 'demo.away', 'begin.answer', 'begin.dish', 'begin.look', 'archive.file', 'archive.look',
+        'archive.take', 'meters.make', 'meters.away',
     ];
 
     /** @param  Closure(Request): Response  $next */
@@ -34,7 +37,9 @@ final class AsksWho
         $member = Auth::user();
         if (! $member instanceof Member) {
             return $request->expectsJson()
-                ? response()->json(['message' => 'You are signed out here: sign in again, nothing tapped is lost.'], 401)
+                ? response()->json(
+                    ['message' => 'You are signed out here: sign in again, nothing tapped is lost.'], 401,
+                )
                 : redirect()->guest(route('sign-in'));
         }
         abort_if(

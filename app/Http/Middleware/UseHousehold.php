@@ -24,11 +24,18 @@ final class UseHousehold
         app()->instance(Household::class, $member instanceof Member ? $member->household : Household::inUse());
         app()->instance(
             Wording::class,
-            new Wording(lang_path('en'), static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading),
+            new Wording(
+                lang_path('en'),
+                static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading,
+            ),
         );
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
-        return Kitchen::query()->exists() || $request->is('begin', 'begin/*', 'archive', 'archive/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*', 'phone', 'phone/*')
+        return Kitchen::query()->exists()
+            || $request->is(
+                'begin', 'begin/*', 'archive', 'archive/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*',
+                'phone', 'phone/*',
+            )
             ? $next($request)
             : redirect()->route('begin');
     }

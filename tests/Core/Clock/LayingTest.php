@@ -95,7 +95,10 @@ final class LayingTest extends TestCase
 
     public function test_two_pairs_of_hands_share_and_a_gap_that_nothing_minds_is_told(): void
     {
-        $jobs = [new Job('a', 10, [['hands', 0, 10]]), new Job('b', 10, [['hands', 0, 10]]), new Job('c', 10, [['hands', 0, 10]])];
+        $jobs = [
+            new Job('a', 10, [['hands', 0, 10]]), new Job('b', 10, [['hands', 0, 10]]),
+            new Job('c', 10, [['hands', 0, 10]]),
+        ];
         self::assertSame(30, Laying::of($jobs, ['hands' => 1])->busyMin);
         self::assertSame(20, Laying::of($jobs, ['hands' => 2])->busyMin);
         self::assertSame(10, Laying::of($jobs, ['hands' => 3])->busyMin);
@@ -124,7 +127,9 @@ final class LayingTest extends TestCase
                 $most = $random->getInt(1, 3) > 2 ? $least + $random->getInt(0, 2) : null;
                 $after[] = After::gap('j'.$random->getInt(0, $i - 1), $least, $most);
             }
-            $jobs[] = new Job("j{$i}", $minutes, $claims, $after, $random->getInt(0, 4) > 0, 1.0, $random->getInt(0, 3) === 0);
+            $jobs[] = new Job(
+                "j{$i}", $minutes, $claims, $after, $random->getInt(0, 4) > 0, 1.0, $random->getInt(0, 3) === 0,
+            );
         }
 
         return [$jobs, $things];
@@ -170,7 +175,10 @@ final class LayingTest extends TestCase
         }
         for ($start = $to; $start >= $from; $start--) {
             $now = [...$starts, $job->id => $start];
-            if (self::broken([...$placed, $job], $things, 3, $now) === null && self::fits($left, $things, $busy, $all, [...$placed, $job], $now)) {
+            if (
+                self::broken([...$placed, $job], $things, 3, $now) === null
+                    && self::fits($left, $things, $busy, $all, [...$placed, $job], $now)
+            ) {
                 return true;
             }
         }

@@ -27,7 +27,9 @@ final class LeftoversTest extends TestCase
         self::assertFalse($left->isPast($served->modify('+3 days')));
         self::assertTrue($left->isPast($served->modify('+3 days +1 minute')));
         self::assertFalse((new Leftovers(3, $served->modify('+121 minutes'), $served, 20))->isInTime());
-        self::assertFalse((new Leftovers(3, $served->modify('+61 minutes'), $served, 33))->isInTime(), 'one hour in a hot room');
+        self::assertFalse(
+            (new Leftovers(3, $served->modify('+61 minutes'), $served, 33))->isInTime(), 'one hour in a hot room',
+        );
         self::assertTrue((new Leftovers(3, $served->modify('+60 minutes'), $served, 33))->isInTime());
     }
 
@@ -41,15 +43,36 @@ final class LeftoversTest extends TestCase
         $gone = $this->event('leftovers', 900, ['how' => 'eaten']);
         self::assertNull($this->fold([...$events, $gone])->leftovers());
         self::assertSame(LeftoversGone::Eaten, $this->fold([...$events, $gone])->state->leftoversGone);
-        self::assertSame(3, $this->fold([...$events, $gone, $this->event('undone', 901, ['subject' => $gone->id])])->leftovers()?->portions);
-        self::assertNull($this->fold([$this->event('chilled', 10, ['portions' => 2])])->leftovers(), 'nothing is left of what nobody was served');
+        self::assertSame(
+            3,
+            $this->fold(
+                [...$events, $gone, $this->event('undone', 901, ['subject' => $gone->id])]
+            )->leftovers()?->portions,
+        );
+        self::assertNull(
+            $this->fold([$this->event('chilled', 10, ['portions' => 2])])->leftovers(),
+            'nothing is left of what nobody was served',
+        );
     }
 
     public function test_lines_written_later_are_kept_in_order_and_bad_ones_refused(): void
     {
-        $fold = $this->fold([$this->event('remarked', 700, ['line' => 'at breakfast it was dry']), $this->event('remarked', 900, ['line' => 'fine on Monday'])]);
-        self::assertSame(['at breakfast it was dry', 'fine on Monday'], array_map(static fn ($one): string => $one->line, $fold->state->remarks));
-        foreach ([['chilled', ['portions' => 0]], ['chilled', ['portions' => 41]], ['chilled', []], ['leftovers', ['how' => 'lost']], ['remarked', ['line' => '']]] as [$type, $more]) {
+        $fold = $this->fold(
+            [
+                $this->event('remarked', 700, ['line' => 'at breakfast it was dry']),
+                $this->event('remarked', 900, ['line' => 'fine on Monday']),
+            ]
+        );
+        self::assertSame(
+            ['at breakfast it was dry', 'fine on Monday'],
+            array_map(static fn ($one): string => $one->line, $fold->state->remarks),
+        );
+        foreach (
+            [
+                ['chilled', ['portions' => 0]], ['chilled', ['portions' => 41]], ['chilled', []],
+                ['leftovers', ['how' => 'lost']], ['remarked', ['line' => '']],
+            ] as [$type, $more]
+        ) {
             self::assertNotSame('', Sample::refused(fn (): Event => $this->event($type, 10, $more)));
         }
     }

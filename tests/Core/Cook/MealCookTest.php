@@ -30,7 +30,9 @@ final class MealCookTest extends TestCase
         self::assertContains('side/1', $walk->begun);
         foreach ($cook->tasks as $id => $task) {
             foreach ($task->job->after as $gap) {
-                self::assertGreaterThanOrEqual($cook->progress($gap->task)->doneAt, $cook->progress($id)->startedAt, $id);
+                self::assertGreaterThanOrEqual(
+                    $cook->progress($gap->task)->doneAt, $cook->progress($id)->startedAt, $id,
+                );
             }
         }
     }
@@ -82,7 +84,9 @@ final class MealCookTest extends TestCase
                 }
             }
             foreach ($held as $thing => $minutes) {
-                self::assertLessThanOrEqual($thing === Hold::hands()->key() ? 2 : 1, max($minutes), "{$thing} at {$time}");
+                self::assertLessThanOrEqual(
+                    $thing === Hold::hands()->key() ? 2 : 1, max($minutes), "{$thing} at {$time}",
+                );
             }
         }
     }

@@ -70,7 +70,8 @@ final class MealWalk
     public static function supper(int $hands = 2): self
     {
         return self::of(
-            [['dish' => 'sour-cherry-polo', 'eaters' => 6], ['dish' => 'jackfruit-cashew-biryani', 'eaters' => 3]], 9, $hands,
+            [['dish' => 'sour-cherry-polo', 'eaters' => 6], ['dish' => 'jackfruit-cashew-biryani', 'eaters' => 3]], 9,
+            $hands,
             [
                 ['name' => 'salad', 'minutes' => 12],
                 ['name' => 'baked quince', 'minutes' => 45, 'attention' => 'start', 'oven' => true, 'hot' => true],

@@ -223,11 +223,13 @@ final class UnderTheLidTest extends TestCase
         $planner = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW));
         $dish = Sample::dish('lentil-date-walnut-polo')->changed('lid/heat', [
             ['minutes' => 9, 'setting' => 0.6, 'ring' => 'ring-2'],
-            ['minutes' => 30, 'setting' => 0.25, 'ring' => 'ring-1', 'plate' => 'tava'], ['minutes' => 8, 'setting' => 0],
+            ['minutes' => 30, 'setting' => 0.25, 'ring' => 'ring-1', 'plate' => 'tava'],
+            ['minutes' => 8, 'setting' => 0],
         ]);
         $this->plan = $planner->plan($dish);
         $cook = $this->cook([
-            [9, 'done', 'heat-1'], [39, 'done', 'heat-2'], [47, 'started', 'open'], [49, 'done', 'open'], [50, 'served', null],
+            [9, 'done', 'heat-1'], [39, 'done', 'heat-2'], [47, 'started', 'open'], [49, 'done', 'open'],
+            [50, 'served', null],
             [90, 'noted', null, ['outcome' => ['rice' => 'right', 'crust' => 'burnt', 'filling' => 'right']]],
         ], 91);
         $causes = Causes::of($cook);
@@ -242,9 +244,13 @@ final class UnderTheLidTest extends TestCase
         $heat = array_values(array_filter($proposals, static fn (Proposal $one): bool => $one->path === 'lid/heat'));
         self::assertNotSame([], $heat);
         // Taken, the dish is what was foretold: followed with its cause it gives the crust that was told.
-        $otherwise = array_values(array_filter($causes, static fn (array $one): bool => $one['cause'] === $heat[0]->cause))[0]['otherwise'];
+        $otherwise = array_values(
+            array_filter($causes, static fn (array $one): bool => $one['cause'] === $heat[0]->cause)
+        )[0]['otherwise'];
         $taken = $planner->plan($dish->changed('lid/heat', $heat[0]->value));
-        $course = Course::of($otherwise->pot($taken->sealedPot() ?? self::fail('it goes in')), $taken->potted->first()->line(), 8.0);
+        $course = Course::of(
+            $otherwise->pot($taken->sealedPot() ?? self::fail('it goes in')), $taken->potted->first()->line(), 8.0,
+        );
         self::assertSame($heat[0]->course()->colour(), $course->colour());
         self::assertSame([], NextTime::of($this->plan, $planner, []));
     }

@@ -96,7 +96,8 @@ final class DishTest extends TestCase
         $dish = Sample::polo();
         $rice = $dish->table->rawRice();
 
-        // Nine thighs of 190 g, the rest scaled with them; a tenth of their juice still to come; the fat they were browned in.
+        // Nine thighs of 190 g, the rest scaled with them; a tenth of their juice still to come; the fat they were
+        // browned in.
         $raw = $dish->fillings->get(0)->rawMass($rice)->kg;
         $thighs = 9 * 0.190;
         $rest = $raw - $thighs;

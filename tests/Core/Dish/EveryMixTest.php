@@ -17,7 +17,9 @@ use Orbek\Core\Pot\Seal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
-/** Five hundred dishes of every combination that the schema allows: none crashes, sums close, a refusal names its field. */
+/**
+ * Five hundred dishes of every combination that the schema allows: none crashes, sums close, a refusal names its field.
+ */
 final class EveryMixTest extends TestCase
 {
     private const DISHES = 500;
@@ -30,7 +32,9 @@ final class EveryMixTest extends TestCase
     public function test_it_keeps_its_sums_or_is_refused_by_name(): void
     {
         mt_srand(20261126);
-        $planner = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW), Sample::oneLine());
+        $planner = Planner::in(
+            Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW), Sample::oneLine(),
+        );
         $planned = $refused = 0;
         $seen = [];
         for ($made = 0; $made < self::DISHES; $made++) {
@@ -46,12 +50,17 @@ final class EveryMixTest extends TestCase
                 continue;
             }
             $this->sumsHold($plan, "dish {$made}");
-            $seen[$dish->cooking->value] = $seen["serve {$dish->serving->value}"] = $seen["seal {$dish->lid->seal->value}"] = true;
+            $seen[$dish->cooking->value] = $seen["serve {$dish->serving->value}"] = $seen[
+                "seal {$dish->lid->seal->value}"
+            ] = true;
             $planned++;
         }
         self::assertGreaterThan(0.6 * self::DISHES, $planned);
         self::assertGreaterThan(0.04 * self::DISHES, $refused);
-        self::assertCount(count(Cooking::cases()) + count(Serving::cases()) + count(Seal::cases()), $seen, 'every kind of each was planned');
+        self::assertCount(
+            count(Cooking::cases()) + count(Serving::cases()) + count(Seal::cases()), $seen,
+            'every kind of each was planned',
+        );
     }
 
     /** @return array<string, mixed> */
@@ -61,12 +70,14 @@ final class EveryMixTest extends TestCase
         [$document['fillings'], $layers] = $this->fillings();
         $inBase = $document['base']['rice_share'] ?? 0.0;
         $document['layers'] = [
-            ['matter' => 'rice', 'share' => (1 - $inBase) / 2], ...$layers, ['matter' => 'rice', 'share' => (1 - $inBase) / 2],
+            ['matter' => 'rice', 'share' => (1 - $inBase) / 2], ...$layers,
+            ['matter' => 'rice', 'share' => (1 - $inBase) / 2],
         ];
         unset($document['folded']);
         $document['usual']['eaters'] = mt_rand(1, 24);
         $document['boiled'] = $this->some($made % count(self::FROM) < 3 || mt_rand(0, 9) === 0 ? 2 : 0, fn (): array => [
-            'name' => 'with it', 'kind' => $this->one(array_keys(Sample::craft()->boiled->all)), 'of_rice' => mt_rand(5, 80) / 100,
+            'name' => 'with it', 'kind' => $this->one(array_keys(Sample::craft()->boiled->all)),
+            'of_rice' => mt_rand(5, 80) / 100,
         ]);
         $document['poured'] = $this->some(3, static fn (): array => [
             'name' => 'poured', 'ml_per_kg' => mt_rand(1, 300), 'fat_share' => mt_rand(0, 10) / 10,
@@ -77,7 +88,9 @@ final class EveryMixTest extends TestCase
         $document['lid']['seal'] = $this->one(array_column(Seal::cases(), 'value'));
         if ($document['boiled'] === [] && mt_rand(0, 1) === 0) {
             $document['cooking'] = $this->one(array_column(Cooking::cases(), 'value'));
-            $document['water']['pot'] = in_array($document['cooking'], ['cooker', 'in-cooker'], true) ? 'cooker' : 'steel-24';
+            $document['water']['pot'] = in_array($document['cooking'], ['cooker', 'in-cooker'], true)
+                ? 'cooker'
+                : 'steel-24';
         }
         if (mt_rand(0, 9) === 0) {
             $document['layers'][] = ['matter' => 'filling', 'share' => 0.4, 'of' => mt_rand(0, 5)];
@@ -86,7 +99,10 @@ final class EveryMixTest extends TestCase
         return $document;
     }
 
-    /** @return array{list<array<string, mixed>>, list<array<string, mixed>>} fillings, and the layers of those in the pot */
+    /**
+     * @return array{list<array<string, mixed>>, list<array<string, mixed>>} fillings, and the layers of those in the
+     *     pot
+     */
     private function fillings(): array
     {
         $fillings = $layers = [];
@@ -94,10 +110,22 @@ final class EveryMixTest extends TestCase
             $isBeside = mt_rand(0, 3) === 0;
             $fillings[] = [
                 'name' => "filling {$place}", 'ready' => mt_rand(0, 10) / 10,
-                'parts' => [['name' => "part {$place}", 'kind' => $this->one(array_keys(Sample::craft()->fillings->all)), 'of_rice' => mt_rand(5, 120) / 100]],
-                'steps' => $this->some(2, fn (): array => ['name' => 'cook it', 'minutes' => mt_rand(5, 40), 'attention' => 'start', 'pressure' => mt_rand(0, 1) === 0]),
+                'parts' => [
+                    [
+                        'name' => "part {$place}", 'kind' => $this->one(array_keys(Sample::craft()->fillings->all)),
+                        'of_rice' => mt_rand(5, 120) / 100,
+                    ],
+                ],
+                'steps' => $this->some(
+                    2,
+                    fn (): array => [
+                        'name' => 'cook it', 'minutes' => mt_rand(5, 40), 'attention' => 'start',
+                        'pressure' => mt_rand(0, 1) === 0,
+                    ],
+                ),
             ] + ($isBeside ? ['beside' => true] : []) + (mt_rand(0, 1) === 0 ? [] : ['gravy' => [
-                'ml_per_kg' => mt_rand(10, 1500), 'open_min' => mt_rand(0, 60), 'with_it' => mt_rand(0, 6) / 10, 'for_rice' => mt_rand(0, 5) / 10,
+                'ml_per_kg' => mt_rand(10, 1500), 'open_min' => mt_rand(0, 60), 'with_it' => mt_rand(0, 6) / 10,
+                'for_rice' => mt_rand(0, 5) / 10,
             ]]);
             if (! $isBeside) {
                 $layers[] = ['matter' => 'filling', 'share' => 1] + ($place === 0 ? [] : ['of' => $place]);
@@ -163,7 +191,9 @@ final class EveryMixTest extends TestCase
             self::assertArrayHasKey($one->task, $plan->day->works, "{$which}: ".Sample::say($one->name));
         }
         $bought = array_sum(array_map(
-            static fn (Ingredient $one): float => str_starts_with(Sample::say($one->name), 'part ') ? $one->amount->amount : 0.0,
+            static fn (Ingredient $one): float => str_starts_with(
+                Sample::say($one->name), 'part ',
+            ) ? $one->amount->amount : 0.0,
             $plan->ingredients,
         ));
         self::assertEqualsWithDelta($dish->fillings->rawMass($raw)->inGrams(), $bought, 0.5, $which);

@@ -80,7 +80,8 @@ final class ListsAndSplitsTest extends TestCase
             $eggs = $masses[count($masses) - 1]->inGrams() / 50;
             self::assertEqualsWithDelta(round($eggs), $eggs, 1e-9);
             self::assertGreaterThanOrEqual(1, $eggs);
-            $wanted = $grams * array_sum(array_map(static fn ($part): float => $part->ofRice, $dish->fillings->get(0)->parts));
+            $wanted = $grams
+                * array_sum(array_map(static fn ($part): float => $part->ofRice, $dish->fillings->get(0)->parts));
             self::assertEqualsWithDelta(
                 $wanted, array_sum(array_map(static fn (Mass $mass): float => $mass->inGrams(), $masses)), 1e-6,
                 "{$grams} g of rice",

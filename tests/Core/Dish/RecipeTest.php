@@ -47,31 +47,48 @@ final class RecipeTest extends TestCase
     {
         return [
             ['a pinch of saffron', 'saffron threads', 0.1], ['200 ml plain yoghurt', 'plain yoghurt', 208],
-            ['1 handful mint', 'mint leaves', 10], ['400 g pumpkin', 'pumpkin', 400], ['1/2 tsp turmeric', 'turmeric', 1.25],
+            ['1 handful mint', 'mint leaves', 10], ['400 g pumpkin', 'pumpkin', 400],
+            ['1/2 tsp turmeric', 'turmeric', 1.25],
             ['salt to taste', 'coarse salt', null], ['1 1/2 cups basmati rice', 'basmati rice', 315],
-            ['two tins chickpeas, drained', 'chickpeas', 480], ['2 x 400 g tins chopped tomatoes', 'plum tomatoes', 800],
+            ['two tins chickpeas, drained', 'chickpeas', 480],
+            ['2 x 400 g tins chopped tomatoes', 'plum tomatoes', 800],
             ['1 (400 g) tin chickpeas', 'chickpeas', 400], ['2-3 onions, finely sliced', 'red onions', 275],
             ['1 to 2 tbsp ghee', 'ghee', 20.475], ['½ bunch coriander, chopped', 'coriander leaves', 15],
-            ['3 cloves garlic', 'garlic cloves', 15], ['4 cloves', 'whole cloves', 0.4], ['4 garlic cloves, crushed', 'garlic cloves', 20],
+            ['3 cloves garlic', 'garlic cloves', 15], ['4 cloves', 'whole cloves', 0.4],
+            ['4 garlic cloves, crushed', 'garlic cloves', 20],
             ['juice of 1 lemon', 'lemon juice', 45], ['zest of 2 oranges', 'orange peel', 40],
-            ['1 kg lamb shoulder, cut in 3 cm cubes', 'lamb shoulder', 1000], ['500g/1lb 2oz chicken thighs', 'chicken thigh', 500],
-            ['1 lb ground beef', 'minced lamb', 453.6], ['8 oz mushrooms', 'mushrooms', 226.8], ['1 large onion', 'red onions', 110],
+            ['1 kg lamb shoulder, cut in 3 cm cubes', 'lamb shoulder', 1000],
+            ['500g/1lb 2oz chicken thighs', 'chicken thigh', 500],
+            ['1 lb ground beef', 'minced lamb', 453.6], ['8 oz mushrooms', 'mushrooms', 226.8],
+            ['1 large onion', 'red onions', 110],
             ['2 heaped tsp ground cumin', 'ground cumin', 4.5], ['1 tbsp. tomato purée', 'tomato paste', 16.5],
-            ['1 cinnamon stick', 'cinnamon sticks', 4], ['6 green cardamom pods', 'cardamom pods', 1.2], ['2 bay leaves', 'bay leaves', 0.4],
-            ['1 star anise', 'star anise', 1], ['a large handful of spinach', 'spinach', 30], ['1 bunch dill', 'dill', 25],
-            ['50 g barberries, rinsed', 'barberries', 50], ['1 cup raisins', 'raisins', 155], ['75g unsalted butter', 'unsalted butter', 75],
-            ['3 tablespoons vegetable oil', 'olive oil', 41.2], ['oil for frying', 'olive oil', null], ['6 eggs', 'hard-boiled egg', 300],
+            ['1 cinnamon stick', 'cinnamon sticks', 4], ['6 green cardamom pods', 'cardamom pods', 1.2],
+            ['2 bay leaves', 'bay leaves', 0.4],
+            ['1 star anise', 'star anise', 1], ['a large handful of spinach', 'spinach', 30],
+            ['1 bunch dill', 'dill', 25],
+            ['50 g barberries, rinsed', 'barberries', 50], ['1 cup raisins', 'raisins', 155],
+            ['75g unsalted butter', 'unsalted butter', 75],
+            ['3 tablespoons vegetable oil', 'olive oil', 41.2], ['oil for frying', 'olive oil', null],
+            ['6 eggs', 'hard-boiled egg', 300],
             ['1 inch fresh ginger, grated', 'ginger root', 12], ['2 green chillies, slit', 'green chillies', 16],
-            ['1 dl milk', 'whole milk', 103], ['1 litre water', 'hot water', 1000], ['2 tbsp (30 ml) rose water', 'rose water', 30],
-            ['about 300 g carrots', 'carrots', 300], ['1,5 kg potatoes', 'potatoes', 1500], ['half a cup of lentils', 'red lentils', 100],
-            ['half an onion', 'red onions', 55], ['a dozen prawns', 'prawns', 144], ['one aubergine', 'aubergines', 280],
-            ['- 250 g paneer, cubed', 'paneer', 250], ['• 2 tsp garam masala', 'garam masala', 4.5], ['1 tsp kasuri methi', 'dried fenugreek', 0.5],
-            ['1 tin coconut milk', 'coconut milk', 400], ['30 g flaked almonds, toasted', 'almonds', 30], ['1 knob butter', 'unsalted butter', 15],
-            ['2 sprigs thyme', 'thyme', 2], ['black pepper', 'black pepper', null], ['1 tsp cumin seeds', 'cumin seeds', 2.25],
+            ['1 dl milk', 'whole milk', 103], ['1 litre water', 'hot water', 1000],
+            ['2 tbsp (30 ml) rose water', 'rose water', 30],
+            ['about 300 g carrots', 'carrots', 300], ['1,5 kg potatoes', 'potatoes', 1500],
+            ['half a cup of lentils', 'red lentils', 100],
+            ['half an onion', 'red onions', 55], ['a dozen prawns', 'prawns', 144],
+            ['one aubergine', 'aubergines', 280],
+            ['- 250 g paneer, cubed', 'paneer', 250], ['• 2 tsp garam masala', 'garam masala', 4.5],
+            ['1 tsp kasuri methi', 'dried fenugreek', 0.5],
+            ['1 tin coconut milk', 'coconut milk', 400], ['30 g flaked almonds, toasted', 'almonds', 30],
+            ['1 knob butter', 'unsalted butter', 15],
+            ['2 sprigs thyme', 'thyme', 2], ['black pepper', 'black pepper', null],
+            ['1 tsp cumin seeds', 'cumin seeds', 2.25],
             ['5 dried limes, pierced', 'dried limes', 35], ['150 g split peas, soaked', 'split peas', 150],
-            ['1 quince, in wedges', 'quinces', 250], ['2 medium carrots', 'carrots', 160], ['1 stick celery', 'celery', 50],
+            ['1 quince, in wedges', 'quinces', 250], ['2 medium carrots', 'carrots', 160],
+            ['1 stick celery', 'celery', 50],
             ['a few strands of saffron', 'saffron threads', null], ['1 pot (150 g) Greek yogurt', 'plain yoghurt', 150],
-            ['2 turkey legs', 'turkey thigh', null], ['400 ml hot chicken stock', 'chicken stock', 400], ['3/4 cup frozen peas', 'green peas', 122],
+            ['2 turkey legs', 'turkey thigh', null], ['400 ml hot chicken stock', 'chicken stock', 400],
+            ['3/4 cup frozen peas', 'green peas', 122],
         ];
     }
 
@@ -82,7 +99,9 @@ final class RecipeTest extends TestCase
         foreach (self::lines() as [$text, $name, $grams]) {
             $line = RecipeLine::read($text, Cup::Metric, Sample::craft()->foods);
             $isFood = $line->food?->names[0] === $name || in_array($name, $line->food->names ?? [], true);
-            $isWeight = $grams === null ? $line->grams === null : $line->grams !== null && abs($line->grams / $grams - 1) < 0.02;
+            $isWeight = $grams === null
+                ? $line->grams === null
+                : $line->grams !== null && abs($line->grams / $grams - 1) < 0.02;
             if ($isFood && $isWeight && ($line->isRead() || $grams === null)) {
                 $right++;
             } else {
@@ -98,7 +117,12 @@ final class RecipeTest extends TestCase
     public function test_what_is_no_amount_is_not_made_one(): void
     {
         $foods = Sample::craft()->foods;
-        foreach (['', '0 onions', '3-2 onions', '1/0 cup rice', '-4 eggs', 'onions', '§§', str_repeat('9', 400).' g rice', '5 moonbeams'] as $text) {
+        foreach (
+            [
+                '', '0 onions', '3-2 onions', '1/0 cup rice', '-4 eggs', 'onions', '§§', str_repeat('9', 400).' g rice',
+                '5 moonbeams',
+            ] as $text
+        ) {
             $line = RecipeLine::read($text, Cup::Metric, $foods);
             self::assertTrue($line->grams === null || $line->food === null || is_finite($line->grams), $text);
             self::assertNotSame('', Sample::say($line->note));
@@ -109,7 +133,9 @@ final class RecipeTest extends TestCase
         self::assertNull($foods->named('a gingham cloth'));
         self::assertSame('white wine vinegar', $foods->named('2 tbsp rice vinegar')?->names[0]);
         self::assertSame('coconut milk', $foods->named('thick coconut milk')?->names[0]);
-        self::assertStringContainsString('between 2 and 3', Sample::say(RecipeLine::read('2–3 onions', Cup::Metric, $foods)->note));
+        self::assertStringContainsString(
+            'between 2 and 3', Sample::say(RecipeLine::read('2–3 onions', Cup::Metric, $foods)->note),
+        );
     }
 
     public function test_every_food_can_be_used_and_is_named_once(): void

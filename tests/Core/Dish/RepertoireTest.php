@@ -46,16 +46,23 @@ final class RepertoireTest extends TestCase
     {
         $dish = Sample::polo();
         $plan = Sample::plan($dish);
-        $more = Sample::edited($plan, 'fillings:add', ['name' => 'potatoes', 'kind' => 'root-vegetables', 'of_rice' => 0.4]);
-        self::assertSame(['chicken, cherries', 'potatoes'], array_map(static fn ($one): string => $one->name, $more->fillings->all));
+        $more = Sample::edited(
+            $plan, 'fillings:add', ['name' => 'potatoes', 'kind' => 'root-vegetables', 'of_rice' => 0.4],
+        );
+        self::assertSame(
+            ['chicken, cherries', 'potatoes'], array_map(static fn ($one): string => $one->name, $more->fillings->all),
+        );
         $with = Sample::plan($more);
-        $inPot = array_filter($with->potted->first()->section->layers, static fn ($one): bool => $one->matter === Matter::Filling);
+        $inPot = array_filter(
+            $with->potted->first()->section->layers, static fn ($one): bool => $one->matter === Matter::Filling,
+        );
         self::assertSame(['Chicken, cherries', 'Potatoes'], array_map(
             static fn ($one): string => ucfirst(Sample::say($one->label)), array_values($inPot),
         ));
         self::assertEqualsWithDelta(
             0.4 * $with->potted->raw->inGrams(),
-            array_values($inPot)[1]->mass->inGrams() / (1 - 0.8 * $more->fillings->get(1)->parts[0]->kind->juiceShare), 1.0,
+            array_values($inPot)[1]->mass->inGrams() / (1 - 0.8 * $more->fillings->get(1)->parts[0]->kind->juiceShare),
+            1.0,
         );
         self::assertNotNull($with->sealedPot());
         self::assertCount(count($plan->sealedPot()->layers ?? []) + 1, $with->sealedPot()->layers);
@@ -75,15 +82,21 @@ final class RepertoireTest extends TestCase
         $beside = Sample::edited($with, 'fillings:beside:1', true);
         self::assertTrue($beside->fillings->get(1)->isBeside);
         self::assertSame([0], array_keys($beside->fillings->inPot()->all));
-        self::assertEquals($more->toArray(), Sample::edited(Sample::plan($beside), 'fillings:beside:1', false)->toArray());
+        self::assertEquals(
+            $more->toArray(), Sample::edited(Sample::plan($beside), 'fillings:beside:1', false)->toArray(),
+        );
         $out = Sample::edited($with, 'fillings:remove:0');
         self::assertSame(['potatoes'], array_map(static fn ($one): string => $one->name, $out->fillings->all));
         self::assertSame([0], array_values(array_unique(array_map(static fn ($one): int => $one->of, $out->layers))));
 
         // A marinade of the second is a task of its own.
-        $marinated = Sample::plan($more->changed('fillings/1/marinade', ['minutes' => 60, 'acid' => 'mild', 'yogurt' => 'now']));
+        $marinated = Sample::plan(
+            $more->changed('fillings/1/marinade', ['minutes' => 60, 'acid' => 'mild', 'yogurt' => 'now'])
+        );
         self::assertArrayHasKey('marinade-2', $marinated->day->works);
-        self::assertContains('marinade-2', array_map(static fn (Ingredient $one): string => $one->task, $marinated->ingredients));
+        self::assertContains(
+            'marinade-2', array_map(static fn (Ingredient $one): string => $one->task, $marinated->ingredients),
+        );
 
         foreach ([
             ['layers/0/of', static fn () => $dish->changed('layers', [
@@ -124,12 +137,16 @@ final class RepertoireTest extends TestCase
         self::assertEqualsWithDelta($dish->boiledLitres($raw), $litres($plan) - $litres($plain), 0.06);
 
         // Lentils need longer than the rice: they are in before it, on its ring, and the rice follows at once.
-        $lentils = Sample::plan(Sample::edited($plan, 'boiled:add', ['name' => 'lentils', 'kind' => 'lentils', 'of_rice' => 0.3]));
+        $lentils = Sample::plan(
+            Sample::edited($plan, 'boiled:add', ['name' => 'lentils', 'kind' => 'lentils', 'of_rice' => 0.3])
+        );
         $task = $lentils->day->work('boiled-first-3')->task;
         self::assertSame(WorkKind::BoiledFirst, $lentils->day->work('boiled-first-3')->kind);
         self::assertTrue($task->holds(Hold::ring($dish->water->burner)));
         self::assertEqualsWithDelta(12 - Sample::boil($lentils)->liftAt->amount / 60, $task->minutes, 0.51);
-        self::assertLessThanOrEqual(1, $lentils->day->schedule->start('boil') - $lentils->day->schedule->end('boiled-first-3'));
+        self::assertLessThanOrEqual(
+            1, $lentils->day->schedule->start('boil') - $lentils->day->schedule->end('boiled-first-3'),
+        );
 
         self::assertStringContainsString('this rice is not boiled', Sample::refused(
             static fn () => Sample::dish('chickpea-spinach-one-pot')->changed('boiled', $dish->toArray()['boiled']),
@@ -150,7 +167,8 @@ final class RepertoireTest extends TestCase
         self::assertSame([Caution::Charcoal], $cook->cautions('smoke'));
         self::assertNotContains(Caution::Charcoal, $cook->cautions('open'));
         self::assertSame([], array_filter(
-            Sample::plan(Sample::polo())->cautions()['serve'] ?? [], static fn (Caution $one): bool => $one === Caution::Charcoal,
+            Sample::plan(Sample::polo())->cautions()['serve'] ?? [],
+            static fn (Caution $one): bool => $one === Caution::Charcoal,
         ));
         self::assertStringContainsString('smoke_min: 40 is out of range', Sample::refused(
             static fn () => Sample::polo()->changed('smoke_min', 40),
@@ -170,10 +188,16 @@ final class RepertoireTest extends TestCase
         self::assertLessThan($tender?->cookMin, $measured->cookMin);
         $half = Sample::plan($dish->changed('water/stage', 'half'))->measured();
         self::assertLessThan($measured->water->amount, $half?->water->amount);
-        self::assertSame($measured->cookMin - 2, Sample::plan($dish->changed('water/toast_min', 0))->measured()?->cookMin);
-        self::assertStringContainsString('toasted in fat 2 min first', Sample::say($plan->day->work('cook')->detail ?? ''));
+        self::assertSame(
+            $measured->cookMin - 2, Sample::plan($dish->changed('water/toast_min', 0))->measured()?->cookMin,
+        );
+        self::assertStringContainsString(
+            'toasted in fat 2 min first', Sample::say($plan->day->work('cook')->detail ?? ''),
+        );
         // The pot is sealed over rice of that share, and it is done at the end.
-        $rice = array_values(array_filter($plan->sealedPot()->layers ?? [], static fn ($one): bool => $one instanceof SealedRice));
+        $rice = array_values(
+            array_filter($plan->sealedPot()->layers ?? [], static fn ($one): bool => $one instanceof SealedRice)
+        );
         self::assertEqualsWithDelta(Stage::Thread->doneness(), $rice[0]->doneness(), 1e-9);
         $end = $plan->course()?->end() ?? self::fail('it is followed');
         self::assertGreaterThan(0.95, $end->layers[count($end->layers) - 1]->doneness);

@@ -24,7 +24,9 @@ final class DrillTest extends TestCase
         $now = new DateTimeImmutable('2026-11-26 18:00');
         for ($i = 0; $i < 60; $i++) {
             $card = Spacing::next($history, $now->modify("+{$i} seconds"), ($i * 37 % 100) / 100);
-            self::assertNotContains($card->id(), array_column(array_slice($history, -2), 'card'), 'never the one just asked');
+            self::assertNotContains(
+                $card->id(), array_column(array_slice($history, -2), 'card'), 'never the one just asked',
+            );
             $history[] = ['card' => $card->id(), 'right' => true, 'at' => $now->modify("+{$i} seconds")];
         }
         self::assertCount(28, array_unique(array_column($history, 'card')));
@@ -40,12 +42,20 @@ final class DrillTest extends TestCase
     public function test_what_is_missed_comes_again_soon_and_what_is_known_after_days_that_grow(): void
     {
         $now = new DateTimeImmutable('2026-11-26 18:00');
-        $all = array_map(static fn (Card $card): array => ['card' => $card->id(), 'right' => true, 'at' => $now->modify('-2 hours')], Card::all());
+        $all = array_map(
+            static fn (Card $card): array => ['card' => $card->id(), 'right' => true, 'at' => $now->modify('-2 hours')],
+            Card::all(),
+        );
         $missed = ['card' => 'breaks plates', 'right' => false, 'at' => $now->modify('-1 minute')];
-        $others = [['card' => 'snaps pot', 'right' => true, 'at' => $now], ['card' => 'done pot', 'right' => true, 'at' => $now]];
+        $others = [
+            ['card' => 'snaps pot', 'right' => true, 'at' => $now],
+            ['card' => 'done pot', 'right' => true, 'at' => $now],
+        ];
         foreach ([0.0, 0.5, 0.99] as $chance) {
             self::assertSame('breaks plates', Spacing::next([...$all, $missed, ...$others], $now, $chance)->id());
-            self::assertSame('breaks plates', Spacing::next([$missed, ...$others], $now, $chance)->id(), 'before any new one');
+            self::assertSame(
+                'breaks plates', Spacing::next([$missed, ...$others], $now, $chance)->id(), 'before any new one',
+            );
         }
         // Known four times in a row on four days, it rests for weeks while others come.
         $known = [];
@@ -57,14 +67,19 @@ final class DrillTest extends TestCase
             $asked[] = Spacing::next([...$known, ...$all, ...$others], $now->modify('+1 day'), $i / 20)->id();
         }
         self::assertNotContains('thread pot', $asked);
-        self::assertSame(Stage::Breaks, NameTheStage::weakest(array_fill(0, 8, ['asked' => Stage::Breaks, 'answered' => Stage::Thread])));
+        self::assertSame(
+            Stage::Breaks,
+            NameTheStage::weakest(array_fill(0, 8, ['asked' => Stage::Breaks, 'answered' => Stage::Thread])),
+        );
         self::assertNull(NameTheStage::weakest([]));
     }
 
     public function test_no_two_spoonfuls_are_alike_the_same_seed_is_and_hearts_differ_by_the_known_spread(): void
     {
         $random = new Randomizer(new Mt19937(3));
-        $chances = static fn (): array => array_map(static fn (): float => $random->getInt(0, 999_999) / 1e6, range(1, Spoonful::CHANCES));
+        $chances = static fn (): array => array_map(
+            static fn (): float => $random->getInt(0, 999_999) / 1e6, range(1, Spoonful::CHANCES),
+        );
         $one = $chances();
         self::assertEquals(Spoonful::of(0.7, $one), Spoonful::of(0.7, $one));
         self::assertNotEquals(Spoonful::of(0.7, $one)->grains, Spoonful::of(0.7, $chances())->grains);
@@ -90,11 +105,17 @@ final class DrillTest extends TestCase
         self::assertGreaterThan($raw->grains[0]['long'], $done->grains[0]['long']);
         $dry = Spoonful::of(0.0, $one, 0.0);
         $over = Spoonful::of(1.0, $one, 1.0, 0.6);
-        $count = static fn (Spoonful $of, string $what): int => count(array_filter($of->grains, static fn (array $grain): bool => $grain[$what] === true));
-        self::assertSame([26, 0, 0], [$count($dry, 'glass'), $count(Spoonful::of(0.0, $one), 'glass'), $count($done, 'split')]);
+        $count = static fn (Spoonful $of, string $what): int => count(
+            array_filter($of->grains, static fn (array $grain): bool => $grain[$what] === true)
+        );
+        self::assertSame(
+            [26, 0, 0], [$count($dry, 'glass'), $count(Spoonful::of(0.0, $one), 'glass'), $count($done, 'split')],
+        );
         self::assertGreaterThan(18, $count($over, 'split'));
         self::assertGreaterThan($done->grains[0]['long'], $over->grains[0]['long']);
-        self::assertLessThan(Spoonful::of(0.0, $one)->grains[0]['long'], $dry->grains[0]['long'], 'soaking lengthens it');
+        self::assertLessThan(
+            Spoonful::of(0.0, $one)->grains[0]['long'], $dry->grains[0]['long'], 'soaking lengthens it',
+        );
     }
 
     public function test_a_name_is_off_by_the_stages_between(): void

@@ -49,19 +49,28 @@ final class SupperTest extends TestCase
         $hot = Supper::fromFields(Fields::of(['ring' => 1.22, 'bag' => 1.0, 'wetter' => 0.0, 'late_min' => 0]));
         $back = (int) round($cook->lift()->forecast->boil->backAtBoilS ?? 0.0);
         $early = $this->plan->day->at($this->plan->day->schedule->start('boil'))->modify('+'.($back - 10).' seconds');
-        self::assertSame([true, false], [$hot->boilsAgain($cook, $early), $slow->boilsAgain($cook, $early)], 'a hotter ring boils sooner');
+        self::assertSame(
+            [true, false], [$hot->boilsAgain($cook, $early), $slow->boilsAgain($cook, $early)],
+            'a hotter ring boils sooner',
+        );
         self::assertFalse($hot->boilsAgain($this->cook([], 0), $now));
         // Under the lid it is steam and then the smell that are noticed.
         $closed = $this->cook([], 0, upTo: 'open');
         $sealed = $this->plan->day->at($this->plan->day->schedule->end('layer'));
-        self::assertSame(['steam' => false, 'hot' => false, 'toasted' => false], $slow->atTheLid($closed, $sealed->modify('+30 seconds')));
+        self::assertSame(
+            ['steam' => false, 'hot' => false, 'toasted' => false],
+            $slow->atTheLid($closed, $sealed->modify('+30 seconds')),
+        );
         self::assertTrue($hot->atTheLid($closed, $sealed->modify('+15 minutes'))['steam'] ?? false);
         self::assertNull($slow->atTheLid($cook, $now), 'no lid is on');
     }
 
     public function test_a_supper_as_planned_in_a_kitchen_as_thought_costs_nothing(): void
     {
-        $debrief = Debrief::of($this->cook([], 0), Supper::fromFields(Fields::of(['ring' => 1.0, 'bag' => 1.0, 'wetter' => 0.0, 'late_min' => 0])));
+        $debrief = Debrief::of(
+            $this->cook([], 0),
+            Supper::fromFields(Fields::of(['ring' => 1.0, 'bag' => 1.0, 'wetter' => 0.0, 'late_min' => 0])),
+        );
         self::assertNotNull($debrief);
         self::assertSame([], $debrief->faults);
         foreach ($debrief->decisions as $one) {
@@ -85,8 +94,16 @@ final class SupperTest extends TestCase
         self::assertStringContainsString('would have been best', Sample::say($debrief->bestFrom));
         $table = $debrief->decisions[count($debrief->decisions) - 1];
         self::assertStringContainsString('20 min later', Sample::say($table['what']));
-        self::assertSame(20, $hot->callsAt($this->cook([], 0), $this->plan->day->at($this->plan->day->schedule->end('layer'))->modify('+9 minutes')));
-        self::assertSame(0, $hot->callsAt($this->cook([], 0), $this->plan->day->at($this->plan->day->schedule->end('layer'))));
+        self::assertSame(
+            20,
+            $hot->callsAt(
+                $this->cook([], 0),
+                $this->plan->day->at($this->plan->day->schedule->end('layer'))->modify('+9 minutes'),
+            ),
+        );
+        self::assertSame(
+            0, $hot->callsAt($this->cook([], 0), $this->plan->day->at($this->plan->day->schedule->end('layer'))),
+        );
         self::assertNull(Debrief::of($this->cook([], 0, upTo: 'boil'), $hot), 'the lid was never on');
     }
 
@@ -103,8 +120,12 @@ final class SupperTest extends TestCase
             if ($id === $upTo) {
                 return Cook::fold($this->plan, $events, $start->modify('+1 hour'));
             }
-            $lasts = $id === 'boil' ? (int) round($this->plan->boil()->liftAt->amount ?? 0.0) : 60 * ($day->schedule->end($id) - $day->schedule->start($id));
-            $events[] = $this->event($start->modify('+'.($seconds[$id] ?? $lasts).' seconds'), 'done', ['subject' => $id]);
+            $lasts = $id === 'boil'
+                ? (int) round($this->plan->boil()->liftAt->amount ?? 0.0)
+                : 60 * ($day->schedule->end($id) - $day->schedule->start($id));
+            $events[] = $this->event(
+                $start->modify('+'.($seconds[$id] ?? $lasts).' seconds'), 'done', ['subject' => $id],
+            );
         }
         $served = $day->tableAt->modify("+{$late} minutes");
         $events[] = $this->event($served, 'served', []);
@@ -117,6 +138,13 @@ final class SupperTest extends TestCase
     {
         $this->ids++;
 
-        return Event::fromFields(Fields::of(['id' => '01'.str_pad((string) $this->ids, 24, '0', STR_PAD_LEFT), 'type' => $type, 'at' => $at->getTimestamp()] + $fields));
+        return Event::fromFields(
+            Fields::of(
+                [
+                    'id' => '01'.str_pad((string) $this->ids, 24, '0', STR_PAD_LEFT), 'type' => $type,
+                    'at' => $at->getTimestamp(),
+                ] + $fields
+            )
+        );
     }
 }

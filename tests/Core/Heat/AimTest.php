@@ -46,7 +46,9 @@ final class AimTest extends TestCase
         self::assertSame('core 70 °C, at least 77 °C', Sample::say($core(70)->words()));
 
         $crust = static fn (float $value): Limit => new Limit(Wanted::Crust, $value, 0.5, 1.2);
-        self::assertEqualsWithDelta($crust(0.25)->margin(), $crust(2.4)->margin(), 1e-9, 'half and twice are as far off');
+        self::assertEqualsWithDelta(
+            $crust(0.25)->margin(), $crust(2.4)->margin(), 1e-9, 'half and twice are as far off',
+        );
         self::assertSame(
             [Fault::Pale, null, Fault::Dark, Fault::Burns],
             array_map(static fn (float $value): ?Fault => $crust($value)->fault(), [0.3, 0.8, 1.5, 4.0]),
@@ -55,16 +57,24 @@ final class AimTest extends TestCase
         $weight = static fn (float $value): Limit => new Limit(Wanted::RiceWeight, $value, 2.15, 2.8);
         self::assertSame([Fault::DryRice, Fault::WetRice], [$weight(2.0)->fault(), $weight(2.9)->fault()]);
         self::assertEqualsWithDelta(2.5, $weight(2.2)->towards($weight(2.4), 1.5)->value, 1e-9);
-        self::assertEqualsWithDelta(1.6, $crust(0.4)->towards($crust(0.8), 2.0)->value, 1e-9, 'a colour goes by factors');
+        self::assertEqualsWithDelta(
+            1.6, $crust(0.4)->towards($crust(0.8), 2.0)->value, 1e-9, 'a colour goes by factors',
+        );
     }
 
     public function test_a_clean_base_may_take_a_little_colour_and_a_laid_one_must_be_set(): void
     {
-        $course = Course::of(self::pot(), [new HeatBlock(10, Flame::on('', 0.6)), new HeatBlock(25, Flame::on('', 0.2))]);
-        $wanted = static fn (Aim $aim): array => array_map(
-            static fn (Limit $limit): Wanted => $limit->wanted, $aim->limits($course->pot, $course->end(), $course->crustMm()),
+        $course = Course::of(
+            self::pot(), [new HeatBlock(10, Flame::on('', 0.6)), new HeatBlock(25, Flame::on('', 0.2))],
         );
-        $clean = [Wanted::SafeCore, Wanted::Tender, Wanted::RiceDone, Wanted::RiceWeight, Wanted::FreeWater, Wanted::Crust];
+        $wanted = static fn (Aim $aim): array => array_map(
+            static fn (Limit $limit): Wanted => $limit->wanted, $aim->limits(
+                $course->pot, $course->end(), $course->crustMm(),
+            ),
+        );
+        $clean = [
+            Wanted::SafeCore, Wanted::Tender, Wanted::RiceDone, Wanted::RiceWeight, Wanted::FreeWater, Wanted::Crust,
+        ];
         self::assertSame($clean, $wanted(Aim::of(CrustColour::Pale)));
         self::assertSame([...$clean, Wanted::CrustSet], $wanted(Aim::of(CrustColour::Golden, set: true)));
         self::assertSame(CrustColour::Straw->ends(), Aim::of(CrustColour::Pale)->mostBrowning());
@@ -101,7 +111,9 @@ final class AimTest extends TestCase
     private static function pot(): SealedPot
     {
         return SealedPot::of(24, 14, 650, 1100.0, 98, Seal::Foil, [
-            SealedFilling::of('chicken', 0.8, 0.1, 1.0, 18, Pieces::of(Sample::filling('chicken-thigh'), 18, 18, 1.0, 0.0)),
+            SealedFilling::of(
+                'chicken', 0.8, 0.1, 1.0, 18, Pieces::of(Sample::filling('chicken-thigh'), 18, 18, 1.0, 0.0),
+            ),
             SealedRice::boiled(RiceKind::AgedBasmati, Soak::of(30, 20), 0.4, 0.65, 70),
         ]);
     }

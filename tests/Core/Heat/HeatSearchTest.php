@@ -66,15 +66,22 @@ final class HeatSearchTest extends TestCase
         $plan = self::plan($name);
         $heating = $plan->heating() ?? self::fail('it goes in');
 
-        self::assertSame([], array_map(static fn (PotFault $one): string => Sample::say($one->says()), $plan->faults()));
+        self::assertSame(
+            [], array_map(static fn (PotFault $one): string => Sample::say($one->says()), $plan->faults()),
+        );
         self::assertSame(Origin::Found, $heating->origin);
         self::assertGreaterThanOrEqual($plan->dish->bounds()->restMin, self::restMin($plan));
         // The same input gives the same plan.
-        self::assertEquals(HeatLine::toArray($heating->line()), HeatLine::toArray(self::plan($name)->heating()?->line() ?? []));
+        self::assertEquals(
+            HeatLine::toArray($heating->line()), HeatLine::toArray(self::plan($name)->heating()?->line() ?? []),
+        );
         // Nothing that the stove cannot do: each setting is one of its ring's knob, each plate the kitchen's.
         foreach ($heating->flames() as $flame) {
             $ring = $plan->kitchen->burners[$flame->ring] ?? null;
-            self::assertTrue($flame->isOff() || $flame->ovenC !== null || in_array($flame->setting, $ring?->knob->shares() ?? [], true));
+            self::assertTrue(
+                $flame->isOff() || $flame->ovenC !== null
+                    || in_array($flame->setting, $ring?->knob->shares() ?? [], true)
+            );
             self::assertTrue($flame->plate === null || isset($plan->kitchen->plates[$flame->plate->id]));
         }
     }
@@ -90,9 +97,13 @@ final class HeatSearchTest extends TestCase
             }
         }
         $quicker = $found->quicker();
-        self::assertTrue($quicker === null || ($quicker->plan->isRight() && $quicker->plan->minutes() < $best->plan->minutes()));
+        self::assertTrue(
+            $quicker === null || ($quicker->plan->isRight() && $quicker->plan->minutes() < $best->plan->minutes())
+        );
         $safer = $found->safer();
-        self::assertTrue($safer === null || $safer->more->course->end()->browning < $best->more->course->end()->browning);
+        self::assertTrue(
+            $safer === null || $safer->more->course->end()->browning < $best->more->course->end()->browning
+        );
     }
 
     public function test_what_is_called_safer_does_not_burn_on_a_ring_that_gives_more(): void
@@ -110,7 +121,8 @@ final class HeatSearchTest extends TestCase
                 $faults = array_map(static fn (Limit $limit): ?Fault => $limit->fault(), $other->more->limits);
                 $isLighter = $other->plan->isRight() && $other->more->course->end()->browning < 0.9 * $best;
                 $lighterButTooDark += (int) ($isLighter && array_intersect(
-                    array_map(static fn (Fault $fault): string => $fault->value, array_filter($faults)), ['dark', 'burns'],
+                    array_map(static fn (Fault $fault): string => $fault->value, array_filter($faults)),
+                    ['dark', 'burns'],
                 ) !== []);
             }
         }
@@ -132,7 +144,9 @@ final class HeatSearchTest extends TestCase
 
     public function test_where_nothing_comes_out_right_nothing_is_called_the_best_and_what_is_missed_is_said(): void
     {
-        $plan = Sample::plan(Sample::dish('turkey-plum-biryani')->changed('lid/pot', 'steel-24')->changed('usual/eaters', 9));
+        $plan = Sample::plan(
+            Sample::dish('turkey-plum-biryani')->changed('lid/pot', 'steel-24')->changed('usual/eaters', 9)
+        );
 
         self::assertFalse($plan->isRight());
         self::assertNotSame([], $plan->faults());
@@ -154,7 +168,8 @@ final class HeatSearchTest extends TestCase
         self::assertSame(Fault::Burns, $burns->fault);
         self::assertMatchesRegularExpression('/^The base burns from minute \d+\.$/', Sample::say($burns->says));
         self::assertEqualsWithDelta(
-            $burns->minute, $plan->course()?->firstMinute(static fn (Moment $moment): bool => $moment->browning >= 3.5) ?? INF, 1e-6,
+            $burns->minute,
+            $plan->course()?->firstMinute(static fn (Moment $moment): bool => $moment->browning >= 3.5) ?? INF, 1e-6,
         );
         $mend = $plan->mends()[0] ?? self::fail('there is a mend');
         self::assertSame(['lid/heat', null], [$mend->path, $mend->value]);
@@ -180,7 +195,9 @@ final class HeatSearchTest extends TestCase
             $lower = array_filter($ring->knob->shares(), static fn (float $share): bool => $share < $flame->setting);
             self::assertLessThan($holding, $lower === [] ? 0.0 : max($lower));
         }
-        self::assertGreaterThan(LowHeats::holdingW($pot, null), LowHeats::holdingW($pot, array_values($plan->kitchen->plates)[0]));
+        self::assertGreaterThan(
+            LowHeats::holdingW($pot, null), LowHeats::holdingW($pot, array_values($plan->kitchen->plates)[0]),
+        );
     }
 
     public function test_no_low_heat_is_shorter_than_the_school_asks(): void
@@ -188,7 +205,8 @@ final class HeatSearchTest extends TestCase
         $plan = self::plan('lentil-date-walnut-polo');
         $pot = $plan->sealedPot() ?? self::fail('it goes in');
         $find = static fn (float $least): HeatPlan => HeatSearch::find(
-            $pot, $plan->dish->aim(), $plan->potted->first()->stove ?? self::fail('it was looked for'), new Bounds($least, 5.0), 0.2,
+            $pot, $plan->dish->aim(), $plan->potted->first()->stove ?? self::fail('it was looked for'),
+            new Bounds($least, 5.0), 0.2,
         )->best()->plan;
         self::assertGreaterThanOrEqual(45.0 + 5.0, $find(45.0)->minutes());
         self::assertLessThan($find(45.0)->minutes(), $find(10.0)->minutes());
@@ -214,7 +232,9 @@ final class HeatSearchTest extends TestCase
         $right = fn (HeatBlock ...$line): int => $line === [] ? 0 : HowSure::of(
             $pot, array_values($line), $plan->dish->aim(), $plan->stove()->today()->sd(), $plan->lot()->today()->sd(),
         )->right;
-        self::assertGreaterThanOrEqual($right(...$plan->potted->first()->heat()), $right(...$plan->potted->first()->line()));
+        self::assertGreaterThanOrEqual(
+            $right(...$plan->potted->first()->heat()), $right(...$plan->potted->first()->line()),
+        );
     }
 
     public function test_two_pots_side_by_side_name_their_differences(): void
@@ -224,7 +244,9 @@ final class HeatSearchTest extends TestCase
         $rows = Versus::of(Course::of($pot, $heat), Course::of($pot->under(Seal::LooseLid), $heat));
         $byWhat = array_combine(array_map(static fn (array $row): string => Sample::say($row['what']), $rows), $rows);
         self::assertTrue($byWhat['steam lost']['differs']);
-        self::assertGreaterThan((int) Sample::say($byWhat['steam lost']['one']), (int) Sample::say($byWhat['steam lost']['other']));
+        self::assertGreaterThan(
+            (int) Sample::say($byWhat['steam lost']['one']), (int) Sample::say($byWhat['steam lost']['other']),
+        );
         self::assertFalse($byWhat['minutes']['differs']);
     }
 
@@ -232,7 +254,9 @@ final class HeatSearchTest extends TestCase
     {
         $plan = self::plan('sour-cherry-polo');
         $line = static fn (Plan $plan): array => $plan->heating()?->line() ?? [];
-        $edited = static fn (string $path, mixed $value): array => $line(Sample::plan(Sample::edited($plan, $path, $value)));
+        $edited = static fn (string $path, mixed $value): array => $line(
+            Sample::plan(Sample::edited($plan, $path, $value))
+        );
         $was = $line($plan);
 
         $changed = $edited('heat:minutes:0', 12);
@@ -242,7 +266,10 @@ final class HeatSearchTest extends TestCase
         self::assertEqualsWithDelta(0.35, $edited('heat:setting:1', 35)[1]->flame->setting, 1e-9);
         self::assertSame('ring-1', $edited('heat:ring:1', 'ring-1')[1]->flame->ring);
         self::assertNull($edited('heat:plate:1', null)[1]->flame->plate);
-        self::assertSame(array_key_first($plan->kitchen->plates), $edited('heat:plate:1', array_key_first($plan->kitchen->plates))[1]->flame->plate?->id);
+        self::assertSame(
+            array_key_first($plan->kitchen->plates),
+            $edited('heat:plate:1', array_key_first($plan->kitchen->plates))[1]->flame->plate?->id,
+        );
         self::assertSame('lid-hot', $edited('heat:until:0', 'lid-hot')[0]->till?->value);
         self::assertSame(4.0, $edited('heat:after:0', 4)[0]->afterMin);
         self::assertCount(count($was) + 1, $edited('heat:part:1', null));
@@ -258,14 +285,18 @@ final class HeatSearchTest extends TestCase
         yield '400 %' => ['heat:setting:0', 400, '/400 is out of range; give 0 to 100 %/'];
         yield 'not a number' => ['heat:setting:0', 'high', '/"high" will not do; give a number from 0 to 100 %/'];
         yield 'no such stretch' => ['heat:setting:9', 20, '/there is no stretch 9; give 0 to 2/'];
-        yield 'an empty line' => ['heat:take', [['minutes' => 0, 'setting' => 1]], '#lid/heat/0/minutes: 0 is out of range#'];
+        yield 'an empty line' => [
+            'heat:take', [['minutes' => 0, 'setting' => 1]], '#lid/heat/0/minutes: 0 is out of range#',
+        ];
     }
 
     #[DataProvider('bad')]
     public function test_heats_that_cannot_be_are_refused(string $path, mixed $value, string $says): void
     {
         $plan = self::plan('sour-cherry-polo');
-        self::assertMatchesRegularExpression($says, Sample::refused(static fn () => Sample::edited($plan, $path, $value)));
+        self::assertMatchesRegularExpression(
+            $says, Sample::refused(static fn () => Sample::edited($plan, $path, $value)),
+        );
     }
 
     private static function restMin(Plan $plan): float

@@ -35,9 +35,15 @@ final class FirstMinutesTest extends TestCase
     {
         $home = self::made([
             'place' => ['how' => 'boil', 'boil_c' => '203', 'boil_in' => 'fahrenheit'],
-            'pots' => ['pots' => [['litres' => '5.5'], ['diameter_cm' => '28', 'height_cm' => '15'], ['diameter_cm' => '24']]],
-            'rings' => ['rings' => [['kind' => 'coil', 'knob' => 'nine'], ['knob' => 'own', 'marks' => 'low 30, high 100']]],
-            'oven' => ['oven' => '1', 'most_c' => '480', 'oven_in' => 'fahrenheit', 'cooker' => '1', 'cooker_cups' => '10'],
+            'pots' => [
+                'pots' => [['litres' => '5.5'], ['diameter_cm' => '28', 'height_cm' => '15'], ['diameter_cm' => '24']],
+            ],
+            'rings' => [
+                'rings' => [['kind' => 'coil', 'knob' => 'nine'], ['knob' => 'own', 'marks' => 'low 30, high 100']],
+            ],
+            'oven' => [
+                'oven' => '1', 'most_c' => '480', 'oven_in' => 'fahrenheit', 'cooker' => '1', 'cooker_cups' => '10',
+            ],
             'units' => ['degrees' => 'fahrenheit', 'hours' => '12', 'units' => 'cups'], 'people' => ['hands' => '2'],
         ]);
         // 203 °F is 95 °C: some 1500 m up.
@@ -47,12 +53,15 @@ final class FirstMinutesTest extends TestCase
         self::assertEqualsWithDelta(9.2, $home->pots['pot-2']->litres, 0.05);
         self::assertEqualsWithDelta(5.5, $home->pots['pot-3']->litres, 0.1);
         self::assertSame(
-            ['1', '9', 9], [$home->burners['ring-1']->knob->marks[0]->name, $home->burners['ring-1']->knob->marks[8]->name, 9],
+            ['1', '9', 9],
+            [$home->burners['ring-1']->knob->marks[0]->name, $home->burners['ring-1']->knob->marks[8]->name, 9],
         );
         self::assertSame([0.3, 1.0], $home->burners['ring-2']->knob->shares());
         self::assertEqualsWithDelta(249, $home->oven->mostC ?? 0, 0.5);
         self::assertEqualsWithDelta(5.4, $home->cookers()['cooker']->litres, 0.05);
-        self::assertSame([Degrees::Fahrenheit, true, 2], [$home->reading->degrees, $home->reading->isTwelveHours, $home->hands]);
+        self::assertSame(
+            [Degrees::Fahrenheit, true, 2], [$home->reading->degrees, $home->reading->isTwelveHours, $home->hands],
+        );
     }
 
     public function test_what_cannot_be_is_refused_by_name(): void
@@ -60,9 +69,15 @@ final class FirstMinutesTest extends TestCase
         foreach ([
             [['pots' => ['pots' => [['diameter_cm' => '0']]]], 'diameter_cm: 0 is out of range; give 10 to 60 cm'],
             [['pots' => ['pots' => [['diameter_cm' => '20', 'litres' => '60']]]], 'would stand 191'],
-            [['rings' => ['rings' => [['kind' => 'camping', 'kw' => '3']]]], 'kw: 3 is out of range; give 0.2 to 2.5 kW'],
+            [
+                ['rings' => ['rings' => [['kind' => 'camping', 'kw' => '3']]]],
+                'kw: 3 is out of range; give 0.2 to 2.5 kW',
+            ],
             [['rings' => ['rings' => [['knob' => 'own', 'marks' => 'low 30']]]], 'low alone is no knob'],
-            [['rings' => ['rings' => [['knob' => 'own', 'marks' => 'high 90, low 30']]]], 'low gives no more than high before it'],
+            [
+                ['rings' => ['rings' => [['knob' => 'own', 'marks' => 'high 90, low 30']]]],
+                'low gives no more than high before it',
+            ],
             [['place' => ['how' => 'boil', 'boil_c' => '60']], 'boil_c: 60 is out of range; give 82 to 101 °C'],
             [['people' => ['hands' => '0']], 'hands: 0 is out of range'],
         ] as [$answers, $says]) {
@@ -76,13 +91,19 @@ final class FirstMinutesTest extends TestCase
             'format' => 'orbek-kitchen/1', 'name' => 'Old', 'altitude_m' => 12, 'timezone' => 'UTC',
             'pots' => [
                 ['id' => 'a', 'name' => 'A', 'material' => 'steel', 'diameter_cm' => 24, 'litres' => 5.5],
-                ['id' => 'c', 'name' => 'C', 'material' => 'aluminium', 'diameter_cm' => 20, 'litres' => 3, 'cooker_watts' => 600],
+                [
+                    'id' => 'c', 'name' => 'C', 'material' => 'aluminium', 'diameter_cm' => 20, 'litres' => 3,
+                    'cooker_watts' => 600,
+                ],
             ],
             'burners' => [
                 ['id' => 'r', 'name' => 'R', 'kind' => 'gas', 'watts' => 2000, 'knob' => ['marks' => [
                     ['mark' => 'full', 'share' => 1], ['mark' => 'low', 'share' => 0.3],
                 ]]],
-                ['id' => 's', 'name' => 'S', 'kind' => 'gas', 'watts' => 2000, 'knob' => ['marks' => [['mark' => 'on', 'share' => 1]]]],
+                [
+                    'id' => 's', 'name' => 'S', 'kind' => 'gas', 'watts' => 2000,
+                    'knob' => ['marks' => [['mark' => 'on', 'share' => 1]]],
+                ],
             ],
             'lots' => [['id' => 'l', 'name' => 'L', 'kind' => 'persian']],
         ];
@@ -119,9 +140,12 @@ final class FirstMinutesTest extends TestCase
         $usual = $with(['watts' => 650]);
         self::assertEqualsWithDelta($usual * 180 / 150, $with(['watts' => 650, 'cup_ml' => 150]), 0.01);
         self::assertSame(
-            [['cups' => 2, 'line' => 3.0], ['cups' => 4, 'line' => 5.5]], Cooker::readLines('2 cups 3, 4: 5.5', 'lines'),
+            [['cups' => 2, 'line' => 3.0], ['cups' => 4, 'line' => 5.5]],
+            Cooker::readLines('2 cups 3, 4: 5.5', 'lines'),
         );
-        self::assertStringContainsString('"two" will not do', Sample::refused(static fn () => Cooker::readLines('two', 'lines')));
+        self::assertStringContainsString(
+            '"two" will not do', Sample::refused(static fn () => Cooker::readLines('two', 'lines')),
+        );
         // Lines that stand wider than cups.
         self::assertEqualsWithDelta(2 * $usual, $with(['watts' => 650, 'lines' => [
             ['cups' => 1, 'line' => 2], ['cups' => 10, 'line' => 20],

@@ -42,7 +42,10 @@ final class EyeTest extends TestCase
     {
         $soak = Soak::of(30, 20);
         $kind = RiceKind::AgedBasmati;
-        $boil = Boil::of(CookingFront::of($kind, $soak), Boil::soaked(Mass::kilograms(0.5), $kind, $soak), Mass::kilograms(3.5), 1000, 100, 20);
+        $boil = Boil::of(
+            CookingFront::of($kind, $soak), Boil::soaked(Mass::kilograms(0.5), $kind, $soak), Mass::kilograms(3.5),
+            1000, 100, 20,
+        );
         $uptake = Uptake::of($kind, $soak);
         $widths = $held = ['known' => [], 'unknown' => []];
         $found = [];
@@ -53,7 +56,8 @@ final class EyeTest extends TestCase
                 $true = 0.25 + 0.72 * $this->even();
                 $felt = max(0.0, min(1.0, $true + $lean + $scatter * $this->normal()));
                 $knowledge = $knowledge->with(['eye' => [
-                    'who' => '', 'readings' => 1, 'evidence' => $i % 3 === 0 ? Eye::told($true, $felt) : Eye::named($true, Stage::at($felt)),
+                    'who' => '', 'readings' => 1,
+                    'evidence' => $i % 3 === 0 ? Eye::told($true, $felt) : Eye::named($true, Stage::at($felt)),
                 ]]);
             }
             $eye = $knowledge->eye();
@@ -61,7 +65,9 @@ final class EyeTest extends TestCase
             $factor = exp(hypot(FactorBelief::PRIOR_SD, FactorBelief::DAY_SD) * $this->normal());
             $tests = ['known' => [], 'unknown' => []];
             foreach ([200.0, 300.0, 380.0] as $second) {
-                $said = Stage::at(max(0.0, min(1.0, $boil->donenessAfter($second, $factor) + $lean + $scatter * $this->normal())));
+                $said = Stage::at(
+                    max(0.0, min(1.0, $boil->donenessAfter($second, $factor) + $lean + $scatter * $this->normal()))
+                );
                 $tests['known'][] = Observation::touched($second, $said, $eye);
                 $tests['unknown'][] = Observation::touched($second, $said);
             }
@@ -76,7 +82,9 @@ final class EyeTest extends TestCase
         self::assertLessThan(0.03, $mean(array_column($found, 1)), 'and the lean');
         self::assertEqualsWithDelta(0.80, $mean($held['known']), 0.055, 'windows hold');
         if ($scatter < Eye::USUAL) {
-            self::assertLessThan($mean($widths['unknown']), $mean($widths['known']), 'a practised cook gets a closer window');
+            self::assertLessThan(
+                $mean($widths['unknown']), $mean($widths['known']), 'a practised cook gets a closer window',
+            );
         }
         if ($scatter > 0.1) {
             self::assertLessThan($mean($held['known']), $mean($held['unknown']), 'a beginner’s were too close before');

@@ -184,7 +184,9 @@ final class LearningTest extends TestCase
         self::assertSame(3, $bugs);
         self::assertSame(
             'lots/0/evidence: 3 numbers will not do; give 101.',
-            Sample::refused(static fn () => Knowledge::fromArray(['lots' => [['lot' => 'bag', 'evidence' => [1, 2, 3]]]])),
+            Sample::refused(
+                static fn () => Knowledge::fromArray(['lots' => [['lot' => 'bag', 'evidence' => [1, 2, 3]]]])
+            ),
         );
     }
 

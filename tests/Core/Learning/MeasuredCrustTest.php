@@ -63,15 +63,21 @@ final class MeasuredCrustTest extends TestCase
     }
 
     #[\PHPUnit\Framework\Attributes\DataProvider('lights')]
-    public function test_made_pictures_with_casts_shadows_and_noise_are_read_to_a_quarter_and_the_band_holds(float $cast, float $shade): void
-    {
+    public function test_made_pictures_with_casts_shadows_and_noise_are_read_to_a_quarter_and_the_band_holds(
+        float $cast, float $shade,
+    ): void {
         $errors = [];
         $held = 0;
         for ($picture = 0; $picture < 300; $picture++) {
             $ln = -1.9 + 3.3 * $this->even();
             $line = MeasuredCrust::onTheLine($ln);
-            $seen = new Lab($line->l + 2 * $this->normal(), $line->a + 1.5 * $this->normal(), $line->b + 2 * $this->normal());
-            $lamp = [0.75 * (1 - $cast * $this->even()), 0.75 * (1 - $cast * $this->even()), 0.75 * (1 - $cast * $this->even())];
+            $seen = new Lab(
+                $line->l + 2 * $this->normal(), $line->a + 1.5 * $this->normal(), $line->b + 2 * $this->normal(),
+            );
+            $lamp = [
+                0.75 * (1 - $cast * $this->even()), 0.75 * (1 - $cast * $this->even()),
+                0.75 * (1 - $cast * $this->even()),
+            ];
             $read = MeasuredCrust::of(...$this->photographed($seen, $lamp, exp($shade * $this->normal()), 3));
             if ($read->tooOdd === null) {
                 $errors[] = abs($read->lnBrowning - $ln);
@@ -88,7 +94,9 @@ final class MeasuredCrustTest extends TestCase
     {
         $before = -INF;
         for ($ln = -2.3; $ln <= 1.6; $ln += 0.1) {
-            $read = MeasuredCrust::of(...$this->photographed(MeasuredCrust::onTheLine($ln), [0.7, 0.7, 0.7]))->lnBrowning;
+            $read = MeasuredCrust::of(
+                ...$this->photographed(MeasuredCrust::onTheLine($ln), [0.7, 0.7, 0.7])
+            )->lnBrowning;
             self::assertGreaterThan($before - 0.02, $read);
             $before = $read;
         }
@@ -106,7 +114,9 @@ final class MeasuredCrustTest extends TestCase
             self::assertSame($why, MeasuredCrust::of($crust, $white)->tooOdd?->key);
         }
         $this->expectException(Refused::class);
-        MeasuredCrust::fromFields(Fields::of(['crust' => ['r' => 300, 'g' => 0, 'b' => 0], 'white' => ['r' => 1, 'g' => 1, 'b' => 1]]));
+        MeasuredCrust::fromFields(
+            Fields::of(['crust' => ['r' => 300, 'g' => 0, 'b' => 0], 'white' => ['r' => 1, 'g' => 1, 'b' => 1]])
+        );
     }
 
     public function test_a_measured_crust_teaches_the_ring_more_than_a_picked_one(): void
@@ -120,7 +130,8 @@ final class MeasuredCrustTest extends TestCase
             $known = ['picked' => Knowledge::none(), 'measured' => Knowledge::none()];
             for ($cook = 0; $cook < 3; $cook++) {
                 $browning = $table->browning(exp($hidden + FactorBelief::DAY_SD * $this->normal()));
-                // Picked by eye a shade off; measured by a lamp that is no white one, from one place of an uneven crust.
+                // Picked by eye a shade off; measured by a lamp that is no white one, from one place of an uneven
+                // crust.
                 $picked = new StoveReport(CrustColour::of($browning * exp(0.25 * $this->normal())));
                 $lamp = [0.8, 0.8 - 0.2 * $this->even(), 0.8 - 0.32 * $this->even()];
                 $place = MeasuredCrust::onTheLine(log(max(1e-3, $browning)) + 0.12 * $this->normal());
@@ -151,7 +162,10 @@ final class MeasuredCrustTest extends TestCase
         $light = $crust->light();
 
         return [
-            [$channel($light[0] * $lamp[0] * $shade), $channel($light[1] * $lamp[1] * $shade), $channel($light[2] * $lamp[2] * $shade)],
+            [
+                $channel($light[0] * $lamp[0] * $shade), $channel($light[1] * $lamp[1] * $shade),
+                $channel($light[2] * $lamp[2] * $shade),
+            ],
             [$channel($lamp[0] * 0.95), $channel($lamp[1] * 0.95), $channel($lamp[2] * 0.95)],
         ];
     }

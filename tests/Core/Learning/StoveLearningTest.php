@@ -49,14 +49,26 @@ final class StoveLearningTest extends TestCase
                     CrustColour::of($tables[$cook]->browning($factor) * exp(0.2 * $normal())),
                     $steam === null ? null : max(1.0, $steam + 0.5 + 0.5 * $normal()),
                 );
-                $lessons = $lessons->with(['stove' => ['pot' => 'pot', 'burner' => $ring->id, 'likelihood' => $tables[$cook]->likelihood($seen)]]);
+                $lessons = $lessons->with(
+                    [
+                        'stove' => [
+                            'pot' => 'pot', 'burner' => $ring->id, 'likelihood' => $tables[$cook]->likelihood($seen),
+                        ],
+                    ]
+                );
             }
             $today = $within($hidden + FactorBelief::DAY_SD * $normal());
             foreach ([FactorBelief::ofItsKind($sd), $lessons->stove('pot', $ring)] as $when => $belief) {
                 $table = $tables[0];
-                $errors['colour'][$when][] = abs(log($table->browning($belief->likely()) / $table->browning($within($hidden))));
-                $errors['steam'][$when][] = abs(($table->steamAtLid($belief->likely()) ?? INF) - ($table->steamAtLid($within($hidden)) ?? INF));
-                $held[$when] += (int) ($today >= $belief->today()->quantile(0.1) && $today <= $belief->today()->quantile(0.9));
+                $errors['colour'][$when][] = abs(
+                    log($table->browning($belief->likely()) / $table->browning($within($hidden)))
+                );
+                $errors['steam'][$when][] = abs(
+                    ($table->steamAtLid($belief->likely()) ?? INF) - ($table->steamAtLid($within($hidden)) ?? INF)
+                );
+                $held[$when] += (int) (
+                    $today >= $belief->today()->quantile(0.1) && $today <= $belief->today()->quantile(0.9)
+                );
             }
         }
         foreach ($errors as $what => [$before, $after]) {
@@ -67,7 +79,9 @@ final class StoveLearningTest extends TestCase
             self::assertLessThanOrEqual(0.5 * $before[$middle], $after[$middle], $what);
         }
         foreach ($held as $when => $times) {
-            self::assertEqualsWithDelta(0.80, $times / self::KITCHENS, 0.05, $when === 0 ? 'before' : 'after three cooks');
+            self::assertEqualsWithDelta(
+                0.80, $times / self::KITCHENS, 0.05, $when === 0 ? 'before' : 'after three cooks',
+            );
         }
     }
 
@@ -122,7 +136,9 @@ final class StoveLearningTest extends TestCase
         );
         self::assertEqualsWithDelta(
             $belief->likely(),
-            Knowledge::fromArray($knowledge->toArray())->stove('steel-24', $kitchen->burner('ring-2', 'burner'))->likely(),
+            Knowledge::fromArray($knowledge->toArray())->stove(
+                'steel-24', $kitchen->burner('ring-2', 'burner'),
+            )->likely(),
             1e-4,
         );
     }
@@ -144,16 +160,24 @@ final class StoveLearningTest extends TestCase
     {
         $plain = Sample::plan(Sample::polo());
         $hot = array_map(static fn (float $ln): float => exp(-(($ln - 0.2) / 0.02) ** 2), FactorBelief::grid());
-        $knowledge = Knowledge::fold([['stove' => ['pot' => 'aluminium-28', 'burner' => 'ring-2', 'likelihood' => $hot]]]);
+        $knowledge = Knowledge::fold(
+            [['stove' => ['pot' => 'aluminium-28', 'burner' => 'ring-2', 'likelihood' => $hot]]]
+        );
         $learned = \Orbek\Core\Plan\Planner::in(
             Sample::kitchen(),
             $knowledge,
             new \DateTimeImmutable(Sample::NOW),
         )->plan(Sample::polo());
 
-        // The ring is known better: less of its heat is wanted, it comes out right on more stoves, and the colour is surer.
-        self::assertNotEquals(HeatLine::toArray($plain->heating()?->line() ?? []), HeatLine::toArray($learned->heating()?->line() ?? []));
+        // The ring is known better: less of its heat is wanted, it comes out right on more stoves, and the colour is
+        // surer.
+        self::assertNotEquals(
+            HeatLine::toArray($plain->heating()?->line() ?? []), HeatLine::toArray($learned->heating()?->line() ?? []),
+        );
         self::assertGreaterThan($plain->howSure()->right ?? 24, $learned->howSure()->right ?? 0);
-        self::assertLessThan(count($plain->heating()?->colours()->all() ?? []), count($learned->heating()?->colours()->all() ?? range(1, 9)));
+        self::assertLessThan(
+            count($plain->heating()?->colours()->all() ?? []),
+            count($learned->heating()?->colours()->all() ?? range(1, 9)),
+        );
     }
 }

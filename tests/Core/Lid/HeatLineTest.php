@@ -26,12 +26,16 @@ final class HeatLineTest extends TestCase
             $wanted = $stock[0]->wattsPerCm2 * $pot->baseCm2() / $ring->netW();
             self::assertSame($ring->knob->nearest(min(1.0, $wanted)), $setting);
             foreach ($ring->knob->shares() as $share) {
-                self::assertGreaterThanOrEqual(abs(log($setting / min(1.0, $wanted))), abs(log($share / min(1.0, $wanted))) + 1e-9);
+                self::assertGreaterThanOrEqual(
+                    abs(log($setting / min(1.0, $wanted))), abs(log($share / min(1.0, $wanted))) + 1e-9,
+                );
             }
         }
         self::assertSame(
             1.0,
-            HeatLine::ofStock($stock, $kitchen->pot('aluminium-28', 'pot'), $kitchen->burner('ring-1', 'burner'), null)[0]->flame->setting,
+            HeatLine::ofStock(
+                $stock, $kitchen->pot('aluminium-28', 'pot'), $kitchen->burner('ring-1', 'burner'), null,
+            )[0]->flame->setting,
             'a ring too weak runs full',
         );
     }
@@ -51,7 +55,10 @@ final class HeatLineTest extends TestCase
         self::assertSame('The base sizzles', Sample::say($plan->day->work('heat-1')->finish));
         self::assertSame(
             ['80 %', '22 % on the tava', 'rest'],
-            array_map(static fn (HeatBlock $block): string => Sample::say($plan->kitchen->says($block->flame, 'ring-2')), $heating->line()),
+            array_map(
+                static fn (HeatBlock $block): string => Sample::say($plan->kitchen->says($block->flame, 'ring-2')),
+                $heating->line(),
+            ),
         );
         // The clock has the minute that the cue comes out at, not the one that was written down.
         $came = $heating->course()->heat[0]->minutes;
@@ -63,14 +70,16 @@ final class HeatLineTest extends TestCase
     public function test_a_line_is_kept_and_read_again_and_older_words_are_understood(): void
     {
         $line = [
-            new HeatBlock(9.0, Flame::on('ring-1', 0.5), Till::Steam, 2.0), new HeatBlock(20.0, Flame::oven(100.0)), HeatBlock::rest(5.0),
+            new HeatBlock(9.0, Flame::on('ring-1', 0.5), Till::Steam, 2.0), new HeatBlock(20.0, Flame::oven(100.0)),
+            HeatBlock::rest(5.0),
         ];
         $kept = HeatLine::toArray($line);
         self::assertEquals($line, HeatLine::fromFields(Fields::of(['heat' => $kept])->each('heat')));
         self::assertSame(31.0 + 5.0, HeatLine::minutes($line));
 
         $old = HeatLine::fromFields(Fields::of(['heat' => [
-            ['minutes' => 9, 'setting' => 0.5, 'plate' => true, 'until' => 'it smells toasted'], ['minutes' => 5, 'setting' => 0],
+            ['minutes' => 9, 'setting' => 0.5, 'plate' => true, 'until' => 'it smells toasted'],
+            ['minutes' => 5, 'setting' => 0],
         ]])->each('heat'), 'ring-2');
         self::assertSame([Till::Sizzle, 'ring-2'], [$old[0]->till, $old[0]->flame->ring]);
         self::assertNotNull($old[0]->flame->plate);
@@ -80,9 +89,15 @@ final class HeatLineTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refusals(): iterable
     {
-        yield 'four times full' => [['minutes' => 10, 'setting' => 4], 'lid/heat/0/setting: 4 is out of range; give 0 to 1.'];
-        yield 'no time at all' => [['minutes' => 0, 'setting' => 0.5], 'lid/heat/0/minutes: 0 is out of range; give 0.5 to 240 min.'];
-        yield 'a day' => [['minutes' => 1440, 'setting' => 0.5], 'lid/heat/0/minutes: 1440 is out of range; give 0.5 to 240 min.'];
+        yield 'four times full' => [
+            ['minutes' => 10, 'setting' => 4], 'lid/heat/0/setting: 4 is out of range; give 0 to 1.',
+        ];
+        yield 'no time at all' => [
+            ['minutes' => 0, 'setting' => 0.5], 'lid/heat/0/minutes: 0 is out of range; give 0.5 to 240 min.',
+        ];
+        yield 'a day' => [
+            ['minutes' => 1440, 'setting' => 0.5], 'lid/heat/0/minutes: 1440 is out of range; give 0.5 to 240 min.',
+        ];
         yield 'no setting' => [['minutes' => 10], 'lid/heat/0/setting: is missing; give a number from 0 to 1.'];
     }
 

@@ -46,7 +46,9 @@ final class SteamingTest extends TestCase
     public static function cases(): iterable
     {
         yield 'potato crust, cloth' => ['potato-crust-cloth', 7.5, 0.39, 'straw', 33, 36, [[1.00, 2.31]], null];
-        yield 'potato crust, big burner' => ['potato-crust-big-burner', 6.8, 0.52, 'golden', 40, 34, [[1.00, 2.31]], null];
+        yield 'potato crust, big burner' => [
+            'potato-crust-big-burner', 6.8, 0.52, 'golden', 40, 34, [[1.00, 2.31]], null,
+        ];
         yield 'potato crust, diffuser' => ['potato-crust-diffuser', 5.7, 0.31, 'straw', 30, 41, [[1.00, 2.36]], null];
         yield 'raw chicken, plate' => ['raw-chicken-plate', 29, 0.33, 'straw', 1, 0, [[1.00, 2.46]], [98, null]];
         yield 'raw mutton, two-stage' => [
@@ -208,7 +210,9 @@ final class SteamingTest extends TestCase
                 $name = "pot {$which}, {$what}";
                 $moved = [];
                 if ($was->end()->browning < 3.5) {
-                    $moved['browning'] = abs($is->end()->browning - $was->end()->browning) / (0.15 * $was->end()->browning + 0.01);
+                    $moved['browning'] = abs(
+                        $is->end()->browning - $was->end()->browning
+                    ) / (0.15 * $was->end()->browning + 0.01);
                 }
                 $steam = $was->steamAtLidMin();
                 if ($steam !== null && $steam < 30) {
@@ -216,7 +220,9 @@ final class SteamingTest extends TestCase
                 }
                 foreach ($was->end()->layers as $index => $layer) {
                     $other = $is->end()->layers[$index];
-                    $moved["uptake {$index}"] = abs($layer->uptake - $other->uptake) / (0.02 * max(0.1, $layer->uptake));
+                    $moved["uptake {$index}"] = abs(
+                        $layer->uptake - $other->uptake
+                    ) / (0.02 * max(0.1, $layer->uptake));
                     $moved["celsius {$index}"] = abs($layer->celsius - $other->celsius) / (0.02 * $layer->celsius);
                 }
                 $looked += count($moved);
@@ -280,7 +286,9 @@ final class SteamingTest extends TestCase
 
     public function test_layers_are_varied_without_water_made_or_lost(): void
     {
-        $filling = SealedFilling::of('chicken', 0.8, 0.1, 1.0, 18, Pieces::of(Sample::filling('chicken-thigh'), 18, 18, 1.0, 0.0));
+        $filling = SealedFilling::of(
+            'chicken', 0.8, 0.1, 1.0, 18, Pieces::of(Sample::filling('chicken-thigh'), 18, 18, 1.0, 0.0),
+        );
         foreach ([0.05, -0.02, 5.0, -5.0] as $kg) {
             $other = $filling->wetter($kg);
             self::assertEqualsWithDelta($filling->stuff->kg(), $other->stuff->kg(), 1e-12);
@@ -305,12 +313,16 @@ final class SteamingTest extends TestCase
     {
         $rice = SealedRice::boiled(RiceKind::AgedBasmati, Soak::of(60, 20), 2.0 / 2.35, 0.7, 40);
         self::assertEqualsWithDelta(2.0, $rice->stuff->kg(), 0.01);
-        $course = Course::of(SealedPot::of(24, 14, 650, 680.0, 100, Seal::Foil, [$rice]), [new HeatBlock(40, Flame::on('', 1.0))]);
+        $course = Course::of(
+            SealedPot::of(24, 14, 650, 680.0, 100, Seal::Foil, [$rice]), [new HeatBlock(40, Flame::on('', 1.0))],
+        );
         $steamMin = $course->steamAtLidMin() ?? self::fail('it steams');
         $till = array_filter($course->moments, static fn (Moment $moment): bool => $moment->minute <= $steamMin);
         $meanC = static fn (callable $of): float => array_sum(array_map($of, $till)) / count($till);
         $baseLost = 0.9 * ($meanC(static fn (Moment $moment): float => $moment->baseC) - 25) * 60 * $steamMin;
-        $wallLost = 8 * M_PI * 0.24 * 0.06 * ($meanC(static fn (Moment $moment): float => $moment->layers[0]->celsius) - 25) * 60 * $steamMin;
+        $wallLost = 8 * M_PI * 0.24 * 0.06 * (
+            $meanC(static fn (Moment $moment): float => $moment->layers[0]->celsius) - 25
+        ) * 60 * $steamMin;
         $byHand = 386e3 + 650 * ($course->at($steamMin)->baseC - 40) + $baseLost + $wallLost;
 
         self::assertEqualsWithDelta($byHand, 680 * 60 * $steamMin, 0.1 * $byHand);
@@ -470,7 +482,9 @@ final class SteamingTest extends TestCase
                 ],
                 [
                     new HeatBlock($between(5, 10), Flame::on('', $between(0.4, 0.9))),
-                    new HeatBlock($between(20, 50), Flame::on('', $between(0.1, 0.35), $coin() ? Plate::usual() : null)),
+                    new HeatBlock(
+                        $between(20, 50), Flame::on('', $between(0.1, 0.35), $coin() ? Plate::usual() : null),
+                    ),
                     HeatBlock::rest(8),
                 ],
             ];

@@ -77,7 +77,9 @@ final class UnitsTest extends TestCase
         yield 'half a kilo' => ['Half a kilo of lamb', ['amount' => 500.0, 'unit' => 'g', 'of' => 'lamb']];
         yield 'pieces' => ['3 eggs', ['amount' => 3.0, 'unit' => 'piece', 'of' => 'eggs']];
         yield 'comma' => ['1,5 kg onions', ['amount' => 1500.0, 'unit' => 'g', 'of' => 'onions']];
-        yield 'of a range the middle, and said' => ['2-3 onions', ['amount' => 2.5, 'unit' => 'piece', 'of' => 'onions']];
+        yield 'of a range the middle, and said' => [
+            '2-3 onions', ['amount' => 2.5, 'unit' => 'piece', 'of' => 'onions'],
+        ];
         yield 'words' => ['salt to taste', null];
         yield 'negative' => ['-200 g rice', null];
         yield 'nothing over nothing' => ['1/0 cup rice', null];

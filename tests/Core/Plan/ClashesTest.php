@@ -48,7 +48,8 @@ final class ClashesTest extends TestCase
             '60 drops a kg of rice drown everything else',
         ];
         yield 'marinade too short' => [
-            'turkey-plum-biryani', ['fillings/0/marinade/minutes' => 10], Station::Filling, 'too short: 30 min at least',
+            'turkey-plum-biryani', ['fillings/0/marinade/minutes' => 10], Station::Filling,
+            'too short: 30 min at least',
         ];
         yield 'papaya overnight' => [
             'turkey-plum-biryani', ['fillings/0/marinade/minutes' => 600, 'fillings/0/marinade/papaya_percent' => 3],

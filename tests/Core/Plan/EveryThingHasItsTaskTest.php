@@ -32,7 +32,9 @@ final class EveryThingHasItsTaskTest extends TestCase
     public function test_with_every_base_marinade_and_topping(School $school): void
     {
         $dish = Sample::first($school);
-        $planner = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW), Sample::oneLine());
+        $planner = Planner::in(
+            Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW), Sample::oneLine(),
+        );
         $marinades = [
             null, ['minutes' => 40, 'acid' => 'mild', 'yogurt' => 'morning'],
             ['minutes' => 600, 'acid' => 'mild', 'yogurt' => 'morning', 'papaya_percent' => 1],
@@ -59,7 +61,9 @@ final class EveryThingHasItsTaskTest extends TestCase
         );
         $share = $base->takesRice ? 0.8 : 1.0;
         $document['layers'] = [['matter' => 'rice', 'share' => $share], ['matter' => 'filling', 'share' => 1]];
-        $document['fillings'][0] = ['steps' => $steps] + (is_array($document['fillings'][0]) ? $document['fillings'][0] : []);
+        $document['fillings'][0] = ['steps' => $steps] + (
+            is_array($document['fillings'][0]) ? $document['fillings'][0] : []
+        );
         unset($document['fillings'][0]['marinade']);
         if ($marinade !== null) {
             $document['fillings'][0]['marinade'] = $marinade;

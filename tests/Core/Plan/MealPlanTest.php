@@ -24,8 +24,11 @@ use Tests\Core\Sample;
 final class MealPlanTest extends TestCase
 {
     private const SUPPER = [
-        'format' => 'orbek-meal/1', 'name' => 'Winter supper', 'serve_at' => '2026-11-28T19:30', 'eaters' => 9, 'hands' => 2,
-        'dishes' => [['dish' => 'sour-cherry-polo', 'eaters' => 6], ['dish' => 'jackfruit-cashew-biryani', 'eaters' => 3]],
+        'format' => 'orbek-meal/1', 'name' => 'Winter supper', 'serve_at' => '2026-11-28T19:30', 'eaters' => 9,
+        'hands' => 2,
+        'dishes' => [
+            ['dish' => 'sour-cherry-polo', 'eaters' => 6], ['dish' => 'jackfruit-cashew-biryani', 'eaters' => 3],
+        ],
         'sides' => [
             ['name' => 'yogurt', 'minutes' => 5, 'keeps' => 'a day'], ['name' => 'salad', 'minutes' => 12],
             ['name' => 'baked quince', 'minutes' => 45, 'attention' => 'start', 'oven' => true, 'hot' => true],
@@ -68,26 +71,34 @@ final class MealPlanTest extends TestCase
             $minutes += array_sum(array_map(static fn (array $one): int => $one[2] - $one[1], $pair));
         }
         self::assertSame(array_sum($held['hands']), $minutes);
-        self::assertContains('yogurt', array_map(static fn ($task): string => Sample::say($task->name), $plan->theDayBefore()));
+        self::assertContains(
+            'yogurt', array_map(static fn ($task): string => Sample::say($task->name), $plan->theDayBefore()),
+        );
     }
 
     public function test_like_things_are_bought_together(): void
     {
         $both = self::plan(self::SUPPER);
-        $amounts = static fn (MealPlan $plan): array => array_column(array_merge(...array_values(MealShopping::of($plan))), 'amount', 'key');
+        $amounts = static fn (MealPlan $plan): array => array_column(
+            array_merge(...array_values(MealShopping::of($plan))), 'amount', 'key',
+        );
         $one = $amounts(self::plan(['dishes' => [self::SUPPER['dishes'][0]]] + self::SUPPER));
         $other = $amounts(self::plan(['dishes' => [self::SUPPER['dishes'][1]]] + self::SUPPER));
         $like = array_intersect_key($one, $other);
         self::assertNotSame([], $like);
         foreach ($amounts($both) as $key => $amount) {
-            self::assertEqualsWithDelta(($one[$key]->amount ?? 0) + ($other[$key]->amount ?? 0), $amount->amount, 0.02 * $amount->amount, $key);
+            self::assertEqualsWithDelta(
+                ($one[$key]->amount ?? 0) + ($other[$key]->amount ?? 0), $amount->amount, 0.02 * $amount->amount, $key,
+            );
         }
     }
 
     public function test_guests_are_warned_of_all_that_is_on_the_table(): void
     {
         $plan = self::plan([
-            'dishes' => [['dish' => 'turkey-plum-biryani', 'eaters' => 4], ['dish' => 'jackfruit-cashew-biryani', 'eaters' => 4]],
+            'dishes' => [
+                ['dish' => 'turkey-plum-biryani', 'eaters' => 4], ['dish' => 'jackfruit-cashew-biryani', 'eaters' => 4],
+            ],
             'guests' => [['who' => 'a guest', 'avoids' => ['nuts']]], 'eaters' => 8,
         ] + self::SUPPER);
         $says = implode(' ', array_map(Sample::say(...), $plan->warnings()));
@@ -97,7 +108,9 @@ final class MealPlanTest extends TestCase
     public function test_one_pair_of_hands_is_short_and_a_second_is_told_with_its_gain(): void
     {
         $byHand = array_map(static fn (int $n): array => ['name' => "side {$n}", 'minutes' => 20], range(1, 8));
-        $alone = self::plan(['hands' => 1, 'sides' => $byHand, 'dishes' => [['dish' => 'lentil-date-walnut-polo']]] + self::SUPPER);
+        $alone = self::plan(
+            ['hands' => 1, 'sides' => $byHand, 'dishes' => [['dish' => 'lentil-date-walnut-polo']]] + self::SUPPER
+        );
         $mends = array_merge(...array_map(static fn ($clash): array => $clash->mends, $alone->clashes));
         $hands = array_values(array_filter($mends, static fn ($mend): bool => $mend->path === 'hands'));
         self::assertSame(2, $hands[0]->value ?? null);
@@ -161,7 +174,8 @@ final class MealPlanTest extends TestCase
             self::assertCount($mends, $clash->mends);
             foreach ($clash->mends as $mend) {
                 $mended = $planner->plan(
-                    MealEdit::on(Meal::fromArray(self::SUPPER), 'serve_at', $mend->value), self::dishes(), $plan->laid->starts,
+                    MealEdit::on(Meal::fromArray(self::SUPPER), 'serve_at', $mend->value), self::dishes(),
+                    $plan->laid->starts,
                     $plan->given,
                 );
                 self::assertGreaterThanOrEqual($at, $mended->at($mended->firstStart()));
@@ -180,14 +194,20 @@ final class MealPlanTest extends TestCase
         foreach (['sour-cherry-polo', 'jackfruit-cashew-biryani', 'lentil-date-walnut-polo'] as $name) {
             $dishes[$name] = Moving::into(Sample::dish($name), $kitchen);
         }
-        $plan = MealPlanner::in($kitchen, Planner::in($kitchen, Knowledge::none(), $now, FoundBefore::get()), $now, 8_000)
+        $plan = MealPlanner::in(
+            $kitchen, Planner::in($kitchen, Knowledge::none(), $now, FoundBefore::get()), $now, 8_000,
+        )
             ->plan(Meal::fromArray([
-                'dishes' => array_map(static fn (string $name): array => ['dish' => $name, 'eaters' => 3], array_keys($dishes)),
+                'dishes' => array_map(
+                    static fn (string $name): array => ['dish' => $name, 'eaters' => 3], array_keys($dishes),
+                ),
                 'sides' => [],
             ] + self::SUPPER), $dishes);
         self::assertFalse($plan->holds);
         $says = Sample::say(array_map(static fn ($clash): Note => $clash->says, $plan->clashes));
-        self::assertStringContainsString('all want Ring 2 up to the table; of one ring each closed pot needs its own', $says);
+        self::assertStringContainsString(
+            'all want Ring 2 up to the table; of one ring each closed pot needs its own', $says,
+        );
     }
 
     public function test_a_dish_kept_in_the_oven_may_be_done_earlier(): void
@@ -215,7 +235,9 @@ final class MealPlanTest extends TestCase
     public function test_a_plan_is_gone_on_from(): void
     {
         $plan = self::plan(self::SUPPER);
-        $again = self::planner()->plan(Meal::fromArray(self::SUPPER), self::dishes(), $plan->laid->starts, $plan->given);
+        $again = self::planner()->plan(
+            Meal::fromArray(self::SUPPER), self::dishes(), $plan->laid->starts, $plan->given,
+        );
         self::assertLessThanOrEqual($plan->laid->busyMin, $again->laid->busyMin);
     }
 
@@ -223,7 +245,10 @@ final class MealPlanTest extends TestCase
     {
         $meal = Meal::fromArray(self::SUPPER);
         self::assertSame(12, MealEdit::on($meal, 'eaters', 12)->eaters);
-        self::assertSame(2, MealEdit::on($meal, 'dishes:eaters:1', 2)->eatersOf(MealEdit::on($meal, 'dishes:eaters:1', 2)->shares[1]));
+        self::assertSame(
+            2,
+            MealEdit::on($meal, 'dishes:eaters:1', 2)->eatersOf(MealEdit::on($meal, 'dishes:eaters:1', 2)->shares[1]),
+        );
         self::assertCount(1, MealEdit::on($meal, 'dishes:remove:0', null)->shares);
         self::assertCount(3, MealEdit::on($meal, 'dishes:add', 'lentil-date-walnut-polo')->shares);
         self::assertCount(4, MealEdit::on($meal, 'sides:add', ['name' => 'pickles', 'minutes' => 3])->sides);
@@ -237,7 +262,10 @@ final class MealPlanTest extends TestCase
     {
         yield 'no dish' => ['dishes', [], 'dishes: a meal wants a dish'];
         yield 'a dish twice' => ['dishes', [['dish' => 'a'], ['dish' => 'a']], 'is there twice'];
-        yield 'twelve dishes' => ['dishes', array_map(static fn (int $n): array => ['dish' => "d{$n}"], range(1, 12)), 'dishes: 12 are too many; give 6 at most'];
+        yield 'twelve dishes' => [
+            'dishes', array_map(static fn (int $n): array => ['dish' => "d{$n}"], range(1, 12)),
+            'dishes: 12 are too many; give 6 at most',
+        ];
         yield 'more children than eaters' => ['children', 10, 'children: 10 is out of range; give 0 to 9'];
         yield 'no time' => ['serve_at', '2026-11-31T19:30', 'serve_at'];
         yield 'no hands' => ['hands', 0, 'hands: 0 is out of range; give 1 to 6'];
@@ -248,7 +276,9 @@ final class MealPlanTest extends TestCase
     #[DataProvider('refusals')]
     public function test_what_cannot_be_is_refused_by_name(string $field, mixed $value, string $says): void
     {
-        self::assertStringContainsString($says, Sample::refused(static fn () => Meal::fromArray([$field => $value] + self::SUPPER)));
+        self::assertStringContainsString(
+            $says, Sample::refused(static fn () => Meal::fromArray([$field => $value] + self::SUPPER)),
+        );
     }
 
     public function test_a_dish_that_is_gone_is_named(): void
@@ -256,8 +286,13 @@ final class MealPlanTest extends TestCase
         self::assertStringContainsString('gone is on the shelf no more', Sample::refused(
             static fn () => self::plan(['dishes' => [['dish' => 'gone']]] + self::SUPPER),
         ));
-        self::assertStringContainsString('path', Sample::refused(static fn () => MealEdit::on(Meal::fromArray(self::SUPPER), 'colour', 'red')));
-        self::assertStringContainsString('sides:remove:9', Sample::refused(static fn () => MealEdit::on(Meal::fromArray(self::SUPPER), 'sides:remove:9', null)));
+        self::assertStringContainsString(
+            'path', Sample::refused(static fn () => MealEdit::on(Meal::fromArray(self::SUPPER), 'colour', 'red')),
+        );
+        self::assertStringContainsString(
+            'sides:remove:9',
+            Sample::refused(static fn () => MealEdit::on(Meal::fromArray(self::SUPPER), 'sides:remove:9', null)),
+        );
     }
 
     public function test_a_table_in_the_night_of_summer_time_is_counted_in_instants(): void
@@ -288,7 +323,9 @@ final class MealPlanTest extends TestCase
     private static function dishes(): array
     {
         $dishes = [];
-        foreach (['sour-cherry-polo', 'jackfruit-cashew-biryani', 'turkey-plum-biryani', 'lentil-date-walnut-polo'] as $name) {
+        foreach (
+            ['sour-cherry-polo', 'jackfruit-cashew-biryani', 'turkey-plum-biryani', 'lentil-date-walnut-polo'] as $name
+        ) {
             $dishes[$name] = Sample::dish($name);
         }
 

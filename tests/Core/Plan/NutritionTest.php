@@ -31,15 +31,25 @@ final class NutritionTest extends TestCase
         self::assertGreaterThan($polo->fat->amount + 1, $fat->fat->amount);
 
         // What has a name that nobody knows is named, not guessed.
-        $odd = Sample::polo()->changed('fillings/0/parts/1/name', 'moonbeams')->changed('fillings/0/parts/1/bought', null);
+        $odd = Sample::polo()->changed(
+            'fillings/0/parts/1/name', 'moonbeams',
+        )->changed('fillings/0/parts/1/bought', null);
         self::assertContains('moonbeams', array_map(Sample::say(...), Nutrition::of(Sample::plan($odd))->unknown));
         self::assertLessThan($polo->kcal->amount, Nutrition::of(Sample::plan($odd))->kcal->amount);
     }
 
     public function test_diets_are_checked_by_name_where_the_kind_says_nothing(): void
     {
-        $dish = Sample::dish('bean-dill-polo')->changed('extras', [['name' => 'ghee for the top', 'kind' => 'other', 'g_per_kg_rice' => 20]])
-            ->changed('sides', [['name' => 'Radishes with fish sauce', 'minutes' => 5], ['name' => 'Honey and walnuts', 'minutes' => 2]]);
+        $dish = Sample::dish('bean-dill-polo')->changed(
+            'extras', [['name' => 'ghee for the top', 'kind' => 'other', 'g_per_kg_rice' => 20]],
+        )
+            ->changed(
+                'sides',
+                [
+                    ['name' => 'Radishes with fish sauce', 'minutes' => 5],
+                    ['name' => 'Honey and walnuts', 'minutes' => 2],
+                ],
+            );
         $guest = static fn (string $diet, array $avoids = []): string => Sample::say(Guest::fromFields(Fields::of(
             ['who' => 'a guest', 'diet' => $diet] + ($avoids === [] ? [] : ['avoids' => $avoids]),
         ))->warnings($dish));

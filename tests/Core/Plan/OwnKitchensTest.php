@@ -28,7 +28,8 @@ final class OwnKitchensTest extends TestCase
             'place' => ['name' => 'Flat'],
             'pots' => ['pots' => [
                 ['diameter_cm' => '20', 'litres' => '3', 'lid' => 'vent', 'handles' => '1'],
-                ['diameter_cm' => '24', 'litres' => '6'], ['diameter_cm' => '28', 'litres' => '8', 'material' => 'aluminium'],
+                ['diameter_cm' => '24', 'litres' => '6'],
+                ['diameter_cm' => '28', 'litres' => '8', 'material' => 'aluminium'],
             ]],
             'rings' => ['rings' => [
                 ['kind' => 'induction', 'size' => 'small', 'knob' => 'nine'],
@@ -44,7 +45,9 @@ final class OwnKitchensTest extends TestCase
         ])];
         yield 'a coil stove with a big coated pot' => [self::made([
             'pots' => ['pots' => [['diameter_cm' => '30', 'litres' => '11', 'material' => 'coated']]],
-            'rings' => ['rings' => [['kind' => 'coil', 'size' => 'small'], ['kind' => 'coil', 'kw' => '2', 'knob' => 'six']]],
+            'rings' => [
+                'rings' => [['kind' => 'coil', 'size' => 'small'], ['kind' => 'coil', 'kw' => '2', 'knob' => 'six']],
+            ],
             'plates' => ['which' => 'diffuser'],
         ])];
     }
@@ -80,7 +83,9 @@ final class OwnKitchensTest extends TestCase
                 static fn (array $ring): array => ['knob' => ['least' => 0.5]] + $ring, $before->toArray()['burners'],
             )],
             'wider pots' => ['pots' => array_map(
-                static fn (array $pot): array => ['diameter_cm' => $pot['diameter_cm'] + 4] + $pot, $before->toArray()['pots'],
+                static fn (array $pot): array => [
+                    'diameter_cm' => $pot['diameter_cm'] + 4,
+                ] + $pot, $before->toArray()['pots'],
             )],
             'high up' => ['altitude_m' => 3000],
         ] as $what => $change) {
@@ -100,14 +105,18 @@ final class OwnKitchensTest extends TestCase
     {
         $kitchen = self::named('a camping ring and a clay pot');
         $planner = self::planner($kitchen);
-        $dish = Moving::into(Sample::dish('jackfruit-cashew-biryani'), $kitchen, Sample::kitchen())->changed('usual/eaters', 3);
+        $dish = Moving::into(
+            Sample::dish('jackfruit-cashew-biryani'), $kitchen, Sample::kitchen(),
+        )->changed('usual/eaters', 3);
         foreach (($planner->plan($dish)->heating() ?? self::fail('it goes in'))->line() as $block) {
             self::assertTrue($block->isRest() || $block->flame->plate !== null);
         }
         // Without it, it says so and names the way out.
         $bare = Kitchen::fromArray(['plates' => []] + $kitchen->toArray());
         $says = array_map(Sample::say(...), array_column(self::planner($bare)->plan($dish)->clashes, 'says'));
-        self::assertStringContainsString('with nothing between it cracks; this kitchen has no plate', implode(' ', $says));
+        self::assertStringContainsString(
+            'with nothing between it cracks; this kitchen has no plate', implode(' ', $says),
+        );
     }
 
     public function test_what_stands_badly_is_told_with_its_mend(): void
@@ -117,7 +126,8 @@ final class OwnKitchensTest extends TestCase
             [Standing::NotFound], Standing::of($flat->pots['pot-3'], $flat->burners['ring-2']),
         );
         $dish = Moving::into(Sample::dish('sour-cherry-polo'), $flat, Sample::kitchen())
-            ->changed('lid/pot', 'pot-3')->changed('lid/burner', 'ring-2')->changed('usual/eaters', 3)->changed('water/pot', 'pot-2');
+            ->changed('lid/pot', 'pot-3')->changed('lid/burner', 'ring-2')->changed('usual/eaters', 3)
+            ->changed('water/pot', 'pot-2');
         $clashes = self::planner($flat)->plan($dish)->clashes;
         $cold = array_values(array_filter(
             $clashes, static fn ($clash): bool => str_contains(Sample::say($clash->says), 'stays cold on it'),
@@ -153,7 +163,8 @@ final class OwnKitchensTest extends TestCase
         foreach (
             [
                 'sour-cherry-polo', 'turkey-plum-biryani', 'lentil-date-walnut-polo', 'trout-fenugreek-polo',
-                'jackfruit-cashew-biryani', 'chickpea-spinach-one-pot', 'mushroom-chestnut-rice', 'yesterdays-squash-curry',
+                'jackfruit-cashew-biryani', 'chickpea-spinach-one-pot', 'mushroom-chestnut-rice',
+                'yesterdays-squash-curry',
             ] as $name
         ) {
             $dishes[$name] = Sample::dish($name);
@@ -166,7 +177,8 @@ final class OwnKitchensTest extends TestCase
     private static function figures(Plan $plan): array
     {
         return [
-            $plan->course()?->end()->browning, $plan->course()?->end()->leakG, $plan->potted->first()->section->freeCm(),
+            $plan->course()?->end()->browning, $plan->course()?->end()->leakG,
+            $plan->potted->first()->section->freeCm(),
             $plan->potted->rice->tau->amount, $plan->measured()?->cookMin, $plan->boil()?->forecast->boil->secondsTo(0.5, 1.0), array_map(
                 static fn ($block): array => [$block->minutes, $block->flame->setting], $plan->heating()?->line() ?? [],
             ),

@@ -39,7 +39,9 @@ final class PlannerTest extends TestCase
         foreach ([1, 2, 5, 9, 13, 24, 60] as $eaters) {
             $plan = Sample::plan(Sample::polo()->changed('usual/eaters', $eaters));
             $raw = $plan->totals->rice()->amount / 1000;
-            $mass = array_map(static fn (Layer $layer): float => $layer->mass->kg, $plan->potted->first()->section->layers);
+            $mass = array_map(
+                static fn (Layer $layer): float => $layer->mass->kg, $plan->potted->first()->section->layers,
+            );
             $fat = 0.08 * $plan->pot()->baseCm2() / 1000 * 0.92;
             $drained = $mass[0] - $fat + $mass[1] + $mass[3];
 
@@ -65,7 +67,9 @@ final class PlannerTest extends TestCase
         self::assertLessThan(Sample::boil($nine)->water->amount, Sample::boil($five)->water->amount);
         self::assertLessThan(Sample::boil($nine)->salt->amount, Sample::boil($five)->salt->amount);
         self::assertLessThan($nine->potted->first()->section->shoulderCm, $five->potted->first()->section->shoulderCm);
-        self::assertLessThan($nine->day->schedule->tasks['heat-water']->minutes, $five->day->schedule->tasks['heat-water']->minutes);
+        self::assertLessThan(
+            $nine->day->schedule->tasks['heat-water']->minutes, $five->day->schedule->tasks['heat-water']->minutes,
+        );
         self::assertLessThan(Sample::boil($nine)->backAtBoil->amount, Sample::boil($five)->backAtBoil->amount);
     }
 
@@ -111,10 +115,14 @@ final class PlannerTest extends TestCase
 
     public function test_a_dish_by_itself_is_on_the_table_as_soon_as_it_can_be(): void
     {
-        $plan = Planner::in(Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW))->plan(Sample::polo());
+        $plan = Planner::in(
+            Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW),
+        )->plan(Sample::polo());
 
         self::assertSame('2026-11-24 13:10', $plan->day->tableAt->format('Y-m-d H:i'));
-        self::assertGreaterThanOrEqual(new DateTimeImmutable(Sample::NOW), $plan->day->at($plan->day->schedule->firstStart()));
+        self::assertGreaterThanOrEqual(
+            new DateTimeImmutable(Sample::NOW), $plan->day->at($plan->day->schedule->firstStart()),
+        );
         self::assertSame([], $plan->clashes);
     }
 
@@ -194,7 +202,9 @@ final class PlannerTest extends TestCase
 
         self::assertSame(
             ['filling', 'rice', 'filling', 'rice'],
-            array_map(static fn (Layer $layer): string => $layer->matter->value, $plan->potted->first()->section->layers),
+            array_map(
+                static fn (Layer $layer): string => $layer->matter->value, $plan->potted->first()->section->layers,
+            ),
         );
         self::assertArrayNotHasKey('hot-fat', $plan->day->schedule->tasks);
         self::assertArrayNotHasKey('soak', $plan->day->schedule->tasks);
@@ -217,7 +227,10 @@ final class PlannerTest extends TestCase
         self::assertGreaterThan(0.20, $first->inPot);
         self::assertSame(
             [0.20, 0.60],
-            [$plan->potted->first()->section->layers[1]->doneness, $plan->potted->first()->section->layers[2]->doneness],
+            [
+                $plan->potted->first()->section->layers[1]->doneness,
+                $plan->potted->first()->section->layers[2]->doneness,
+            ],
         );
         self::assertStringContainsString('first scoop likely', Sample::say($plan->day->work('boil')->detail ?? ''));
         self::assertSame(Sample::boil($plan)->liftAt, $rest->at);
@@ -243,7 +256,9 @@ final class PlannerTest extends TestCase
         self::assertNotSame([], $plan->salting->tastes());
         foreach ($plan->salting->tastes() as $taste) {
             $salted = Sample::plan(Sample::polo()->changed($taste->path, $taste->value));
-            $wanted = ['mild' => 0.65, 'as usual' => 0.85, 'well salted' => 1.1][(string) preg_replace('/^Salt it (.*):.*$/', '$1', Sample::say($taste->label))] ?? null;
+            $wanted = ['mild' => 0.65, 'as usual' => 0.85, 'well salted' => 1.1][
+                (string) preg_replace('/^Salt it (.*):.*$/', '$1', Sample::say($taste->label))
+            ] ?? null;
             self::assertEqualsWithDelta(
                 $wanted, $salted->salting->percent()->amount, 0.005, Sample::say($taste->label),
             );
@@ -271,7 +286,9 @@ final class PlannerTest extends TestCase
     {
         self::assertStringContainsString(
             'fillings/0/steps/0/burner: "ring-9" is not known',
-            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('fillings/0/steps/0/burner', 'ring-9'))),
+            Sample::refused(
+                static fn () => Sample::plan(Sample::polo()->changed('fillings/0/steps/0/burner', 'ring-9'))
+            ),
         );
     }
 

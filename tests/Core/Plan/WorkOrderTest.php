@@ -126,7 +126,9 @@ final class WorkOrderTest extends TestCase
         self::assertTrue($plan->day->schedule->tasks['second-1']->holds(Hold::ring('ring-1')));
         self::assertTrue($plan->day->schedule->tasks['heat-1']->holds(Hold::ring('ring-2')));
         self::assertSame($plan->day->schedule->end('layer'), $plan->day->schedule->start('second-1'));
-        self::assertSame($plan->day->schedule->end('layer'), $plan->day->schedule->start('heat-1'), 'both are closed at once');
+        self::assertSame(
+            $plan->day->schedule->end('layer'), $plan->day->schedule->start('heat-1'), 'both are closed at once',
+        );
         $last = 'second-'.count($plan->potted->second()?->line() ?? []);
         self::assertLessThanOrEqual($plan->day->schedule->start('open'), $plan->day->schedule->end($last));
     }
@@ -146,14 +148,20 @@ final class WorkOrderTest extends TestCase
 
     public function test_fish_gets_the_caution_of_fish(): void
     {
-        self::assertContains(Caution::RawFish, Sample::plan(Sample::dish('trout-fenugreek-polo'))->cautions()['filling']);
-        self::assertNotContains(Caution::RawMeat, Sample::plan(Sample::dish('trout-fenugreek-polo'))->cautions()['filling']);
+        self::assertContains(
+            Caution::RawFish, Sample::plan(Sample::dish('trout-fenugreek-polo'))->cautions()['filling'],
+        );
+        self::assertNotContains(
+            Caution::RawMeat, Sample::plan(Sample::dish('trout-fenugreek-polo'))->cautions()['filling'],
+        );
     }
 
     public function test_fat_that_a_step_uses_is_on_the_lists_and_in_the_weight(): void
     {
         $fat = static fn (float $ml): float => array_sum(array_map(
-            static fn (Ingredient $one): float => str_contains(Sample::say($one->name), 'Brown the thighs') ? $one->amount->amount : 0.0,
+            static fn (Ingredient $one): float => str_contains(
+                Sample::say($one->name), 'Brown the thighs',
+            ) ? $one->amount->amount : 0.0,
             Sample::plan(Sample::polo()->changed('fillings/0/steps/0/fat_ml_per_kg', $ml))->ingredients,
         ));
         $weight = static fn (float $ml): float => Sample::plan(

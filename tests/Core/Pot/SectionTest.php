@@ -106,7 +106,11 @@ final class SectionTest extends TestCase
 
         self::assertLessThan($plan->potted->first()->section->topCm(), $plan->potted->first()->section->layeredCm());
         // Hardly boiled or nearly done: steamed, the same raw rice takes up the same room.
-        self::assertEqualsWithDelta($further->potted->first()->section->topCm(), $plan->potted->first()->section->topCm(), 0.3);
-        self::assertGreaterThan($plan->potted->first()->section->layeredCm() + 0.3, $further->potted->first()->section->layeredCm());
+        self::assertEqualsWithDelta(
+            $further->potted->first()->section->topCm(), $plan->potted->first()->section->topCm(), 0.3,
+        );
+        self::assertGreaterThan(
+            $plan->potted->first()->section->layeredCm() + 0.3, $further->potted->first()->section->layeredCm(),
+        );
     }
 }

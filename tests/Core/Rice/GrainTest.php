@@ -58,9 +58,16 @@ final class GrainTest extends TestCase
         self::assertGreaterThan($over(Draining::Heap), $over(Draining::Standing));
         self::assertLessThan($over(Draining::Heap), $over(Draining::Heap, 0.5), 'a small heap cools sooner');
         // A heap of 1.1 kg and a tray 1 and 2 cm deep, after 2, 5 and 8 min (section A).
-        foreach ([[Draining::Heap, 1.1, [90, 83, 79]], [Draining::Tray, 0.864, [77, 61, 50]], [Draining::Tray, 1.728, [87, 77, 69]]] as [$how, $kg, $degrees]) {
+        foreach (
+            [
+                [Draining::Heap, 1.1, [90, 83, 79]], [Draining::Tray, 0.864, [77, 61, 50]],
+                [Draining::Tray, 1.728, [87, 77, 69]],
+            ] as [$how, $kg, $degrees]
+        ) {
             foreach ([120, 300, 480] as $at => $seconds) {
-                self::assertEqualsWithDelta($degrees[$at], $how->celsiusAfter($seconds, Mass::kilograms($kg), 97, 20), 3.0);
+                self::assertEqualsWithDelta(
+                    $degrees[$at], $how->celsiusAfter($seconds, Mass::kilograms($kg), 97, 20), 3.0,
+                );
             }
         }
         self::assertSame(30.0, Draining::Rinse->celsiusAfter(20, Mass::kilograms(1.1), 98, 20));
