@@ -71,6 +71,15 @@ final class Windows
     /** @var list<list<int>> */
     private array $byFrom = [];
 
+    /** @var array<int, bool> by job: whether it is to be looked at */
+    private array $waits = [];
+
+    /** @var list<int> jobs to be looked at, in this order */
+    private array $queue = [];
+
+    /** The job to which nothing was left; −1 where all have something. */
+    private int $failed = -1;
+
     /** @var list<int> what was narrowed: job, was */
     private array $trailEarliest = [];
 
@@ -235,166 +244,136 @@ final class Windows
     }
 
     /**
-     * Narrows what follows from jobs whose windows or orders changed.
+     * Narrows what follows from jobs whose windows or orders changed: their gaps forth and back, then the pairs that
+     * want one thing.
      *
      * @param  list<int>  $changed
      */
     private function narrow(array $changed): bool
     {
-        $earliest = $this->earliest;
-        $latest = $this->latest;
-        $order = $this->order;
-        $this->earliest = $this->latest = $this->order = [];
-        $trailE = $this->trailEarliest;
-        $trailL = $this->trailLatest;
-        $trailO = $this->trailOrder;
-        $this->trailEarliest = $this->trailLatest = $this->trailOrder = [];
-        $first = $this->first;
-        $second = $this->second;
-        $forth = $this->forth;
-        $back = $this->back;
-        $mayShare = $this->mayShare;
-        $waits = array_fill(0, $this->count, false);
-        $queue = [];
+        $this->waits = array_fill(0, $this->count, false);
+        $this->queue = [];
+        $this->failed = -1;
         foreach ($changed as $i) {
-            if (! $waits[$i]) {
-                $waits[$i] = true;
-                $queue[] = $i;
+            if (! $this->waits[$i]) {
+                $this->waits[$i] = true;
+                $this->queue[] = $i;
             }
         }
-        $failed = $by = -1;
-        $at = 0;
-        for (; isset($queue[$at]); $at++) {
-            $by = $i = $queue[$at];
-            $waits[$i] = false;
-            $e = $earliest[$i];
-            $l = $latest[$i];
-            foreach ($this->to[$i] as $n => $j) {
-                $least = $e + $this->by[$i][$n];
-                if ($least > $earliest[$j]) {
-                    $trailE[] = $j;
-                    $trailE[] = $earliest[$j];
-                    $earliest[$j] = $least;
-                    if ($least > $latest[$j]) {
-                        $failed = $j;
-                        break 2;
-                    }
-                    if (! $waits[$j]) {
-                        $waits[$j] = true;
-                        $queue[] = $j;
-                    }
-                }
-            }
-            foreach ($this->from[$i] as $n => $j) {
-                $most = $l - $this->byFrom[$i][$n];
-                if ($most < $latest[$j]) {
-                    $trailL[] = $j;
-                    $trailL[] = $latest[$j];
-                    $latest[$j] = $most;
-                    if ($most < $earliest[$j]) {
-                        $failed = $j;
-                        break 2;
-                    }
-                    if (! $waits[$j]) {
-                        $waits[$j] = true;
-                        $queue[] = $j;
-                    }
-                }
-            }
-            foreach ($this->pairsOf[$i] as $pair) {
-                $isFirst = $first[$pair] === $i;
-                $j = $isFirst ? $second[$pair] : $first[$pair];
-                $after = $isFirst ? $forth[$pair] : $back[$pair];
-                $before = $isFirst ? $back[$pair] : $forth[$pair];
-                $how = $order[$pair];
-                if ($how === self::FREE) {
-                    if ($mayShare[$pair]) {
-                        continue;
-                    }
-                    $canAfter = $e + $after <= $latest[$j];
-                    $canBefore = $l >= $earliest[$j] + $before;
-                    if ($canAfter && $canBefore) {
-                        continue;
-                    }
-                    if (! $canAfter && ! $canBefore) {
-                        $failed = $j;
-                        break 2;
-                    }
-                    $how = $canAfter === $isFirst ? self::FORTH : self::BACK;
-                    $trailO[] = $pair;
-                    $trailO[] = self::FREE;
-                    $order[$pair] = $how;
-                }
-                if (($how === self::FORTH) === $isFirst) {
-                    // i, then j.
-                    if ($e + $after > $earliest[$j]) {
-                        $trailE[] = $j;
-                        $trailE[] = $earliest[$j];
-                        $earliest[$j] = $e + $after;
-                        if ($earliest[$j] > $latest[$j]) {
-                            $failed = $j;
-                            break 2;
-                        }
-                        if (! $waits[$j]) {
-                            $waits[$j] = true;
-                            $queue[] = $j;
-                        }
-                    }
-                    if ($l > $latest[$j] - $after) {
-                        $trailL[] = $i;
-                        $trailL[] = $l;
-                        $latest[$i] = $l = $latest[$j] - $after;
-                        if ($l < $e) {
-                            $failed = $i;
-                            break 2;
-                        }
-                        if (! $waits[$i]) {
-                            $waits[$i] = true;
-                            $queue[] = $i;
-                        }
-                    }
-                } else {
-                    if ($l - $before < $latest[$j]) {
-                        $trailL[] = $j;
-                        $trailL[] = $latest[$j];
-                        $latest[$j] = $l - $before;
-                        if ($latest[$j] < $earliest[$j]) {
-                            $failed = $j;
-                            break 2;
-                        }
-                        if (! $waits[$j]) {
-                            $waits[$j] = true;
-                            $queue[] = $j;
-                        }
-                    }
-                    if ($e < $earliest[$j] + $before) {
-                        $trailE[] = $i;
-                        $trailE[] = $e;
-                        $earliest[$i] = $e = $earliest[$j] + $before;
-                        if ($l < $e) {
-                            $failed = $i;
-                            break 2;
-                        }
-                        if (! $waits[$i]) {
-                            $waits[$i] = true;
-                            $queue[] = $i;
-                        }
-                    }
-                }
+        for ($at = 0; isset($this->queue[$at]); $at++) {
+            $i = $this->queue[$at];
+            $this->waits[$i] = false;
+            if (! $this->mindGaps($i) || ! $this->mindPairs($i)) {
+                $this->blame[$this->failed] += 1.0;
+                $this->blame[$i] += 0.5;
+                break;
             }
         }
         $this->steps += $at + 1;
-        $this->earliest = $earliest;
-        $this->latest = $latest;
-        $this->order = $order;
-        $this->trailEarliest = $trailE;
-        $this->trailLatest = $trailL;
-        $this->trailOrder = $trailO;
-        if ($failed >= 0) {
-            $this->blame[$failed] += 1.0;
-            $this->blame[$by] += 0.5;
+
+        return $this->failed < 0;
+    }
+
+    private function mindGaps(int $i): bool
+    {
+        $earliest = $this->earliest[$i];
+        $by = $this->by[$i];
+        foreach ($this->to[$i] as $n => $j) {
+            $least = $earliest + $by[$n];
+            if ($least > $this->earliest[$j] && ! $this->raise($j, $least)) {
+                return false;
+            }
+        }
+        $latest = $this->latest[$i];
+        $by = $this->byFrom[$i];
+        foreach ($this->from[$i] as $n => $j) {
+            $most = $latest - $by[$n];
+            if ($most < $this->latest[$j] && ! $this->lower($j, $most)) {
+                return false;
+            }
         }
 
-        return $failed < 0;
+        return true;
+    }
+
+    private function mindPairs(int $i): bool
+    {
+        foreach ($this->pairsOf[$i] as $pair) {
+            $order = $this->order[$pair];
+            if ($order === self::FREE) {
+                if ($this->mayShare[$pair]) {
+                    continue;
+                }
+                $first = $this->first[$pair];
+                $second = $this->second[$pair];
+                $isForth = $this->latest[$second] >= $this->earliest[$first] + $this->forth[$pair];
+                if ($this->latest[$first] >= $this->earliest[$second] + $this->back[$pair]) {
+                    if ($isForth) {
+                        continue;
+                    }
+                } elseif (! $isForth) {
+                    $this->failed = $first === $i ? $second : $first;
+
+                    return false;
+                }
+                $this->trailOrder[] = $pair;
+                $this->trailOrder[] = self::FREE;
+                $this->order[$pair] = $order = $isForth ? self::FORTH : self::BACK;
+            }
+            $isDone = $order === self::FORTH
+                ? $this->oneAfterTheOther($this->first[$pair], $this->second[$pair], $this->forth[$pair])
+                : $this->oneAfterTheOther($this->second[$pair], $this->first[$pair], $this->back[$pair]);
+            if (! $isDone) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What the order of two says of their windows. */
+    private function oneAfterTheOther(int $one, int $other, int $after): bool
+    {
+        $least = $this->earliest[$one] + $after;
+        $most = $this->latest[$other] - $after;
+
+        return ($least <= $this->earliest[$other] || $this->raise($other, $least))
+            && ($most >= $this->latest[$one] || $this->lower($one, $most));
+    }
+
+    /** A job starts no earlier. False where nothing is left to it. */
+    private function raise(int $i, int $least): bool
+    {
+        $this->trailEarliest[] = $i;
+        $this->trailEarliest[] = $this->earliest[$i];
+        $this->earliest[$i] = $least;
+
+        return $this->isLeft($i);
+    }
+
+    /** A job starts no later. False where nothing is left to it. */
+    private function lower(int $i, int $most): bool
+    {
+        $this->trailLatest[] = $i;
+        $this->trailLatest[] = $this->latest[$i];
+        $this->latest[$i] = $most;
+
+        return $this->isLeft($i);
+    }
+
+    /** Whether a job can start at all still; if so, what hangs on it is looked at again. */
+    private function isLeft(int $i): bool
+    {
+        if ($this->earliest[$i] > $this->latest[$i]) {
+            $this->failed = $i;
+
+            return false;
+        }
+        if (! $this->waits[$i]) {
+            $this->waits[$i] = true;
+            $this->queue[] = $i;
+        }
+
+        return true;
     }
 }
