@@ -266,54 +266,70 @@ final class Laying
     /** @return array<int, true> jobs whose orders are looked for anew */
     private function loose(): array
     {
-        $best = $this->best ?? [];
-        $loose = [];
-        switch ($this->random(4)) {
-            case 0:
-                // All within a stretch of time.
-                $from = $this->random($this->busy + 1) - $this->busy;
-                $long = self::STRETCH_MIN + $this->random(intdiv($this->busy, 3) + 1);
-                foreach ($best as $i => $start) {
-                    if ($start < $from + $long && $start + $this->jobs[$i]->minutes > $from - $long) {
-                        $loose[$i] = true;
-                    }
-                }
-                break;
-            case 1:
-                // All that want some things.
-                $things = array_keys($this->things);
-                $some = [$things[$this->random(count($things))] => 1, $things[$this->random(count($things))] => 1];
-                foreach ($this->jobs as $i => $job) {
-                    if (array_intersect_key($some, array_flip(array_column($job->claims, 0))) !== []) {
-                        $loose[$i] = true;
-                    }
-                }
-                break;
-            case 2:
-                // Some jobs and what hangs on them.
-                $share = 2 + $this->random(4);
-                foreach ($this->rigid as $group) {
-                    if ($this->random($share) === 0) {
-                        foreach ($group as $i) {
-                            $loose[$i] = true;
-                        }
-                    }
-                }
-                break;
-            default:
-                // What hangs together by gaps, a dish mostly, and a few others.
-                $group = $this->linked[$this->random(count($this->linked))];
-                foreach ($group as $i) {
-                    $loose[$i] = true;
-                }
-                foreach (array_keys($this->jobs) as $i) {
-                    if ($this->random(5) === 0) {
-                        $loose[$i] = true;
-                    }
-                }
+        return array_fill_keys(match ($this->random(4)) {
+            0 => $this->inAStretch($this->best ?? []),
+            1 => $this->wantingSomeThings(),
+            2 => $this->someWithWhatHangsOnThem(),
+            default => $this->joinedByGaps(),
+        }, true);
+    }
+
+    /**
+     * All within a stretch of time.
+     *
+     * @param  array<int, int>  $starts
+     * @return list<int>
+     */
+    private function inAStretch(array $starts): array
+    {
+        $from = $this->random($this->busy + 1) - $this->busy;
+        $long = self::STRETCH_MIN + $this->random(intdiv($this->busy, 3) + 1);
+        $jobs = [];
+        foreach ($starts as $i => $start) {
+            if ($start < $from + $long && $start + $this->jobs[$i]->minutes > $from - $long) {
+                $jobs[] = $i;
+            }
         }
 
-        return $loose;
+        return $jobs;
+    }
+
+    /** @return list<int> all that want one of two things */
+    private function wantingSomeThings(): array
+    {
+        $things = array_keys($this->things);
+        $some = [$things[$this->random(count($things))] => 1, $things[$this->random(count($things))] => 1];
+
+        return array_keys(array_filter($this->jobs, static fn (Job $job): bool => array_intersect_key(
+            $some, array_flip(array_column($job->claims, 0)),
+        ) !== []));
+    }
+
+    /** @return list<int> */
+    private function someWithWhatHangsOnThem(): array
+    {
+        $share = 2 + $this->random(4);
+        $jobs = [];
+        foreach ($this->rigid as $group) {
+            if ($this->random($share) === 0) {
+                $jobs = [...$jobs, ...$group];
+            }
+        }
+
+        return $jobs;
+    }
+
+    /** @return list<int> what hangs together by gaps, a dish mostly, and a few others */
+    private function joinedByGaps(): array
+    {
+        $jobs = $this->linked[$this->random(count($this->linked))];
+        foreach (array_keys($this->jobs) as $i) {
+            if ($this->random(5) === 0) {
+                $jobs[] = $i;
+            }
+        }
+
+        return $jobs;
     }
 
     /**
@@ -336,28 +352,9 @@ final class Laying
             }
             $marks[] = $windows->mark();
             $lefts[] = $choices;
-            while (true) {
-                $top = count($marks) - 1;
-                if ($top < 0) {
-                    return false;
-                }
-                $choice = array_shift($lefts[$top]);
-                $windows->backTo($marks[$top]);
-                if ($choice === null) {
-                    array_pop($marks);
-                    array_pop($lefts);
-                    if (--$fails < 0) {
-                        return null;
-                    }
-
-                    continue;
-                }
-                if ($windows->decide($choice[0], $choice[1])) {
-                    break;
-                }
-                if (--$fails < 0 || $windows->steps > $steps) {
-                    return null;
-                }
+            $isDecided = $this->decideNext($marks, $lefts, $fails, $steps);
+            if ($isDecided !== true) {
+                return $isDecided;
             }
         }
 
@@ -365,10 +362,69 @@ final class Laying
     }
 
     /**
+     * Takes the next choice that holds, of the newest pair that has one left.
+     *
+     * @param  list<array{int, int, int}>  $marks of the windows before each pair
+     * @param  list<list<array{int, int}>>  $lefts choices left of each pair
+     * @param  int  $fails still allowed
+     * @param  int  $steps of narrowing at most
+     * @return bool|null false where none is left, null where it was given up
+     */
+    private function decideNext(array &$marks, array &$lefts, int &$fails, int $steps): ?bool
+    {
+        $windows = $this->windows;
+        while ($marks !== []) {
+            $top = count($marks) - 1;
+            $choice = array_shift($lefts[$top]);
+            $windows->backTo($marks[$top]);
+            if ($choice === null) {
+                array_pop($marks);
+                array_pop($lefts);
+                if (--$fails < 0) {
+                    return null;
+                }
+
+                continue;
+            }
+            if ($windows->decide($choice[0], $choice[1])) {
+                return true;
+            }
+            if (--$fails < 0 || $windows->steps > $steps) {
+                return null;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * @return list<array{int, int}>|null orders to try of the pair that is held twice with least room: none where
      *     nothing mends it, null where all is well
      */
     private function heldTwice(): ?array
+    {
+        $pair = $this->tightest();
+        if ($pair === null) {
+            return $this->crowded();
+        }
+        $windows = $this->windows;
+        $i = $windows->latest[$windows->first[$pair]];
+        $j = $windows->latest[$windows->second[$pair]];
+        $isForth = match (true) {
+            isset($this->liked[$pair]) && $this->random(8) > 0 => $this->liked[$pair] === Windows::FORTH,
+            // What has to move less: the later of the two stays the later.
+            default => $j - $windows->forth[$pair] - $i >= $i - $windows->back[$pair] - $j,
+        };
+        if ($this->random(12) === 0) {
+            $isForth = ! $isForth;
+        }
+
+        return $isForth
+            ? [[$pair, Windows::FORTH], [$pair, Windows::BACK]] : [[$pair, Windows::BACK], [$pair, Windows::FORTH]];
+    }
+
+    /** Of pairs that would hold one thing at once the one with the least room for its failures; null without one. */
+    private function tightest(): ?int
     {
         $windows = $this->windows;
         $latest = $windows->latest;
@@ -380,7 +436,7 @@ final class Laying
         $order = $windows->order;
         $blame = $windows->blame;
         $least = INF;
-        $pair = -1;
+        $pair = null;
         foreach ($windows->first as $at => $i) {
             if ($order[$at] !== Windows::FREE || $mayShare[$at]) {
                 continue;
@@ -398,22 +454,8 @@ final class Laying
                 $pair = $at;
             }
         }
-        if ($pair < 0) {
-            return $this->crowded();
-        }
-        $i = $windows->first[$pair];
-        $j = $second[$pair];
-        $isForth = match (true) {
-            isset($this->liked[$pair]) && $this->random(8) > 0 => $this->liked[$pair] === Windows::FORTH,
-            // What has to move less: the later of the two stays the later.
-            default => $latest[$j] - $forth[$pair] - $latest[$i] >= $latest[$i] - $back[$pair] - $latest[$j],
-        };
-        if ($this->random(12) === 0) {
-            $isForth = ! $isForth;
-        }
 
-        return $isForth
-            ? [[$pair, Windows::FORTH], [$pair, Windows::BACK]] : [[$pair, Windows::BACK], [$pair, Windows::FORTH]];
+        return $pair;
     }
 
     /**
@@ -572,37 +614,8 @@ final class Laying
         for ($round = 0; $round < self::SHIFTS; $round++) {
             $moved = false;
             foreach ($this->rigid as $group) {
-                $is = array_flip($group);
-                $down = -Windows::FARTHEST_MIN;
-                $up = Windows::FARTHEST_MIN;
-                $slope = 0.0;
-                foreach ($group as $i) {
-                    $job = $this->jobs[$i];
-                    $up = min($up, ($job->pin ?? -$job->minutes) - $starts[$i]);
-                    $down = max($down, ($job->pin ?? -Windows::FARTHEST_MIN) - $starts[$i]);
-                    $down =
-                        max(
-                            $down,
-                            ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $starts[$i],
-                        );
-                    if ($job->isBound) {
-                        $down = max($down, -$busyMin - $starts[$i]);
-                    }
-                    foreach ($after[$i] as [$j, $least, $isLater]) {
-                        if (isset($is[$j])) {
-                            continue;
-                        }
-                        // isLater: start of j ≥ start of i + least; else start of i ≥ start of j + least.
-                        if ($isLater) {
-                            $up = min($up, $starts[$j] - $least - $starts[$i]);
-                        } else {
-                            $down = max($down, $starts[$j] + $least - $starts[$i]);
-                        }
-                    }
-                    foreach ($cost[$i] as [$j, $each]) {
-                        $slope += isset($is[$j]) ? 0.0 : $each;
-                    }
-                }
+                [$down, $up] = $this->room($group, $starts, $after, $busyMin);
+                $slope = $this->slope($group, $cost);
                 $by = $slope < -1e-9 ? $up : ($slope > 1e-9 ? $down : 0);
                 if ($by !== 0 && $down <= $up && $by >= $down && $by <= $up) {
                     foreach ($group as $i) {
@@ -617,6 +630,65 @@ final class Laying
         }
 
         return $starts;
+    }
+
+    /**
+     * How far jobs that move together can be shifted.
+     *
+     * @param  list<int>  $group
+     * @param  array<int, int>  $starts
+     * @param  list<list<array{int, int, bool}>>  $after gaps of each job
+     * @return array{int, int} down and up, min
+     */
+    private function room(array $group, array $starts, array $after, int $busyMin): array
+    {
+        $is = array_flip($group);
+        $down = -Windows::FARTHEST_MIN;
+        $up = Windows::FARTHEST_MIN;
+        foreach ($group as $i) {
+            $job = $this->jobs[$i];
+            $start = $starts[$i];
+            $up = min($up, ($job->pin ?? -$job->minutes) - $start);
+            $down = max(
+                $down, ($job->pin ?? -Windows::FARTHEST_MIN) - $start,
+                ($job->isHot ? -$this->hotWithinMin - $job->minutes : -Windows::FARTHEST_MIN) - $start,
+            );
+            if ($job->isBound) {
+                $down = max($down, -$busyMin - $start);
+            }
+            foreach ($after[$i] as [$j, $least, $isLater]) {
+                if (isset($is[$j])) {
+                    continue;
+                }
+                // isLater: start of j ≥ start of i + least; else start of i ≥ start of j + least.
+                if ($isLater) {
+                    $up = min($up, $starts[$j] - $least - $start);
+                } else {
+                    $down = max($down, $starts[$j] + $least - $start);
+                }
+            }
+        }
+
+        return [$down, $up];
+    }
+
+    /**
+     * What a minute later costs in waiting.
+     *
+     * @param  list<int>  $group
+     * @param  list<list<array{int, float}>>  $cost of a minute between two jobs
+     */
+    private function slope(array $group, array $cost): float
+    {
+        $is = array_flip($group);
+        $slope = 0.0;
+        foreach ($group as $i) {
+            foreach ($cost[$i] as [$j, $each]) {
+                $slope += isset($is[$j]) ? 0.0 : $each;
+            }
+        }
+
+        return $slope;
     }
 
     /**

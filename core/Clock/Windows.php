@@ -260,18 +260,22 @@ final class Windows
                 $this->queue[] = $i;
             }
         }
-        for ($at = 0; isset($this->queue[$at]); $at++) {
-            $i = $this->queue[$at];
+        $canBe = true;
+        $at = 0;
+        while ($canBe && isset($this->queue[$at])) {
+            $i = $this->queue[$at++];
             $this->waits[$i] = false;
-            if (! $this->mindGaps($i) || ! $this->mindPairs($i)) {
-                $this->blame[$this->failed] += 1.0;
-                $this->blame[$i] += 0.5;
-                break;
-            }
+            $canBe = $this->mindGaps($i) && $this->mindPairs($i);
         }
-        $this->steps += $at + 1;
+        if ($canBe) {
+            $this->steps += $at + 1;
+        } else {
+            $this->steps += $at;
+            $this->blame[$this->failed] += 1.0;
+            $this->blame[$this->queue[$at - 1]] += 0.5;
+        }
 
-        return $this->failed < 0;
+        return $canBe;
     }
 
     private function mindGaps(int $i): bool
