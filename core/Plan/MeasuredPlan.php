@@ -74,65 +74,79 @@ final readonly class MeasuredPlan extends RicePlan
             : Burner::ofCooker($pot->name, $pot->cooker->watts);
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
         $front = CookingFront::of($kind, $dish->rice->soak, $belief->likely());
-        $inWaterMin = self::DONE_BY * $front->tauS / CookingFront::speed($kitchen->boilC()) / 60;
-        $isOnePot = $dish->cooking === Cooking::OnePot;
-        $isShare = $dish->cooking === Cooking::Share;
-        $toShare = $dish->water->stage->doneness();
-        if ($isShare) {
-            $inWaterMin = $front->exposureTo($toShare) / CookingFront::speed($kitchen->boilC()) / 60;
-        }
-        $absorption = Absorption::of(
-            $kind, $dish->rice->soak, $raw, $burner->netW(), $dish->water->openMin, self::SIMMERS_AT,
-            ($isOnePot ? $dish->lid->seal : Seal::TightLid)->leakShare(), $isOnePot
-                ? self::sealedMin($dish->school)
-                : $inWaterMin,
-            $dish->cooking === Cooking::Quick, $dish->cooking->isWithFilling()
-                ? self::freeG($dish, $raw)
-                : 0.0, self::brothG($dish, $raw), $kitchen->cup,
-            $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
-            $isShare ? Uptake::of($kind, $dish->rice->soak)->at($toShare) : null,
-        );
+        $inWaterMin = self::inWaterMin($dish, $kitchen, $front);
+        $absorption = self::absorption($dish, $kitchen, $raw, $kind, $pot, $burner, $inWaterMin);
         $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
-        $filling = $dish->cooking === Cooking::InCooker ? $dish->fillings->inPot()->layeredMass($raw)->kg : 0.0;
-        $cookMin = self::heatUpMin($absorption, $raw->kg + $filling, $kitchen, $burner) + match ($dish->cooking) {
-            Cooking::OnePot => $dish->water->openMin,
-            Cooking::Cooker, Cooking::InCooker => $inWaterMin + self::COOKER_STANDS_MIN,
-            default => $dish->water->openMin + $dish->water->toastMin + $inWaterMin,
-        };
+        $isOnePot = $dish->cooking === Cooking::OnePot;
 
         return new self(
             kind: $kind, pot: $pot, burner: $burner,
-            tau: Figure::of(
-                $front->tauS / 60, 'min', 1,
-                Note::of(
-                    'measured-plan.raw-to-done-in-water-at',
-                    soak: $dish->rice->soak->words(),
-                    belief: $belief->words(),
-                ),
-            ),
-            salt: Figure::of(
-                $saltG, 'g', 0,
-                Note::of(
-                    'measured-plan.g-a-litre-in-of-water',
-                    saltGPerL: round($dish->water->saltGPerL, 1),
-                    water: $absorption->water,
-                ),
-            ),
+            tau: Figure::of($front->tauS / 60, 'min', 1, Note::of(
+                'measured-plan.raw-to-done-in-water-at', soak: $dish->rice->soak->words(), belief: $belief->words(),
+            )),
+            salt: Figure::of($saltG, 'g', 0, Note::of(
+                'measured-plan.g-a-litre-in-of-water',
+                saltGPerL: round($dish->water->saltGPerL, 1), water: $absorption->water,
+            )),
             saltKept: Figure::of($saltG, 'g', 1, Note::of('measured-plan.nothing-is-drained-all-the-salt')),
             absorption: $absorption,
             cookerLine: Figure::of(
                 $pot->cooker?->line($absorption->cookerMark->amount) ?? $absorption->cookerMark->amount, '', 1,
                 ...$absorption->cookerMark->why,
             ),
-            cookMin: max(1, (int) ceil($cookMin)),
-            doneness: match (true) {
-                $isOnePot => self::CRATERS,
-                $isShare => $toShare,
+            cookMin: self::cookMin($dish, $kitchen, $raw, $burner, $absorption, $inWaterMin),
+            doneness: match ($dish->cooking) {
+                Cooking::OnePot => self::CRATERS,
+                Cooking::Share => $dish->water->stage->doneness(),
                 default => self::COOKED,
             },
             uptake: $isOnePot ? $absorption->target - self::STILL_TAKES : $absorption->target,
             broth: self::broth($dish, $raw, $absorption),
         );
+    }
+
+    /** Minutes at the boil till the rice has what it is to take up there. */
+    private static function inWaterMin(Dish $dish, Kitchen $kitchen, CookingFront $front): float
+    {
+        $exposureS = $dish->cooking === Cooking::Share
+            ? $front->exposureTo($dish->water->stage->doneness())
+            : self::DONE_BY * $front->tauS;
+
+        return $exposureS / CookingFront::speed($kitchen->boilC()) / 60;
+    }
+
+    private static function absorption(
+        Dish $dish, Kitchen $kitchen, Mass $raw, RiceKind $kind, Pot $pot, Burner $burner, float $inWaterMin,
+    ): Absorption {
+        $isOnePot = $dish->cooking === Cooking::OnePot;
+
+        return Absorption::of(
+            kind: $kind, soak: $dish->rice->soak, raw: $raw, netW: $burner->netW(),
+            openMin: $dish->water->openMin, setting: self::SIMMERS_AT,
+            leakShare: ($isOnePot ? $dish->lid->seal : Seal::TightLid)->leakShare(),
+            coveredMin: $isOnePot ? self::sealedMin($dish->school) : $inWaterMin,
+            folded: $dish->cooking === Cooking::Quick,
+            fillingFreeG: $dish->cooking->isWithFilling() ? self::freeG($dish, $raw) : 0.0,
+            brothG: self::brothG($dish, $raw), cup: $kitchen->cup,
+            cookerCupMl: $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
+            target: $dish->cooking === Cooking::Share
+                ? Uptake::of($kind, $dish->rice->soak)->at($dish->water->stage->doneness())
+                : null,
+        );
+    }
+
+    /** Minutes from cold water to dry craters (one pot), or till the rice is done. */
+    private static function cookMin(
+        Dish $dish, Kitchen $kitchen, Mass $raw, Burner $burner, Absorption $absorption, float $inWaterMin,
+    ): int {
+        $fillingKg = $dish->cooking === Cooking::InCooker ? $dish->fillings->inPot()->layeredMass($raw)->kg : 0.0;
+        $minutes = match ($dish->cooking) {
+            Cooking::OnePot => $dish->water->openMin,
+            Cooking::Cooker, Cooking::InCooker => $inWaterMin + self::COOKER_STANDS_MIN,
+            default => $dish->water->openMin + $dish->water->toastMin + $inWaterMin,
+        };
+
+        return max(1, (int) ceil(self::heatUpMin($absorption, $raw->kg + $fillingKg, $kitchen, $burner) + $minutes));
     }
 
     /** @param  float  $withKg raw rice, and filling that is heated with it */

@@ -78,23 +78,16 @@ final readonly class Absorption
         Sane::between('water in the filling', $fillingFreeG, 0, 1e6);
         Sane::between('broth', $brothG, 0, 1e6);
 
-        $target ??= match (true) {
-            $folded => self::TARGET_FOLDED,
-            $kind === RiceKind::SellaBasmati => self::TARGET_SELLA,
-            default => self::TARGET,
-        };
+        $target ??= self::tender($kind, $folded);
         $gain = Soak::FULL_GAIN * $soak->saturation($kind);
         $takenG = $raw->inGrams() * ($target - 1 - $gain);
-        $openG = $netW * $setting * 60 * $openMin / (Water::EVAPORATION_J_PER_KG / 1000);
-        $lidG = $netW * self::LOWEST_SETTING * $leakShare * 60 * $coveredMin / (Water::EVAPORATION_J_PER_KG / 1000);
+        $steamG = static fn (float $watts, float $minutes): float => $watts * 60 * $minutes
+            / (Water::EVAPORATION_J_PER_KG / 1000);
+        $openG = $steamG($netW * $setting, $openMin);
+        $lidG = $steamG($netW * self::LOWEST_SETTING * $leakShare, $coveredMin);
         $addG = $takenG + $openG + $lidG - $fillingFreeG;
         $liquid = max(0.0, $addG);
         $besideG = max(0.0, $liquid - $brothG);
-
-        $perMark = Mass::ofVolume(
-            Volume::millilitres($cookerCupMl),
-            self::SCALE_BULK_KG_PER_L,
-        )->inGrams() * self::SCALE_WATER;
 
         return new self(
             Figure::of($liquid, 'g', 0,
@@ -106,28 +99,39 @@ final readonly class Absorption
                     'absorption.g-boil-off-without-the-lid', openG: (int) round($openG), lidG: (int) round($lidG),
                     fillingFreeG: (int) round($fillingFreeG),
                 ))->filling(1.0),
-            Figure::of(
-                $besideG, 'g', 0,
-                Note::of(
-                    'absorption.g-in-all-g-of-it',
-                    liquid: (int) round($liquid),
-                    brothG: (int) round(min($brothG, $liquid)),
-                ),
-            ),
+            Figure::of($besideG, 'g', 0, Note::of(
+                'absorption.g-in-all-g-of-it',
+                liquid: (int) round($liquid), brothG: (int) round(min($brothG, $liquid)),
+            )),
             Figure::of(
                 Volume::millilitres($besideG)->inCups($cup), 'cups', 2,
                 Note::of('absorption.ml-each-a-millilitre-of-water', cup: $cup, millilitres: (int) $cup->millilitres()),
             ),
-            Figure::of(
-                max(0.0, ($liquid - self::SCALE_LOSS_G) / $perMark), '', 1,
-                Note::of(
-                    'absorption.a-cookers-line-counts-ml-cups',
-                    cupMl: (int) round($cookerCupMl), perMark: (int) round($perMark),
-                    scaleLossG: (int) self::SCALE_LOSS_G,
-                ),
-            ),
+            self::cookerMark($liquid, $cookerCupMl),
             $addG < 0,
             $target,
         );
+    }
+
+    /** Weight over raw weight of tender rice. */
+    private static function tender(RiceKind $kind, bool $folded): float
+    {
+        return match (true) {
+            $folded => self::TARGET_FOLDED,
+            $kind === RiceKind::SellaBasmati => self::TARGET_SELLA,
+            default => self::TARGET,
+        };
+    }
+
+    /** How far up a cooker's own scale so much water stands. */
+    private static function cookerMark(float $waterG, float $cupMl): Figure
+    {
+        $rice = Mass::ofVolume(Volume::millilitres($cupMl), self::SCALE_BULK_KG_PER_L);
+        $perMark = $rice->inGrams() * self::SCALE_WATER;
+
+        return Figure::of(max(0.0, ($waterG - self::SCALE_LOSS_G) / $perMark), '', 1, Note::of(
+            'absorption.a-cookers-line-counts-ml-cups',
+            cupMl: (int) round($cupMl), perMark: (int) round($perMark), scaleLossG: (int) self::SCALE_LOSS_G,
+        ));
     }
 }
