@@ -60,66 +60,86 @@ final readonly class Clashes
     /** @return list<Clash> */
     private function boil(BoilPlan $boil): array
     {
-        $clashes = [];
         $strongest = $this->kitchen->strongestBurner();
-        $mends = $boil->burner->id === $strongest->id
+        $stronger = $boil->burner->id === $strongest->id
             ? []
             : [new Mend(Note::of('clashes.boil-on', strongest: $strongest->name), 'water/burner', $strongest->id)];
+        $held = $boil->holdsTheBoil() || $boil->isHopeless() ? [] : [new Clash(
+            Station::Water,
+            Note::of('clashes.cannot-hold-the-boil-open', burner: $boil->burner->name, pot: $boil->pot->name),
+            $stronger,
+        )];
+
+        return [
+            ...$this->comesBackTooLate($boil, $stronger), ...$held, ...$this->pastBeforeTheLid($boil),
+            ...$this->tooFarForSteam($boil),
+        ];
+    }
+
+    /**
+     * Too much rice for the ring, or water that takes long to boil.
+     *
+     * @param  list<Mend>  $stronger the strongest ring, where it is another
+     * @return list<Clash>
+     */
+    private function comesBackTooLate(BoilPlan $boil, array $stronger): array
+    {
         if ($boil->isHopeless()) {
             $fits = $this->mostEaters(fn (Dish $fewer): bool => $this->batches($fewer) <= 2);
-            $clashes[] =
-                new Clash(Station::Water, Note::of(
+
+            return [new Clash(
+                Station::Water,
+                Note::of(
                     'clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name,
                     batches: $boil->batches,
-                ), [
-                    ...$mends,
+                ),
+                [
+                    ...$stronger,
                     ...$this->otherPots(
                         'water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES,
                     ),
-                    ...($fits === null
-                        ? []
-                        : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)]),
-                ]);
-        } elseif ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
-            $clashes[] = new Clash(
-                Station::Water,
-                Note::of(
-                    'clashes.needs-to-bring-to-the-boil', burner: $boil->burner->name,
-                    heatUpMin: Quantity::minutes($boil->heatUpMin), water: $boil->water,
-                ),
-                $mends,
-            );
-        } elseif ($boil->batches > 1) {
-            $clashes[] = new Clash(
-                Station::Water,
-                Note::of(
-                    'clashes.too-much-for-one-boil-batches',
-                    batches: $boil->batches,
-                    mostBackS: Quantity::seconds(BoilPlan::MOST_BACK_S),
-                ),
-                [...$mends, ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) === 1)],
-            );
+                    ...self::cookFor($fits),
+                ],
+            )];
         }
-        if (! $boil->holdsTheBoil() && ! $boil->isHopeless()) {
-            $clashes[] = new Clash(
-                Station::Water,
-                Note::of('clashes.cannot-hold-the-boil-open', burner: $boil->burner->name, pot: $boil->pot->name),
-                $mends,
-            );
+        if ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
+            return [new Clash(Station::Water, Note::of(
+                'clashes.needs-to-bring-to-the-boil', burner: $boil->burner->name,
+                heatUpMin: Quantity::minutes($boil->heatUpMin), water: $boil->water,
+            ), $stronger)];
         }
+
+        return $boil->batches <= 1 ? [] : [new Clash(
+            Station::Water,
+            Note::of(
+                'clashes.too-much-for-one-boil-batches', batches: $boil->batches,
+                mostBackS: Quantity::seconds(BoilPlan::MOST_BACK_S),
+            ),
+            [...$stronger, ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) === 1)],
+        )];
+    }
+
+    /** @return list<Clash> rice that goes past its stage while it drains */
+    private function pastBeforeTheLid(BoilPlan $boil): array
+    {
+        $rinse = $this->dish->water->draining === Draining::Rinse
+            ? []
+            : [new Mend(Note::of('clashes.rinse-it-cold-after-draining'), 'water/drain', 'rinse')];
+        $clashes = [];
         foreach ($boil->lifts as $lift) {
             if ($lift->at->amount <= 0) {
-                $clashes[] = new Clash(
-                    Station::Water,
-                    Note::of('clashes.rice-that-would-be-past-it', stage: Note::label($lift->stage, 'words')),
-                    $this->dish->water->draining === Draining::Rinse
-                        ? []
-                        : [new Mend(Note::of('clashes.rinse-it-cold-after-draining'), 'water/drain', 'rinse')],
-                );
+                $past = Note::of('clashes.rice-that-would-be-past-it', stage: Note::label($lift->stage, 'words'));
+                $clashes[] = new Clash(Station::Water, $past, $rinse);
             }
         }
 
-        return [...$clashes, ...$this->tooFarForSteam($boil)];
+        return $clashes;
+    }
+
+    /** @return list<Mend> to cook for fewer, where some number fits */
+    private static function cookFor(?int $fits): array
+    {
+        return $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)];
     }
 
     /**
@@ -183,96 +203,84 @@ final readonly class Clashes
     /** @return list<Clash> */
     private function rice(): array
     {
-        $clashes = [];
+        $soak = $this->dish->rice->soak;
+        if (! $soak->belongsInTheFridge()) {
+            return $this->bag();
+        }
+
+        return [...$this->bag(), new Clash(
+            Station::Rice,
+            Note::of(
+                'clashes.at-c-is-too-long-out',
+                minutes: Quantity::minutes($soak->minutes), celsius: round($soak->celsius, 1),
+            ),
+            [
+                new Mend(Note::of('clashes.soak-in-the-fridge-c'), 'rice/soak/celsius', 4),
+                new Mend(Note::of('clashes.soak-h'), 'rice/soak/minutes', 120),
+            ],
+        )];
+    }
+
+    /** @return list<Clash> a bag that holds less than the dish takes */
+    private function bag(): array
+    {
         $lot = $this->kitchen->lot($this->dish->rice->lot, 'rice/lot');
         $left = $lot->leftG($this->knowledge);
         $wanted = $this->dish->table->rawRice()->inGrams();
-        if ($left !== null && $left < $wanted - 0.5) {
-            $mends = [];
-            foreach ($this->kitchen->lots as $other) {
-                if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
-                    $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
-                }
+        if ($left === null || $left >= $wanted - 0.5) {
+            return [];
+        }
+        $mends = [];
+        foreach ($this->kitchen->lots as $other) {
+            if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
+                $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
             }
-            $fits = $this->mostEaters(static fn (Dish $fewer): bool => $fewer->table->rawRice()->inGrams() <= $left);
-            $clashes[] = new Clash(
-                Station::Rice,
-                Note::of(
-                    'clashes.has-left-this-takes', lot: $lot->name, left: Quantity::of($left, 'g', 0),
-                    wanted: Quantity::of($wanted, 'g', 0),
-                ),
-                $fits === null
-                    ? $mends
-                    : [...$mends, new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)],
-            );
         }
-        if ($this->dish->rice->soak->belongsInTheFridge()) {
-            $clashes[] = new Clash(
-                Station::Rice,
-                Note::of(
-                    'clashes.at-c-is-too-long-out',
-                    minutes: Quantity::minutes($this->dish->rice->soak->minutes),
-                    celsius: round($this->dish->rice->soak->celsius, 1),
-                ),
-                [
-                    new Mend(Note::of('clashes.soak-in-the-fridge-c'), 'rice/soak/celsius', 4),
-                    new Mend(Note::of('clashes.soak-h'), 'rice/soak/minutes', 120),
-                ],
-            );
-        }
+        $fits = $this->mostEaters(static fn (Dish $fewer): bool => $fewer->table->rawRice()->inGrams() <= $left);
 
-        return $clashes;
+        return [new Clash(
+            Station::Rice,
+            Note::of(
+                'clashes.has-left-this-takes', lot: $lot->name, left: Quantity::of($left, 'g', 0),
+                wanted: Quantity::of($wanted, 'g', 0),
+            ),
+            [...$mends, ...self::cookFor($fits)],
+        )];
     }
 
     /** @return list<Clash> */
     private function measured(MeasuredPlan $measured): array
     {
-        $clashes = [];
-        if ($measured->absorption->isTooWet) {
-            $clashes[] = new Clash(
-                Station::Water,
-                Note::of('clashes.the-filling-alone-brings-more-water'),
-                [
-                    new Mend(
-                        Note::of('clashes.layer-the-filling', dry: Wetness::Dry),
-                        'fillings/'.$this->dish->fillings->inPot()->mainPlace().'/wetness',
-                        Wetness::Dry->value,
-                    ),
-                ],
-            );
-        }
-        if (
-            $measured->broth !== null
-                && $measured->broth->amount < $this->dish->water->brothPerRice
-                    * $this->dish->table->rawRice()->inGrams()
-                    - 1
-        ) {
+        $clashes = $measured->absorption->isTooWet ? [new Clash(
+            Station::Water,
+            Note::of('clashes.the-filling-alone-brings-more-water'),
+            [new Mend(
+                Note::of('clashes.layer-the-filling', dry: Wetness::Dry),
+                'fillings/'.$this->dish->fillings->inPot()->mainPlace().'/wetness',
+                Wetness::Dry->value,
+            )],
+        )] : [];
+        $raw = $this->dish->table->rawRice();
+        $brothG = $this->dish->water->brothPerRice * $raw->inGrams();
+        if ($measured->broth !== null && $measured->broth->amount < $brothG - 1) {
             $clashes[] = new Clash(
                 Station::Water,
                 Note::of('clashes.more-broth-than-the-rice-takes', water: $measured->water),
-                [
-                    new Mend(
-                        Note::of('clashes.use-no-more-broth-than-that'),
-                        'water/broth_per_rice',
-                        floor(100 * $measured->water->amount / $this->dish->table->rawRice()->inGrams()) / 100,
-                    ),
-                ],
+                [new Mend(
+                    Note::of('clashes.use-no-more-broth-than-that'), 'water/broth_per_rice',
+                    floor(100 * $measured->water->amount / $raw->inGrams()) / 100,
+                )],
             );
         }
-        $fullL = $measured->water->amount / 1000 + $this->dish->table->rawRice()->kg / 1.45;
-        if ($this->dish->cooking->takesCooker() && $fullL > $measured->pot->litres) {
+        $litres = $measured->pot->litres;
+        $fullL = $measured->water->amount / 1000 + $raw->kg / 1.45;
+        if ($this->dish->cooking->takesCooker() && $fullL > $litres) {
             $fits = $this->mostEaters(
-                fn (Dish $fewer): bool => $fewer->table->rawRice()->kg
-                    * $fullL / $this->dish->table->rawRice()->kg <= $measured->pot->litres,
+                static fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $raw->kg <= $litres,
             );
-            $clashes[] = new Clash(
-                Station::Water,
-                Note::of(
-                    'clashes.holds-l-rice-and-water-make', pot: $measured->pot->name, litres: $measured->pot->litres,
-                    fullL: $fullL,
-                ),
-                $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)],
-            );
+            $clashes[] = new Clash(Station::Water, Note::of(
+                'clashes.holds-l-rice-and-water-make', pot: $measured->pot->name, litres: $litres, fullL: $fullL,
+            ), self::cookFor($fits));
         }
 
         return $clashes;
@@ -289,6 +297,7 @@ final readonly class Clashes
                 $marinade !== null && $times !== null
                     && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])
             ) {
+                $good = Note::of('clashes.marinate', good: Quantity::minutes($times['good']));
                 $clashes[] = new Clash(
                     Station::Filling,
                     Note::of(
@@ -296,32 +305,29 @@ final readonly class Clashes
                         minutes2: $marinade->minutes < $times['least'], least: Quantity::minutes($times['least']),
                         most: Quantity::minutes($times['most']), why: $times['why'],
                     ),
-                    [
-                        new Mend(
-                            Note::of('clashes.marinate', good: Quantity::minutes($times['good'])),
-                            "fillings/{$place}/marinade/minutes",
-                            $times['good'],
-                        ),
-                    ],
+                    [new Mend($good, "fillings/{$place}/marinade/minutes", $times['good'])],
                 );
             }
         }
+
+        return [...$clashes, ...$this->essences()];
+    }
+
+    /** @return list<Clash> essences that drown what is under them */
+    private function essences(): array
+    {
+        $clashes = [];
+        $most = ExtraKind::MOST_DROPS_PER_KG;
         foreach ($this->dish->extras as $index => $extra) {
-            if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > ExtraKind::MOST_DROPS_PER_KG) {
+            if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > $most) {
+                $less = Note::of('clashes.take-drops-a-kg', mostDropsPerKg: (int) $most);
                 $clashes[] = new Clash(
                     Station::Layers,
                     Note::of(
                         'clashes.drops-a-kg-of-rice-drown',
-                        extra: $extra->name,
-                        perKgRice: (int) round($extra->perKgRice),
+                        extra: $extra->name, perKgRice: (int) round($extra->perKgRice),
                     ),
-                    [
-                        new Mend(
-                            Note::of('clashes.take-drops-a-kg', mostDropsPerKg: (int) ExtraKind::MOST_DROPS_PER_KG),
-                            "extras/{$index}/drops_per_kg_rice",
-                            ExtraKind::MOST_DROPS_PER_KG,
-                        ),
-                    ],
+                    [new Mend($less, "extras/{$index}/drops_per_kg_rice", $most)],
                 );
             }
         }
