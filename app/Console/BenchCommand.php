@@ -30,6 +30,7 @@ use Orbek\Core\Learning\Observation;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
 use Orbek\Core\Pot\Seal;
@@ -81,20 +82,40 @@ final class BenchCommand extends Command
 
     public function handle(ClockInterface $clock): int
     {
-        $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')));
-        $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
-        $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
-        $tasks = array_values($planner->plan($dish)->day->schedule->tasks);
-        $boil = $planner->plan($dish)->boil() ?? throw new LogicException('The demo polo is boiled.');
-
         $unit = self::median(30, static function (): void {
             $sum = 0.0;
             for ($i = 1; $i < self::WORK; $i++) {
                 $sum += exp(-1 / $i);
             }
         });
+        $this->table(
+            ['what', 'median', 'at most', 'ratio to '.number_format(self::WORK).' exp()'],
+            array_map(static fn (array $row): array => [
+                $row[0], sprintf('%.2f ms', $row[2]), sprintf('%d ms', $row[1]), sprintf('%.3f', $row[2] / $unit),
+            ], [...$this->core($clock), ...$this->pages()]),
+        );
+        $this->line(sprintf('%s exp() take %.2f ms here; PHP %s.', number_format(self::WORK), $unit, PHP_VERSION));
+        if ($this->ratioToC !== null) {
+            $this->line($this->ratioToC);
+        }
+        $this->line(sprintf(
+            'First load, compressed: %d KB of styles, scripts and the Latin font (at most 350 KB).',
+            (int) round($this->firstLoadBytes() / 1024),
+        ));
 
-        $rows = [
+        return self::SUCCESS;
+    }
+
+    /** @return list<array{string, float, float}> what, at most, median, ms */
+    private function core(ClockInterface $clock): array
+    {
+        $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')));
+        $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
+        $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
+        $tasks = array_values($planner->plan($dish)->day->schedule->tasks);
+        $boil = $planner->plan($dish)->boil() ?? throw new LogicException('The demo polo is boiled.');
+
+        return [
             ['parboil, one boil timed', 5.0, self::median(200, static function (): void {
                 $soak = Soak::of(30, 20);
                 $raw = Mass::grams(500);
@@ -105,8 +126,7 @@ final class BenchCommand extends Command
             })],
             ['parboil forecast with learning, two tests', 5.0, self::median(100, static function () use ($boil): void {
                 $forecast = $boil->forecast->seeing([
-                    Observation::touched(270, Stage::HardHeart),
-                    Observation::weighed(330, 2.05),
+                    Observation::touched(270, Stage::HardHeart), Observation::weighed(330, 2.05),
                 ]);
                 array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
@@ -114,30 +134,7 @@ final class BenchCommand extends Command
             ...$this->clockOfMeals(),
             ...$this->underTheLid($planner),
             ['plan, one dish, its heat looked for', 100.0, self::median(100, static fn () => $planner->plan($dish))],
-            ...$this->pages(),
         ];
-
-        $this->table(
-            ['what', 'median', 'at most', 'ratio to '.number_format(self::WORK).' exp()'],
-            array_map(
-                static fn (array $row): array => [
-                    $row[0], sprintf('%.2f ms', $row[2]), sprintf('%d ms', $row[1]), sprintf('%.3f', $row[2] / $unit),
-                ],
-                $rows,
-            ),
-        );
-        $this->line(sprintf('%s exp() take %.2f ms here; PHP %s.', number_format(self::WORK), $unit, PHP_VERSION));
-        if ($this->ratioToC !== null) {
-            $this->line($this->ratioToC);
-        }
-        $this->line(
-            sprintf(
-                'First load, compressed: %d KB of styles, scripts and the Latin font (at most 350 KB).',
-                (int) round($this->firstLoadBytes() / 1024),
-            ),
-        );
-
-        return self::SUCCESS;
     }
 
     /** @return list<array{string, float, float}> */
@@ -192,16 +189,7 @@ final class BenchCommand extends Command
     /** @return list<array{string, float, float}> */
     private function pages(): array
     {
-        config([
-            'app.key' => 'base64:'.base64_encode(random_bytes(32)),
-            'database.connections.sqlite.database' => ':memory:', 'session.driver' => 'array',
-            'cache.default' => 'array',
-        ]);
-        DB::purge();
-        Artisan::call('migrate', ['--force' => true]);
-        $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']);
-        app()->instance(Household::class, Household::query()->firstOrFail());
-        $dish = Dish::query()->where('school', 'drained-and-steamed')->firstOrFail();
+        $dish = $this->demo();
         $kernel = $this->laravel->make(Kernel::class);
         // Each request is one of its own, as it is when it is served.
         $answer = function (string $path) use ($kernel): string {
@@ -216,60 +204,76 @@ final class BenchCommand extends Command
 
         $rows = $this->forgotten($kernel, $dish);
         $this->fill(self::MANY);
-        $two = Cook::query()->whereNotNull('rice')->limit(2)->pluck('id')->all();
-        foreach (
-            [
-                'Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock",
-                'Notebook' => '/notebook', 'Kitchen' => '/kitchen', 'a bag' => '/kitchen/lots/september-bag',
-                'found on the Shelf' => '/shelf?find=trout',
-                'found in the Notebook' => '/notebook?fault=rice:hard&pot=steel-24',
-                'two cooks' => '/notebook/compare?'.http_build_query(['cook' => $two]),
-                'over time' => '/notebook/trends',
-                'a cook’s page' => "/cooks/{$two[0]}/record", 'Drill' => '/drill',
-            ] as $name => $path
-        ) {
-            $rows[] = [
-                sprintf(
-                    'page %s with %d dishes and cooks, server side; %d KB', $name, self::MANY,
-                    (int) round(strlen($answer($path)) / 1024),
-                ),
-                30.0,
-                self::median(40, static fn () => $answer($path)),
-            ];
+        foreach (self::paths($dish) as $name => $path) {
+            $what = sprintf(
+                'page %s with %d dishes and cooks, server side; %d KB', $name, self::MANY,
+                (int) round(strlen($answer($path)) / 1024),
+            );
+            $rows[] = [$what, 30.0, self::median(40, static fn () => $answer($path))];
         }
-        $rows[] =
+
+        return [...$rows, ...$this->changes($dish)];
+    }
+
+    /** The demo in a database that nobody sees; one of its dishes. */
+    private function demo(): Dish
+    {
+        config([
+            'app.key' => 'base64:'.base64_encode(random_bytes(32)),
+            'database.connections.sqlite.database' => ':memory:', 'session.driver' => 'array',
+            'cache.default' => 'array',
+        ]);
+        DB::purge();
+        Artisan::call('migrate', ['--force' => true]);
+        $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']);
+        app()->instance(Household::class, Household::query()->firstOrFail());
+
+        return Dish::query()->where('school', 'drained-and-steamed')->firstOrFail();
+    }
+
+    /** @return array<string, string> by name */
+    private static function paths(Dish $dish): array
+    {
+        $two = Cook::query()->whereNotNull('rice')->limit(2)->pluck('id')->all();
+
+        return [
+            'Shelf' => '/shelf', 'Pot' => "/dishes/{$dish->id}", 'Clock' => "/dishes/{$dish->id}/clock",
+            'Notebook' => '/notebook', 'Kitchen' => '/kitchen', 'a bag' => '/kitchen/lots/september-bag',
+            'found on the Shelf' => '/shelf?find=trout',
+            'found in the Notebook' => '/notebook?fault=rice:hard&pot=steel-24',
+            'two cooks' => '/notebook/compare?'.http_build_query(['cook' => $two]),
+            'over time' => '/notebook/trends',
+            'a cook’s page' => "/cooks/{$two[0]}/record", 'Drill' => '/drill',
+        ];
+    }
+
+    /** @return list<array{string, float, float}> the core's and the views' share; a browser adds its drawing to it */
+    private function changes(Dish $dish): array
+    {
+        $draw = static fn (Plan $plan, Station $open): array => Parts::of('pot.body', [
+            'dish' => $dish, 'plan' => $plan, 'open' => $open, 'nextCook' => (string) Str::ulid(),
+        ], []);
+        $setting = 20;
+        $eaters = 5;
+
+        return [
             ['Heat redrawn after a drag, server side', 150.0, self::median(20, function () use (
-                $dish, &$setting,
+                $dish, $draw, &$setting,
             ): void {
-                $setting = ($setting ?? 20) === 20 ? 30 : 20;
+                $setting = $setting === 20 ? 30 : 20;
                 $planner = $this->laravel->make(Planner::class);
                 $plan = $planner->plan(Edits::read('heat:setting:1', $setting)->on($planner->plan($dish->core())));
-                Parts::of(
-                    'pot.body',
-                    [
-                        'dish' => $dish, 'plan' => $plan, 'open' => Station::Heat,
-                        'nextCook' => (string) Str::ulid(),
-                    ],
-                    [],
-                );
-            })];
-        // The core's and the views' share of a changed word; a browser adds its drawing to it.
-        $eaters = 5;
-        $rows[] = ['change on the Pot, server side', 150.0, self::median(40, function () use ($dish, &$eaters): void {
-            $eaters = $eaters === 5 ? 9 : 5;
-            $changed = OpenFile::dish((string) json_encode($dish->core()->changed('usual/eaters', $eaters)->toArray()));
-            $plan = $this->laravel->make(Planner::class)->plan($changed);
-            Parts::of(
-                'pot.body',
-                [
-                    'dish' => $dish, 'plan' => $plan, 'open' => Station::Table,
-                    'nextCook' => (string) Str::ulid(),
-                ],
-                [],
-            );
-        })];
-
-        return $rows;
+                $draw($plan, Station::Heat);
+            })],
+            ['change on the Pot, server side', 150.0, self::median(40, function () use (
+                $dish, $draw, &$eaters,
+            ): void {
+                $eaters = $eaters === 5 ? 9 : 5;
+                $dish = $dish->core()->changed('usual/eaters', $eaters)->toArray();
+                $changed = OpenFile::dish((string) json_encode($dish));
+                $draw($this->laravel->make(Planner::class)->plan($changed), Station::Table);
+            })],
+        ];
     }
 
     /** As many dishes and cooks as come together in years, all copies of the demo's. */

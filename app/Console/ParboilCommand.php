@@ -47,15 +47,10 @@ final class ParboilCommand extends Command
     public function handle(): int
     {
         try {
-            $rice = $this->option('rice');
-            $rice = is_string($rice) ? $rice : '';
-            $kind = RiceKind::tryFrom($rice)
-                ?? throw Refused::unknown('--rice', $rice, array_column(RiceKind::cases(), 'value'));
+            $kind = $this->kind();
             $soak = Soak::of($this->number('soak', 0, 2880, 'min'), $this->number('soak-temp', 0, 60, '°C'));
-            $raw = Mass::grams($this->number('raw', 10, 20000, 'g'));
-            $water = Mass::grams($this->number('water', 100, 100000, 'g'));
-            $power = $this->number('power', 50, 20000, 'W');
-            $boilC = BoilingPoint::at($this->number('altitude', -430, 5500, 'm'));
+            $front = CookingFront::of($kind, $soak);
+            $boil = $this->boil($front, $kind, $soak);
             $targets = [0.50, 0.70, 0.85, 0.95];
             foreach ((array) $this->option('target') as $target) {
                 $targets[] = self::checked('target', $target, 0.01, 1.0, '');
@@ -66,8 +61,7 @@ final class ParboilCommand extends Command
             ];
             $cooks = array_map(
                 static fn (mixed $cook): array => self::tests(
-                    'cook',
-                    explode(' ', trim(is_string($cook) ? $cook : '')),
+                    'cook', explode(' ', trim(is_string($cook) ? $cook : '')),
                 ),
                 array_values((array) $this->option('cook')),
             );
@@ -75,11 +69,6 @@ final class ParboilCommand extends Command
             return $this->refuse($wrong);
         }
 
-        $front = CookingFront::of($kind, $soak);
-        $boil = Boil::of(
-            $front, Boil::soaked($raw, $kind, $soak), $water, $power, $boilC,
-            $soak->minutes > 0 ? $soak->celsius : self::ROOM_C,
-        );
         sort($targets);
         $seconds = [];
         foreach ($targets as $target) {
@@ -92,36 +81,59 @@ final class ParboilCommand extends Command
             'back_at_boil_s' => round($boil->backAtBoilS, 1),
             'seconds_to' => $seconds,
         ];
-
-        if ($tests !== [] || $cooks !== []) {
-            $result += self::learned($boil, Uptake::of($kind, $soak), $tests, $cooks, $targets);
-        }
-
+        $learned = $tests === [] && $cooks === []
+            ? []
+            : self::learned($boil, Uptake::of($kind, $soak), $tests, $cooks, $targets);
         if ($this->option('json')) {
-            return $this->print($result);
+            return $this->print($result + $learned);
         }
-        $this->line(
-            sprintf(
-                'Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.',
-                round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'],
-                $result['back_at_boil_s'],
-            ),
-        );
+        $this->line(sprintf(
+            'Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.',
+            round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'],
+            $result['back_at_boil_s'],
+        ));
         foreach ($seconds as $doneness => $s) {
             $this->line(sprintf('  %s done at %s', $doneness, Figure::clock($s)));
         }
-        foreach (['before' => 'By the kind and the lot', 'after' => 'With the tests'] as $key => $title) {
-            foreach ($result[$key] ?? [] as $doneness => $times) {
-                $this->line(
-                    sprintf(
-                        '%s %s between %s and %s, likely %s', $title, $doneness, Figure::clock($times['p10']),
-                        Figure::clock($times['p90']), Figure::clock($times['p50']),
-                    ),
-                );
-            }
-        }
+        $this->tell($learned);
 
         return self::SUCCESS;
+    }
+
+    /** @throws Refused */
+    private function kind(): RiceKind
+    {
+        $rice = $this->option('rice');
+        $rice = is_string($rice) ? $rice : '';
+
+        return RiceKind::tryFrom($rice)
+            ?? throw Refused::unknown('--rice', $rice, array_column(RiceKind::cases(), 'value'));
+    }
+
+    /** @throws Refused */
+    private function boil(CookingFront $front, RiceKind $kind, Soak $soak): Boil
+    {
+        $raw = Mass::grams($this->number('raw', 10, 20000, 'g'));
+        $water = Mass::grams($this->number('water', 100, 100000, 'g'));
+
+        return Boil::of(
+            $front, Boil::soaked($raw, $kind, $soak), $water, $this->number('power', 50, 20000, 'W'),
+            BoilingPoint::at($this->number('altitude', -430, 5500, 'm')),
+            $soak->minutes > 0 ? $soak->celsius : self::ROOM_C,
+        );
+    }
+
+    /** @param  array<string, array<string, array{p10: float, p50: float, p90: float}>>  $learned */
+    private function tell(array $learned): void
+    {
+        foreach (['before' => 'By the kind and the lot', 'after' => 'With the tests'] as $key => $title) {
+            foreach ($learned[$key] ?? [] as $doneness => $times) {
+                $this->line(sprintf(
+                    '%s %s between %s and %s, likely %s', $title, $doneness, Figure::clock($times['p10']),
+                    Figure::clock($times['p90']), Figure::clock($times['p50']),
+                ));
+            }
+        }
     }
 
     /**

@@ -16,6 +16,7 @@ use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 
@@ -49,48 +50,49 @@ final class PlanCommand extends Command
     public function handle(ClockInterface $clock, Wording $say): int
     {
         try {
-            $kitchen = OpenFile::kitchen($this->read($this->option('kitchen') ?? database_path('demo/kitchen.json')));
-            $file = $this->read($this->argument('file'));
-            $dish = OpenFile::dish($file);
-            $eaters = $this->option('eaters');
-            if ($eaters !== null) {
-                $dish = $dish->changed(
-                    'usual/eaters',
-                    Fields::of(
-                        ['--eaters' => is_numeric($eaters) ? $eaters + 0 : $eaters],
-                    )->whole('--eaters', 1, Table::MOST_EATERS),
-                );
-            }
-            $plan = Planner::in($kitchen, Knowledge::none(), $clock->now())
-                ->plan($dish, [], $this->tableAt($file, $kitchen));
+            $plan = $this->plan($clock);
         } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }
-
         if ($this->option('json')) {
             return $this->print(PlanJson::of($plan, $say));
         }
+        $this->tell($plan, $say);
 
+        return self::SUCCESS;
+    }
+
+    /** @throws Refused */
+    private function plan(ClockInterface $clock): Plan
+    {
+        $kitchen = OpenFile::kitchen($this->read($this->option('kitchen') ?? database_path('demo/kitchen.json')));
+        $file = $this->read($this->argument('file'));
+        $dish = OpenFile::dish($file);
+        $eaters = $this->option('eaters');
+        if ($eaters !== null) {
+            $said = Fields::of(['--eaters' => is_numeric($eaters) ? $eaters + 0 : $eaters]);
+            $dish = $dish->changed('usual/eaters', $said->whole('--eaters', 1, Table::MOST_EATERS));
+        }
+
+        return Planner::in($kitchen, Knowledge::none(), $clock->now())
+            ->plan($dish, [], $this->tableAt($file, $kitchen));
+    }
+
+    private function tell(Plan $plan, Wording $say): void
+    {
         $this->line($plan->dish->name.', on the table '.$plan->day->tableAt->format('l j F H:i'));
         foreach ($plan->ingredients as $ingredient) {
             $this->line(sprintf('  %10s  %s', $say->amount($ingredient->amount), $say->text($ingredient->name)));
         }
-        $boil = $plan->boil();
-        if ($boil !== null) {
-            $this->line(
-                sprintf(
-                    'Lift at %s, test from %s, by %s.', $boil->liftAt->text(), $boil->liftAt->fromText(),
-                    $boil->liftAt->byText(),
-                ),
-            );
+        $lift = $plan->boil()?->liftAt;
+        if ($lift !== null) {
+            $this->line(sprintf('Lift at %s, test from %s, by %s.', $lift->text(), $lift->fromText(), $lift->byText()));
         }
         foreach ($plan->day->works as $id => $work) {
-            $this->line(
-                sprintf(
-                    '  %s  %s (%d min)', $plan->day->startsAt($id)->format('H:i'), $say->text($work->name),
-                    $work->task->minutes,
-                ),
-            );
+            $this->line(sprintf(
+                '  %s  %s (%d min)', $plan->day->startsAt($id)->format('H:i'), $say->text($work->name),
+                $work->task->minutes,
+            ));
         }
         foreach ($plan->faults() as $fault) {
             $this->line('! '.$say->text($fault->says()));
@@ -101,7 +103,5 @@ final class PlanCommand extends Command
         foreach ($plan->clashes as $clash) {
             $this->line('! '.$say->label($clash->station).': '.$say->text($clash->says));
         }
-
-        return self::SUCCESS;
     }
 }

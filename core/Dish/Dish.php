@@ -83,19 +83,8 @@ final readonly class Dish
         }
 
         $base = Base::fromFields($fields->object('base'), $craft->bases);
-        $layers = array_map(LayerChoice::fromFields(...), $fields->each('layers'));
-        if ($layers === []) {
-            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-4');
-        }
-        $fillings = new Fillings(array_map(
-            static fn (Fields $one): Filling => Filling::fromFields($one, $craft->fillings), $fields->each('fillings'),
-        ));
-        if (count($fillings->all) > Fillings::MOST) {
-            throw Refused::because('fillings', 'refused.too-many', count: count($fillings->all), most: Fillings::MOST);
-        }
-        self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
-        self::layersOf($fillings, $layers);
-
+        $fillings = self::fillings($fields, $craft);
+        $layers = self::layers($fields, $base, $fillings);
         $school = $craft->schools->get($fields->text('school'), 'school');
         $cooking = $fields->one('cooking', Cooking::class, $school->cooking);
         $lid = LidChoice::fromFields(
@@ -129,6 +118,36 @@ final readonly class Dish
             $craft,
             $document,
         );
+    }
+
+    /** @throws Refused */
+    private static function fillings(Fields $fields, Craft $craft): Fillings
+    {
+        $fillings = new Fillings(array_map(
+            static fn (Fields $one): Filling => Filling::fromFields($one, $craft->fillings), $fields->each('fillings'),
+        ));
+        if (count($fillings->all) > Fillings::MOST) {
+            throw Refused::because('fillings', 'refused.too-many', count: count($fillings->all), most: Fillings::MOST);
+        }
+
+        return $fillings;
+    }
+
+    /**
+     * @return non-empty-list<LayerChoice> from the base up
+     *
+     * @throws Refused when there is none, shares do not add up, or one is of no filling
+     */
+    private static function layers(Fields $fields, Base $base, Fillings $fillings): array
+    {
+        $layers = array_map(LayerChoice::fromFields(...), $fields->each('layers'));
+        if ($layers === []) {
+            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-4');
+        }
+        self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
+        self::layersOf($fillings, $layers);
+
+        return $layers;
     }
 
     /**

@@ -94,77 +94,91 @@ final readonly class Stack
 
     public function __construct(SealedPot $pot)
     {
-        $area = $pot->areaM2();
-        $layerOf =
-            $part = $heights = $conducts = $dryJ = $insideDryJ = $raw = $dryKg = $juice = $rice = $filling = $wall = [];
-        $full = $tauS = $lagS = $tenderS = $leastKg = [];
-        foreach ($pot->layers as $index => $layer) {
-            $whole = $layer->stuff->litres / 1000 / $area;
-            foreach (self::heights($layer->matter, $whole) as $high) {
-                $i = count($layerOf);
-                $share = $whole > 0 ? $high / $whole : 1.0;
-                $layerOf[] = $index;
-                $part[] = $share;
-                $heights[] = max(self::THINNEST_M, $high);
-                $conducts[] = $layer->conducts;
-                $inside = $layer instanceof SealedFilling ? self::INSIDE : 0.0;
-                $dryJ[] = $share
-                    * (
-                        self::DRY_J_PER_KG_K * (1 - $inside) * $layer->stuff->dryKg
-                            + Fat::J_PER_KG_K * $layer->stuff->fatKg
-                    );
-                $insideDryJ[] = $share * self::DRY_J_PER_KG_K * $inside * $layer->stuff->dryKg;
-                $leastKg[] = $share * self::BOUND_LEFT * (1 - $inside) * $layer->stuff->boundKg;
-                $raw[] = $layer instanceof SealedRice ? $share * $layer->rawKg : 0.0;
-                $dryKg[] = $share * $layer->stuff->dryKg;
-                $juice[] = $layer instanceof SealedFilling ? $share * $layer->juiceKg() : 0.0;
-                $full[] = $layer instanceof SealedRice ? $layer->fullUptake : 0.0;
-                $tauS[] = $layer instanceof SealedRice ? $layer->tauS : 0.0;
-                $lagS[] = $layer instanceof SealedFilling ? $layer->pieces->lagS : 0.0;
-                $tenderS[] = $layer instanceof SealedFilling ? $layer->pieces->tenderS : 0.0;
-                $wall[] = self::WALL_W_PER_M2K * M_PI * $pot->diameterCm / 100 * $high;
-                if ($layer instanceof SealedRice) {
-                    $rice[] = $i;
-                }
-                if ($layer instanceof SealedFilling) {
-                    $filling[] = $i;
-                }
-            }
-        }
-        $through = [];
-        for ($i = 0; $i + 1 < count($heights); $i++) {
-            $through[] = $area / ($heights[$i] / 2 / $conducts[$i] + $heights[$i + 1] / 2 / $conducts[$i + 1]);
-        }
-        $this->layerOf = $layerOf;
-        $this->part = $part;
-        $this->dryJ = $dryJ;
-        $this->insideDryJ = $insideDryJ;
-        $this->through = [...$through, 0.0];
-        $this->wall = $wall;
-        $this->raw = $raw;
-        $this->dryKg = $dryKg;
-        $this->juice = $juice;
-        $this->full = $full;
-        $this->tauS = $tauS;
-        $this->lagS = $lagS;
-        $this->tenderS = $tenderS;
-        $this->rice = $rice;
-        $this->filling = $filling;
-        $this->leastKg = $leastKg;
-        $holds = $falls = [];
-        foreach ($raw as $i => $kg) {
-            $holds[] = $kg > 0 ? Steaming::RICE_HOLDS * $kg : Steaming::FILLING_HOLDS * $dryKg[$i];
-            if ($i > 0 && ($kg > 0 || $raw[$i - 1] > 0)) {
+        $slices = self::slices($pot);
+        $this->layerOf = array_column($slices, 'layer');
+        $this->part = array_column($slices, 'part');
+        $this->dryJ = array_column($slices, 'dryJ');
+        $this->insideDryJ = array_column($slices, 'insideDryJ');
+        $this->wall = array_column($slices, 'wall');
+        $this->raw = array_column($slices, 'raw');
+        $this->dryKg = array_column($slices, 'dryKg');
+        $this->juice = array_column($slices, 'juice');
+        $this->full = array_column($slices, 'full');
+        $this->tauS = array_column($slices, 'tauS');
+        $this->lagS = array_column($slices, 'lagS');
+        $this->tenderS = array_column($slices, 'tenderS');
+        $this->leastKg = array_column($slices, 'leastKg');
+        $of = static fn (string $class): array => array_keys(array_filter(
+            $slices, static fn (array $slice): bool => $pot->layers[$slice['layer']] instanceof $class,
+        ));
+        $this->rice = $of(SealedRice::class);
+        $this->filling = $of(SealedFilling::class);
+        $this->through = self::through($slices, $pot->areaM2());
+        $holds = $falls = $wicks = [];
+        foreach ($this->raw as $i => $kg) {
+            $holds[] = $kg > 0 ? Steaming::RICE_HOLDS * $kg : Steaming::FILLING_HOLDS * $this->dryKg[$i];
+            if ($i > 0 && ($kg > 0 || $this->raw[$i - 1] > 0)) {
                 $falls[] = $i;
             }
         }
+        foreach ($this->rice as $i) {
+            $wicks[$i] = array_values(array_intersect([$i - 1, $i + 1], $this->filling));
+        }
         $this->holdsKg = $holds;
         $this->falls = $falls;
-        $wicks = [];
-        foreach ($rice as $i) {
-            $wicks[$i] = array_values(array_intersect([$i - 1, $i + 1], $filling));
-        }
         $this->wicksFrom = $wicks;
+    }
+
+    /**
+     * @return list<array{
+     *     layer: int, part: float, high: float, conducts: float, dryJ: float, insideDryJ: float, wall: float,
+     *     raw: float, dryKg: float, juice: float, full: float, tauS: float, lagS: float, tenderS: float, leastKg: float,
+     * }> from the base up
+     */
+    private static function slices(SealedPot $pot): array
+    {
+        $area = $pot->areaM2();
+        $around = self::WALL_W_PER_M2K * M_PI * $pot->diameterCm / 100;
+        $slices = [];
+        foreach ($pot->layers as $index => $layer) {
+            $whole = $layer->stuff->litres / 1000 / $area;
+            $rice = $layer instanceof SealedRice ? $layer : null;
+            $filling = $layer instanceof SealedFilling ? $layer : null;
+            $inside = $filling === null ? 0.0 : self::INSIDE;
+            foreach (self::heights($layer->matter, $whole) as $high) {
+                $part = $whole > 0 ? $high / $whole : 1.0;
+                $dryKg = $part * $layer->stuff->dryKg;
+                $slices[] = [
+                    'layer' => $index, 'part' => $part, 'high' => max(self::THINNEST_M, $high),
+                    'conducts' => $layer->conducts,
+                    'dryJ' => self::DRY_J_PER_KG_K * (1 - $inside) * $dryKg
+                        + Fat::J_PER_KG_K * $part * $layer->stuff->fatKg,
+                    'insideDryJ' => self::DRY_J_PER_KG_K * $inside * $dryKg, 'wall' => $around * $high,
+                    'raw' => $part * ($rice->rawKg ?? 0.0), 'dryKg' => $dryKg,
+                    'juice' => $part * ($filling?->juiceKg() ?? 0.0), 'full' => $rice->fullUptake ?? 0.0,
+                    'tauS' => $rice->tauS ?? 0.0, 'lagS' => $filling->pieces->lagS ?? 0.0,
+                    'tenderS' => $filling->pieces->tenderS ?? 0.0,
+                    'leastKg' => $part * self::BOUND_LEFT * (1 - $inside) * $layer->stuff->boundKg,
+                ];
+            }
+        }
+
+        return $slices;
+    }
+
+    /**
+     * @param  list<array{high: float, conducts: float}>  $slices
+     * @return list<float> W/K from each to the next above; none over the topmost
+     */
+    private static function through(array $slices, float $area): array
+    {
+        $through = [];
+        for ($i = 0; $i + 1 < count($slices); $i++) {
+            $through[] = $area / ($slices[$i]['high'] / 2 / $slices[$i]['conducts']
+                + $slices[$i + 1]['high'] / 2 / $slices[$i + 1]['conducts']);
+        }
+
+        return [...$through, 0.0];
     }
 
     /** @return non-empty-list<float> m, from below */

@@ -88,45 +88,62 @@ final class AmountReader
         $amount = $times * ($low + $high) / 2;
         $rest = trim((string) preg_replace('~^'.self::SIZED.'\s+~iu', '', ltrim($found[3], '- ')));
         $range = ['low' => $high > $low ? $times * $low : null, 'high' => $high > $low ? $times * $high : null];
-        // "1 (400 g) tin", "2 tins (400 g each)": what is written beside it weighs.
-        if (
-            preg_match(
-                '~\((?:'.self::ABOUT.'\s+)?('.self::NUMBER.')\s*(g|kg|ml|oz|lb)\b\.?\s*(each)?[^)]*\)~iu', $rest,
-                $beside,
-            ) === 1
-        ) {
-            [$unit, $each] = self::unit($beside[2]) ?? ['g', 1.0];
-            $one = (self::number($beside[1]) ?? 0.0) * ($each ?? 1.0);
-            $rest = trim((string) preg_replace('~\([^)]*\)~u', ' ', $rest));
-            $isTotal = ($beside[3] ?? '') === ''
-                && preg_match('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b~iu', $rest) !== 1;
-            if ($one > 0) {
-                $rest = (string) preg_replace('~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b\s*~iu', '', $rest);
 
-                return [
-                    'amount' => ($isTotal ? 1.0 : $amount) * $one, 'unit' => $unit, 'of' => self::food($rest),
-                ] + $range;
-            }
+        return self::weighedBeside($amount, $rest, $range) ?? self::measured($amount, $rest, $range, $cup);
+    }
+
+    /**
+     * "1 (400 g) tin", "2 tins (400 g each)": what is written beside it weighs.
+     *
+     * @param  array{low: float|null, high: float|null}  $range
+     * @return Read|null
+     */
+    private static function weighedBeside(float $amount, string $rest, array $range): ?array
+    {
+        $weighs = '~\((?:'.self::ABOUT.'\s+)?('.self::NUMBER.')\s*(g|kg|ml|oz|lb)\b\.?\s*(each)?[^)]*\)~iu';
+        if (preg_match($weighs, $rest, $beside) !== 1) {
+            return null;
         }
+        [$unit, $each] = self::unit($beside[2]) ?? ['g', 1.0];
+        $one = (self::number($beside[1]) ?? 0.0) * ($each ?? 1.0);
+        if ($one <= 0) {
+            return null;
+        }
+        $measure = '~^(?:'.implode('|', array_keys(self::OF_A_FOOD)).')\b\s*~iu';
+        $rest = trim((string) preg_replace('~\([^)]*\)~u', ' ', $rest));
+        $isTotal = ($beside[3] ?? '') === '' && preg_match($measure, $rest) !== 1;
+        $of = self::food((string) preg_replace($measure, '', $rest));
+
+        return ['amount' => ($isTotal ? 1.0 : $amount) * $one, 'unit' => $unit, 'of' => $of] + $range;
+    }
+
+    /**
+     * So much of a unit, of a food's own measure (a clove, a tin), or so many pieces.
+     *
+     * @param  array{low: float|null, high: float|null}  $range
+     * @return Read|null
+     */
+    private static function measured(float $amount, string $rest, array $range, Cup $cup): ?array
+    {
         foreach (self::UNITS as $words => [$unit, $each]) {
             if (preg_match('~^(?:'.$words.')(?![\p{L}])\.?\s*(.*)$~iu', $rest, $match) === 1) {
                 // "500 g/1 lb 2 oz lamb": the first counts.
                 $of = (string) preg_replace(
                     '~^/\s*[\d.,/ ]+\s*(?:lb|oz|kg|g|ml|fl oz)\b\.?(?:\s*[\d.,/ ]+\s*oz\b)?~iu', '', $match[1],
                 );
+                $each ??= $cup->millilitres();
 
-                return ['amount' => $amount * ($each ?? $cup->millilitres()), 'unit' => $unit, 'of' => self::food($of)]
-                    + self::scaled($range, $each ?? $cup->millilitres());
+                return ['amount' => $amount * $each, 'unit' => $unit, 'of' => self::food($of)]
+                    + self::scaled($range, $each);
             }
         }
         foreach (self::OF_A_FOOD as $words => $measure) {
             if (preg_match('~^(?:'.$words.')(?![\p{L}])\s*(.*)$~iu', $rest, $match) === 1) {
                 // "4 cloves" are the spice, "4 cloves of garlic" are not.
-                $of = $match[1] === '' ? $rest : $match[1];
+                $unit = $match[1] === '' ? 'piece' : $measure;
+                $of = self::food($match[1] === '' ? $rest : $match[1]);
 
-                return [
-                    'amount' => $amount, 'unit' => $match[1] === '' ? 'piece' : $measure, 'of' => self::food($of),
-                ] + $range;
+                return ['amount' => $amount, 'unit' => $unit, 'of' => $of] + $range;
             }
         }
 

@@ -8,6 +8,7 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\Filling;
+use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\Gravy;
 use Orbek\Core\Dish\Poured;
 use Orbek\Core\Filling\Yogurt;
@@ -100,21 +101,8 @@ final readonly class Amounts
         $list = [
             Ingredient::fromTheHouse(Station::Water, Note::of('amounts.water-to-boil-in'), $rice->water, $task),
             self::salt(Station::Water, Note::of('amounts.salt-for-the-boil'), $rice->salt, $task),
+            ...($rice instanceof BoilPlan ? $this->boiledWithTheRice($rice) : []),
         ];
-        if ($rice instanceof BoilPlan) {
-            foreach ($this->dish->boiled as $index => $one) {
-                $list[] = Ingredient::bought(
-                    Station::Water, Note::name($one->name),
-                    Figure::of(
-                        $one->raw($this->raw)->inGrams(), 'g', 0,
-                        Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
-                        Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
-                    ),
-                    $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, WorkOrder::boiledTask($rice, $one, $index),
-                    $one->name,
-                );
-            }
-        }
         if ($this->dish->water->oil) {
             $oil = Figure::of(
                 self::OIL_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.a-spoonful-or-so-it-keeps'),
@@ -129,6 +117,26 @@ final readonly class Amounts
             );
             $list[] = Ingredient::bought(
                 Station::Water, Note::of('amounts.lemon-juice-for-the-boil'), $juice, Aisle::Greens, $task, 'lemon',
+            );
+        }
+
+        return $list;
+    }
+
+    /** @return list<Ingredient> */
+    private function boiledWithTheRice(BoilPlan $boil): array
+    {
+        $list = [];
+        foreach ($this->dish->boiled as $index => $one) {
+            $list[] = Ingredient::bought(
+                Station::Water, Note::name($one->name),
+                Figure::of(
+                    $one->raw($this->raw)->inGrams(), 'g', 0,
+                    Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
+                    Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
+                ),
+                $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, WorkOrder::boiledTask($boil, $one, $index),
+                $one->name,
             );
         }
 
@@ -169,30 +177,7 @@ final readonly class Amounts
         $task = WorkOrder::fillingTask($this->dish, $place);
         $list = [];
         foreach ($filling->partMasses($this->raw) as $index => $mass) {
-            $part = $filling->parts[$index];
-            $pieces = $part->pieceG === null ? null : (int) round($mass->inGrams() / $part->pieceG);
-            $why = [Note::of('amounts.times-the-raw-rice', ofRice: round($part->ofRice, 2))];
-            if ($pieces !== null) {
-                $why[] = Note::of(
-                    'amounts.of-g-each-whole-ones-the',
-                    pieces: $pieces,
-                    pieceG: (int) round((float) $part->pieceG),
-                );
-            }
-            $name = $pieces === null
-                ? Note::name($part->name)
-                : Note::of('amounts.pieces', part: $part->name, pieces: $pieces);
-            $shop = $pieces === null ? $part->name : "{$part->name}, {$pieces}";
-            $list[] = Ingredient::bought(
-                Station::Filling, $name, Figure::of($mass->inGrams(), 'g', 0, ...$why), Aisle::ofFilling($part), $task,
-                $shop,
-            )
-                ->boughtAs(
-                    $part->bought?->name,
-                    $part->bought === null
-                        ? null
-                        : Figure::of($part->bought->mass($mass)->inGrams(), 'g', 0, $part->bought->why()),
-                );
+            $list[] = self::part($filling->parts[$index], $mass, $task);
         }
         if ($filling->gravy !== null) {
             $list = [...$list, ...$this->gravy($filling, $filling->gravy)];
@@ -214,14 +199,37 @@ final readonly class Amounts
             $name = $filling->marinade === null
                 ? Note::of('amounts.salt-for-the-filling')
                 : Note::of('amounts.salt-for-the-marinade');
-            $list[] = self::salt(
-                Station::Filling, $name,
-                Figure::of($salt, 'g', 0, Note::of('amounts.g-a-kg-of-it', saltGPerKg: round($filling->saltGPerKg, 1))),
-                $task,
-            );
+            $why = Note::of('amounts.g-a-kg-of-it', saltGPerKg: round($filling->saltGPerKg, 1));
+            $list[] = self::salt(Station::Filling, $name, Figure::of($salt, 'g', 0, $why), $task);
         }
 
         return $list;
+    }
+
+    /** A filling's part, by pieces where it comes in them, and as it is bought. */
+    private static function part(FillingPart $part, Mass $mass, string $task): Ingredient
+    {
+        $pieces = $part->pieceG === null ? null : (int) round($mass->inGrams() / $part->pieceG);
+        $why = [Note::of('amounts.times-the-raw-rice', ofRice: round($part->ofRice, 2))];
+        if ($pieces !== null) {
+            $why[] = Note::of(
+                'amounts.of-g-each-whole-ones-the', pieces: $pieces, pieceG: (int) round((float) $part->pieceG),
+            );
+        }
+
+        return Ingredient::bought(
+            Station::Filling,
+            $pieces === null
+                ? Note::name($part->name)
+                : Note::of('amounts.pieces', part: $part->name, pieces: $pieces),
+            Figure::of($mass->inGrams(), 'g', 0, ...$why), Aisle::ofFilling($part), $task,
+            $pieces === null ? $part->name : "{$part->name}, {$pieces}",
+        )->boughtAs(
+            $part->bought?->name,
+            $part->bought === null
+                ? null
+                : Figure::of($part->bought->mass($mass)->inGrams(), 'g', 0, $part->bought->why()),
+        );
     }
 
     /**

@@ -44,8 +44,8 @@ final readonly class BoilPlan extends RicePlan
     /** What goes in so near to the rice cools the water with it, min. */
     private const WITH_IT_MIN = 1.0;
 
-    /** Volume a raw grain displaces, L per kg: true density 1.45 kg/L. */
-    private const DISPLACED_L_PER_KG = 1 / 1.45;
+    /** Volume a raw grain displaces, L per kg. */
+    private const DISPLACED_L_PER_KG = 1 / RiceKind::RAW_KG_PER_L;
 
     public const MOST_BATCHES = 4;
 

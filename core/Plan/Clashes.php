@@ -15,6 +15,7 @@ use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
 
@@ -273,7 +274,7 @@ final readonly class Clashes
             );
         }
         $litres = $measured->pot->litres;
-        $fullL = $measured->water->amount / 1000 + $raw->kg / 1.45;
+        $fullL = $measured->water->amount / 1000 + $raw->kg / RiceKind::RAW_KG_PER_L;
         if ($this->dish->cooking->takesCooker() && $fullL > $litres) {
             $fits = $this->mostEaters(
                 static fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $raw->kg <= $litres,

@@ -13,34 +13,17 @@ use Orbek\Core\Heat\Stove;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Measure\Fat;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Burner;
-use Orbek\Core\Pot\Layer;
-use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 use Orbek\Core\Pot\Standing;
-use Orbek\Core\Rice\Stage;
-use Orbek\Core\Rice\Uptake;
 
 /** A dish in its pots, whether it fits or not: its boil or measured water, its heat, its section, a second pot. */
 final readonly class Potted
 {
-    /** Steamed rice, kg per litre (docs/model.md, section E). */
-    private const STEAMED_KG_PER_L = 0.63;
-
-    private const DRAINED_KG_PER_L = 0.72;
-
-    /** Weight over raw weight of rice that is tender. */
-    private const STEAMED_UPTAKE = 2.4;
-
-    /** A crust is pressed by what lies on it. */
-    private const CRUST_KG_PER_L = 0.80;
-
     /** @param  non-empty-list<PotLoad>  $loads one a pot */
     private function __construct(
         public Dish $dish,
@@ -68,10 +51,9 @@ final readonly class Potted
         $rice = $dish->cooking->isMeasured()
             ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw)
             : BoilPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw, $waits->riceMin);
-        $gains = self::gains($dish, $kitchen, $rice);
 
         return new self($dish, $raw, $rice, array_map(
-            static fn (PotOnRing $place): PotLoad => self::load($dish, $kitchen, $place, $raw, $gains),
+            static fn (PotOnRing $place): PotLoad => self::load($dish, $kitchen, $place, $rice),
             self::places($dish, $kitchen),
         ), $kitchen, $knowledge);
     }
@@ -168,9 +150,8 @@ final readonly class Potted
         $raw = $dish->table->rawRice();
         $measured = $dish->cooking->isMeasured()
             ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw) : null;
-        $gains = self::gains($dish, $kitchen, $measured);
         foreach (self::places($dish, $kitchen) as $place) {
-            if (self::section($dish, $place->pot, $raw, $gains, $place->share)->isTooFull()) {
+            if (LayersInPot::of($dish, $kitchen, $place, $measured)->isTooFull()) {
                 return false;
             }
         }
@@ -190,11 +171,10 @@ final readonly class Potted
         return $this->loads[1] ?? null;
     }
 
-    /** @param  callable(Stage): float  $gains */
-    private static function load(Dish $dish, Kitchen $kitchen, PotOnRing $place, Mass $raw, callable $gains): PotLoad
+    private static function load(Dish $dish, Kitchen $kitchen, PotOnRing $place, RicePlan $rice): PotLoad
     {
         return new PotLoad(
-            $place, self::section($dish, $place->pot, $raw, $gains, $place->share),
+            $place, LayersInPot::of($dish, $kitchen, $place, $rice instanceof MeasuredPlan ? $rice : null),
             match (true) {
                 $place->pot->cooker !== null => HeatLine::keptWarm($place->ring),
                 $dish->lid->ovenC !== null => HeatLine::inOven($dish->lid->ovenC),
@@ -203,21 +183,6 @@ final readonly class Potted
                 ),
             },
         );
-    }
-
-    /**
-     * The rice's weight over its raw weight at a stage, with the water that clings to it, as it is layered.
-     *
-     * @return callable(Stage): float
-     */
-    private static function gains(Dish $dish, Kitchen $kitchen, ?RicePlan $rice): callable
-    {
-        if ($rice instanceof MeasuredPlan) {
-            return static fn (Stage $stage): float => $rice->uptake;
-        }
-        $uptake = Uptake::of($kitchen->lot($dish->rice->lot, 'rice/lot')->kind, $dish->rice->soak);
-
-        return static fn (Stage $stage): float => $uptake->at($stage->doneness()) + Uptake::SURFACE;
     }
 
     /** The pot in which food stands into the free height, if one is. */
@@ -230,71 +195,6 @@ final readonly class Potted
         }
 
         return null;
-    }
-
-    /**
-     * @param  callable(Stage): float  $gains weight over raw weight of the rice as it is layered
-     * @param  float  $part of the dish that lies in this pot
-     */
-    private static function section(Dish $dish, Pot $pot, Mass $raw, callable $gains, float $part): Section
-    {
-        $whole = $raw;
-        $raw = $raw->times($part);
-        // What was boiled with the rice lies in it wherever it lies.
-        $rice = static fn (Stage $stage, float $share): Mass => $raw->times($share * $gains($stage))
-            ->plus($dish->boiledMass($raw)->times($share));
-        $kgPerL = static fn (float $plain, Stage $stage): float => $dish->boiled === [] ? $plain
-            : ($raw->kg * $gains($stage) + $dish->boiledMass($raw)->kg)
-                / ($raw->kg * $gains($stage) / $plain + $dish->boiledLitres($raw));
-        // Rice swells by what it still takes up, till it is tender.
-        $swells = static function (Stage $stage) use ($dish, $raw, $gains): float {
-            $riceKg = $raw->kg * $gains($stage);
-            $with = $dish->boiledMass($raw)->kg;
-
-            return ($riceKg * max(1.0, self::STEAMED_UPTAKE / $gains($stage)) + $with) / ($riceKg + $with);
-        };
-        $fat = Mass::kilograms($dish->base->fatMlPerCm2 * $pot->baseCm2() / 1000 * Fat::KG_PER_L);
-
-        $layers = [];
-        if ($dish->base->kind->isLaid) {
-            $base = $dish->base->kind->takesRice
-                ? $rice($dish->water->stage, $dish->base->riceShare)
-                : Mass::grams($dish->base->kind->gramsPerCm2 * $pot->baseCm2());
-            $layers[] = new Layer(
-                Matter::Crust, Note::name($dish->base->kind->name), $base->plus($fat), self::CRUST_KG_PER_L,
-                $dish->base->kind->takesRice ? $dish->water->stage->doneness() : null,
-            );
-        }
-        if ($dish->folded) {
-            $inPot = $dish->fillings->inPot();
-            $filling = $inPot->layeredMass($whole)->times($part);
-            $grains = $rice($dish->water->stage, 1 - $dish->base->riceShare);
-            $layers[] = new Layer(
-                Matter::Mixed, Note::of('potted.folded', filling: $inPot->name()), $filling->plus($grains),
-                ($filling->kg + $grains->kg) / (
-                    $inPot->litres($whole) * $part + $grains->kg / self::STEAMED_KG_PER_L
-                ),
-                $dish->water->stage->doneness(),
-            );
-
-            return Section::of($pot, $layers, $dish->mound);
-        }
-        foreach ($dish->layers as $layer) {
-            $stage = $layer->stage ?? $dish->water->stage;
-            $label = Note::of('potted.rice', saffron: $layer->saffron, stage: $stage, plain: $layer->stage === null);
-            $layers[] = $layer->matter === Matter::Rice
-                ? new Layer(
-                    Matter::Rice, $label, $rice($stage, $layer->share), $kgPerL(self::STEAMED_KG_PER_L, $stage),
-                    $stage->doneness(), $layer->saffron, $swells($stage), $kgPerL(self::DRAINED_KG_PER_L, $stage),
-                )
-                : new Layer(
-                    Matter::Filling, Note::name($dish->fillings->get($layer->of)->name),
-                    $dish->fillings->get($layer->of)->layeredMass($whole)->times($part * $layer->share),
-                    $dish->fillings->get($layer->of)->kgPerLitre(),
-                );
-        }
-
-        return Section::of($pot, $layers, $dish->mound);
     }
 
     /**

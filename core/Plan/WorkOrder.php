@@ -343,62 +343,68 @@ final class WorkOrder
      */
     private function measured(MeasuredPlan $measured, array $before, array $filled): After
     {
-        $water = $measured->water;
-        $ring = Hold::ring($this->dish->water->burner);
-        match ($this->dish->cooking) {
-            Cooking::OnePot => $this->add(
-                WorkKind::Cook, 0, $measured->cookMin, Attention::AtEnd, Note::of(
-                    'work-order.rice-and-measured-water-in-simmer',
-                ),
-                [$ring, Hold::pot($this->dish->lid->pot)], [
-                    ...$before,
-                    ...array_map(static fn (string $last): After => After::within($last, 5), array_slice($filled, -1)),
-                ],
-                Note::of(
-                    'work-order.till-dry-craters-show',
-                    water: $water,
-                ), Note::of('work-order.it-is-in'), Note::of('work-order.dry-craters'),
-            ),
-            Cooking::Cooker => $this->add(
-                WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart, Note::of('work-order.rice-into-the-cooker'),
-                [Hold::pot($this->dish->water->pot)], $before,
-                Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->cookerLine),
-                Note::of('work-order.it-is-on'), Note::of('work-order.lifted-with-a-fork'),
-            ),
-            Cooking::InCooker => $this->add(
-                WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart,
-                Note::of('work-order.layer-raw-in-the-cooker'), [Hold::pot($this->dish->lid->pot)], [
-                    ...$before,
-                    ...array_map(
-                        static fn (string $last): After => After::within($last, self::FILLING_WAITS_MIN),
-                        array_slice($filled, -1),
-                    ),
-                ],
-                Note::of('work-order.water-over-it', water: $water), Note::of('work-order.it-is-on'),
-                Note::of('work-order.it-has-switched-down'),
-            ),
-            Cooking::Share => $this->add(
-                WorkKind::Cook, 0, $measured->cookMin, Attention::AtEnd, Note::of('work-order.rice-to-a-share'),
-                [$ring, Hold::pot($this->dish->water->pot)], $before,
-                Note::of(
-                    'work-order.till-a-grain', water: $water, stage: Note::label($this->dish->water->stage, 'words'),
-                    toastMin: $this->dish->water->toastMin,
-                ),
-                Note::of('work-order.it-is-in'), Note::of('work-order.water-gone'),
-            ),
-            default => $this->add(
-                WorkKind::Cook, 0, $measured->cookMin, Attention::AtStart, Note::of('work-order.quick-rice-lid-on'),
-                [$ring, Hold::pot($this->dish->water->pot)], $before,
-                Note::of(
-                    'work-order.lowest-once-it-boils',
-                    water: $water,
-                ), Note::of('work-order.it-is-on'), Note::of('work-order.water-gone'),
-            ),
-        };
+        $this->cookMeasured($measured, match ($this->dish->cooking) {
+            Cooking::OnePot => [...$before, ...self::withinOfLast($filled, 5)],
+            Cooking::InCooker => [...$before, ...self::withinOfLast($filled, self::FILLING_WAITS_MIN)],
+            default => $before,
+        });
 
         return After::within(
             WorkKind::Cook->id(),
             $this->dish->cooking === Cooking::Cooker ? self::COOKER_KEEPS_MIN : self::COOKED_WAITS_MIN,
+        );
+    }
+
+    /**
+     * @param  list<string>  $filled
+     * @return list<After> so shortly after the last of them
+     */
+    private static function withinOfLast(array $filled, int $minutes): array
+    {
+        return array_map(
+            static fn (string $last): After => After::within($last, $minutes), array_slice($filled, -1),
+        );
+    }
+
+    /** @param  list<After>  $after */
+    private function cookMeasured(MeasuredPlan $measured, array $after): void
+    {
+        $water = $measured->water;
+        $ring = Hold::ring($this->dish->water->burner);
+        $pot = Hold::pot($this->dish->water->pot);
+        $closed = Hold::pot($this->dish->lid->pot);
+        $itIsIn = Note::of('work-order.it-is-in');
+        $itIsOn = Note::of('work-order.it-is-on');
+        [$hands, $name, $holds, $detail, $begin, $finish] = match ($this->dish->cooking) {
+            Cooking::OnePot => [
+                Attention::AtEnd, Note::of('work-order.rice-and-measured-water-in-simmer'), [$ring, $closed],
+                Note::of('work-order.till-dry-craters-show', water: $water), $itIsIn,
+                Note::of('work-order.dry-craters'),
+            ],
+            Cooking::Cooker => [
+                Attention::AtStart, Note::of('work-order.rice-into-the-cooker'), [$pot],
+                Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->cookerLine), $itIsOn,
+                Note::of('work-order.lifted-with-a-fork'),
+            ],
+            Cooking::InCooker => [
+                Attention::AtStart, Note::of('work-order.layer-raw-in-the-cooker'), [$closed],
+                Note::of('work-order.water-over-it', water: $water), $itIsOn,
+                Note::of('work-order.it-has-switched-down'),
+            ],
+            Cooking::Share => [
+                Attention::AtEnd, Note::of('work-order.rice-to-a-share'), [$ring, $pot],
+                Note::of(
+                    'work-order.till-a-grain', water: $water, stage: Note::label($this->dish->water->stage, 'words'),
+                    toastMin: $this->dish->water->toastMin,
+                ), $itIsIn, Note::of('work-order.water-gone'),
+            ],
+            default => [
+                Attention::AtStart, Note::of('work-order.quick-rice-lid-on'), [$ring, $pot],
+                Note::of('work-order.lowest-once-it-boils', water: $water), $itIsOn, Note::of('work-order.water-gone'),
+            ],
+        };
+        $this->add(
+            WorkKind::Cook, 0, $measured->cookMin, $hands, $name, $holds, $after, $detail, $begin, $finish,
         );
     }
 

@@ -20,6 +20,9 @@ enum RiceKind: string
     case SmallGrain = 'small-grain';
     case WhiteLongGrain = 'white-long-grain';
 
+    /** True density of a raw grain, kg/L (rice starch and protein, 1.45 to 1.5; our own). */
+    public const RAW_KG_PER_L = 1.45;
+
     /** tau0: seconds from raw to done at 100 °C, unsoaked. */
     public function unsoakedTauS(): float
     {
