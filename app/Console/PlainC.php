@@ -10,6 +10,7 @@ use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Stack;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Rice\Uptake;
 use ReflectionProperty;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -51,7 +52,7 @@ final class PlainC
             static fn (string $name): array => (array) (
                 new ReflectionProperty(Steaming::class, $name)
             )->getValue($steaming);
-        [$heat, $insideJ] = [$own('heat'), $own('insideJ')];
+        [$heat, $insideHolds] = [$own('heat'), $own('insideHoldsJ')];
         $isWet = $pot->layers[0]->matter === Matter::Filling;
         $lines = [[
             count($steaming->celsius), $pot->areaM2(), $pot->boilC, $pot->baseJPerK,
@@ -65,9 +66,11 @@ final class PlainC
             $lines[] = [
                 (int) ($matter === Matter::Rice), (int) ($matter === Matter::Filling),
                 (int) in_array($i, $stack->falls, true),
-                $steaming->celsius[$i], $heat[$i], $insideJ[$i], $stack->dryJ[$i], $stack->insideDryJ[$i],
+                $steaming->celsius[$i], $heat[$i], $insideHolds[$i] * $steaming->insideC[$i], $stack->dryJ[$i],
+                $stack->insideDryJ[$i],
                 $steaming->free[$i], $steaming->bound[$i], $steaming->inside[$i], $stack->leastKg[$i], $stack->raw[$i],
-                $stack->full[$i], max(1.0, $stack->tauS[$i]), $steaming->core[$i], $stack->lagS[$i],
+                $matter === Matter::Rice ? Uptake::DRY_SHARE + $stack->fullKg[$i] / $stack->raw[$i] : 0.0,
+                max(1.0, $stack->tauS[$i]), $steaming->core[$i], $stack->lagS[$i],
                 $stack->tenderS[$i],
                 $steaming->tenderness[$i], $steaming->insideC[$i], $stack->juice[$i], $stack->through[$i] ?? 0.0,
                 $stack->wall[$i], $stack->holdsKg[$i],

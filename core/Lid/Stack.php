@@ -6,6 +6,7 @@ namespace Orbek\Core\Lid;
 
 use Orbek\Core\Measure\Fat;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Rice\Uptake;
 
 /**
  * A sealed pot's layers cut into slices, and what of them does not change while it steams.
@@ -62,8 +63,8 @@ final readonly class Stack
     /** @var list<float> juice that comes in all, kg */
     public array $juice;
 
-    /** @var list<float> uptake at which the rice of a slice is full */
-    public array $full;
+    /** @var list<float> water bound in the rice of a slice when it is full, kg */
+    public array $fullKg;
 
     /** @var list<float> seconds raw to done of its rice */
     public array $tauS;
@@ -89,8 +90,17 @@ final readonly class Stack
     /** @var list<int> slices of filling */
     public array $filling;
 
-    /** @var array<int, list<int>> slices of filling beside each slice of rice */
+    /** @var array<int, list<int>> slices of filling beside a slice of rice, where there are some */
     public array $wicksFrom;
+
+    /** @var array<int, float> 1/s of its want of water that such a slice draws */
+    public array $wicks;
+
+    /** @var list<float> 1/s of what is more than it holds that goes down */
+    public array $fallsPerS;
+
+    /** @var list<float> the lesser of its raw rice and that of the slice below, kg: between them water creeps up */
+    public array $creepsKg;
 
     public function __construct(SealedPot $pot)
     {
@@ -103,7 +113,7 @@ final readonly class Stack
         $this->raw = array_column($slices, 'raw');
         $this->dryKg = array_column($slices, 'dryKg');
         $this->juice = array_column($slices, 'juice');
-        $this->full = array_column($slices, 'full');
+        $this->fullKg = array_column($slices, 'fullKg');
         $this->tauS = array_column($slices, 'tauS');
         $this->lagS = array_column($slices, 'lagS');
         $this->tenderS = array_column($slices, 'tenderS');
@@ -114,25 +124,37 @@ final readonly class Stack
         $this->rice = $of(SealedRice::class);
         $this->filling = $of(SealedFilling::class);
         $this->through = self::through($slices, $pot->areaM2());
-        $holds = $falls = $wicks = [];
+        $holds = $falls = $fallsPerS = $creeps = $wicks = $wicksFrom = [];
         foreach ($this->raw as $i => $kg) {
+            $under = $this->raw[$i - 1] ?? 0.0;
             $holds[] = $kg > 0 ? Steaming::RICE_HOLDS * $kg : Steaming::FILLING_HOLDS * $this->dryKg[$i];
-            if ($i > 0 && ($kg > 0 || $this->raw[$i - 1] > 0)) {
+            $fallsPerS[] = 1 / ($kg > 0 ? Steaming::FALLS_S : Steaming::RUNS_S);
+            $creeps[] = min($kg, $under);
+            if ($i > 0 && ($kg > 0 || $under > 0)) {
                 $falls[] = $i;
             }
         }
         foreach ($this->rice as $i) {
-            $wicks[$i] = array_values(array_intersect([$i - 1, $i + 1], $this->filling));
+            $beside = array_values(array_intersect([$i - 1, $i + 1], $this->filling));
+            if ($beside !== []) {
+                $wicksFrom[$i] = $beside;
+                $wicks[$i] = Steaming::WICKS * $pot->areaM2()
+                    / ($this->fullKg[$i] + Uptake::DRY_SHARE * $this->raw[$i]);
+            }
         }
         $this->holdsKg = $holds;
         $this->falls = $falls;
-        $this->wicksFrom = $wicks;
+        $this->fallsPerS = $fallsPerS;
+        $this->creepsKg = $creeps;
+        $this->wicksFrom = $wicksFrom;
+        $this->wicks = $wicks;
     }
 
     /**
      * @return list<array{
      *     layer: int, part: float, high: float, conducts: float, dryJ: float, insideDryJ: float, wall: float,
-     *     raw: float, dryKg: float, juice: float, full: float, tauS: float, lagS: float, tenderS: float, leastKg: float,
+     *     raw: float, dryKg: float, juice: float, fullKg: float, tauS: float, lagS: float, tenderS: float,
+     *     leastKg: float,
      * }> from the base up
      */
     private static function slices(SealedPot $pot): array
@@ -155,7 +177,8 @@ final readonly class Stack
                         + Fat::J_PER_KG_K * $part * $layer->stuff->fatKg,
                     'insideDryJ' => self::DRY_J_PER_KG_K * $inside * $dryKg, 'wall' => $around * $high,
                     'raw' => $part * ($rice->rawKg ?? 0.0), 'dryKg' => $dryKg,
-                    'juice' => $part * ($filling?->juiceKg() ?? 0.0), 'full' => $rice->fullUptake ?? 0.0,
+                    'juice' => $part * ($filling?->juiceKg() ?? 0.0),
+                    'fullKg' => $rice === null ? 0.0 : $part * $rice->rawKg * ($rice->fullUptake - Uptake::DRY_SHARE),
                     'tauS' => $rice->tauS ?? 0.0, 'lagS' => $filling->pieces->lagS ?? 0.0,
                     'tenderS' => $filling->pieces->tenderS ?? 0.0,
                     'leastKg' => $part * self::BOUND_LEFT * (1 - $inside) * $layer->stuff->boundKg,

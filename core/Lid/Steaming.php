@@ -55,17 +55,17 @@ final class Steaming
     private const TAKES_UP_S = 600.0;
 
     /** kg per m² and s from a wet filling into dry rice beside it. */
-    private const WICKS = 0.30 / 60;
+    public const WICKS = 0.30 / 60;
 
     /** Free water that rice holds against its own weight, kg per kg raw; the rest falls in so many seconds. */
     public const RICE_HOLDS = 0.06;
 
-    private const FALLS_S = 60.0;
+    public const FALLS_S = 60.0;
 
     /** Free water that a filling holds, kg per kg of its dry matter; the rest runs into rice below. */
     public const FILLING_HOLDS = 0.20;
 
-    private const RUNS_S = 240.0;
+    public const RUNS_S = 240.0;
 
     /** Under the lid a grain's front moves at this share of its speed in boiling water. */
     public const UNDER_LID = 0.8;
@@ -165,14 +165,22 @@ final class Steaming
     /** @var array<int, float> what each slice loses through the wall in this stretch, W/K */
     private array $wallW = [];
 
+    /** @var array<int, float> of conduct(): each temperature is from + share of the next above */
+    private array $from = [];
+
+    /** @var array<int, float> */
+    private array $share = [];
+
     /** Speed of the grain's front at the boil. */
     private readonly float $boilSpeed;
 
-    /** @var array<int, float> enthalpy of the inside of pieces, J by slice of filling */
-    private array $insideJ = [];
+    /** @var array<int, float> what the inside of pieces takes up for a degree, J by slice of filling */
+    private array $insideHoldsJ = [];
 
     /** @var array<int, float> juice not yet given off, kg by slice */
     private array $juice = [];
+
+    private bool $hasJuice;
 
     /** What does not change while it steams. */
     private readonly Stack $stack;
@@ -189,8 +197,6 @@ final class Steaming
     private readonly float $wetBelowKg;
 
     private readonly float $skinPerKg;
-
-    private readonly float $wickKgPerS;
 
     /** Of a kg of water at the boil, and of its steam, J. */
     private readonly float $boilJ;
@@ -227,10 +233,11 @@ final class Steaming
             $this->inside[] = $part * $inside * $layer->stuff->boundKg;
             $this->insideC[] = $pieces->celsius ?? $layer->celsius;
             $this->centreC[] = $pieces->celsius ?? $layer->celsius;
-            $this->insideJ[] = ($this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i])
-                * $this->insideC[$i];
+            $this->insideHoldsJ[] = $this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i];
         }
         $this->top = count($this->celsius) - 1;
+        $this->from = $this->share = $this->celsius;
+        $this->hasJuice = array_sum($this->juice) > 0;
         $this->areaM2 = $pot->areaM2();
         $this->baseJ = $pot->baseJPerK;
         $this->browns = $pot->layers[0]->browns;
@@ -238,7 +245,6 @@ final class Steaming
             ? Stack::WET_SHARE * $this->stack->dryKg[0]
             : 0.0;
         $this->skinPerKg = self::SKIN_PER_KG_M2 / $this->areaM2;
-        $this->wickKgPerS = self::WICKS * $this->areaM2;
         $this->boilJ = Water::J_PER_KG_K * $pot->boilC;
         $this->boilSpeed = CookingFront::speed($pot->boilC);
         $this->steamJ = Water::EVAPORATION_J_PER_KG + $this->boilJ;
@@ -312,6 +318,7 @@ final class Steaming
         $this->conduct($this->burn());
         $this->brown();
         $this->meetLid($this->boil());
+        $this->wick();
         $this->cookRice();
         $this->cookFilling();
         $this->fall();
@@ -377,7 +384,11 @@ final class Steaming
         $through = $this->stack->through;
         $wall = $this->wallW;
         $holds = $this->holdsJ;
-        $a = $b = $celsius = $this->celsius;
+        $celsius = $this->celsius;
+        $a = $this->from;
+        $this->from = [];
+        $b = $this->share;
+        $this->share = [];
         $filmR = 1 / self::FILM_W_PER_M2K;
         $fluxWPerK = 1 / ($filmR + $this->skinM / self::SKIN_W_PER_MK);
         $below = $fluxWPerK * $this->areaM2;
@@ -417,6 +428,8 @@ final class Steaming
         $flux = $fluxWPerK * ($base - $t);
         $heat[0] += ($flux * $this->areaM2 - $out - $from) * $dt;
         $this->heat = $heat;
+        $this->from = $a;
+        $this->share = $b;
         $this->baseC = $base;
         $this->faceC = $base - $flux * $filmR;
         $this->lose(($lost + $out + $fire->baseLossW * ($base - $airC)) * $dt);
@@ -525,17 +538,38 @@ final class Steaming
         $this->lose($lost);
     }
 
-    /** Rice wicks from a wet filling beside it, takes up free water, and its grains cook on. */
+    /** Rice wicks from a wet filling beside it. */
+    private function wick(): void
+    {
+        $bound = $this->bound;
+        $fullKg = $this->stack->fullKg;
+        $wicks = $this->stack->wicks;
+        $dt = $this->fire->dt;
+        foreach ($this->stack->wicksFrom as $i => $beside) {
+            $wants = ($fullKg[$i] - $bound[$i]) * $wicks[$i] * $dt;
+            foreach ($beside as $j) {
+                $has = $this->free[$j];
+                $moves = $wants < $has ? $wants : $has;
+                if ($moves > 0) {
+                    $joules = Water::J_PER_KG_K * $moves * $this->celsius[$j];
+                    $this->free[$j] = $has - $moves;
+                    $this->free[$i] += $moves;
+                    $this->heat[$j] -= $joules;
+                    $this->heat[$i] += $joules;
+                }
+            }
+        }
+    }
+
+    /** Rice takes up free water, and its grains cook on. */
     private function cookRice(): void
     {
         $dt = $this->fire->dt;
+        $takesUp = $dt / self::TAKES_UP_S;
         $celsius = $this->celsius;
         $boils = $this->pot->boilC - self::AT_BOIL_C;
         $stack = $this->stack;
-        $raws = $stack->raw;
-        $fulls = $stack->full;
-        $taus = $stack->tauS;
-        $wicksFrom = $stack->wicksFrom;
+        $fullKg = $stack->fullKg;
         $free = $this->free;
         $this->free = [];
         $bound = $this->bound;
@@ -543,26 +577,11 @@ final class Steaming
         $core = $this->core;
         $this->core = [];
         foreach ($stack->rice as $i) {
-            $raw = $raws[$i];
-            $full = $fulls[$i];
-            $ratio = Uptake::DRY_SHARE + $bound[$i] / $raw;
-            $hasFree = $free[$i] > 0;
-            if ($ratio < $full) {
-                foreach ($wicksFrom[$i] as $j) {
-                    $moves = $this->wickKgPerS * $dt * ($full - $ratio) / $full;
-                    $moves = $moves < $free[$j] ? $moves : $free[$j];
-                    if ($moves > 0) {
-                        $free[$j] -= $moves;
-                        $free[$i] += $moves;
-                        $this->carry($j, $i, $moves * $celsius[$j]);
-                        $hasFree = true;
-                    }
-                }
-            }
             $t = $celsius[$i];
             $radius = $core[$i];
-            $takesUp = $ratio < $full && $free[$i] > 0;
-            if ($t <= CookingFront::STARTS_C || ($radius <= 0 && ! $takesUp)) {
+            $water = $free[$i];
+            $wants = $water > 0 ? $fullKg[$i] - $bound[$i] : 0.0;
+            if ($t <= CookingFront::STARTS_C || ($radius <= 0 && $wants <= 0)) {
                 continue;
             }
             // The front's speed (section A), written out: this is the innermost loop.
@@ -574,14 +593,16 @@ final class Steaming
                     $speed /= 1 + exp((70 - $t) / 2);
                 }
             }
-            if ($radius > 0 && ($hasFree || $ratio >= 1.28 + 0.82 * (1 - $radius * $radius))) {
-                $radius -= self::UNDER_LID * $dt / $taus[$i] * $speed;
+            if ($radius > 0 && ($water > 0
+                || Uptake::DRY_SHARE + $bound[$i] / $stack->raw[$i] >= 1.28 + 0.82 * (1 - $radius * $radius))
+            ) {
+                $radius -= self::UNDER_LID * $dt / $stack->tauS[$i] * $speed;
                 $core[$i] = $radius > 0 ? $radius : 0.0;
             }
-            if ($takesUp) {
-                $takes = ($full - $ratio) * $raw * $speed * $dt / self::TAKES_UP_S;
-                $takes = $takes < $free[$i] ? $takes : $free[$i];
-                $free[$i] -= $takes;
+            if ($wants > 0) {
+                $takes = $wants * $speed * $takesUp;
+                $takes = $takes < $water ? $takes : $water;
+                $free[$i] = $water - $takes;
                 $bound[$i] += $takes;
             }
         }
@@ -593,46 +614,60 @@ final class Steaming
     /** Gravy warms the pieces; their inside gets tender and gives off its juice. */
     private function cookFilling(): void
     {
-        $fire = $this->fire;
-        $dt = $fire->dt;
-        $stack = $this->stack;
-        $dryJ = $stack->insideDryJ;
-        $tenderS = $stack->tenderS;
-        foreach ($stack->filling as $i) {
-            $was = $this->insideC[$i];
-            $jPerK = $dryJ[$i] + Water::J_PER_KG_K * $this->inside[$i];
-            $flow = $jPerK * ($this->celsius[$i] - $was) * $fire->lag[$i];
-            $this->heat[$i] -= $flow;
-            $joules = $this->insideJ[$i] + $flow;
-            $this->insideJ[$i] = $joules;
-            $inside = $joules / $jPerK;
-            $this->insideC[$i] = $inside;
-            $this->centreC[$i] += ($inside - $this->centreC[$i]) * $fire->centreLag[$i];
-            if ($inside <= self::NOTHING_BELOW_C) {
-                continue;
-            }
+        $dt = $this->fire->dt;
+        $lags = $this->fire->lag;
+        $centreLags = $this->fire->centreLag;
+        $tenderS = $this->stack->tenderS;
+        $celsius = $this->celsius;
+        $holds = $this->insideHoldsJ;
+        $heat = $this->heat;
+        $this->heat = [];
+        $centre = $this->centreC;
+        $this->centreC = [];
+        $insideC = $this->insideC;
+        $this->insideC = [];
+        $tenderness = $this->tenderness;
+        $this->tenderness = [];
+        foreach ($this->stack->filling as $i) {
+            $inside = $insideC[$i];
+            $rises = ($celsius[$i] - $inside) * $lags[$i];
+            $heat[$i] -= $holds[$i] * $rises;
+            $insideC[$i] = $inside += $rises;
+            $centre[$i] += ($inside - $centre[$i]) * $centreLags[$i];
             $seconds = $tenderS[$i];
-            if ($seconds > 0 && $this->tenderness[$i] < self::MOST) {
-                $tender = $this->tenderness[$i] + $dt / $seconds * exp(self::TENDER_PER_C * ($inside - 95));
-                $this->tenderness[$i] = $tender < self::MOST ? $tender : self::MOST;
+            if ($seconds > 0 && $inside > self::NOTHING_BELOW_C) {
+                $tender = $tenderness[$i] + $dt / $seconds * exp(self::TENDER_PER_C * ($inside - 95));
+                $tenderness[$i] = $tender < self::MOST ? $tender : self::MOST;
             }
-            if ($this->juice[$i] > 0) {
-                $this->giveJuice($i, $inside);
-            }
+        }
+        $this->heat = $heat;
+        $this->centreC = $centre;
+        $this->insideC = $insideC;
+        $this->tenderness = $tenderness;
+        if ($this->hasJuice) {
+            $this->giveJuice();
         }
     }
 
     /** Juice comes linearly as the inside goes from 50 to 80 °C (section C). */
-    private function giveJuice(int $i, float $inside): void
+    private function giveJuice(): void
     {
-        $stays = max(0.0, min(1.0, (80 - $inside) / 30)) * $this->stack->juice[$i];
-        $comes = min($this->juice[$i] - $stays, $this->inside[$i]);
-        if ($comes > 0) {
-            $this->juice[$i] -= $comes;
-            $this->inside[$i] -= $comes;
-            $this->free[$i] += $comes;
-            $this->insideJ[$i] -= Water::J_PER_KG_K * $comes * $inside;
-            $this->heat[$i] += Water::J_PER_KG_K * $comes * $inside;
+        $this->hasJuice = false;
+        foreach ($this->stack->filling as $i) {
+            $inside = $this->insideC[$i];
+            $this->hasJuice = $this->hasJuice || $this->juice[$i] > 0;
+            if ($this->juice[$i] <= 0 || $inside <= self::NOTHING_BELOW_C) {
+                continue;
+            }
+            $stays = max(0.0, min(1.0, (80 - $inside) / 30)) * $this->stack->juice[$i];
+            $comes = min($this->juice[$i] - $stays, $this->inside[$i]);
+            if ($comes > 0) {
+                $this->juice[$i] -= $comes;
+                $this->inside[$i] -= $comes;
+                $this->free[$i] += $comes;
+                $this->insideHoldsJ[$i] -= Water::J_PER_KG_K * $comes;
+                $this->heat[$i] += Water::J_PER_KG_K * $comes * $inside;
+            }
         }
     }
 
@@ -640,39 +675,41 @@ final class Steaming
     private function fall(): void
     {
         $dt = $this->fire->dt;
-        $raw = $this->stack->raw;
-        $holds = $this->stack->holdsKg;
-        $falls = $dt / self::FALLS_S;
-        $runs = $dt / self::RUNS_S;
+        $stack = $this->stack;
+        $holds = $stack->holdsKg;
+        $paces = $stack->fallsPerS;
+        $creeps = $stack->creepsKg;
+        $raw = $stack->raw;
+        $celsius = $this->celsius;
+        $heat = $this->heat;
+        $this->heat = [];
         $free = $this->free;
         $this->free = [];
-        foreach ($this->stack->falls as $i) {
-            $over = $free[$i] - $holds[$i];
+        foreach ($stack->falls as $i) {
+            $under = $i - 1;
+            $water = $free[$i];
+            $over = $water - $holds[$i];
             if ($over > 0) {
-                $kg = $over * ($raw[$i] > 0 ? $falls : $runs);
-                $free[$i] -= $kg;
-                $free[$i - 1] += $kg;
-                $this->carry($i, $i - 1, $kg * $this->celsius[$i]);
-            } elseif ($raw[$i] > 0 && $raw[$i - 1] > 0) {
-                $below = $free[$i - 1] / $raw[$i - 1];
-                $wetter = ($below < self::RICE_HOLDS ? $below : self::RICE_HOLDS) - $free[$i] / $raw[$i];
-                if ($wetter > 0) {
-                    $kg = $wetter * min($raw[$i], $raw[$i - 1]) * $dt / self::TAKES_UP_S;
-                    $free[$i] += $kg;
-                    $free[$i - 1] -= $kg;
-                    $this->carry($i - 1, $i, $kg * $this->celsius[$i - 1]);
+                $kg = $over * $paces[$i] * $dt;
+                $joules = Water::J_PER_KG_K * $kg * $celsius[$i];
+            } elseif ($creeps[$i] > 0) {
+                $below = $free[$under] / $raw[$under];
+                $wetter = ($below < self::RICE_HOLDS ? $below : self::RICE_HOLDS) - $water / $raw[$i];
+                if ($wetter <= 0) {
+                    continue;
                 }
+                $kg = -$wetter * $creeps[$i] * $dt / self::TAKES_UP_S;
+                $joules = Water::J_PER_KG_K * $kg * $celsius[$under];
+            } else {
+                continue;
             }
+            $free[$i] = $water - $kg;
+            $free[$under] += $kg;
+            $heat[$i] -= $joules;
+            $heat[$under] += $joules;
         }
         $this->free = $free;
-    }
-
-    /** The heat of water that moves from one slice to another. */
-    private function carry(int $from, int $to, float $kgC): void
-    {
-        $joules = Water::J_PER_KG_K * $kgC;
-        $this->heat[$from] -= $joules;
-        $this->heat[$to] += $joules;
+        $this->heat = $heat;
     }
 
     /** Another seal from here on: a lid changed, or one that leaks. */
@@ -729,7 +766,11 @@ final class Steaming
 
     private function storedJ(): float
     {
-        return array_sum($this->heat) + array_sum($this->insideJ) + $this->baseJ * $this->baseC
+        $insideJ = array_map(
+            static fn (float $holds, float $celsius): float => $holds * $celsius, $this->insideHoldsJ, $this->insideC,
+        );
+
+        return array_sum($this->heat) + array_sum($insideJ) + $this->baseJ * $this->baseC
             + Fire::lidJ($this->pot) * $this->lidC + $this->plateJ * ($this->plateC - self::AIR_C);
     }
 }
