@@ -25,18 +25,26 @@ const pages = new NetworkFirst({
 });
 const shell = new CacheFirst({ cacheName: SHELL, plugins: [onlyGood] });
 
-/** What every page is made of: styles, scripts and the type it is set in. */
+/** The list of files of which all were kept last. */
+let keptOf = '';
+
+/** What every page is made of: styles, scripts and the type it is set in; anew when an update brought others. */
 async function keepShell() {
-    const manifest = await (await fetch('/build/manifest.json', { cache: 'no-store' })).json();
+    const told = await (await fetch('/build/manifest.json', { cache: 'no-store' })).text();
+    const cache = await caches.open(SHELL);
+    if (told === keptOf && (await cache.match('/offline'))) return;
+    const manifest = JSON.parse(told);
     const files = new Set(['/offline', '/early.js', '/orbek.svg', '/orbek.webmanifest', '/icon-192.png']);
     Object.values(manifest).filter((entry) => entry.name !== 'sw').forEach((entry) => {
         [entry.file, ...(entry.css ?? [])].forEach((file) => files.add(`/build/${file}`));
     });
     Object.values(manifest).filter((entry) => /anek-latin-latin-(standard|wdth)/.test(entry.file)).forEach((entry) => files.add(`/build/${entry.file}`));
-    const cache = await caches.open(SHELL);
+    let isWhole = true;
     for (const file of files) {
-        if (!(await cache.match(file)) || !file.startsWith('/build/assets/')) await cache.add(file).catch(() => {});
+        const isHere = file.startsWith('/build/assets/') && (await cache.match(file));
+        if (!isHere) await cache.add(file).catch(() => { isWhole = false; });
     }
+    if (isWhole) keptOf = told;
 }
 
 // In hand at once; the shell is fetched when a page says what to keep: no page's own request waits for it.

@@ -55,8 +55,9 @@ final class Stack
         foreach (['-wal', '-shm'] as $side) {
             @unlink("{$this->folder}/orbek.sqlite{$side}");
         }
-        // What was planned and drawn of the demo as seeded holds again.
-        (new Process(['bash', '-c', 'rm -rf cache && cp -r warm cache'], $this->folder))->mustRun();
+        // What was planned and drawn of the demo as seeded holds again; who was there before is forgotten.
+        $anew = 'rm -rf cache sessions && cp -r warm cache && mkdir sessions';
+        (new Process(['bash', '-c', $anew], $this->folder))->mustRun();
     }
 
     /** A test that failed with the server killed does not take the next ones with it. */
@@ -139,7 +140,11 @@ final class Stack
     /** The browser of that size, which tests use one after another: to begin one costs more than most tests. */
     public function keptBrowser(int $width, int $height): RemoteWebDriver
     {
-        return $this->kept["{$width}x{$height}"] ??= $this->browser($width, $height);
+        $browser = $this->kept["{$width}x{$height}"] ??= $this->browser($width, $height);
+        // What its worker was still fetching when the pages were closed has come by now, and goes as well.
+        $this->empty($browser);
+
+        return $browser;
     }
 
     /** Takes a kept browser's pages away and all that Orbek left in it, as in one that was never used. */
@@ -153,14 +158,19 @@ final class Stack
                 $browser->switchTo()->window($window)->close();
             }
             $browser->switchTo()->window($fresh);
-            (new ChromeDevToolsDriver($browser))->execute(
-                'Storage.clearDataForOrigin', ['origin' => $this->url, 'storageTypes' => 'all'],
-            );
+            $this->empty($browser);
         } catch (WebDriverException) {
             // One that a test broke is no use to the next.
             $this->kept = array_filter($this->kept, static fn (RemoteWebDriver $one): bool => $one !== $browser);
             $browser->quit();
         }
+    }
+
+    private function empty(RemoteWebDriver $browser): void
+    {
+        $tools = new ChromeDevToolsDriver($browser);
+        $tools->execute('Storage.clearDataForOrigin', ['origin' => $this->url, 'storageTypes' => 'all']);
+        $tools->execute('Network.clearBrowserCookies');
     }
 
     /** Pauses the server's processes, as a lost connection would. */
@@ -258,7 +268,7 @@ final class Stack
         return [
             'DB_DATABASE' => "{$folder}/orbek.sqlite", 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache",
             'APP_KEY' => 'base64:MDEyMzQ1Njc4OWFiY2RlZjAxMjM0NTY3ODlhYmNkZWY=', 'ORBEK_STAND_INS' => 'true',
-            'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_DEBUG' => 'false',
+            'SESSION_DRIVER' => 'file', 'SESSION_FILES' => "{$folder}/sessions", 'PHP_CLI_SERVER_WORKERS' => '4', 'APP_DEBUG' => 'false',
             // What ./orbek start has cached names the household's own database.
             'APP_CONFIG_CACHE' => "{$folder}/config.php", 'APP_ROUTES_CACHE' => "{$folder}/routes.php",
             'APP_EVENTS_CACHE' => "{$folder}/events.php",
@@ -270,7 +280,7 @@ final class Stack
         $root = dirname(__DIR__, 2);
         $folder = sys_get_temp_dir().'/orbek-browser-'.getmypid();
         if (! is_dir($folder)) {
-            mkdir($folder, 0700);
+            mkdir("{$folder}/sessions", 0700, true);
         }
         touch("{$folder}/orbek.sqlite");
         (

@@ -13,10 +13,13 @@ use App\Models\Photograph;
 use App\Models\Shows;
 use App\StandIns\Camera;
 use Database\Seeders\DatabaseSeeder;
+use Illuminate\Cache\ArrayStore;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -25,6 +28,8 @@ use Orbek\Core\Plan\Planner;
 abstract class FeatureTestCase extends TestCase
 {
     use RefreshDatabase;
+
+    private static ?ArrayStore $drawn = null;
 
     protected bool $seed = true;
 
@@ -42,6 +47,10 @@ abstract class FeatureTestCase extends TestCase
         /** @var Application $app */
         $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
+        // What was found and drawn for the same documents is remembered from test to test, as it is by a server.
+        config(['cache.stores.drawn.driver' => 'remembered']);
+        $drawn = self::$drawn ??= new ArrayStore;
+        Cache::extend('remembered', fn (): Repository => Cache::repository($drawn));
 
         return $app;
     }
