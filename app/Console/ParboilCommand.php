@@ -70,32 +70,21 @@ final class ParboilCommand extends Command
         }
 
         sort($targets);
-        $seconds = [];
-        foreach ($targets as $target) {
-            $seconds[self::key($target)] = round($boil->secondsTo($target), 1);
-        }
         $result = [
-            'soak_saturation' => round($soak->saturation($kind), 4),
-            'tau_min' => round($front->tauS / 60, 3),
-            'after_rice_c' => round($boil->afterRiceC, 2),
-            'back_at_boil_s' => round($boil->backAtBoilS, 1),
-            'seconds_to' => $seconds,
+            'soak_saturation' => round($soak->saturation($kind), 4), 'tau_min' => round($front->tauS / 60, 3),
+            'after_rice_c' => round($boil->afterRiceC, 2), 'back_at_boil_s' => round($boil->backAtBoilS, 1),
+            'seconds_to' => [],
         ];
+        foreach ($targets as $target) {
+            $result['seconds_to'][self::key($target)] = round($boil->secondsTo($target), 1);
+        }
         $learned = $tests === [] && $cooks === []
             ? []
             : self::learned($boil, Uptake::of($kind, $soak), $tests, $cooks, $targets);
         if ($this->option('json')) {
             return $this->print($result + $learned);
         }
-        $this->line(sprintf(
-            'Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.',
-            round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'],
-            $result['back_at_boil_s'],
-        ));
-        foreach ($seconds as $doneness => $s) {
-            $this->line(sprintf('  %s done at %s', $doneness, Figure::clock($s)));
-        }
-        $this->tell($learned);
+        $this->tell($result, $learned);
 
         return self::SUCCESS;
     }
@@ -123,9 +112,23 @@ final class ParboilCommand extends Command
         );
     }
 
-    /** @param  array<string, array<string, array{p10: float, p50: float, p90: float}>>  $learned */
-    private function tell(array $learned): void
+    /**
+     * @param  array{
+     *     soak_saturation: float, tau_min: float, after_rice_c: float, back_at_boil_s: float,
+     *     seconds_to: array<string, float>,
+     * }  $result
+     * @param  array<string, array<string, array{p10: float, p50: float, p90: float}>>  $learned
+     */
+    private function tell(array $result, array $learned): void
     {
+        $this->line(sprintf(
+            'Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.',
+            round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'],
+            $result['back_at_boil_s'],
+        ));
+        foreach ($result['seconds_to'] as $doneness => $s) {
+            $this->line(sprintf('  %s done at %s', $doneness, Figure::clock($s)));
+        }
         foreach (['before' => 'By the kind and the lot', 'after' => 'With the tests'] as $key => $title) {
             foreach ($learned[$key] ?? [] as $doneness => $times) {
                 $this->line(sprintf(

@@ -75,7 +75,7 @@ final readonly class MeasuredPlan extends RicePlan
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
         $front = CookingFront::of($kind, $dish->rice->soak, $belief->likely());
         $inWaterMin = self::inWaterMin($dish, $kitchen, $front);
-        $absorption = self::absorption($dish, $kitchen, $raw, $kind, $pot, $burner, $inWaterMin);
+        $absorption = self::absorption($dish, $kitchen, $raw, $pot, $burner, $inWaterMin);
         $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
         $isOnePot = $dish->cooking === Cooking::OnePot;
 
@@ -116,9 +116,10 @@ final readonly class MeasuredPlan extends RicePlan
     }
 
     private static function absorption(
-        Dish $dish, Kitchen $kitchen, Mass $raw, RiceKind $kind, Pot $pot, Burner $burner, float $inWaterMin,
+        Dish $dish, Kitchen $kitchen, Mass $raw, Pot $pot, Burner $burner, float $inWaterMin,
     ): Absorption {
         $isOnePot = $dish->cooking === Cooking::OnePot;
+        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
 
         return Absorption::of(
             kind: $kind, soak: $dish->rice->soak, raw: $raw, netW: $burner->netW(),

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use Orbek\Core\Lid\Steaming;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use ReflectionClass;
+use RegexIterator;
+use SplFileInfo;
+
+/** What is read is seen whole: no line past the edge, no method longer than a screen but the named hot loops. */
+final class SeenWholeTest extends TestCase
+{
+    private const LONGEST_LINE = 120;
+
+    private const LONGEST_METHOD = 50;
+
+    /** Phases of the simulation, each one loop over plain floats. */
+    private const HOT = [Steaming::class.'::boil', Steaming::class.'::conduct'];
+
+    public function test_no_line_runs_past_the_edge(): void
+    {
+        $long = $lines = [];
+        foreach (self::files() as $file) {
+            foreach (file($file->getPathname(), FILE_IGNORE_NEW_LINES) ?: [] as $at => $line) {
+                $lines[] = mb_strlen($line);
+                if (mb_strlen($line) > self::LONGEST_LINE) {
+                    $long[] = $file->getPathname().':'.($at + 1);
+                }
+            }
+        }
+
+        self::assertGreaterThan(10_000, count($lines));
+        self::assertSame([], $long);
+    }
+
+    public function test_no_method_is_longer_than_a_screen(): void
+    {
+        $long = [];
+        $hot = 0;
+        foreach (self::files() as $file) {
+            $class = self::classIn($file);
+            foreach ($class?->getMethods() ?? [] as $method) {
+                $lines = $method->getEndLine() - $method->getStartLine() + 1;
+                if ($method->getFileName() !== $file->getRealPath() || $lines <= self::LONGEST_METHOD) {
+                    continue;
+                }
+                $name = "{$class?->name}::{$method->name}";
+                in_array($name, self::HOT, true) ? $hot++ : $long[] = "{$name}: {$lines} lines";
+            }
+        }
+
+        self::assertSame([], $long);
+        self::assertSame(count(self::HOT), $hot, 'what is named as an exception is one');
+    }
+
+    /** @return iterable<SplFileInfo> */
+    private static function files(): iterable
+    {
+        foreach (['core', 'app'] as $folder) {
+            $all = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}"));
+            foreach (new RegexIterator($all, '/\.php$/') as $file) {
+                if ($file instanceof SplFileInfo) {
+                    yield $file;
+                }
+            }
+        }
+    }
+
+    /** @return ReflectionClass<object>|null */
+    private static function classIn(SplFileInfo $file): ?ReflectionClass
+    {
+        $source = (string) file_get_contents($file->getPathname());
+        preg_match('/^namespace ([\w\\\\]+);/m', $source, $namespace);
+        preg_match('/^(?:abstract |final |readonly )*(?:class|enum|trait|interface) (\w+)/m', $source, $name);
+        $class = ($namespace[1] ?? '').'\\'.($name[1] ?? '');
+
+        return class_exists($class) || interface_exists($class) || trait_exists($class)
+            ? new ReflectionClass($class)
+            : null;
+    }
+}
