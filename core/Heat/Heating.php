@@ -52,30 +52,35 @@ final readonly class Heating
     public static function found(
         SealedPot $pot, Aim $aim, Stove $stove, Bounds $bounds, float $ringSd, ?FoundLines $before = null,
     ): self {
-        $find = static fn (): array => self::best($pot, $aim, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
+        $plan = null;
+        $find = static function () use ($pot, $aim, $stove, $bounds, $ringSd, &$plan): array {
+            $plan = self::best($pot, $aim, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
+
+            return $plan->line;
+        };
         $line = $before === null
             ? $find()
             : $before->line(hash('xxh128', serialize([$pot, $aim, $stove, $bounds, $ringSd])), $find);
 
-        return new self(
-            Origin::Found, HeatPlan::of($pot, $aim, $line), $aim, Robust::of(
-                $pot, $aim, $line, $ringSd, self::ROBUST_STEP_S,
-            ),
-        );
+        return self::around($plan ?? HeatPlan::of($pot, $aim, $line), Origin::Found, $pot, $aim, $ringSd);
     }
 
-    /** @return non-empty-list<HeatBlock> */
-    private static function best(SealedPot $pot, Aim $aim, Findings $findings): array
+    private static function around(HeatPlan $plan, Origin $origin, SealedPot $pot, Aim $aim, float $ringSd): self
+    {
+        return new self($origin, $plan, $aim, Robust::around($plan, $pot, $aim, $ringSd, self::ROBUST_STEP_S));
+    }
+
+    private static function best(SealedPot $pot, Aim $aim, Findings $findings): HeatPlan
     {
         // What was right by a hair in long steps may not be in short ones.
         foreach (array_slice($findings->ranked(), 0, self::LOOKED_AT) as $robust) {
             $plan = self::inShortSteps($pot, $aim, $robust->plan->line);
             if ($plan->isRight()) {
-                return $plan->line;
+                return $plan;
             }
         }
 
-        return $findings->best()->plan->line;
+        return HeatPlan::of($pot, $aim, $findings->best()->plan->line);
     }
 
     /**
@@ -108,9 +113,7 @@ final readonly class Heating
      */
     public static function given(Origin $origin, SealedPot $pot, Aim $aim, array $line, float $ringSd): self
     {
-        return new self(
-            $origin, HeatPlan::of($pot, $aim, $line), $aim, Robust::of($pot, $aim, $line, $ringSd, Steaming::STEP_S),
-        );
+        return self::around(HeatPlan::of($pot, $aim, $line), $origin, $pot, $aim, $ringSd);
     }
 
     /**

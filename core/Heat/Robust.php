@@ -21,6 +21,9 @@ final readonly class Robust
      */
     private const CUE_MIN = 0.2;
 
+    /** Of what is only judged at its end few moments are kept. */
+    private const SELDOM_S = 600.0;
+
     /** Rings that are reckoned with between: evenly likely ones. */
     private const RINGS = 40;
 
@@ -37,11 +40,22 @@ final readonly class Robust
      */
     public static function of(SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS): self
     {
+        return self::around(HeatPlan::of($pot, $aim, $line, $stepS, self::SELDOM_S), $pot, $aim, $ringSd, $stepS);
+    }
+
+    /**
+     * Less and more round a plan that was followed already.
+     *
+     * @param  float  $ringSd of ln heat
+     */
+    public static function around(HeatPlan $plan, SealedPot $pot, Aim $aim, float $ringSd, float $stepS): self
+    {
         $on = static fn (float $sds): HeatPlan => HeatPlan::of(
-            $pot->heated(exp($sds * $ringSd)), $aim, HeatLine::seenLater($line, $sds * self::CUE_MIN), $stepS, 600.0,
+            $pot->heated(exp($sds * $ringSd)), $aim, HeatLine::seenLater($plan->line, $sds * self::CUE_MIN), $stepS,
+            self::SELDOM_S,
         );
 
-        return new self($on(0.0), $on(-self::SDS), $on(self::SDS));
+        return new self($plan, $on(-self::SDS), $on(self::SDS));
     }
 
     /** The least margin to any limit on any of the three. */
