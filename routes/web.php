@@ -75,6 +75,7 @@ Route::patch('/dishes/{dish}', [DishController::class, 'change'])->name('dish.ch
 Route::get('/dishes/{dish}/heat/at/{minute}', [HeatController::class, 'at'])->whereNumber('minute')->name('heat.at');
 Route::get('/dishes/{dish}/heat/plans', [HeatController::class, 'plans'])->name('heat.plans');
 Route::get('/dishes/{dish}/heat/right', [HeatController::class, 'right'])->name('heat.right');
+Route::get('/dishes/{dish}/heat/near', [HeatController::class, 'near'])->name('heat.near');
 Route::get('/dishes/{dish}/heat/mends', [HeatController::class, 'mends'])->name('heat.mends');
 Route::get('/dishes/{dish}/heat/sure', [HeatController::class, 'sure'])->name('heat.sure');
 Route::get('/dishes/{dish}/heat/whatif', [HeatController::class, 'whatIf'])->name('heat.whatif');

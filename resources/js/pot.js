@@ -247,6 +247,9 @@ export default () => ({
                 now.innerHTML = reached.ok ? reached.text : '';
             });
         }
+        // One guest more or less is what changes most: found while nothing else is asked.
+        clearTimeout(this.nearing);
+        this.nearing = setTimeout(() => reach(`${this.url}/heat/near`), 700);
     },
 
     /** What is asked of the Heat station comes as a piece of page under it. */

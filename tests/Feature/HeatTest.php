@@ -8,9 +8,15 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\RememberedLines;
 use App\Models\StoveTest;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
+use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Plan\Planner;
 
 /** The Heat station's questions, the closed pot at the stove, and what stoves learn. */
 final class HeatTest extends FeatureTestCase
@@ -158,6 +164,45 @@ final class HeatTest extends FeatureTestCase
         );
         $this->get(route('heat.mends', $dish))->assertOk()->assertSee('Take the heat found for this pot');
         $this->get(route('heat.right', $dish))->assertOk()->assertSee('Right in 0 of 24');
+    }
+
+    public function test_the_heats_for_one_guest_more_or_less_are_found_beside_the_page(): void
+    {
+        $lines = Cache::store('drawn');
+        $lines->clear();
+        $dish = $this->dish();
+        $searchedFor = static function (int $eaters) use ($dish, $lines): int {
+            $counting = new class($lines) implements FoundLines
+            {
+                public int $searched = 0;
+
+                public function __construct(private Repository $lines)
+                {
+                }
+
+                public function line(string $of, callable $find): array
+                {
+                    return (new RememberedLines($this->lines))->line($of, function () use ($find): array {
+                        $this->searched++;
+
+                        return $find();
+                    });
+                }
+            };
+            Planner::in(Kitchen::core(), Household::known(), CarbonImmutable::now(), $counting)
+                ->plan($dish->core()->changed('usual/eaters', $eaters));
+
+            return $counting->searched;
+        };
+
+        $eaters = $dish->core()->table->eaters;
+        $this->get(route('heat.near', $dish))->assertNoContent();
+        self::assertSame([0, 0], [$searchedFor($eaters - 1), $searchedFor($eaters + 1)]);
+        self::assertSame(1, $searchedFor($eaters + 2));
+
+        // At the ends there is nobody to be less or more.
+        $dish->forceFill(['document' => $dish->core()->changed('usual/eaters', 1)->toArray()])->save();
+        $this->get(route('heat.near', $dish))->assertNoContent();
     }
 
     public function test_a_rescue_is_only_for_a_closed_pot(): void

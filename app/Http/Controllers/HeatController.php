@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Models\Dish;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Dish\Table;
 use Orbek\Core\Heat\Versus;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\HeatLine;
@@ -44,6 +46,19 @@ final class HeatController
     public function right(Dish $dish, Planner $planner): View
     {
         return view('heat.right', ['sure' => $planner->plan($dish->core())->howSure()]);
+    }
+
+    /** Finds the heats for one who eats more or less, beside the page, so that the word is painted at once then. */
+    public function near(Dish $dish, Planner $planner): Response
+    {
+        $eaters = $dish->core()->table->eaters;
+        foreach ([$eaters + 1, $eaters - 1] as $other) {
+            if ($other >= 1 && $other <= Table::MOST_EATERS) {
+                $planner->plan($dish->core()->changed('usual/eaters', $other));
+            }
+        }
+
+        return response()->noContent();
     }
 
     /** What would make right what is not; it follows the page. */
