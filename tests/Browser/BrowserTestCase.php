@@ -17,7 +17,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected const HEIGHT = 800;
 
-    private const WAIT_S = 15;
+    private const WAIT_S = 30;
 
     protected RemoteWebDriver $browser;
 
