@@ -5,31 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Orbek\Core\Cook\Event;
-use Orbek\Core\Measure\Fields;
 
-/**
- * @property string $id
- * @property string $cook_id
- * @property string $type
- * @property array<string, mixed> $document
- */
+/** @property string $cook_id */
 final class CookEvent extends Model
 {
-    use BelongsToHousehold;
+    use KeptEvent;
 
     public $timestamps = false;
 
     protected $guarded = [];
-
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['document' => 'array', 'received_at' => 'datetime'];
-    }
-
-    public function core(): Event
-    {
-        return Event::fromFields(Fields::of($this->document));
-    }
 }

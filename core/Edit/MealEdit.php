@@ -25,20 +25,21 @@ final class MealEdit
      */
     public static function on(Meal $meal, string $path, mixed $value): Meal
     {
-        [$what, $how, $index] = [...explode(':', $path, 3), '', ''];
+        [$what, $of] = [...explode(':', $path, 2), ''];
+        [$how, $index] = [...explode(':', $of, 2), ''];
         $document = $meal->toArray();
         if ($what === 'pin') {
-            return $meal->with(['pins' => self::pins($document['pins'] ?? [], substr($path, 4), $value)]);
+            return $meal->with(['pins' => self::pins($document['pins'] ?? [], $of, $value)]);
         }
         if ($what === 'warm') {
             $warm = array_values(array_diff($meal->keptWarm, [(int) $how]));
 
             return $meal->with(['kept_warm' => $value === true ? [...$warm, (int) $how] : $warm]);
         }
-        if ($what === 'ahead' && $how !== '') {
-            $ahead = array_values(array_diff($meal->ahead, [substr($path, 6)]));
+        if ($what === 'ahead' && $of !== '') {
+            $ahead = array_values(array_diff($meal->ahead, [$of]));
 
-            return $meal->with(['ahead' => $value === true ? [...$ahead, substr($path, 6)] : $ahead]);
+            return $meal->with(['ahead' => $value === true ? [...$ahead, $of] : $ahead]);
         }
         if (in_array($path, self::WORDS, true)) {
             return $meal->with([$path => $value]);

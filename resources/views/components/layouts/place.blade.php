@@ -1,19 +1,7 @@
 @props(['title', 'place', 'dish' => null])
 <!DOCTYPE html>
 <html lang="en">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="color-scheme" content="light dark">
-    <title>{{ $title }} · Orbek</title>
-    <link rel="icon" href="/orbek.svg" type="image/svg+xml">
-    <link rel="manifest" href="/orbek.webmanifest">
-    <link rel="apple-touch-icon" href="/icon-192.png">
-    <meta name="theme-color" content="#eaede9">
-    <meta name="build" content="{{ Illuminate\Support\Facades\Vite::manifestHash() }}">
-    @vite(['resources/css/orbek.scss', 'resources/js/orbek.js'])
-</head>
+<x-layouts.head :title="$title" />
 <body class="place-{{ $place }}">
     <a class="visually-hidden-focusable skip" href="#main">To the work</a>
     <header class="masthead">

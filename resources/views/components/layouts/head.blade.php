@@ -1,0 +1,16 @@
+@props(['title', 'scripts' => true])
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    @if ($scripts)
+        <meta name="csrf-token" content="{{ csrf_token() }}">
+    @endif
+    <meta name="color-scheme" content="light dark">
+    <title>{{ $title }} · Orbek</title>
+    <link rel="icon" href="/orbek.svg" type="image/svg+xml">
+    <link rel="manifest" href="/orbek.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
+    <meta name="theme-color" content="#eaede9">
+    <meta name="build" content="{{ Illuminate\Support\Facades\Vite::manifestHash() }}">
+    @vite($scripts ? ['resources/css/orbek.scss', 'resources/js/orbek.js'] : ['resources/css/orbek.scss'])
+</head>
