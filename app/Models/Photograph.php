@@ -43,16 +43,27 @@ final class Photograph extends Model
         return ['shows' => Shows::class, 'taken_at' => 'datetime', 'width' => 'integer', 'height' => 'integer'];
     }
 
-    /** @throws Refused when the cook has enough of them */
-    public static function keep(Cook $cook, Shows $shows, PictureFile $picture, DateTimeImmutable $now): self
-    {
-        return DB::transaction(static function () use ($cook, $shows, $picture, $now): self {
+    /**
+     * Sent twice under one id it is one.
+     *
+     * @throws Refused when the cook has enough of them, or the id is another cook's
+     */
+    public static function keep(
+        string $id, Cook $cook, Shows $shows, PictureFile $picture, DateTimeImmutable $takenAt,
+    ): self {
+        return DB::transaction(static function () use ($id, $cook, $shows, $picture, $takenAt): self {
+            $known = self::query()->withoutGlobalScopes()->find($id, self::KNOWN);
+            if ($known !== null) {
+                return $known->cook_id === $cook->id
+                    ? $known
+                    : throw Refused::because('id', 'refused.is-no-ulid-load-the-page', id: $id);
+            }
             if (self::query()->where('cook_id', $cook->id)->count() >= self::MOST) {
                 throw Refused::because('picture', 'refused.has-enough-photographs', most: self::MOST);
             }
             $photograph = self::query()->create([
-                'cook_id' => $cook->id, 'shows' => $shows, 'width' => $picture->width, 'height' => $picture->height,
-                'taken_at' => $now, 'jpeg' => '',
+                'id' => $id, 'cook_id' => $cook->id, 'shows' => $shows, 'width' => $picture->width,
+                'height' => $picture->height, 'taken_at' => $takenAt, 'jpeg' => '',
             ]);
             self::putJpeg($photograph->id, $picture->jpeg);
 

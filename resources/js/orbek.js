@@ -1,10 +1,12 @@
 import Alpine from '@alpinejs/csp';
 import morph from '@alpinejs/morph';
+import { monotonicFactory } from 'ulid';
 import begin from './begin.js';
 import crust from './crust.js';
 import drill from './drill.js';
 import later from './later.js';
 import meal from './meal.js';
+import { deliverPictures, keep as keepPicture, picturesWaiting } from './pictures.js';
 import minutes from './minutes.js';
 import pot from './pot.js';
 import { deliverAll, waiting } from './queue.js';
@@ -84,8 +86,8 @@ document.addEventListener('submit', async (event) => {
     const form = event.target.closest('form[data-signs-out]');
     if (!form) return;
     event.preventDefault();
-    await deliverAll();
-    const left = Object.values(await waiting()).reduce((sum, queue) => sum + queue.length, 0);
+    await Promise.all([deliverAll(), deliverPictures()]);
+    const left = Object.values(await waiting()).reduce((sum, queue) => sum + queue.length, await picturesWaiting());
     if (left > 0 && !form.dataset.asked) {
         form.dataset.asked = '';
         unsent.hidden = false;
@@ -93,7 +95,7 @@ document.addEventListener('submit', async (event) => {
         return;
     }
     await Promise.all((await caches?.keys() ?? []).filter((name) => name === 'orbek-pages').map((name) => caches.delete(name)));
-    ['orbek', 'orbek-log'].forEach((name) => indexedDB.deleteDatabase(name));
+    ['orbek', 'orbek-log', 'orbek-pictures'].forEach((name) => indexedDB.deleteDatabase(name));
     Object.keys(localStorage).filter((name) => name.startsWith('orbek.')).forEach((name) => localStorage.removeItem(name));
     form.submit();
 });
@@ -110,7 +112,19 @@ document.addEventListener('orbek:updated', () => {
     }
 });
 
-// A photograph goes out as soon as it is taken.
-document.addEventListener('change', (event) => {
-    if (event.target.matches('input[data-sends]') && event.target.files.length > 0) event.target.form.requestSubmit();
+// A photograph goes out as soon as it is taken, or stays here till it can.
+const ulid = monotonicFactory();
+document.addEventListener('change', async ({ target }) => {
+    if (!target.matches('input[data-sends]') || target.files.length === 0) return;
+    const { form } = target;
+    const says = form.querySelector('output');
+    const at = Alpine.$data(form.closest('.stove')).now();
+    says.textContent = 'On its way…';
+    says.textContent = await keepPicture(ulid(), { to: form.action, shows: form.elements.shows.value, at, picture: target.files[0] });
+    target.value = '';
 });
+if (unsent) {
+    deliverPictures();
+    setInterval(deliverPictures, 10_000);
+    window.addEventListener('online', deliverPictures);
+}

@@ -8,15 +8,17 @@ let fresh = null;
 /** The page's token; a newer one where the session it came with has ended. */
 export const token = () => fresh ?? document.querySelector('meta[name="csrf-token"]')?.content ?? '';
 
-async function once(url, { method = 'GET', json, accept = 'application/json, text/html', headers = {} }) {
+async function once(url, { method = 'GET', json, form, accept = 'application/json, text/html', headers = {}, givesUpMs = GIVES_UP_MS }) {
     const giveUp = new AbortController();
-    const timer = setTimeout(() => giveUp.abort(), GIVES_UP_MS);
+    const timer = setTimeout(() => giveUp.abort(), givesUpMs);
     try {
         const answer = await fetch(url, {
             method,
             signal: giveUp.signal,
-            headers: { Accept: accept, ...(json === undefined ? {} : { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token() }), ...headers },
-            ...(json === undefined ? {} : { body: JSON.stringify(json) }),
+            headers: {
+                Accept: accept, ...(json || form ? { 'X-CSRF-TOKEN': token() } : {}), ...(json ? { 'Content-Type': 'application/json' } : {}), ...headers,
+            },
+            ...(json || form ? { body: form ?? JSON.stringify(json) } : {}),
         });
         // The body too must come within the time.
         return { status: answer.status, headers: answer.headers, text: await answer.text() };

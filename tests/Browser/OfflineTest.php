@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\StandIns\Camera;
 use Facebook\WebDriver\WebDriverBy;
 
 /** The stove when the laptop is gone: kept pages, every step, every tap once. */
@@ -12,6 +13,20 @@ final class OfflineTest extends BrowserTestCase
     protected const WIDTH = 390;
 
     protected const HEIGHT = 844;
+
+    private string $photograph = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->photograph = sys_get_temp_dir().'/orbek-boil-'.getmypid().'.jpg';
+    }
+
+    protected function tearDown(): void
+    {
+        @unlink($this->photograph);
+        parent::tearDown();
+    }
 
     public function test_from_the_boil_to_the_table_without_the_server_with_two_reloads(): void
     {
@@ -107,6 +122,9 @@ final class OfflineTest extends BrowserTestCase
             // Five minutes on: the page's own clock is put back by as much.
             $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).offset.at -= 300000');
             $this->waitFor(static fn (): bool => $core() < $before - 0.1, 'the heart of the grain has grown smaller');
+            file_put_contents($this->photograph, (new Camera)->crust(0.5));
+            $this->find('#alone [data-step=boil] input[type=file]')->sendKeys($this->photograph);
+            $this->waitForText('#alone [data-step=boil] .photograph-form output', 'Kept here');
             $this->browser->executeScript(
                 'document.querySelector("#alone [data-step=boil] [data-stage=half]").click()'
             );
@@ -141,6 +159,10 @@ final class OfflineTest extends BrowserTestCase
         } finally {
             $this->stack->startServer();
         }
+        $this->waitFor(
+            fn (): bool => $this->stack->value('select shows from photographs where id != ?', '') === 'boil',
+            'the photograph goes out when the server is back',
+        );
     }
 
     public function test_an_updated_server_is_told_and_the_page_goes_on(): void

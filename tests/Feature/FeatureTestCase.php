@@ -78,7 +78,8 @@ abstract class FeatureTestCase extends TestCase
         $cook = Cook::query()->whereNotNull('served_at')->oldest('started_at')->firstOrFail();
 
         return Photograph::keep(
-            $cook, Shows::Crust, PictureFile::of((new Camera)->crust(0.8)), $cook->started_at->toDateTimeImmutable(),
+            strtolower((string) Str::ulid()), $cook, Shows::Crust, PictureFile::of((new Camera)->crust(0.8)),
+            $cook->started_at->toDateTimeImmutable(),
         );
     }
 

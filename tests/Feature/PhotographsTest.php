@@ -10,6 +10,7 @@ use App\Models\Household;
 use App\Models\Photograph;
 use App\StandIns\Camera;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Orbek\Core\Lid\CrustColour;
 
@@ -69,6 +70,31 @@ final class PhotographsTest extends FeatureTestCase
             route('photographs.keep', $cook), ['shows' => 'supper', 'picture' => ['a', 'b']],
         )->assertStatus(422);
         self::assertSame(0, Photograph::query()->count());
+    }
+
+    public function test_what_the_stove_sends_again_is_kept_once_at_the_time_it_was_taken(): void
+    {
+        [$cook, $other] = Cook::query()->whereNotNull('served_at')->limit(2)->get()->all();
+        $id = (string) Str::ulid();
+        $send = fn (Cook $to, string $id, int $at): TestResponse => $this->post(route('photographs.keep', $to), [
+            'id' => $id, 'at' => $at, 'shows' => 'boil',
+            'picture' => UploadedFile::fake()->createWithContent('boil.jpg', (new Camera)->crust(0.5)),
+        ], ['Accept' => 'application/json']);
+        $taken = now()->getTimestamp() - 900;
+        $send($cook, $id, $taken)->assertOk()->assertJsonPath('kept', strtolower($id));
+        $send($cook, $id, $taken)->assertOk()->assertJsonPath('kept', strtolower($id));
+        self::assertSame($taken, Photograph::query()->sole()->taken_at->getTimestamp());
+
+        $send($other, $id, $taken)->assertStatus(422);
+        $send($cook, 'not one', $taken)->assertStatus(422)->assertJsonPath(
+            'message', 'id: "not one" is no ULID; load the page again.',
+        );
+        // A phone whose clock is ahead took it now.
+        $send($cook, (string) Str::ulid(), $taken + 9000)->assertOk();
+        self::assertSame(2, Photograph::query()->count());
+        self::assertLessThanOrEqual(
+            now()->getTimestamp(), Photograph::query()->latest('taken_at')->firstOrFail()->taken_at->getTimestamp(),
+        );
     }
 
     public function test_a_crust_is_measured_where_it_is_touched_and_teaches_the_ring_instead_of_the_picked_colour(): void

@@ -92,7 +92,7 @@ final class CookController
 
         return view('stove.alone', [
             'steps' => $whole->ofDish($fold), 'whole' => $whole, 'zone' => $fold->plan()->kitchen->timezone,
-            'servedAt' => $fold->state->servedAt?->getTimestamp(),
+            'servedAt' => $fold->state->servedAt?->getTimestamp(), 'cooks' => [null => $cook],
         ]);
     }
 

@@ -48,7 +48,7 @@ final class MealCookController
 
         return view('stove.alone', [
             'steps' => $whole->ofMeal($fold), 'whole' => $whole, 'zone' => $fold->began->kitchen->timezone,
-            'servedAt' => $fold->servedAt()?->getTimestamp(),
+            'servedAt' => $fold->servedAt()?->getTimestamp(), 'cooks' => $mealCook->dishes,
         ]);
     }
 

@@ -9,10 +9,13 @@ use App\Models\Cook;
 use App\Models\Photograph;
 use App\Models\Shows;
 use App\StandIns\PracticeClock;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 
 /** Photographs of a cook: taken at the stove or brought later; the crust's colour measured in one. */
 final class PhotographController
@@ -21,12 +24,25 @@ final class PhotographController
     {
     }
 
-    public function keep(Request $request, Cook $cook): RedirectResponse
+    /** From a form of the cook's page; from the Stove with an id and the time it was taken, sent again till answered. */
+    public function keep(Request $request, Cook $cook): RedirectResponse|JsonResponse
     {
-        $shows = Fields::ofForm($request->all())->one('shows', Shows::class);
-        Photograph::keep($cook, $shows, PictureFile::uploaded($request->file('picture')), $this->clock->now());
+        $form = Fields::ofForm($request->all());
+        $shows = $form->one('shows', Shows::class);
+        $now = $this->clock->now();
+        $id = $form->has('id') ? $form->text('id') : (string) Str::ulid();
+        if (! Str::isUlid($id)) {
+            throw Refused::because('id', 'refused.is-no-ulid-load-the-page', id: $id);
+        }
+        $at = $form->has('at') ? $form->number('at', 0, 1e11) : $now->getTimestamp();
+        $photograph = Photograph::keep(
+            strtolower($id), $cook, $shows, PictureFile::uploaded($request->file('picture')),
+            $now->setTimestamp((int) min($at, $now->getTimestamp())),
+        );
 
-        return redirect()->back(fallback: route('cook.record', $cook));
+        return $request->expectsJson()
+            ? response()->json(['kept' => $photograph->id])
+            : redirect()->back(fallback: route('cook.record', $cook));
     }
 
     public function show(Photograph $photograph): Response

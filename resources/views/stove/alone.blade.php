@@ -13,6 +13,7 @@
                     <div class="boil-now"><p class="count" data-since-of>0:00</p><x-drawing.grain :doneness="0" :size="96" live /></div>
                     <p class="window">lift at <strong>{{ $lift->text() }}</strong>, test from {{ $lift->fromText() }}, by {{ $lift->byText() }} at the latest. <span data-live-words></span></p>
                     <div class="taps" role="group" aria-label="What do you feel?">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<button type="button" data-event="tested" data-subject="{{ $step['id'] }}" data-stage="{{ $stage->value }}">{{ $say->label($stage) }}</button>@endforeach</div>
+                    @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false), 'shows' => App\Models\Shows::Boil])
                     <script type="application/json" data-course-alone>@json(['course' => $whole->course($step['boil'])])</script>
                 </div>
             @endif
@@ -21,6 +22,7 @@
                 <div class="lid-alone" hidden data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-end="{{ round($drawing->minutes(), 2) }}">
                     <x-drawing.heat :kitchen="$sealed->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :course="$sealed->course()" :now="0" :width="350" />
                     <div class="taps" role="group" aria-label="What do you see?">@foreach (Orbek\Core\Cook\Cue::cases() as $cue)<button type="button" data-event="cue" data-subject="{{ $cue->value }}">{{ $say->label($cue) }}</button>@endforeach</div>
+                    @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false), 'shows' => App\Models\Shows::Lid])
                 </div>
             @endif
             <p class="does"><button type="button" class="beside" data-event="started" data-subject="{{ $step['id'] }}">{{ $step['begin'] }}</button> <button type="button" class="beside" data-event="done" data-subject="{{ $step['id'] }}">{{ $step['finish'] }}</button> <button type="button" class="beside" data-event="lengthened" data-subject="{{ $step['id'] }}" data-minutes="1" aria-label="{{ $step['name'] }}: + 1 min">+ 1 min</button></p>

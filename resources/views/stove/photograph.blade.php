@@ -1,9 +1,10 @@
-{{-- Taken or chosen, it is sent at once: the page below may be drawn anew at any moment. --}}
+{{-- Taken or chosen, it is sent at once, or kept in the browser till it can be: the page stays as it is. --}}
 @unless ($cook instanceof App\Models\Cook && $cook->practice !== null)
 <form method="post" action="{{ $home }}/photographs" enctype="multipart/form-data" class="photograph-form" data-leaves>
     @csrf
     <input type="hidden" name="shows" value="{{ $shows->value }}">
     <label>Photograph {{ $shows->words() }} <input name="picture" type="file" accept="image/*" required data-sends></label>
+    <output data-kept aria-live="polite"></output>
     <noscript><button class="quiet">Keep it</button></noscript>
 </form>
 @endunless

@@ -1,0 +1,46 @@
+import { createStore, del, entries, set } from 'idb-keyval';
+import { reach } from './reach.js';
+
+/** Photographs taken at the stove, kept in the browser until the server has answered for them: each by its own ULID. */
+const store = createStore('orbek-pictures', 'pictures');
+
+/** A photograph is some megabytes: it may take so long on its way. */
+const TAKES_MS = 60_000;
+
+const OURS = 'Kept here; it goes out when the laptop answers.';
+
+async function post(id, { to, shows, at, picture }) {
+    const form = new FormData();
+    Object.entries({ id, shows, at }).forEach(([name, value]) => form.set(name, value));
+    form.set('picture', picture, picture.name || 'picture.jpg');
+    const reached = await reach(to, { method: 'POST', form, givesUpMs: TAKES_MS });
+    // What the server cannot take at all is told and let go; what it could not be asked is asked again.
+    const isAnswered = reached.ok || [404, 413, 422].includes(reached.status);
+    if (isAnswered) await del(id, store);
+    return { isAnswered, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
+}
+
+const alone = (work) => (globalThis.navigator?.locks ? navigator.locks.request('orbek.pictures', work) : work());
+
+/**
+ * @param {string} id a ULID
+ * @param {{to: string, shows: string, at: number, picture: File}} taken where to, of what, when (seconds since 1970)
+ * @returns {Promise<string>} what is said of it
+ */
+export async function keep(id, taken) {
+    await set(id, taken, store);
+    return alone(async () => (await post(id, taken)).says);
+}
+
+/** Sends what waits, as long as the server answers; how many are left. */
+export const deliverPictures = () => alone(async () => {
+    const waiting = await entries(store);
+    let sent = 0;
+    for (const [id, taken] of waiting) {
+        if (!(await post(id, taken)).isAnswered) break;
+        sent++;
+    }
+    return waiting.length - sent;
+});
+
+export const picturesWaiting = async () => (await entries(store)).length;

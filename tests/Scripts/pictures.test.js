@@ -1,0 +1,46 @@
+import 'fake-indexeddb/auto';
+import { clear, createStore } from 'idb-keyval';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { deliverPictures, keep, picturesWaiting } from '../../resources/js/pictures.js';
+
+const taken = { to: '/cooks/01kq0000000000000000000000/photographs', shows: 'boil', at: 1000, picture: new File(['light'], 'boil.jpg') };
+const page = (status, body) => new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } });
+
+beforeEach(async () => {
+    await clear(createStore('orbek-pictures', 'pictures'));
+    vi.stubGlobal('document', { querySelector: () => ({ content: 'token' }) });
+});
+
+describe('a photograph taken at the stove', () => {
+    it('is sent with its id, what it shows and when it was taken, and is let go', async () => {
+        const fetch = vi.fn(async () => page(200, { kept: 'a' }));
+        vi.stubGlobal('fetch', fetch);
+        expect(await keep('A', taken)).toBe('Kept with the cook.');
+        const { body, headers } = fetch.mock.calls[0][1];
+        expect(Object.fromEntries([...body].filter(([name]) => name !== 'picture'))).toEqual({ id: 'A', shows: 'boil', at: '1000' });
+        expect(await body.get('picture').text()).toBe('light');
+        expect(headers['Content-Type']).toBeUndefined();
+        expect(await picturesWaiting()).toBe(0);
+    });
+
+    it('stays while the server is gone and goes out once it is back', async () => {
+        vi.stubGlobal('fetch', vi.fn(async () => { throw new TypeError('gone'); }));
+        expect(await keep('A', taken)).toContain('Kept here');
+        expect(await keep('B', taken)).toContain('Kept here');
+        expect(await deliverPictures()).toBe(2);
+        const ids = [];
+        vi.stubGlobal('fetch', vi.fn(async (url, { body }) => { ids.push(body.get('id')); return page(200, {}); }));
+        expect(await deliverPictures()).toBe(0);
+        expect(await deliverPictures()).toBe(0);
+        expect(ids).toEqual(['A', 'B']);
+    });
+
+    it('that the server cannot take is told and let go; one it could not be asked for stays', async () => {
+        vi.stubGlobal('fetch', vi.fn(async () => page(422, { message: 'picture: it is no picture.' })));
+        expect(await keep('A', taken)).toBe('picture: it is no picture.');
+        expect(await picturesWaiting()).toBe(0);
+        vi.stubGlobal('fetch', vi.fn(async () => page(401, { message: 'You are signed out here.' })));
+        expect(await keep('B', taken)).toContain('Kept here');
+        expect(await picturesWaiting()).toBe(1);
+    });
+});
