@@ -69,7 +69,8 @@ final class DatabaseSeeder extends Seeder
         $zone = Kitchen::core()->timezone;
         foreach (self::DISHES as $name) {
             $read = OpenFile::dish((string) file_get_contents(database_path("demo/{$name}.json")));
-            (new Dish(['version' => 1]))->take($read)->save();
+            // All of one time: the Shelf has the newest first, and those of one time in this order.
+            (new Dish(['version' => 1]))->take($read)->forceFill(['created_at' => $now, 'updated_at' => $now])->save();
         }
         $dish = Dish::query()->where('name', 'like', 'Sour-cherry%')->firstOrFail();
 

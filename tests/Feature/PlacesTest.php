@@ -8,7 +8,9 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Carbon;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Plan\Station;
 use Tests\Core\Sample;
@@ -141,6 +143,21 @@ final class PlacesTest extends FeatureTestCase
             );
 
         self::assertSame(5, $this->dish()->core()->table->eaters);
+    }
+
+    public function test_the_demo_stands_in_its_order_however_long_it_takes_to_load(): void
+    {
+        $late = 0;
+        Carbon::setTestNow(static function (Carbon $now) use (&$late): Carbon {
+            return $now->addSeconds($late++);
+        });
+        $this->seed(DatabaseSeeder::class);
+        Carbon::setTestNow();
+
+        self::assertGreaterThan(20, $late);
+        $names = Dish::query()->onTheShelf('')->pluck('name')->all();
+        self::assertStringStartsWith('Sour-cherry polo', (string) $names[0]);
+        self::assertStringStartsWith('Turkey and plum', (string) $names[1]);
     }
 
     public function test_what_no_dish_can_be_is_not_saved(): void

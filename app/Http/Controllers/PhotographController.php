@@ -24,7 +24,7 @@ final class PhotographController
     {
     }
 
-    /** From a form of the cook's page; from the Stove with an id and the time it was taken, sent again till answered. */
+    /** From a cook's page; from the Stove with an id and the time it was taken, sent again till it is answered for. */
     public function keep(Request $request, Cook $cook): RedirectResponse|JsonResponse
     {
         $form = Fields::ofForm($request->all());
