@@ -9,8 +9,10 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\WebDriverCapabilityType;
 use PDO;
 use RuntimeException;
+use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /** A server of its own on an empty database with the demo, ChromeDriver and a browser, on free ports. */
@@ -26,6 +28,8 @@ final class Stack
     ];
 
     private static ?self $running = null;
+
+    private static bool $isShellNoUse = false;
 
     /** @var array<string, RemoteWebDriver> by size */
     private array $kept = [];
@@ -114,7 +118,8 @@ final class Stack
         $pdo->exec('DELETE FROM households');
     }
 
-    public function browser(int $width, int $height, bool $dark = false): RemoteWebDriver
+    /** @param  bool  $whole with all that a browser is beside its engine: what is seen and timed as users do */
+    public function browser(int $width, int $height, bool $dark = false, bool $whole = false): RemoteWebDriver
     {
         $profile = "{$this->folder}/profile-".bin2hex(random_bytes(4));
         $arguments = [
@@ -130,9 +135,27 @@ final class Stack
             'mobileEmulation',
             ['deviceMetrics' => ['width' => $width, 'height' => $height, 'pixelRatio' => 1.0, 'touch' => false]],
         );
+        // The same engine without windows takes half the work; where it is not, or does not fit its driver, chromium does.
+        $shell = $whole || self::$isShellNoUse ? null : (new ExecutableFinder)->find('chromium-headless-shell');
+        if ($shell !== null) {
+            try {
+                return $this->session('chrome-headless-shell', $options->setBinary($shell));
+            } catch (WebDriverException) {
+                self::$isShellNoUse = true;
+
+                return $this->browser($width, $height, $dark);
+            }
+        }
+
+        return $this->session('chrome', $options);
+    }
+
+    private function session(string $browser, ChromeOptions $options): RemoteWebDriver
+    {
+        $wanted = new DesiredCapabilities([WebDriverCapabilityType::BROWSER_NAME => $browser]);
 
         return RemoteWebDriver::create(
-            $this->driverUrl, DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options),
+            $this->driverUrl, $wanted->setCapability(ChromeOptions::CAPABILITY, $options),
             self::TIMEOUT_S * 1000, self::TIMEOUT_S * 1000,
         );
     }

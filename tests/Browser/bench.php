@@ -22,7 +22,7 @@ const CHANGES = 40;
 
 $stack = Stack::get();
 $stack->fresh();
-$browser = $stack->browser(1280, 800);
+$browser = $stack->browser(1280, 800, whole: true);
 
 /** Milliseconds from a word's change to the frame after the page was drawn anew. */
 const MEASURE = <<<'JS'

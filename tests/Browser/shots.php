@@ -44,7 +44,7 @@ $forward = static function (RemoteWebDriver $browser, int $further = 0): void {
     usleep(400_000);
 };
 
-$wide = $stack->browser(1280, 800);
+$wide = $stack->browser(1280, 800, whole: true);
 // Tables are laid when they are first looked at; the Shelf draws them from then on.
 foreach ([0, 1, 2] as $meal) {
     $wide->get($stack->url.'/shelf');
@@ -121,12 +121,12 @@ $wide->executeScript(
 usleep(500_000);
 $wide->quit();
 
-$dark = $stack->browser(1280, 800, dark: true);
+$dark = $stack->browser(1280, 800, dark: true, whole: true);
 $dark->get($stack->url.'/pot');
 $shot($dark, 'pot-dark');
 $dark->quit();
 
-$phone = $stack->browser(390, 844);
+$phone = $stack->browser(390, 844, whole: true);
 $phone->get($stack->url.'/pot');
 $press($phone, '.begin-cook button');
 for ($step = 0; $step < 40; $step++) {
@@ -174,7 +174,7 @@ usleep(2_000_000);
 $shot($phone, 'stove-alone');
 $stack->artisan(['ORBEK_PASSPHRASE' => 'rice over low heat'], 'orbek:owner', 'Cook one');
 $stack->startServer(['ORBEK_SIGN_IN' => 'true', 'SESSION_DRIVER' => 'database']);
-$home = $stack->browser(1280, 800);
+$home = $stack->browser(1280, 800, whole: true);
 $home->get($stack->url.'/sign-in');
 $home->findElement(WebDriverBy::name('name'))->sendKeys('Cook one');
 $home->findElement(WebDriverBy::name('passphrase'))->sendKeys('rice over low heat');
