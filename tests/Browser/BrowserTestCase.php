@@ -77,6 +77,14 @@ abstract class BrowserTestCase extends TestCase
         return $this->find($selector)->getText();
     }
 
+    /** Whether it is seen, as the page itself has it: a driver may take what lies in a closed line for shown. */
+    protected function isSeen(string $selector): bool
+    {
+        return $this->browser->executeScript(
+            'return document.querySelector(arguments[0])?.checkVisibility() ?? false', [$selector],
+        ) === true;
+    }
+
     /** What a control holds now, as against what the page came with. */
     protected function value(string $selector, ?RemoteWebDriver $browser = null): string
     {

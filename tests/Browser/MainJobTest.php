@@ -177,13 +177,12 @@ final class MainJobTest extends BrowserTestCase
         $figure = $this->find('#station-table .result summary');
         $figure->sendKeys(WebDriverKeys::ENTER);
         $this->waitForText('#station-table .result .why', '8.85 shares of 90 g');
-        $this->find('body')->sendKeys(WebDriverKeys::ESCAPE);
-        $this->waitFor(fn (): bool => ! $this->find('#station-table .result .why')->isDisplayed(), 'closed');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ESCAPE);
+        $this->waitFor(fn (): bool => ! $this->isSeen('#station-table .result .why'), 'closed');
         $this->find('h1')->click();
         $this->browser->getKeyboard()->sendKeys(']');
         $this->waitFor(
-            fn (): bool => $this->find('#station-filling .more')->isDisplayed()
-                && ! $this->find('#station-water .more')->isDisplayed(),
+            fn (): bool => $this->isSeen('#station-filling .more') && ! $this->isSeen('#station-water .more'),
             'the next station is open',
         );
         $this->browser->getKeyboard()->sendKeys('?');
