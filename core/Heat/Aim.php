@@ -138,17 +138,19 @@ final readonly class Aim
             if ($layer->matter === Matter::Rice && 1 - $radius * $radius < self::DONE) {
                 return false;
             }
-            if ($layer instanceof SealedFilling
-
-                            && ((
-                                $layer->pieces->safeC !== null
-                                    && $steaming->centreC[$i] < $layer->pieces->safeC + self::TO_SPARE_C
-                            )
-                    || ($layer->pieces->tenderS > 0 && $steaming->tenderness[$i] < 1.0))) {
+            if ($layer instanceof SealedFilling && ! self::areDone($layer->pieces, $steaming, $i)) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** Whether the pieces in a slice are safe and tender, as far as they are to become it. */
+    private static function areDone(Pieces $pieces, Steaming $steaming, int $i): bool
+    {
+        $isSafe = $pieces->safeC === null || $steaming->centreC[$i] >= $pieces->safeC + self::TO_SPARE_C;
+
+        return $isSafe && ($pieces->tenderS <= 0 || $steaming->tenderness[$i] >= 1.0);
     }
 }

@@ -84,6 +84,7 @@ return [
     'is-no-day-give-one-such' => '"{boughtOn}" is no day; give one such as 2026-09-12.',
     'is-no-rice-cooker-name-the' => '"{pot}" is no rice cooker; name the kitchen\'s cooker.',
     'is-no-ulid-give-characters-of' => '"{id}" is no ULID; give 26 characters of Crockford\'s base 32.',
+    'is-another-cooks-photograph' => '"{id}" is a photograph of another cook; take it again.',
     'is-no-ulid-load-the-page' => '"{id}" is no ULID; load the page again.',
     'is-not-known-give-a-name' => '"{fields}" is not known; give a name such as Europe/Zurich.',
     'is-not-part-of-a-dish' => 'is not part of a dish; name a field of the dish.',

@@ -51,11 +51,16 @@ const unsent = document.getElementById('unsent');
 const live = document.querySelector('[data-live]');
 const ownCook = live ? JSON.parse(live.dataset.live).cook : null;
 async function sendWhatWaits() {
+    deliverPictures();
+    const pictures = await picturesWaiting();
     const results = await deliverAll(ownCook);
     const refused = results.flatMap((told) => told.refused);
     const left = Object.entries(await waiting()).reduce((sum, [cook, queue]) => (cook === ownCook ? sum : sum + queue.length), 0);
-    unsent.hidden = left === 0 && refused.length === 0;
-    unsent.textContent = [...(left ? [`${left} noted at the stove, not sent yet: ${results.find((told) => told.away)?.why ?? ''}`] : []), ...refused].join(' ');
+    unsent.hidden = left === 0 && pictures === 0 && refused.length === 0;
+    unsent.textContent = [
+        ...(left ? [`${left} noted at the stove, not sent yet: ${results.find((told) => told.away)?.why ?? ''}`] : []),
+        ...(pictures ? [`Photographs not sent yet: ${pictures}. They are kept here.`] : []), ...refused,
+    ].join(' ');
 }
 if (unsent) {
     sendWhatWaits();
@@ -123,8 +128,3 @@ document.addEventListener('change', async ({ target }) => {
     says.textContent = await keepPicture(ulid(), { to: form.action, shows: form.elements.shows.value, at, picture: target.files[0] });
     target.value = '';
 });
-if (unsent) {
-    deliverPictures();
-    setInterval(deliverPictures, 10_000);
-    window.addEventListener('online', deliverPictures);
-}

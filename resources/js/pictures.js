@@ -20,7 +20,7 @@ async function post(id, { to, shows, at, picture }) {
     return { isAnswered, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
 }
 
-const alone = (work) => (globalThis.navigator?.locks ? navigator.locks.request('orbek.pictures', work) : work());
+const alone = (work, options = {}) => (globalThis.navigator?.locks ? navigator.locks.request('orbek.pictures', options, work) : work({}));
 
 /**
  * @param {string} id a ULID
@@ -32,8 +32,9 @@ export async function keep(id, taken) {
     return alone(async () => (await post(id, taken)).says);
 }
 
-/** Sends what waits, as long as the server answers; how many are left. */
-export const deliverPictures = () => alone(async () => {
+/** Sends what waits, as long as the server answers; how many are left. One already on its way is not waited for. */
+export const deliverPictures = () => alone(async (lock) => {
+    if (lock === null) return picturesWaiting();
     const waiting = await entries(store);
     let sent = 0;
     for (const [id, taken] of waiting) {
@@ -41,6 +42,6 @@ export const deliverPictures = () => alone(async () => {
         sent++;
     }
     return waiting.length - sent;
-});
+}, { ifAvailable: true });
 
 export const picturesWaiting = async () => (await entries(store)).length;

@@ -85,7 +85,13 @@ final class PhotographsTest extends FeatureTestCase
         $send($cook, $id, $taken)->assertOk()->assertJsonPath('kept', strtolower($id));
         self::assertSame($taken, Photograph::query()->sole()->taken_at->getTimestamp());
 
-        $send($other, $id, $taken)->assertStatus(422);
+        $send($other, $id, $taken)->assertStatus(422)->assertJsonPath(
+            'message', fn (string $says): bool => str_contains($says, 'is a photograph of another cook'),
+        );
+        $send($cook, (string) Str::ulid(), 5)->assertOk();
+        $earliest = Photograph::query()->oldest('taken_at')->firstOrFail();
+        self::assertSame($cook->started_at->getTimestamp(), $earliest->taken_at->getTimestamp(), 'not before its cook');
+        $earliest->delete();
         $send($cook, 'not one', $taken)->assertStatus(422)->assertJsonPath(
             'message', 'id: "not one" is no ULID; load the page again.',
         );

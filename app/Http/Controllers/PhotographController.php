@@ -34,10 +34,12 @@ final class PhotographController
         if (! Str::isUlid($id)) {
             throw Refused::because('id', 'refused.is-no-ulid-load-the-page', id: $id);
         }
+        // No earlier than its cook and no later than now, whatever a phone's clock says.
         $at = $form->has('at') ? $form->number('at', 0, 1e11) : $now->getTimestamp();
+        $at = (int) min(max($at, $cook->started_at->getTimestamp()), $now->getTimestamp());
         $photograph = Photograph::keep(
             strtolower($id), $cook, $shows, PictureFile::uploaded($request->file('picture')),
-            $now->setTimestamp((int) min($at, $now->getTimestamp())),
+            $now->setTimestamp($at),
         );
 
         return $request->expectsJson()
