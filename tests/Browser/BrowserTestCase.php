@@ -64,7 +64,7 @@ abstract class BrowserTestCase extends TestCase
             ) !== [],
             "{$station} is open",
         );
-        $this->waitFor(fn (): bool => $this->find("#station-{$station} .more")->isDisplayed(), "{$station} is open");
+        $this->waitFor(fn (): bool => $this->isSeen("#station-{$station} .more"), "{$station} is open");
     }
 
     protected function find(string $selector): RemoteWebElement
@@ -72,16 +72,31 @@ abstract class BrowserTestCase extends TestCase
         return $this->browser->findElement(WebDriverBy::cssSelector($selector));
     }
 
-    protected function text(string $selector): string
+    /**
+     * What is read there, nothing where it is not shown; as the page itself has it, since asking the driver takes it
+     * five times the work.
+     */
+    protected function text(string $selector, ?RemoteWebDriver $browser = null): string
     {
-        return $this->find($selector)->getText();
+        return trim((string) ($browser ?? $this->browser)->executeScript(
+            'const there = document.querySelector(arguments[0]); return there.checkVisibility() ? there.innerText ?? there.textContent : "";',
+            [$selector],
+        ));
     }
 
     /** Whether it is seen, as the page itself has it: a driver may take what lies in a closed line for shown. */
     protected function isSeen(string $selector): bool
     {
         return $this->browser->executeScript(
-            'return document.querySelector(arguments[0])?.checkVisibility() ?? false', [$selector],
+            'return document.querySelector(arguments[0])?.checkVisibility({ visibilityProperty: true }) ?? false', [$selector],
+        ) === true;
+    }
+
+    /** Whether it is there and not seen. */
+    protected function isHidden(string $selector): bool
+    {
+        return $this->browser->executeScript(
+            'return document.querySelector(arguments[0])?.checkVisibility({ visibilityProperty: true }) === false', [$selector],
         ) === true;
     }
 
@@ -154,7 +169,7 @@ abstract class BrowserTestCase extends TestCase
          * }> $violations
          */
         $violations = $this->browser->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; axe.run().then((result) => done(result.violations));',
+            'const done = arguments[arguments.length - 1]; axe.run({ resultTypes: ["violations"] }).then((result) => done(result.violations));',
         );
         $told = array_map(
             static fn (array $violation): string => "{$violation['id']}: {$violation['help']}\n  ".implode(

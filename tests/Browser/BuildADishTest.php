@@ -49,7 +49,7 @@ final class BuildADishTest extends BrowserTestCase
         // On a table the guests are told of.
         $this->find('.to-meal button')->click();
         $this->waitForText('.meal-name', 'A new dish: raw filling');
-        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
+        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
         $this->browser->executeScript('document.querySelector("form[data-add=guests]").closest("details").open = true');
         $this->find('form[data-add=guests] [name=who]')->sendKeys('the neighbour');
         $this->find('form[data-add=guests] [value=gluten]')->click();

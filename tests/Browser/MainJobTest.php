@@ -117,7 +117,7 @@ final class MainJobTest extends BrowserTestCase
         $this->visit('/shelf');
         $this->browser->executeScript('document.querySelector(".meals-ahead a").click()');
         $this->waitForText('.meal-name', 'Winter supper');
-        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
+        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
         $this->browser->executeScript(
             'const day = document.querySelector("[data-path=serve_at][data-part=day]"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));',
         );
@@ -147,7 +147,7 @@ final class MainJobTest extends BrowserTestCase
             $word->sendKeys('20'.WebDriverKeys::TAB);
             $this->waitFor(
                 fn (): bool => str_contains(
-                    $second->findElement(WebDriverBy::cssSelector('.message'))->getText(),
+                    $this->text('.message', $second),
                     'another window',
                 ),
                 'the second window is told',
@@ -161,7 +161,7 @@ final class MainJobTest extends BrowserTestCase
             );
             $this->waitFor(
                 fn (): bool => str_contains(
-                    $second->findElement(WebDriverBy::cssSelector('#station-water .sentence'))->getText(),
+                    $this->text('#station-water .sentence', $second),
                     '54 g',
                 ),
                 'and its own change is not lost',

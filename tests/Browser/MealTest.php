@@ -18,7 +18,7 @@ final class MealTest extends BrowserTestCase
             '[...document.querySelectorAll(".meals-ahead a")].find((meal) => meal.textContent.includes("Lentil")).click()',
         );
         $this->waitForText('.meal-name', 'Lentil polo on a weekday');
-        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
+        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
         $this->assertAccessible('a meal');
         $this->waitForText('#meal-says', 'in the kitchen, from');
         $was = $this->text('#meal-says .strong-figure');
@@ -180,7 +180,7 @@ final class MealTest extends BrowserTestCase
             [$name],
         );
         $this->waitForText('.meal-name', $name);
-        $this->waitFor(fn (): bool => ! $this->find('.bettering')->isDisplayed(), 'it has looked for a shorter plan');
+        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
     }
 
     private function nowIs(string $task): bool

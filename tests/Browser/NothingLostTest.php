@@ -22,7 +22,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->stack->killServer();
         $this->tap('.act.main');
         $this->waitForText('.stove .unsent', '1 noted here');
-        $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
+        $this->waitFor(fn (): bool => $this->isSeen('#alone'), 'it goes on alone');
         $this->tap('#alone [data-step=rinse] [data-event=done]');
         $this->browser->executeAsyncScript(self::ADD_A_BAD_ONE);
         $this->browser->executeScript(
@@ -33,7 +33,7 @@ final class NothingLostTest extends BrowserTestCase
         $this->stack->startServer();
         $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
         $this->waitForText('.message', 'setting: 400 is out of range; give 0 to 100 %.');
-        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed(), 'nothing is unsent');
+        $this->waitFor(fn (): bool => $this->isHidden('.stove .unsent'), 'nothing is unsent');
         self::assertSame(['started rinse', 'done rinse', 'started heat-water'], $this->stack->eventsTaken());
     }
 
@@ -51,7 +51,7 @@ final class NothingLostTest extends BrowserTestCase
         });
         $this->browser->manage()->deleteAllCookies();
         $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
-        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed(), 'nothing is unsent');
+        $this->waitFor(fn (): bool => $this->isHidden('.stove .unsent'), 'nothing is unsent');
 
         self::assertSame(
             ['started rinse', 'started soak', 'started heat-water', 'started boil'],

@@ -37,7 +37,7 @@ final class OfflineTest extends BrowserTestCase
         $cook = (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
         $this->find('.act.main')->click();
         $this->waitFor(
-            fn (): bool => ! $this->find('.stove .unsent')->isDisplayed() && $this->stack->eventsTaken() !== [],
+            fn (): bool => $this->isHidden('.stove .unsent') && $this->stack->eventsTaken() !== [],
             'the first is sent',
         );
         $this->waitFor(fn (): bool => $this->isKept($cook), 'the page is kept');
@@ -52,7 +52,7 @@ final class OfflineTest extends BrowserTestCase
         $taken = 0;
         try {
             $this->browser->navigate()->refresh();
-            $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
+            $this->waitFor(fn (): bool => $this->isSeen('#alone'), 'it goes on alone');
             self::assertStringContainsString('Without the network', $this->text('#alone'));
             $this->waitFor(
                 fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('#alone li.running'))) === 1,
@@ -71,7 +71,7 @@ final class OfflineTest extends BrowserTestCase
                 if ($step === 3 || $step === 8) {
                     // Opened again by the Stove's own address: what was tapped is still there.
                     $step === 3 ? $this->browser->navigate()->refresh() : $this->visit('/stove');
-                    $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone again');
+                    $this->waitFor(fn (): bool => $this->isSeen('#alone'), 'it goes on alone again');
                     $this->waitForText('.stove .unsent', "{$taken} noted here");
                 }
             }
@@ -88,7 +88,7 @@ final class OfflineTest extends BrowserTestCase
         }
         $this->visit($cook);
         $this->waitFor(
-            fn (): bool => ! $this->find('.stove .unsent')->isDisplayed() && ! $this->find('#alone')->isDisplayed(),
+            fn (): bool => $this->isHidden('.stove .unsent') && $this->isHidden('#alone'),
             'it is back',
         );
         $this->waitForText('.now', 'On the table');
@@ -107,7 +107,7 @@ final class OfflineTest extends BrowserTestCase
         $this->stack->killServer();
         try {
             $this->find('.act.main')->click();
-            $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
+            $this->waitFor(fn (): bool => $this->isSeen('#alone'), 'it goes on alone');
             $tap = fn (string $step, string $event) => $this->browser->executeScript(
                 'document.querySelector(`#alone [data-step="${arguments[0]}"] [data-event="${arguments[1]}"]`).click()',
                 [$step, $event],

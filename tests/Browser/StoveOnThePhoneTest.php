@@ -24,7 +24,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
             $this->find('.act.main')->click();
             self::assertFalse($this->find('.act.main')->isEnabled(), 'a tap under way is not tapped again');
             $this->waitForText('.stove .unsent', 'The server does not answer. 1 noted here');
-            $this->waitFor(fn (): bool => $this->find('#alone')->isDisplayed(), 'it goes on alone');
+            $this->waitFor(fn (): bool => $this->isSeen('#alone'), 'it goes on alone');
             self::assertSame('Rinsed, soaking', $this->text('#alone .running [data-event=done]'));
             $this->find('#alone .running [data-event=done]')->click();
             $this->waitForText('.stove .unsent', '2 noted here');
@@ -34,7 +34,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         // Reloaded, the queue is still there and goes out by itself.
         $this->browser->navigate()->refresh();
         $this->waitForText('.waiting', 'Rice soaks');
-        $this->waitFor(fn (): bool => ! $this->find('.stove .unsent')->isDisplayed(), 'nothing is unsent');
+        $this->waitFor(fn (): bool => $this->isHidden('.stove .unsent'), 'nothing is unsent');
     }
 
     public function test_keys_do_what_fingers_do(): void
