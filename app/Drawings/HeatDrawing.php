@@ -116,7 +116,7 @@ final readonly class HeatDrawing
         foreach ($this->course->moments ?? [] as $moment) {
             $stop = [
                 'at' => round(100 * min(1.0, $moment->minute / $this->minutes), 1),
-                'colour' => CrustTint::of($moment->browning),
+                'colour' => CrustColour::looks($moment->browning)->hex(),
             ];
             // Where the colour stays, its first and last are enough.
             $last = count($stops) - 1;

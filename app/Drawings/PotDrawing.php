@@ -7,6 +7,7 @@ namespace App\Drawings;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Filling\Looks;
+use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Pot\Layer;
@@ -144,7 +145,7 @@ final readonly class PotDrawing
     /** The crust in the colour it has, or ends with; null where nothing is known of it. */
     public function crust(): ?string
     {
-        return $this->moment === null ? null : CrustTint::of($this->moment->browning);
+        return $this->moment === null ? null : CrustColour::looks($this->moment->browning)->hex();
     }
 
     /** How far a layer's grains are cooked: as layered, or as they are at the moment drawn. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\StandIns;
 
 use LogicException;
-use Orbek\Core\Learning\MeasuredCrust;
+use Orbek\Core\Lid\CrustColour;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -56,7 +56,7 @@ final readonly class Camera
                 $light = match (true) {
                     $away < 0.8 => array_map(
                         fn (float $light): float => $light * $this->shade,
-                        MeasuredCrust::onTheLine(log($browning) + self::MOTTLE * self::normal($chance))->light(),
+                        CrustColour::onTheLine(log($browning) + self::MOTTLE * self::normal($chance))->light(),
                     ),
                     $away < 1 => [self::PLATE, self::PLATE, self::PLATE],
                     default => self::TABLE,

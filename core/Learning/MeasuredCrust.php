@@ -121,24 +121,6 @@ final readonly class MeasuredCrust
         ];
     }
 
-    /** The colour that a browning has on the line, through the middles of the swatches' bands. */
-    public static function onTheLine(float $lnBrowning): Lab
-    {
-        $colours = CrustColour::cases();
-        $before = null;
-        foreach ($colours as $colour) {
-            $at = log($colour->middle());
-            if ($before !== null && ($lnBrowning <= $at || $colour === CrustColour::Burnt)) {
-                $from = log($before->middle());
-
-                return $before->swatch()->towards($colour->swatch(), ($lnBrowning - $from) / ($at - $from));
-            }
-            $before = $colour;
-        }
-
-        return CrustColour::Burnt->swatch();
-    }
-
     /** @return array{float, float, float} mean and sd of ln browning, and the least distance from the line */
     private static function nearest(Lab $colour): array
     {
@@ -146,7 +128,7 @@ final readonly class MeasuredCrust
         $off = INF;
         for ($i = 0; $i < self::POINTS; $i++) {
             $ln = self::FROM + (self::TO - self::FROM) * $i / (self::POINTS - 1);
-            $plain = self::onTheLine($ln);
+            $plain = CrustColour::onTheLine($ln);
             $weight = 0.0;
             foreach (self::SHADES as $shade) {
                 $apart = $colour->from($plain->lit(exp($shade * self::SHADE_SD)));

@@ -14,6 +14,9 @@ enum CrustColour: string
     case Dark = 'dark';
     case Burnt = 'burnt';
 
+    /** Browning under which nobody sees any. */
+    private const WHITE = 0.05;
+
     /** The colour that so much browning gives (docs/model.md, section F). */
     public static function of(float $browning): self
     {
@@ -70,5 +73,30 @@ enum CrustColour: string
             self::Dark => new Lab(38, 15, 22),
             self::Burnt => new Lab(22, 6, 8),
         };
+    }
+
+    /**
+     * The line of browning: straight from swatch to swatch, each at the middle of its band, and on past the first and
+     * the last (docs/model.md, section D).
+     */
+    public static function onTheLine(float $lnBrowning): Lab
+    {
+        $colours = self::cases();
+        $i = 1;
+        while ($colours[$i] !== self::Burnt && $lnBrowning > log($colours[$i]->middle())) {
+            $i++;
+        }
+        [$before, $colour] = [$colours[$i - 1], $colours[$i]];
+        $from = log($before->middle());
+
+        return $before->swatch()->towards(
+            $colour->swatch(), ($lnBrowning - $from) / (log($colour->middle()) - $from),
+        );
+    }
+
+    /** How a crust looks that browned so much: from white rice to burnt, which gets no darker. */
+    public static function looks(float $browning): Lab
+    {
+        return self::onTheLine(log(max(self::WHITE, min(self::Burnt->middle(), $browning))));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Drawings\ClockDrawing;
-use App\Drawings\CrustTint;
 use App\Drawings\HeatDrawing;
 use App\Drawings\PotDrawing;
 use Orbek\Core\Lid\CrustColour;
@@ -70,7 +69,7 @@ final class HeatDrawingTest extends TestCase
         $drawing = self::drawing($plan);
         $stops = $drawing->stops();
 
-        self::assertSame(CrustTint::of($course->end()->browning), $stops[count($stops) - 1]['colour']);
+        self::assertSame(CrustColour::looks($course->end()->browning)->hex(), $stops[count($stops) - 1]['colour']);
         self::assertSame(0.0, $stops[0]['at']);
         self::assertSame(100.0, $stops[count($stops) - 1]['at']);
         self::assertContains('golden', array_column($drawing->colours(), 'label'));
@@ -108,13 +107,19 @@ final class HeatDrawingTest extends TestCase
     {
         $before = 800;
         foreach ([0.0, 0.05, 0.1, 0.2, 0.35, 0.5, 0.8, 1.2, 1.7, 2.2, 3.0, 4.0, 6.0, 200.0] as $browning) {
-            $tint = CrustTint::of($browning);
+            $tint = CrustColour::looks($browning)->hex();
             self::assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $tint);
             $light = array_sum(array_map(hexdec(...), str_split(substr($tint, 1), 2)));
             self::assertLessThanOrEqual($before, $light, (string) $browning);
             $before = $light;
         }
-        self::assertSame('#d9a441', CrustTint::of(CrustColour::Golden->middle()));
+        // What is tapped on the page, and drawn by the stylesheet, is the same colour.
+        $styles = (string) file_get_contents(dirname(__DIR__, 2).'/resources/css/orbek.scss');
+        foreach (CrustColour::cases() as $colour) {
+            $hex = CrustColour::looks($colour->middle())->hex();
+            self::assertSame($colour->swatch()->hex(), $hex);
+            self::assertStringContainsString(".crust-{$colour->value} { background: {$hex}; }", $styles);
+        }
     }
 
     public function test_the_pot_is_drawn_as_it_is_at_a_minute(): void

@@ -70,7 +70,7 @@ final class MeasuredCrustTest extends TestCase
         $held = 0;
         for ($picture = 0; $picture < 300; $picture++) {
             $ln = -1.9 + 3.3 * $this->even();
-            $line = MeasuredCrust::onTheLine($ln);
+            $line = CrustColour::onTheLine($ln);
             $seen = new Lab(
                 $line->l + 2 * $this->normal(), $line->a + 1.5 * $this->normal(), $line->b + 2 * $this->normal(),
             );
@@ -95,7 +95,7 @@ final class MeasuredCrustTest extends TestCase
         $before = -INF;
         for ($ln = -2.3; $ln <= 1.6; $ln += 0.1) {
             $read = MeasuredCrust::of(
-                ...$this->photographed(MeasuredCrust::onTheLine($ln), [0.7, 0.7, 0.7])
+                ...$this->photographed(CrustColour::onTheLine($ln), [0.7, 0.7, 0.7])
             )->lnBrowning;
             self::assertGreaterThan($before - 0.02, $read);
             $before = $read;
@@ -134,7 +134,7 @@ final class MeasuredCrustTest extends TestCase
                 // crust.
                 $picked = new StoveReport(CrustColour::of($browning * exp(0.25 * $this->normal())));
                 $lamp = [0.8, 0.8 - 0.2 * $this->even(), 0.8 - 0.32 * $this->even()];
-                $place = MeasuredCrust::onTheLine(log(max(1e-3, $browning)) + 0.12 * $this->normal());
+                $place = CrustColour::onTheLine(log(max(1e-3, $browning)) + 0.12 * $this->normal());
                 $measured = MeasuredCrust::of(...$this->photographed($place, $lamp, exp(0.1 * $this->normal()), 3));
                 foreach (['picked' => $picked, 'measured' => new StoveReport(measured: $measured)] as $how => $seen) {
                     $known[$how] = $known[$how]->with(['stove' => [
