@@ -9,15 +9,22 @@ const TAKES_MS = 60_000;
 
 const OURS = 'Kept here; it goes out when the laptop answers.';
 
-async function post(id, { to, shows, at, picture }) {
+/** One that the server fails on is asked again after twice as long each time, up to an hour: the others go before it. */
+const AGAIN_MS = 20_000;
+const MOST_MS = 3_600_000;
+
+async function post(id, taken) {
+    const { to, shows, at, picture, failed = 0 } = taken;
     const form = new FormData();
     Object.entries({ id, shows, at }).forEach(([name, value]) => form.set(name, value));
     form.set('picture', picture, picture.name || 'picture.jpg');
     const reached = await reach(to, { method: 'POST', form, givesUpMs: TAKES_MS });
     // What the server cannot take at all is told and let go; what it could not be asked is asked again.
     const isAnswered = reached.ok || [404, 413, 422].includes(reached.status);
+    const isFailed = reached.status === 500;
     if (isAnswered) await del(id, store);
-    return { isAnswered, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
+    if (isFailed) await set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS, AGAIN_MS * 2 ** failed) }, store);
+    return { isAnswered, isFailed, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
 }
 
 const alone = (work, options = {}) => (globalThis.navigator?.locks ? navigator.locks.request('orbek.pictures', options, work) : work({}));
@@ -37,9 +44,10 @@ export const deliverPictures = () => alone(async (lock) => {
     if (lock === null) return picturesWaiting();
     const waiting = await entries(store);
     let sent = 0;
-    for (const [id, taken] of waiting) {
-        if (!(await post(id, taken)).isAnswered) break;
-        sent++;
+    for (const [id, taken] of waiting.filter(([, { notBefore = 0 }]) => notBefore <= Date.now())) {
+        const { isAnswered, isFailed } = await post(id, taken);
+        if (isAnswered) sent++;
+        else if (!isFailed) break;
     }
     return waiting.length - sent;
 }, { ifAvailable: true });

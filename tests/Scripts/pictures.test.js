@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { clear, createStore } from 'idb-keyval';
+import { clear, createStore, set } from 'idb-keyval';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { deliverPictures, keep, picturesWaiting } from '../../resources/js/pictures.js';
 
@@ -42,5 +42,24 @@ describe('a photograph taken at the stove', () => {
         vi.stubGlobal('fetch', vi.fn(async () => page(401, { message: 'You are signed out here.' })));
         expect(await keep('B', taken)).toContain('Kept here');
         expect(await picturesWaiting()).toBe(1);
+    });
+
+    it('that the server fails on is asked again later and later, and holds up no other', async () => {
+        const asked = [];
+        vi.stubGlobal('fetch', vi.fn(async (url, { body }) => {
+            asked.push(body.get('id'));
+            return body.get('id') === 'A' ? page(500, { message: 'Something broke.' }) : page(200, {});
+        }));
+        vi.useFakeTimers({ toFake: ['Date'], now: 0 });
+        expect(await keep('A', taken)).toContain('Kept here');
+        await set('B', taken, createStore('orbek-pictures', 'pictures'));
+        expect(await deliverPictures()).toBe(1);
+        expect(asked).toEqual(['A', 'B']);
+        for (const [now, times] of [[20_000, 2], [50_000, 2], [60_000, 3], [130_000, 3], [140_000, 4]]) {
+            vi.setSystemTime(now);
+            expect(await deliverPictures()).toBe(1);
+            expect(asked.filter((id) => id === 'A').length, `${now}`).toBe(times);
+        }
+        vi.useRealTimers();
     });
 });
