@@ -100,7 +100,7 @@ document.addEventListener('submit', async (event) => {
         return;
     }
     await Promise.all((await caches?.keys() ?? []).filter((name) => name === 'orbek-pages').map((name) => caches.delete(name)));
-    ['orbek', 'orbek-log', 'orbek-pictures'].forEach((name) => indexedDB.deleteDatabase(name));
+    ['orbek', 'orbek-log', 'orbek-pictures', 'workbox-expiration'].forEach((name) => indexedDB.deleteDatabase(name));
     Object.keys(localStorage).filter((name) => name.startsWith('orbek.')).forEach((name) => localStorage.removeItem(name));
     form.submit();
 });

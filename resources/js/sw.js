@@ -1,3 +1,4 @@
+import { ExpirationPlugin } from 'workbox-expiration';
 import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { CacheFirst, NetworkFirst } from 'workbox-strategies';
 
@@ -8,6 +9,9 @@ import { CacheFirst, NetworkFirst } from 'workbox-strategies';
 const SHELL = 'orbek-shell';
 const PAGES = 'orbek-pages';
 const SLOW_S = 4;
+
+/** Of pages that were only looked at, so many: a year of dishes would fill a phone. */
+const MOST_PAGES = 80;
 
 // A page that asks to sign in, or an error, is not kept in the place of one that was.
 const onlyGood = { cacheWillUpdate: async ({ response }) => (response.status === 200 && !response.redirected ? response : null) };
@@ -21,7 +25,10 @@ async function asKept(response) {
 
 const pages = new NetworkFirst({
     cacheName: PAGES, networkTimeoutSeconds: SLOW_S,
-    plugins: [onlyGood, { cachedResponseWillBeUsed: async ({ cachedResponse }) => asKept(cachedResponse) }],
+    plugins: [
+        onlyGood, { cachedResponseWillBeUsed: async ({ cachedResponse }) => asKept(cachedResponse) },
+        new ExpirationPlugin({ maxEntries: MOST_PAGES }),
+    ],
 });
 const shell = new CacheFirst({ cacheName: SHELL, plugins: [onlyGood] });
 
