@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Contracts\Cache\Repository;
+use Orbek\Core\Heat\FoundLine;
 use Orbek\Core\Heat\FoundLines;
 
 /** Found heat lines, kept beside the drawn pots: a page that is opened again does not look for its heat again. */
@@ -16,8 +17,8 @@ final readonly class RememberedLines implements FoundLines
     {
     }
 
-    public function line(string $of, callable $find): array
+    public function line(string $of, callable $find): FoundLine
     {
-        return $this->cache->remember("heat-{$of}", self::KEPT_S, $find(...));
+        return $this->cache->remember("heat-found-{$of}", self::KEPT_S, $find(...));
     }
 }

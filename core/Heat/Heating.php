@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Course;
-use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
@@ -38,8 +37,7 @@ final readonly class Heating
         public Origin $origin,
         public HeatPlan $plan,
         public Aim $aim,
-        /** The same line where the ring gives less and more than is thought. */
-        private Robust $robust,
+        private Spread $spread,
     ) {
     }
 
@@ -53,21 +51,21 @@ final readonly class Heating
         SealedPot $pot, Aim $aim, Stove $stove, Bounds $bounds, float $ringSd, ?FoundLines $before = null,
     ): self {
         $plan = null;
-        $find = static function () use ($pot, $aim, $stove, $bounds, $ringSd, &$plan): array {
+        $find = static function () use ($pot, $aim, $stove, $bounds, $ringSd, &$plan): FoundLine {
             $plan = self::best($pot, $aim, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
 
-            return $plan->line;
+            return new FoundLine($plan->line, self::spread($plan, $pot, $aim, $ringSd));
         };
-        $line = $before === null
+        $found = $before === null
             ? $find()
             : $before->line(hash('xxh128', serialize([$pot, $aim, $stove, $bounds, $ringSd])), $find);
 
-        return self::around($plan ?? HeatPlan::of($pot, $aim, $line), Origin::Found, $pot, $aim, $ringSd);
+        return new self(Origin::Found, $plan ?? HeatPlan::of($pot, $aim, $found->line), $aim, $found->spread);
     }
 
-    private static function around(HeatPlan $plan, Origin $origin, SealedPot $pot, Aim $aim, float $ringSd): self
+    private static function spread(HeatPlan $plan, SealedPot $pot, Aim $aim, float $ringSd): Spread
     {
-        return new self($origin, $plan, $aim, Robust::around($plan, $pot, $aim, $ringSd, self::ROBUST_STEP_S));
+        return Spread::of(Robust::around($plan, $pot, $aim, $ringSd, self::ROBUST_STEP_S));
     }
 
     private static function best(SealedPot $pot, Aim $aim, Findings $findings): HeatPlan
@@ -113,7 +111,9 @@ final readonly class Heating
      */
     public static function given(Origin $origin, SealedPot $pot, Aim $aim, array $line, float $ringSd): self
     {
-        return self::around(HeatPlan::of($pot, $aim, $line), $origin, $pot, $aim, $ringSd);
+        $plan = HeatPlan::of($pot, $aim, $line);
+
+        return new self($origin, $plan, $aim, self::spread($plan, $pot, $aim, $ringSd));
     }
 
     /**
@@ -159,12 +159,9 @@ final readonly class Heating
     /** The lightest and the darkest that the crust may come to, with the ring not known better. */
     public function colours(): ColourRange
     {
-        $ends = array_map(
-            static fn (HeatPlan $plan): float => $plan->course->end()->browning,
-            [$this->plan, $this->robust->less, $this->robust->more],
-        );
+        [$low, $high] = $this->spread->colours();
 
-        return new ColourRange(CrustColour::of(min($ends)), $this->course()->colour(), CrustColour::of(max($ends)));
+        return new ColourRange($low, $this->course()->colour(), $high);
     }
 
     /**
@@ -174,16 +171,7 @@ final readonly class Heating
      */
     public function window(int $stretch): ?array
     {
-        $at = [];
-        foreach ([$this->plan, $this->robust->less, $this->robust->more] as $plan) {
-            $cue = $plan->course->cueMin[$stretch] ?? null;
-            if ($cue !== null) {
-                $before = array_slice($plan->course->heat, 0, $stretch);
-                $at[] = $cue - array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $before));
-            }
-        }
-
-        return $at === [] ? null : [min($at), max($at)];
+        return $this->spread->windows[$stretch] ?? null;
     }
 
     /** @return list<Flame> under the pot one after another */

@@ -13,7 +13,9 @@ use Orbek\Core\Dish\School;
 use Orbek\Core\Dish\Starter;
 use Orbek\Core\Edit\Edits;
 use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Heat\FoundLine;
 use Orbek\Core\Heat\FoundLines;
+use Orbek\Core\Heat\Spread;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Flame;
@@ -84,12 +86,12 @@ final class Sample
     {
         return new class() implements FoundLines
         {
-            public function line(string $of, callable $find): array
+            public function line(string $of, callable $find): FoundLine
             {
-                return [
+                return new FoundLine([
                     new HeatBlock(8, Flame::on('', 0.8, null)), new HeatBlock(20, Flame::on('', 0.25, null)),
                     new HeatBlock(6, Flame::off()),
-                ];
+                ], new Spread(0.4, 0.9, [null, null, null]));
             }
         };
     }

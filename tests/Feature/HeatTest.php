@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
+use Orbek\Core\Heat\FoundLine;
 use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Plan\Planner;
@@ -180,9 +181,9 @@ final class HeatTest extends FeatureTestCase
                 {
                 }
 
-                public function line(string $of, callable $find): array
+                public function line(string $of, callable $find): FoundLine
                 {
-                    return (new RememberedLines($this->lines))->line($of, function () use ($find): array {
+                    return (new RememberedLines($this->lines))->line($of, function () use ($find): FoundLine {
                         $this->searched++;
 
                         return $find();

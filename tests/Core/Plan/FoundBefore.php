@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use Orbek\Core\Heat\FoundLine;
 use Orbek\Core\Heat\FoundLines;
 
 /** Heats found by one test, for the others: a heat is looked for once. */
 final class FoundBefore implements FoundLines
 {
-    /** @var array<string, non-empty-list<\Orbek\Core\Lid\HeatBlock>> */
+    /** @var array<string, FoundLine> */
     private array $lines = [];
 
     public static function get(): self
@@ -19,7 +20,7 @@ final class FoundBefore implements FoundLines
         return $one ??= new self;
     }
 
-    public function line(string $of, callable $find): array
+    public function line(string $of, callable $find): FoundLine
     {
         return $this->lines[$of] ??= $find();
     }
