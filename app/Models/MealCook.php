@@ -142,6 +142,12 @@ final class MealCook extends Model
         });
     }
 
+    /** How many pairs of hands cook: asked every second and a half, so without planning anything. */
+    public function hands(): int
+    {
+        return CoreMeal::fromArray($this->meal)->hands;
+    }
+
     /** The plan that it began with. */
     public function plan(): MealPlan
     {

@@ -51,7 +51,10 @@ final class AppServiceProvider extends ServiceProvider
                 PDO|Closure $pdo, string $database, string $prefix, array $config,
             ): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config),
         );
-        $this->app->singleton(Craft::class, static fn (): Craft => CraftFiles::read(base_path('schema/craft')));
+        $this->app->singleton(
+            Craft::class,
+            static fn (): Craft => CraftFiles::remembered(base_path('schema/craft'), Cache::store('drawn')),
+        );
         $this->app->scoped(Hatches::class);
         $this->app->scoped(Wording::class, static fn (): Wording => new Wording(lang_path('en')));
         $this->app->when(Cards::class)->needs(Repository::class)->give(

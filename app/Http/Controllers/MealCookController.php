@@ -104,7 +104,7 @@ final class MealCookController
     /** The pair of hands that looks; null where there is only one, or nobody said. */
     private function who(Request $request, MealCook $mealCook): ?int
     {
-        $hands = $mealCook->plan()->meal->hands;
+        $hands = $mealCook->hands();
 
         return $hands > 1 && $request->has('who') && is_scalar($request->input('who'))
             ? Fields::ofForm(['who' => (string) $request->input('who')])->whole('who', 1, $hands) : null;
