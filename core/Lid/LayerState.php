@@ -32,35 +32,39 @@ final readonly class LayerState
     public static function of(Steaming $steaming): array
     {
         $states = [];
-        foreach ($steaming->pot->layers as $index => $layer) {
-            $celsius = $core = $free = $bound = $tender = [];
-            foreach ($steaming->layerOf as $slice => $of) {
-                if ($of === $index) {
-                    $celsius[] = $steaming->celsius[$slice];
-                    $core[] = $layer->matter === Matter::Filling ? $steaming->centreC[$slice] : $steaming->core[$slice];
-                    $free[] = $steaming->free[$slice];
-                    $bound[] = $steaming->bound[$slice] + $steaming->inside[$slice];
-                    $tender[] = $steaming->tenderness[$slice];
-                }
-            }
-            if ($core === [] || $tender === []) {
-                throw new LogicException("Layer {$index} has no slice.");
-            }
-            $mean = array_sum($celsius) / count($celsius);
-            $rawKg = $layer instanceof SealedRice ? $layer->rawKg : null;
-            $pieces = $layer instanceof SealedFilling ? $layer->pieces : null;
-            $water = array_sum($free) + array_sum($bound);
-            $states[] = new self(
-                $layer->matter, $layer->label, $mean,
-                $rawKg === null ? 1.0 : 1 - max($core) ** 2,
-                $rawKg === null ? 0.0 : ($layer->stuff->dryKg + $water) / $rawKg,
-                array_sum($free) / ($rawKg ?? $layer->stuff->dryKg + $layer->stuff->fatKg + $water),
-                $pieces === null ? $mean : min($core),
-                $pieces !== null && $pieces->tenderS > 0 ? min($tender) : 0.0,
-            );
+        foreach ($steaming->slicesOf as $index => $slices) {
+            $states[] = self::ofLayer($steaming, $steaming->pot->layers[$index], $slices);
         }
 
-        return $states;
+        return $states !== [] ? $states : throw new LogicException('A pot without a layer.');
+    }
+
+    /** @param  non-empty-list<int>  $slices */
+    private static function ofLayer(Steaming $steaming, SealedLayer $layer, array $slices): self
+    {
+        $celsius = $free = $bound = $radius = 0.0;
+        $coldest = $tender = INF;
+        foreach ($slices as $i) {
+            $celsius += $steaming->celsius[$i];
+            $free += $steaming->free[$i];
+            $bound += $steaming->bound[$i] + $steaming->inside[$i];
+            $radius = max($radius, $steaming->core[$i]);
+            $coldest = min($coldest, $steaming->centreC[$i]);
+            $tender = min($tender, $steaming->tenderness[$i]);
+        }
+        $mean = $celsius / count($slices);
+        $rawKg = $layer instanceof SealedRice ? $layer->rawKg : null;
+        $pieces = $layer instanceof SealedFilling ? $layer->pieces : null;
+        $water = $free + $bound;
+
+        return new self(
+            $layer->matter, $layer->label, $mean,
+            $rawKg === null ? 1.0 : 1 - $radius ** 2,
+            $rawKg === null ? 0.0 : ($layer->stuff->dryKg + $water) / $rawKg,
+            $free / ($rawKg ?? $layer->stuff->dryKg + $layer->stuff->fatKg + $water),
+            $pieces === null ? $mean : $coldest,
+            $pieces !== null && $pieces->tenderS > 0 ? $tender : 0.0,
+        );
     }
 
     /** How the rice eats, by its uptake and its free water. */

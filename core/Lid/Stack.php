@@ -39,6 +39,9 @@ final readonly class Stack
     /** @var list<int> the layer of each slice */
     public array $layerOf;
 
+    /** @var list<non-empty-list<int>> the slices of each layer, from below */
+    public array $slicesOf;
+
     /** @var list<float> each slice's share of its layer */
     public array $part;
 
@@ -106,6 +109,7 @@ final readonly class Stack
     {
         $slices = self::slices($pot);
         $this->layerOf = array_column($slices, 'layer');
+        $this->slicesOf = self::byLayer($this->layerOf);
         $this->part = array_column($slices, 'part');
         $this->dryJ = array_column($slices, 'dryJ');
         $this->insideDryJ = array_column($slices, 'insideDryJ');
@@ -187,6 +191,20 @@ final readonly class Stack
         }
 
         return $slices;
+    }
+
+    /**
+     * @param  list<int>  $layerOf
+     * @return list<non-empty-list<int>>
+     */
+    private static function byLayer(array $layerOf): array
+    {
+        $slicesOf = [];
+        foreach ($layerOf as $i => $layer) {
+            $slicesOf[$layer][] = $i;
+        }
+
+        return array_values($slicesOf);
     }
 
     /**

@@ -140,7 +140,10 @@ final class Steaming
     public array $tenderness = [];
 
     /** @var list<int> the layer of each slice */
-    public array $layerOf = [];
+    public readonly array $layerOf;
+
+    /** @var list<non-empty-list<int>> the slices of each layer, from below */
+    public readonly array $slicesOf;
 
     private float $plateC = self::AIR_C;
 
@@ -210,18 +213,21 @@ final class Steaming
 
     private float $clothHoldsKg;
 
-    /** The stretch of heat that is on, as the phases need it. */
+    /** The stretch of heat that is on, as the phases need it, and what it was made for. */
     private Fire $fire;
+
+    private ?Flame $lit = null;
 
     public function __construct(public SealedPot $pot)
     {
         $this->stack = new Stack($pot);
-        foreach ($this->stack->layerOf as $i => $index) {
+        $this->layerOf = $this->stack->layerOf;
+        $this->slicesOf = $this->stack->slicesOf;
+        foreach ($this->layerOf as $i => $index) {
             $layer = $pot->layers[$index];
             $part = $this->stack->part[$i];
             $pieces = $layer instanceof SealedFilling ? $layer->pieces : null;
             $inside = $pieces === null ? 0.0 : Stack::INSIDE;
-            $this->layerOf[] = $index;
             $this->celsius[] = $layer->celsius;
             $this->free[] = $part * $layer->stuff->freeKg;
             $this->bound[] = $part * (1 - $inside) * $layer->stuff->boundKg;
@@ -300,6 +306,10 @@ final class Steaming
     /** Sets the heat: what the phases of each step go by. */
     private function light(Flame $flame, float $dt): void
     {
+        if ($this->lit === $flame && abs($this->fire->dt - $dt) < self::SHORTEST_S) {
+            return;
+        }
+        $this->lit = $flame;
         $this->fire = Fire::under($this->pot, $flame, $dt, $this->stack->lagS);
         $factor = $this->fire->wallFactor;
         $this->wallW = array_map(static fn (float $wall): float => $factor * $wall, $this->stack->wall);
