@@ -34,6 +34,9 @@ final readonly class HeatDrawing
 
     private const BLOCKS_HIGH = 48.0;
 
+    /** A sign of a name is so wide. */
+    private const SIGN = 4.8;
+
     private float $most;
 
     private float $minutes;
@@ -133,8 +136,11 @@ final readonly class HeatDrawing
         return $stops;
     }
 
-    /** @return list<array{x: float, label: string, dark: bool}> where each colour that lasts is named */
-    public function colours(): array
+    /**
+     * @param  float|null  $now the minute at which a line stands through it all, which no name lies under
+     * @return list<array{x: float, label: string, dark: bool}> where each colour that lasts is named
+     */
+    public function colours(?float $now = null): array
     {
         $labels = [];
         $spans = [];
@@ -145,9 +151,12 @@ final readonly class HeatDrawing
             // A colour that is there for too short a while to be named is left to the eye.
             $colour = CrustColour::from($value);
             $wide = max($xs) - min($xs);
-            if ($wide >= 8.0 * strlen($value)) {
+            $needs = self::SIGN * strlen($value);
+            $x = $wide < 8.0 * strlen($value) ? null
+                : $this->clear(min($xs) + 4 + ($wide > 90 ? $wide / 4 : 0), $needs, min($xs) + 2, max($xs), $now);
+            if ($x !== null) {
                 $labels[] = [
-                    'x' => min($xs) + 4 + ($wide > 90 ? $wide / 4 : 0),
+                    'x' => $x,
                     'label' => $this->say->label($colour),
                     'dark' => in_array($colour, [CrustColour::Amber, CrustColour::Dark, CrustColour::Burnt], true),
                 ];
@@ -155,6 +164,31 @@ final readonly class HeatDrawing
         }
 
         return $labels;
+    }
+
+    /** Where the name of steam's line stands: to its right, and not under the line of now. */
+    public function steamNameX(float $steamMin, string $name, ?float $now = null): float
+    {
+        $needs = self::SIGN * mb_strlen($name);
+        $x = min($this->x($steamMin) + 4, $this->width - $needs - 4);
+
+        return $this->clear($x, $needs, self::LEFT, $this->width, $now) ?? $x;
+    }
+
+    /**
+     * A place for a name so wide, as near as can be to where it would stand, clear of the line of now; null where
+     * there is none.
+     */
+    private function clear(float $x, float $needs, float $from, float $to, ?float $now): ?float
+    {
+        $line = $now === null ? -INF : $this->x($now);
+
+        return match (true) {
+            $line < $x - 3 || $line > $x + $needs + 3 => $x,
+            $line + 5 + $needs <= $to => $line + 5,
+            $line - 5 - $needs >= $from => $line - 5 - $needs,
+            default => null,
+        };
     }
 
     public function stripTop(): float

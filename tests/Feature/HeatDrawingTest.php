@@ -76,6 +76,25 @@ final class HeatDrawingTest extends TestCase
         self::assertNotContains('burnt', array_column($drawing->colours(), 'label'));
     }
 
+    public function test_no_name_lies_under_the_line_of_now(): void
+    {
+        $drawing = self::drawing(self::plan('lentil-date-walnut-polo'));
+        $named = 0;
+        for ($now = 0.0; $now <= $drawing->minutes(); $now += 0.5) {
+            $line = $drawing->x($now);
+            $names = [
+                ['x' => $drawing->steamNameX(8.0, 'steam at the lid 8 min', $now), 'label' => 'steam at the lid 8 min'],
+                ...$drawing->colours($now),
+            ];
+            foreach ($names as ['x' => $x, 'label' => $label]) {
+                self::assertFalse($x < $line && $line < $x + 4.5 * strlen($label), "{$label} at {$now}");
+                self::assertGreaterThanOrEqual(HeatDrawing::LEFT, $x);
+                $named++;
+            }
+        }
+        self::assertGreaterThan(200, $named);
+    }
+
     public function test_without_a_course_the_blocks_are_drawn_alone(): void
     {
         $drawing = new HeatDrawing(

@@ -25,14 +25,15 @@
         @if ($drawing->core() !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end * 0.9)->topC) + 17) }}">filling</text>@endif
         @if ($steam !== null)
             <path class="steam-at" d="M{{ $drawing->x($steam) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
-            <text class="name top" x="{{ min($drawing->x($steam) + 4, $width - 130) }}" y="{{ $drawing->plotBottom() - 4 }}">steam at the lid {{ round($steam) }} min</text>
+            @php $name = 'steam at the lid '.round($steam).' min'; @endphp
+            <text class="name top" x="{{ $drawing->steamNameX($steam, $name, $now) }}" y="{{ $drawing->plotBottom() - 4 }}">{{ $name }}</text>
         @endif
         @php $shades = 'shades-'.crc32((string) json_encode($drawing->stops())); @endphp
         <linearGradient id="{{ $shades }}">@foreach ($drawing->stops() as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour'] }}"/>@endforeach</linearGradient>
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">crust</text>
         <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) - App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades }})"/>
         @if ($colours !== null && $colours->low !== $colours->high)<text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->stripTop() + 29 }}" text-anchor="end">{{ $say($colours->words()) }}</text>@endif
-        @foreach ($drawing->colours() as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{ $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
+        @foreach ($drawing->colours($now) as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{ $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
     @endif
     @foreach ($blocks as $b)
         <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 * $b['block']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['block'])) }}" data-plate="{{ $b['block']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{ round($b['block']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
