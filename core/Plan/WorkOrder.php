@@ -682,7 +682,7 @@ final class WorkOrder
         $window = $load->heating?->window($at);
 
         return Note::of(
-            'work-order.till', till: $till, after: (int) round($load->line()[$at]->afterMin),
+            'work-order.till', till: $till, after: round($load->line()[$at]->afterMin, 1),
             isKnown: $window !== null, from: (int) floor($window[0] ?? 0), to: (int) ceil($window[1] ?? 0),
         );
     }
