@@ -30,6 +30,11 @@ final readonly class Camera
     /** Browning of one place beside the next, sd of its logarithm. */
     private const MOTTLE = 0.22;
 
+    /** It is mottled in so many shades a sd, up to so many sd off. */
+    private const SHADES = 15;
+
+    private const MOST_SD = 4;
+
     /**
      * @param  array{float, float, float}  $lamp red, green and blue that reach white, 0 … 1 of what the sensor takes
      * @param  float  $shade light on the crust over that on the plate
@@ -50,18 +55,17 @@ final readonly class Camera
             throw new LogicException('No picture can be made of this size.');
         }
         $radius = 0.5 * min($this->width * 0.96, $this->height * 1.2);
+        $crust = $this->crusts(log($browning));
+        $plate = $this->tone([self::PLATE, self::PLATE, self::PLATE]);
+        $table = $this->tone(self::TABLE);
         for ($x = 0; $x < $this->width; $x += self::PATCH) {
             for ($y = 0; $y < $this->height; $y += self::PATCH) {
                 $away = hypot($x - $this->width / 2, $y - $this->height / 2) / $radius;
-                $light = match (true) {
-                    $away < 0.8 => array_map(
-                        fn (float $light): float => $light * $this->shade,
-                        CrustColour::onTheLine(log($browning) + self::MOTTLE * self::normal($chance))->light(),
-                    ),
-                    $away < 1 => [self::PLATE, self::PLATE, self::PLATE],
-                    default => self::TABLE,
-                };
-                $this->patch($image, $x, $y, $light, $chance);
+                $this->patch($image, $x, $y, match (true) {
+                    $away < 0.8 => $crust[self::shade(self::normal($chance))],
+                    $away < 1 => $plate,
+                    default => $table,
+                }, $chance);
             }
         }
         ob_start();
@@ -70,14 +74,45 @@ final readonly class Camera
         return (string) ob_get_clean();
     }
 
-    /** @param  array<int, float>  $light */
-    private function patch(\GdImage $image, int $x, int $y, array $light, Randomizer $chance): void
+    /** @return array<int, list<float>> the tones of a mottled crust, by shade() */
+    private function crusts(float $lnBrowning): array
+    {
+        $tones = [];
+        foreach (range(-self::SHADES * self::MOST_SD, self::SHADES * self::MOST_SD) as $shade) {
+            $light = CrustColour::onTheLine($lnBrowning + self::MOTTLE * $shade / self::SHADES)->light();
+            $tones[$shade] = $this->tone(array_map(fn (float $channel): float => $channel * $this->shade, $light));
+        }
+
+        return $tones;
+    }
+
+    /** The nearest of the shades that a crust is mottled in, so many sd off. */
+    private static function shade(float $sds): int
+    {
+        return (int) round(self::SHADES * max(-self::MOST_SD, min(self::MOST_SD, $sds)));
+    }
+
+    /**
+     * What the sensor makes of light under this lamp, 0 … 255, but for its noise.
+     *
+     * @param  array<int, float>  $light
+     * @return list<float>
+     */
+    private function tone(array $light): array
+    {
+        return array_map(static function (float $channel, float $lamp): float {
+            $linear = max(0.0, min(1.0, $channel * $lamp));
+
+            return 255 * ($linear <= 0.0031308 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055);
+        }, $light, $this->lamp);
+    }
+
+    /** @param  list<float>  $tone */
+    private function patch(\GdImage $image, int $x, int $y, array $tone, Randomizer $chance): void
     {
         $told = [];
-        foreach ($this->lamp as $channel => $lamp) {
-            $linear = max(0.0, min(1.0, $light[$channel] * $lamp));
-            $srgb = $linear <= 0.0031308 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055;
-            $told[] = max(0, min(255, (int) round(255 * $srgb + $this->noise * self::normal($chance))));
+        foreach ($tone as $channel) {
+            $told[] = max(0, min(255, (int) round($channel + $this->noise * self::normal($chance))));
         }
         $colour = (int) imagecolorallocate($image, ...$told);
         imagefilledrectangle($image, $x, $y, $x + self::PATCH - 1, $y + self::PATCH - 1, $colour);
