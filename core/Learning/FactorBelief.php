@@ -239,19 +239,17 @@ final readonly class FactorBelief
     {
         $reach = (int) ceil(4 * $sd / self::STEP);
         $bell = [];
-        for ($k = 0; $k <= $reach; $k++) {
+        for ($k = -$reach; $k <= $reach; $k++) {
             $bell[] = Normal::bell($k * self::STEP / $sd);
         }
-
+        $last = count($values) - 1;
         $smeared = [];
-        foreach ($values as $i => $value) {
-            $sum = 0.0;
-            $share = 0.0;
-            for ($k = -$reach; $k <= $reach; $k++) {
-                if (isset($values[$i + $k])) {
-                    $sum += $values[$i + $k] * $bell[abs($k)];
-                    $share += $bell[abs($k)];
-                }
+        for ($i = 0; $i <= $last; $i++) {
+            $sum = $share = 0.0;
+            for ($from = $i - $reach, $at = max(0, $from), $to = min($last, $i + $reach); $at <= $to; $at++) {
+                $weight = $bell[$at - $from];
+                $sum += $values[$at] * $weight;
+                $share += $weight;
             }
             $smeared[] = $sum / $share;
         }
