@@ -90,6 +90,10 @@ final readonly class LaidMeals
     /** The plan as it was found before; null where it was not, or cannot be. */
     public function known(Meal $meal): ?MealPlan
     {
+        // One that was never laid is found out before its dishes are read.
+        if (! $this->cache->has("meal-went-{$meal->id}")) {
+            return null;
+        }
         $kitchen = Kitchen::core();
         try {
             $key = self::key($meal->core(), $meal->dishes($kitchen), $kitchen, Household::known(), true);
