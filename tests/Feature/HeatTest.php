@@ -167,6 +167,19 @@ final class HeatTest extends FeatureTestCase
         $this->get(route('heat.right', $dish))->assertOk()->assertSee('Right in 0 of 24');
     }
 
+    public function test_a_remembered_heat_tells_the_same_as_one_found_anew(): void
+    {
+        $dish = $this->dish()->core();
+        $planned = static fn (?FoundLines $lines): array => (static fn ($heating): array => [
+            $heating?->line(), $heating?->colours(), $heating?->window(0),
+        ])(Planner::in(Kitchen::core(), Household::known(), CarbonImmutable::now(), $lines)->plan($dish)->heating());
+        $lines = new RememberedLines(Cache::store('drawn'));
+        $planned($lines);
+
+        self::assertNotNull($planned($lines)[2]);
+        self::assertEquals($planned(null), $planned($lines));
+    }
+
     public function test_the_heats_for_one_guest_more_or_less_are_found_beside_the_page(): void
     {
         $lines = Cache::store('drawn');

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Formats\CraftFiles;
 use App\Models\Cook;
 use App\Models\Dish;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Plan\Planner;
@@ -37,6 +38,18 @@ final class OneMoreSchoolTest extends FeatureTestCase
             json_encode([...$rows('schema/craft/fillings.json'), ...$rows('tests/data/craft/fillings.json')]),
         );
         $this->app->instance(Craft::class, CraftFiles::read($folder));
+    }
+
+    public function test_what_is_remembered_of_the_craft_is_read_anew_where_a_file_came_or_went(): void
+    {
+        $folder = sys_get_temp_dir().'/orbek-craft-'.getmypid();
+        $schools = static fn (): array => array_keys(
+            CraftFiles::remembered($folder, Cache::store('drawn'))->schools->all
+        );
+        self::assertContains('ember', $schools());
+        self::assertSame($schools(), $schools());
+        unlink("{$folder}/schools/ember.json");
+        self::assertNotContains('ember', $schools());
     }
 
     public function test_it_goes_through_plan_pot_clock_and_stove(): void
