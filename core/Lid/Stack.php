@@ -51,7 +51,7 @@ final readonly class Stack
     /** @var list<float> J/K of dry matter in the inside of pieces */
     public array $insideDryJ;
 
-    /** @var list<float> W/K between a slice and the next above; 0 over the topmost */
+    /** @var array<int, float> W/K between a slice and the next above; 0 over the topmost */
     public array $through;
 
     /** @var list<float> W/K through the wall */

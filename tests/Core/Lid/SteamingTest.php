@@ -25,6 +25,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use ReflectionMethod;
+use ReflectionProperty;
 use Tests\Core\Sample;
 
 /** Under the lid: the worked cases, what must close, and what must hold of any pot. */
@@ -136,6 +138,36 @@ final class SteamingTest extends TestCase
             self::assertEqualsWithDelta($layer->uptake, $course->end()->layers[$index]->uptake, 0.02 * $layer->uptake);
             self::assertEqualsWithDelta($layer->coreC, $course->end()->layers[$index]->coreC, 0.02 * $layer->coreC);
         }
+    }
+
+    /** Still slices are passed over; each looked at in each step, the pot comes out the same. */
+    public function test_what_is_passed_over_at_the_boil_is_what_each_slice_would_do(): void
+    {
+        $stir = new ReflectionMethod(Steaming::class, 'stir');
+        $firstStill = new ReflectionProperty(Steaming::class, 'firstStill');
+        $passed = 0;
+        foreach (self::pots(60) as $which => [$document, $heat]) {
+            [$pot] = self::read($document);
+            $one = new Steaming($pot);
+            $two = new Steaming($pot);
+            foreach ($heat as $block) {
+                for ($second = 0; $second < 60 * $block->minutes; $second += 8) {
+                    $one->advance($block->flame, 8);
+                    $stir->invoke($two);
+                    $two->advance($block->flame, 8);
+                    $passed += (int) ($firstStill->getValue($one) > 0);
+                }
+            }
+            foreach (['browning', 'leakKg', 'lidC', 'faceC'] as $what) {
+                self::assertEqualsWithDelta($two->{$what}, $one->{$what}, 1e-6, "{$what} of pot {$which}");
+            }
+            self::assertEqualsWithDelta($two->celsius, $one->celsius, 1e-5, "pot {$which}");
+            self::assertEqualsWithDelta($two->free, $one->free, 1e-8, "pot {$which}");
+            self::assertEqualsWithDelta($two->core, $one->core, 1e-8, "pot {$which}");
+            self::assertEqualsWithDelta(0.0, $one->energyOff(), 1e-9);
+            self::assertEqualsWithDelta(0.0, $one->waterOffG(), 1e-6);
+        }
+        self::assertGreaterThan(1000, $passed);
     }
 
     public function test_more_heat_never_browns_less(): void
