@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Heat;
 
+use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Pot\BaseKind;
 
 /** What a school asks of a heat line beside its end: grains lengthen and dry in the low heat, which is not computed. */
@@ -28,6 +29,31 @@ final readonly class Bounds
         return new self(
             max($minutes, $this->lowLeastMin), $this->restMin, $this->strongFromMin, $this->strongToMin,
         );
+    }
+
+    /**
+     * Whether a line that was changed still has the low heat that is asked for, and the strong one if it had that.
+     *
+     * @param  non-empty-list<HeatBlock>  $was a strong heat or none, a low one, a rest or none
+     * @param  non-empty-list<HeatBlock>  $is
+     */
+    public function hold(array $was, array $is): bool
+    {
+        [$strongMin, $lowMin] = self::strongAndLow($is);
+
+        return $lowMin >= $this->lowLeastMin
+            && ($this->wants($strongMin) || ! $this->wants(self::strongAndLow($was)[0]));
+    }
+
+    /**
+     * @param  non-empty-list<HeatBlock>  $line
+     * @return array{float, float} min
+     */
+    private static function strongAndLow(array $line): array
+    {
+        $heats = array_values(array_filter($line, static fn (HeatBlock $block): bool => ! $block->isRest()));
+
+        return [isset($heats[1]) ? $heats[0]->length() : 0.0, array_pop($heats)?->length() ?? 0.0];
     }
 
     public function wants(float $strongMin): bool

@@ -64,19 +64,29 @@ final class HeatSearch
     /** Settings that hold steam, and ones below, that are tried of each ring and plate. */
     private const HOLD = 1;
 
-    private const BELOW = 1;
+    private const BELOW = 2;
 
     /** What misses no more, in steps that a cook would notice, is right. */
     private const RIGHT = 0.05;
 
-    /** What misses so much more than the best, in steps that a cook would notice, is not looked at on other rings. */
+    /** A low heat that misses so much more than the best, in steps that a cook would notice, is not tried further. */
     private const MISSES_MORE = 0.5;
 
-    /** Low heats that another first heat is tried with, the nearest. */
-    private const GO_ON = 3;
+    /** Nor is what misses so much more looked at on other rings. */
+    private const LEADS_MISSING = 1.0;
 
-    /** Plans that are looked at on other rings, at most. */
+    /** Low heats that another first heat is tried with, the nearest. */
+    private const GO_ON = 2;
+
+    /** Where nothing is right: so many low heats are looked at closer, from so many minutes of first heat at first. */
+    private const CLOSER = 2;
+
+    private const LOOKS = 6;
+
+    /** Plans that are looked at on other rings; so many where none of those is right. */
     private const LEADING = 4;
+
+    private const MOST_LEADING = 6;
 
     /** Among plans so much longer than the shortest the one most likely right is taken, min. */
     private const LONGER_MIN = 10.0;
@@ -89,6 +99,9 @@ final class HeatSearch
 
     /** @var array<int, float> browning that each low heat was seen to add, by its place */
     private array $adds = [];
+
+    /** @var array<string, Tried> low heats without a first one */
+    private array $bare = [];
 
     private readonly float $lowMostMin;
 
@@ -128,11 +141,56 @@ final class HeatSearch
         if (! $this->isFound()) {
             // Looked for as if nothing had been tried; what was stays a choice.
             $asked = $this->tried;
-            $this->tried = $this->adds = [];
+            $this->tried = $this->adds = $this->bare = [];
             $this->longestMin = INF;
             $this->seek($this->firsts(), self::KEPT_EVERY_MIN, false);
             $this->tried = [...$asked, ...$this->tried];
         }
+        if ($this->leastMiss() > 0.0) {
+            $this->lookCloser();
+        }
+    }
+
+    /** Where nothing is right yet: first heats minute by minute before the low heats that came nearest. */
+    private function lookCloser(): void
+    {
+        $near = $this->tried;
+        usort($near, $this->nearer(...));
+        $lows = [];
+        foreach ($near as $one) {
+            $lows[serialize($one->low)] ??= $one;
+        }
+        foreach (array_slice($lows, 0, self::CLOSER) as $one) {
+            if ($this->leastMiss() > 0.0) {
+                $this->leastOf($this->follow($one->first, 1), $one->first, $one->low);
+            }
+        }
+    }
+
+    /**
+     * Looks along a first heat for the minute from which least is missed: here and there, then beside the best.
+     *
+     * @param  non-empty-list<Kept>  $kept
+     */
+    private function leastOf(array $kept, Flame $first, Flame $low): void
+    {
+        $step = max(1, intdiv(count($kept), self::LOOKS));
+        $least = INF;
+        $best = 0;
+        $seen = [];
+        $looks = range(0, count($kept) - 1, $step);
+        do {
+            foreach ($looks as $at) {
+                if (isset($kept[$at]) && ! isset($seen[$at])) {
+                    $seen[$at] = true;
+                    $tried = $this->try($first, $kept[$at], $low);
+                    [$least, $best] = $tried->miss < $least ? [$tried->miss, $at] : [$least, $best];
+                }
+            }
+            $isLast = $step === 1;
+            $step = intdiv($step + 1, 2);
+            $looks = [$best - $step, $best + $step];
+        } while (! $isLast && $least > 0.0);
     }
 
     /**
@@ -282,8 +340,7 @@ final class HeatSearch
         $seen = [];
         for ($try = 0; $try < self::TRIES && ! isset($seen[$at]); $try++) {
             $seen[$at] = true;
-            $tried = $this->goOn($first, $kept[$at], $low);
-            $this->tried[] = $tried;
+            $tried = $this->try($first, $kept[$at], $low);
             if ($tried->miss <= self::RIGHT) {
                 $this->longestMin = min($this->longestMin, $tried->minutes + self::LONGER_MIN);
             }
@@ -321,6 +378,20 @@ final class HeatSearch
         return $best;
     }
 
+    private function try(Flame $first, Kept $from, Flame $low): Tried
+    {
+        if ($from->minutes > 0) {
+            return $this->tried[] = $this->goOn($first, $from, $low);
+        }
+        // Without a first heat it is the same, whichever that would have been.
+        $key = serialize($low);
+        if (! isset($this->bare[$key])) {
+            $this->tried[] = $this->bare[$key] = $this->goOn($first, $from, $low);
+        }
+
+        return $this->bare[$key];
+    }
+
     /** A low heat gone on with from a first heat till all is cooked and the crust is set, and a rest. */
     private function goOn(Flame $first, Kept $from, Flame $low): Tried
     {
@@ -328,17 +399,18 @@ final class HeatSearch
         $tooDark = 1.1 * $this->aim->mostBrowning();
         $tooLight = 0.95 * $this->aim->wantedBrowning();
         $minutes = 0.0;
+        $least = $this->bounds->lowLeastMin;
         $most = min($this->lowMostMin, $this->longestMin - $from->minutes - $this->bounds->restMin);
         do {
             $steaming->advance($low, 60 * self::LOW_STEP_MIN, self::STEP_S);
             $minutes += self::LOW_STEP_MIN;
-            $isCooked = $minutes >= $this->bounds->lowLeastMin && $this->aim->isCooked($steaming);
-            $needsColour = $steaming->browning < $tooLight && $from->pastMin === self::PAST_MOST_MIN;
-        } while ((! $isCooked || $needsColour) && $minutes < $most && $steaming->browning < $tooDark);
+            $isLeft = ! $this->aim->isCooked($steaming)
+                || ($steaming->browning < $tooLight && $from->pastMin === self::PAST_MOST_MIN);
+        } while ($minutes < $least || ($isLeft && $minutes < $most && $steaming->browning < $tooDark));
         $steaming->advance(Flame::off(), 60 * $this->bounds->restMin, self::STEP_S);
         $rest = $this->bounds->restMin > 0 ? [HeatBlock::rest($this->bounds->restMin)] : [];
 
-        return new Tried([...$from->stretch($first), new HeatBlock($minutes, $low), ...$rest], $low,
+        return new Tried([...$from->stretch($first), new HeatBlock($minutes, $low), ...$rest], $first, $low,
             $steaming->browning, $this->aim->missOf($steaming), $steaming->seconds / 60);
     }
 
@@ -349,13 +421,18 @@ final class HeatSearch
         $leading = array_values(array_filter(
             $this->tried, static fn (
                 Tried $one,
-            ): bool => $one->miss <= $least + self::MISSES_MORE && $one->minutes <= $shortest + self::LONGER_MIN,
+            ): bool => $one->miss <= $least + self::LEADS_MISSING && $one->minutes <= $shortest + self::LONGER_MIN,
         ));
         usort($leading, $this->nearer(...));
-        $plans = array_map(
-            fn (Tried $one): Robust => Robust::of($this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S),
-            array_slice($leading, 0, self::LEADING),
-        );
+        $plans = [];
+        $isRight = false;
+        foreach ($leading as $place => $one) {
+            if ($place >= ($isRight ? self::LEADING : self::MOST_LEADING)) {
+                break;
+            }
+            $plans[] = $plan = Robust::of($this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S);
+            $isRight = $isRight || $plan->plan->isRight();
+        }
 
         return $plans === []
             ? throw new LogicException('No heat was tried.')

@@ -52,7 +52,7 @@ final readonly class Heating
     ): self {
         $plan = null;
         $find = static function () use ($pot, $aim, $stove, $bounds, $ringSd, &$plan): FoundLine {
-            $plan = self::best($pot, $aim, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
+            $plan = self::best($pot, $aim, $bounds, HeatSearch::find($pot, $aim, $stove, $bounds, $ringSd));
 
             return new FoundLine($plan->line, self::spread($plan, $pot, $aim, $ringSd));
         };
@@ -68,37 +68,51 @@ final readonly class Heating
         return Spread::of(Robust::around($plan, $pot, $aim, $ringSd, self::ROBUST_STEP_S));
     }
 
-    private static function best(SealedPot $pot, Aim $aim, Findings $findings): HeatPlan
+    private static function best(SealedPot $pot, Aim $aim, Bounds $bounds, Findings $findings): HeatPlan
     {
-        // What was right by a hair in long steps may not be in short ones.
+        $near = [];
         foreach (array_slice($findings->ranked(), 0, self::LOOKED_AT) as $robust) {
-            $plan = self::inShortSteps($pot, $aim, $robust->plan->line);
+            $near[] = $plan = self::finer($pot, $aim, $bounds, $robust->plan->line);
             if ($plan->isRight()) {
                 return $plan;
             }
         }
+        usort($near, static fn (HeatPlan $a, HeatPlan $b): int => $a->miss() <=> $b->miss());
 
-        return HeatPlan::of($pot, $aim, $findings->best()->plan->line);
+        return $near[0];
     }
 
     /**
-     * A line that was found in long steps, followed in short ones; its first heat so much longer or shorter
-     * as brings the crust back to the heart of its colour.
+     * A line that was found, its first heat so much longer or shorter as makes it right and brings the crust to the
+     * heart of its colour.
      *
      * @param  non-empty-list<HeatBlock>  $line
      */
-    private static function inShortSteps(SealedPot $pot, Aim $aim, array $line): HeatPlan
+    private static function finer(SealedPot $pot, Aim $aim, Bounds $bounds, array $line): HeatPlan
     {
         $best = HeatPlan::of($pot, $aim, $line);
         $off = static fn (HeatPlan $plan): float => $aim->offBy($plan->course->end()->browning);
+        $isBetter = static fn (HeatPlan $one, HeatPlan $other): bool => match (true) {
+            $one->isRight() !== $other->isRight() => $one->isRight(),
+            $one->isRight() => $off($one) < $off($other),
+            default => $one->miss() < $other->miss(),
+        };
         $longer = $best->course->end()->browning < $aim->wantedBrowning() ? self::FINER_MIN : -self::FINER_MIN;
-        for ($try = 0; $try < self::FINER_TRIES && $off($best) > self::NEAR; $try++) {
-            $first = $best->line[0]->longer($longer);
-            $other = HeatPlan::of($pot, $aim, [$first, ...array_slice($best->line, 1)]);
-            if ($off($other) >= $off($best) || ($best->isRight() && ! $other->isRight())) {
+        foreach ([$longer, -$longer] as $by) {
+            for ($try = 0; $try < self::FINER_TRIES && ! ($best->isRight() && $off($best) <= self::NEAR); $try++) {
+                $other = [$best->line[0]->longer($by), ...array_slice($best->line, 1)];
+                if (! $bounds->hold($best->line, $other)) {
+                    break;
+                }
+                $other = HeatPlan::of($pot, $aim, $other);
+                if (! $isBetter($other, $best)) {
+                    break;
+                }
+                $best = $other;
+            }
+            if ($best->isRight()) {
                 break;
             }
-            $best = $other;
         }
 
         return $best;

@@ -13,6 +13,7 @@ final readonly class Tried
     /** @param  non-empty-list<HeatBlock>  $line */
     public function __construct(
         public array $line,
+        public Flame $first,
         public Flame $low,
         public float $browning,
         public float $miss,

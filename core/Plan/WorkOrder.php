@@ -91,6 +91,8 @@ final class WorkOrder
 
     private const RESTED_WAITS_MIN = 7;
 
+    private const SECOND_CLOSED_MIN = 3;
+
     private const SECOND_WAITS_MIN = 15;
 
     /** A coal is set in, fat dropped on it, and the lid back on. */
@@ -654,7 +656,11 @@ final class WorkOrder
                 $block->isRest(), $ring === Burner::COOKER => [$pot],
                 default => [Hold::ring($ring), $pot],
             },
-            [After::atOnce($before)], $block->till === null ? null : $this->tillWords($load, $at, $block->till),
+            // Its cue may come in the minute in which the first pot is turned down: then it is put on a little later.
+            [$at === 0 && $kind === WorkKind::Second
+                ? After::within($before, self::SECOND_CLOSED_MIN)
+                : After::atOnce($before)],
+            $block->till === null ? null : $this->tillWords($load, $at, $block->till),
             finish: $this->heatFinish($load, $at),
         );
 

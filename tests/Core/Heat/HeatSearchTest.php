@@ -110,24 +110,56 @@ final class HeatSearchTest extends TestCase
     {
         $offered = $lighterButTooDark = 0;
         foreach (self::dishes() as [$name]) {
-            $found = self::plan($name)->otherHeats();
-            $safer = $found?->safer();
-            $offered += (int) ($safer !== null);
-            foreach ($safer->more->limits ?? [] as $limit) {
-                self::assertNotContains($limit->fault(), [Fault::Dark, Fault::Burns], $name);
-            }
-            $best = $found?->best()->more->course->end()->browning ?? 0.0;
-            foreach ($found->plans ?? [] as $other) {
-                $faults = array_map(static fn (Limit $limit): ?Fault => $limit->fault(), $other->more->limits);
-                $isLighter = $other->plan->isRight() && $other->more->course->end()->browning < 0.9 * $best;
-                $lighterButTooDark += (int) ($isLighter && array_intersect(
-                    array_map(static fn (Fault $fault): string => $fault->value, array_filter($faults)),
-                    ['dark', 'burns'],
-                ) !== []);
+            foreach ([4, 9] as $eaters) {
+                $found = Sample::plan(Sample::dish($name)->changed('usual/eaters', $eaters))->otherHeats();
+                $safer = $found?->safer();
+                $offered += (int) ($safer !== null);
+                foreach ($safer->more->limits ?? [] as $limit) {
+                    self::assertNotContains($limit->fault(), [Fault::Dark, Fault::Burns], "{$name} for {$eaters}");
+                }
+                $best = $found?->best()->more->course->end()->browning ?? 0.0;
+                foreach ($found->plans ?? [] as $other) {
+                    $faults = array_map(static fn (Limit $limit): ?Fault => $limit->fault(), $other->more->limits);
+                    $isLighter = $other->plan->isRight() && $other->more->course->end()->browning < 0.9 * $best;
+                    $lighterButTooDark += (int) ($isLighter && array_intersect(
+                        array_map(static fn (Fault $fault): string => $fault->value, array_filter($faults)),
+                        ['dark', 'burns'],
+                    ) !== []);
+                }
             }
         }
         self::assertGreaterThan(0, $offered);
         self::assertGreaterThan(0, $lighterButTooDark, 'some are lighter and still too dark, and are not offered');
+    }
+
+    public function test_lines_that_are_found_have_the_low_heat_that_the_school_asks_and_few_dishes_are_given_up(): void
+    {
+        $right = $looked = 0;
+        foreach (['plain-chelow', 'bean-dill-polo', ...array_column([...self::dishes()], 0)] as $name) {
+            foreach ([2, 4, 6] as $eaters) {
+                foreach (['steel-24', 'aluminium-28'] as $pot) {
+                    $plan = Sample::plan(
+                        Sample::dish($name)->changed('usual/eaters', $eaters)->changed('lid/pot', $pot),
+                    );
+                    $line = $plan->heating()?->line() ?? [];
+                    $heats = array_values(
+                        array_filter($line, static fn (HeatBlock $block): bool => ! $block->isRest()),
+                    );
+                    if ($heats === [] || $plan->potted->tooFull() !== null) {
+                        continue;
+                    }
+                    self::assertGreaterThanOrEqual(
+                        $plan->dish->bounds()->lowLeastMin, $heats[count($heats) - 1]->length(),
+                        "{$name} for {$eaters} in {$pot}",
+                    );
+                    $looked++;
+                    $right += (int) $plan->isRight();
+                }
+            }
+        }
+        // What is left was followed minute by minute at every mark, on every plate: no heat makes it right.
+        self::assertGreaterThan(30, $looked);
+        self::assertGreaterThan(0.8 * $looked, $right);
     }
 
     public function test_each_wanted_colour_is_found(): void
