@@ -11,7 +11,8 @@ use LogicException;
  *
  * Tasks are placed from the table backwards, the one that may end latest first. Where a greatest
  * gap is broken (a task had to go too early for what follows it), all are laid again with the
- * follower told to start earlier; where that leads nowhere, with the task placed before its rivals.
+ * follower told to start earlier; where that leads nowhere, with the task placed before its rivals; where
+ * that does not help either, the orders are searched.
  */
 final class CountBack
 {
@@ -19,6 +20,14 @@ final class CountBack
 
     /** A gap that breaks again and again is not mended by pulling its follower earlier still. */
     private const SAME_GAP = 15;
+
+    /** Of the search through orders: what is not found by then was not found in a hundred times as many. */
+    private const SEARCH_STEPS = 3000;
+
+    /** To the search a latest start is a greatest gap to something long ago, min before the table. */
+    private const LONG_AGO = 'long ago';
+
+    private const LONG_AGO_MIN = -4000;
 
     /**
      * @param  list<Task>  $tasks
@@ -35,22 +44,62 @@ final class CountBack
             $byId[$task->id] = $task;
         }
 
-        try {
-            $best = self::settle($byId, $latest, false);
-        } catch (CannotBeLaid) {
-            $best = self::settle($byId, $latest, true);
-        }
+        $best = self::settled($byId, $latest);
         // Mending a gap may have pulled all of it from the table: with nothing begun it moves back as one.
         $idle = $latest !== [] || $best === []
             ? 0
             : -max(array_map(static fn (string $id): int => $best[$id] + $byId[$id]->minutes, array_keys($best)));
-        $best = array_map(static fn (int $start): int => $start + $idle, $best);
-        asort($best);
 
-        return new Schedule(
-            array_map(static fn (string $id): Task => $byId[$id], array_combine(array_keys($best), array_keys($best))),
-            $best,
-        );
+        return Schedule::of($tasks, array_map(static fn (int $start): int => $start + $idle, $best));
+    }
+
+    /**
+     * @param  array<string, Task>  $tasks
+     * @param  array<string, int>  $latest
+     * @return array<string, int> start by id
+     *
+     * @throws CannotBeLaid
+     */
+    private static function settled(array $tasks, array $latest): array
+    {
+        try {
+            return self::settle($tasks, $latest, false);
+        } catch (CannotBeLaid) {
+            try {
+                return self::settle($tasks, $latest, true);
+            } catch (CannotBeLaid $broken) {
+                return self::searched($tasks, $latest) ?? throw $broken;
+            }
+        }
+    }
+
+    /**
+     * What counting back does not find, the search through orders may (Laying): slower, and seldom wanted.
+     *
+     * @param  array<string, Task>  $tasks
+     * @param  array<string, int>  $latest
+     * @return array<string, int>|null start by id
+     */
+    private static function searched(array $tasks, array $latest): ?array
+    {
+        $jobs = $latest === [] ? [] : [new Job(self::LONG_AGO, 0, isBound: false, pin: self::LONG_AGO_MIN)];
+        $things = [];
+        // What all the rest leads to ends at the table.
+        $ends = array_keys(array_filter(self::followers($tasks), static fn (array $of): bool => $of === []));
+        foreach ($tasks as $id => $task) {
+            $after = isset($latest[$id])
+                ? [After::gap(self::LONG_AGO, 0, $latest[$id] - self::LONG_AGO_MIN), ...$task->after]
+                : $task->after;
+            $jobs[] = $job = new Job($id, $task->minutes, $task->claims(), $after, isHot: $ends === [$id]);
+            $things += array_fill_keys(array_column($job->claims, 0), 1);
+        }
+        try {
+            $laid = Laying::of($jobs, $things, 0, self::SEARCH_STEPS, [], self::SEARCH_STEPS);
+        } catch (CannotBeLaid) {
+            return null;
+        }
+
+        return array_diff_key($laid->starts, [self::LONG_AGO => 0]);
     }
 
     /**

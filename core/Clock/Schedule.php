@@ -11,8 +11,24 @@ final readonly class Schedule
      * @param  array<string, Task>  $tasks by id, in the order in which they start
      * @param  array<string, int>  $starts minutes, by id
      */
-    public function __construct(public array $tasks, public array $starts)
+    private function __construct(public array $tasks, public array $starts)
     {
+    }
+
+    /**
+     * @param  list<Task>  $tasks
+     * @param  array<string, int>  $starts minutes, by id
+     */
+    public static function of(array $tasks, array $starts): self
+    {
+        usort($tasks, static fn (Task $a, Task $b): int => $starts[$a->id] <=> $starts[$b->id]);
+        $byId = [];
+        foreach ($tasks as $task) {
+            $byId[$task->id] = $task;
+        }
+        asort($starts);
+
+        return new self($byId, $starts);
     }
 
     public function start(string $id): int

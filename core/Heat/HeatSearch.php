@@ -76,7 +76,7 @@ final class HeatSearch
     private const LEADS_MISSING = 1.0;
 
     /** Low heats that another first heat is tried with, the nearest. */
-    private const GO_ON = 2;
+    private const GO_ON = 3;
 
     /** Where nothing is right: so many low heats are looked at closer, from so many minutes of first heat at first. */
     private const CLOSER = 2;
@@ -151,9 +151,16 @@ final class HeatSearch
         }
     }
 
-    /** Where nothing is right yet: first heats minute by minute before the low heats that came nearest. */
+    /**
+     * Where nothing is right yet: low heats a setting higher and no first heat, then first heats minute by minute
+     * before the low heats that came nearest.
+     */
     private function lookCloser(): void
     {
+        $cold = new Kept(new Steaming($this->pot), 0, null, null);
+        foreach (LowHeats::of($this->pot, $this->stove, self::HOLD + 1, 0) as $low) {
+            $this->try($low, $cold, $low);
+        }
         $near = $this->tried;
         usort($near, $this->nearer(...));
         $lows = [];

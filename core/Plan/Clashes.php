@@ -426,7 +426,9 @@ final readonly class Clashes
      */
     private function otherPots(string $path, callable $fits): array
     {
-        $pots = array_values($this->kitchen->stovePots());
+        // The pot that the rest is steamed in is not free for the first.
+        $taken = $path === 'lid/pot' ? $this->dish->lid->secondPot : null;
+        $pots = array_filter($this->kitchen->stovePots(), static fn (Pot $pot): bool => $pot->id !== $taken);
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         foreach ($pots as $pot) {
             if ($fits($this->dish->changed($path, $pot->id))) {

@@ -135,7 +135,9 @@ final class GivingOut
         if ($dish->cooking === Cooking::InCooker) {
             return [[$dish, []]];
         }
-        $pots = array_values($this->kitchen->stovePots());
+        $pots = array_filter(
+            $this->kitchen->stovePots(), static fn (Pot $pot): bool => $pot->id !== $dish->lid->secondPot,
+        );
         usort($pots, static fn (Pot $a, Pot $b): int => [$a->id !== $dish->lid->pot, $a->litres]
             <=> [$b->id !== $dish->lid->pot, $b->litres]);
         $rings = array_map(strval(...), array_keys($this->kitchen->burners));

@@ -20,6 +20,8 @@ use Tests\Core\Sample;
 
 final class PlannerTest extends TestCase
 {
+    private const SECOND = ['pot' => 'iron-20', 'burner' => 'ring-1'];
+
     public function test_nine_at_the_lake(): void
     {
         $plan = Sample::plan();
@@ -211,6 +213,32 @@ final class PlannerTest extends TestCase
         self::assertSame([Caution::DoughGluten], $plan->cautions()['lid']);
         self::assertArrayNotHasKey('filling', $plan->cautions());
         self::assertEqualsWithDelta($plan->course()?->end()->minute ?? 0, $plan->totals->sealed()->amount, 0.5);
+    }
+
+    /** Tasks that counting back alone does not lay: the orders are searched before anything is said to pinch. */
+    public function test_nothing_is_said_to_pinch_where_some_order_minds_every_gap(): void
+    {
+        foreach (
+            [
+                'bean-dill-polo' => ['lid/burner', 'ring-1'], 'jackfruit-cashew-biryani' => ['lid/second', self::SECOND],
+                'sour-cherry-polo' => ['lid/second', self::SECOND], 'prawn-share-rice' => ['lid/second', self::SECOND],
+            ] as $name => [$at, $to]
+        ) {
+            foreach ([2, 4, 6, 9] as $eaters) {
+                $plan = Sample::plan(Sample::dish($name)->changed('usual/eaters', $eaters)->changed($at, $to));
+                $says = implode(' ', array_map(static fn (Clash $one): string => Sample::say($one->says), $plan->clashes));
+                self::assertStringNotContainsString('cannot follow', $says, "{$name} for {$eaters}");
+                $schedule = $plan->day->schedule;
+                self::assertSame(0, $schedule->end('open'));
+                foreach ($plan->day->works as $work) {
+                    foreach ($work->task->after as $gap) {
+                        $waits = $schedule->start($work->task->id) - $schedule->end($gap->task);
+                        self::assertGreaterThanOrEqual($gap->leastMin, $waits, $work->task->id);
+                        self::assertLessThanOrEqual($gap->mostMin ?? INF, $waits, $work->task->id);
+                    }
+                }
+            }
+        }
     }
 
     public function test_two_stage_rice_is_two_lifts_with_two_windows(): void
