@@ -35,6 +35,19 @@ final class MealPlanTest extends TestCase
         ],
     ];
 
+    public function test_a_dish_in_two_pots_has_its_place_in_a_meal(): void
+    {
+        $inTwo = ['pot' => 'iron-20', 'burner' => 'ring-1'];
+        $dishes = ['sour-cherry-polo' => Sample::dish('sour-cherry-polo')->changed('lid/second', $inTwo)] + self::dishes();
+        foreach ([6, 9] as $eaters) {
+            $plan = self::planner()->plan(Meal::fromArray(
+                ['dishes' => [['dish' => 'sour-cherry-polo', 'eaters' => $eaters]]] + self::SUPPER,
+            ), $dishes);
+            self::assertNotNull($plan->plans[0]->potted->second());
+            self::assertNotSame('iron-20', $plan->plans[0]->dish->lid->pot, "for {$eaters}");
+        }
+    }
+
     public function test_the_winter_supper_fits_and_nothing_is_held_twice(): void
     {
         $plan = self::plan(self::SUPPER);
