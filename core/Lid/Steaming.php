@@ -349,6 +349,7 @@ final class Steaming
         $this->conduct($this->burn());
         $this->brown();
         $this->meetLid($this->boil());
+        $this->settle();
         $this->wick();
         $this->cookRice();
         $this->cookFilling();
@@ -510,14 +511,12 @@ final class Steaming
         $holds = $this->holdsJ;
         $this->holdsJ = [];
         $boils = $boilC - self::AT_BOIL_C;
-        $boiled = $boilC + self::AT_BOIL_C;
         $kgPerJ = 1 / Water::EVAPORATION_J_PER_KG;
         $steam = 0.0;
         $wallJ = $this->wallJ;
         $firstStill = $this->firstStill;
         $lastStill = $this->lastStill;
         $lost = 0.0;
-        $held = $heldTo = 0;
         foreach ($dryJ as $i => $dry) {
             $jPerK = $dry + Water::J_PER_KG_K * ($free[$i] + $bound[$i]);
             $over = $heat[$i] - $jPerK * $boilC;
@@ -531,8 +530,6 @@ final class Steaming
                     $steam -= $taken;
                     $free[$i] += $taken;
                     $heat[$i] += $taken * $steamJ - $out;
-                    $held = $heldTo === $i ? $held : $i;
-                    $heldTo = $i + 1;
 
                     continue;
                 }
@@ -575,20 +572,7 @@ final class Steaming
             }
             $celsius[$i] = $t = $heat[$i] / $jPerK;
             // With water to give a slice at the boil takes up any heat.
-            if ($t >= $boils && $leastKg[$i] < $free[$i] + $bound[$i]) {
-                $holds[$i] = self::BOILING_J;
-                if ($t <= $boiled) {
-                    $held = $heldTo === $i ? $held : $i;
-                    $heldTo = $i + 1;
-                }
-            } else {
-                $holds[$i] = $jPerK;
-            }
-        }
-        $this->firstStill = $held + 1;
-        $this->lastStill = $heldTo > $top ? $top : $heldTo - 2;
-        if ($this->firstStill > $this->lastStill) {
-            $this->stir();
+            $holds[$i] = $t >= $boils && $leastKg[$i] < $free[$i] + $bound[$i] ? self::BOILING_J : $jPerK;
         }
         if ($lost !== 0.0) {
             $this->lose($lost);
@@ -600,6 +584,27 @@ final class Steaming
         $this->celsius = $celsius;
 
         return $steam;
+    }
+
+    /** Which slices are still in the next step: those held at the boil between others that are, or under the lid. */
+    private function settle(): void
+    {
+        $boiled = $this->pot->boilC + self::AT_BOIL_C;
+        $celsius = $this->celsius;
+        $from = $to = 0;
+        foreach ($this->holdsJ as $i => $joules) {
+            if ($joules >= self::BOILING_J && $celsius[$i] <= $boiled) {
+                $from = $to === $i ? $from : $i;
+                $to = $i + 1;
+            }
+        }
+        $last = $to > $this->top ? $this->top : $to - 2;
+        if ($from < $last) {
+            $this->firstStill = $from + 1;
+            $this->lastStill = $last;
+        } else {
+            $this->stir();
+        }
     }
 
     /** The lid: steam leaks, or condenses as far as the lid takes its heat; that drips, less the cloth's share. */
