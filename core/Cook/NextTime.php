@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use Orbek\Core\Filling\Wetness;
+use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\HeatPlan;
-use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
@@ -152,11 +152,11 @@ final readonly class NextTime
         if ($load->sealed === null || $load->stove === null || HeatLine::usesOven($load->line())) {
             return [];
         }
-        $line = HeatSearch::find(
+        $line = Heating::found(
             $otherwise->pot($load->sealed), $this->plan->dish->aim(), $load->stove, $this->plan->dish->bounds(),
             $this->plan->stove()->today()->sd(),
-        )->best()->plan->line;
-        $told = self::told($load->line(), $line);
+        )->line();
+        $told = $this->told($load->line(), $line);
 
         return $told === null ? [] : [[$told, 'lid/heat', HeatLine::toArray($line)]];
     }
@@ -168,7 +168,7 @@ final readonly class NextTime
      * @param  non-empty-list<HeatBlock>  $is
      * @return Note|null null where it does not
      */
-    private static function told(array $was, array $is): ?Note
+    private function told(array $was, array $is): ?Note
     {
         $first = round($is[0]->length() - $was[0]->length(), 1);
         $past = round($is[0]->afterMin - $was[0]->afterMin, 1);
@@ -177,7 +177,9 @@ final readonly class NextTime
 
         return match (true) {
             $isSameHeat && $first === 0.0 && $low === 0.0 => null,
-            ! $isSameHeat => Note::of('next-time.another-heat', first: round($first), low: round($low)),
+            ! $isSameHeat => Note::of(
+                'next-time.another-heat', heats: $this->heats($is), first: round($first), low: round($low),
+            ),
             $is[0]->till !== null && $was[0]->till === $is[0]->till && $past !== 0.0 => Note::of(
                 'next-time.after-the-cue', minutes: abs($past), more: $past > 0, till: Note::label($is[0]->till),
                 low: abs($low), lowMore: $low > 0,
@@ -186,6 +188,20 @@ final readonly class NextTime
                 'next-time.minutes', first: abs($first), firstMore: $first > 0, low: abs($low), lowMore: $low > 0,
             ),
         };
+    }
+
+    /**
+     * @param  list<HeatBlock>  $line
+     * @return list<Note> its heats in the knob's marks, without the rest
+     */
+    private function heats(array $line): array
+    {
+        $ring = $this->plan->potted->first()->place->ring->id;
+
+        return array_map(
+            fn (HeatBlock $block): Note => $this->plan->kitchen->says($block->flame, $ring),
+            array_values(array_filter($line, static fn (HeatBlock $block): bool => ! $block->isRest())),
+        );
     }
 
     /** @param  list<HeatBlock>  $line */

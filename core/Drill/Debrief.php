@@ -8,8 +8,8 @@ use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\TurnedHeat;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Heat\Foretold;
+use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\HeatPlan;
-use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\HeatBlock;
@@ -109,7 +109,7 @@ final readonly class Debrief
             return null;
         }
         $dish = $cook->plan()->dish;
-        $best = HeatSearch::find($pot, $dish->aim(), $load->stove, $dish->bounds(), self::RING_SD)->best()->plan;
+        $best = Heating::found($pot, $dish->aim(), $load->stove, $dish->bounds(), self::RING_SD)->plan;
         $first = static fn (HeatPlan $plan): float => $plan->course->heat[0]->minutes;
 
         return self::decision(Note::of(

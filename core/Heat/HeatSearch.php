@@ -27,7 +27,7 @@ use Orbek\Core\Lid\Till;
  */
 final class HeatSearch
 {
-    /** Followed in long steps while searching; what is found is followed again in short ones. */
+    /** As a plan is followed. */
     private const STEP_S = 8.0;
 
     /** Heat on the base that a first heat is looked for at, W/cm²: what ends a long knob is tried as well. */
@@ -157,9 +157,10 @@ final class HeatSearch
      */
     private function lookCloser(): void
     {
+        $first = $this->firsts()[0] ?? throw new LogicException('A ring gives some heat.');
         $cold = new Kept(new Steaming($this->pot), 0, null, null);
         foreach (LowHeats::of($this->pot, $this->stove, self::HOLD + 1, 0) as $low) {
-            $this->try($low, $cold, $low);
+            $this->try($first, $cold, $low);
         }
         $near = $this->tried;
         usort($near, $this->nearer(...));
@@ -385,6 +386,7 @@ final class HeatSearch
         return $best;
     }
 
+    /** Goes on with a low heat, and keeps what that came to. */
     private function try(Flame $first, Kept $from, Flame $low): Tried
     {
         if ($from->minutes > 0) {

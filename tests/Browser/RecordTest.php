@@ -37,7 +37,7 @@ final class RecordTest extends BrowserTestCase
         $this->assertAccessible('a measured crust');
     }
 
-    /** Of the oldest cook: of the others' causes the dish, as it is planned now, takes each. */
+    /** Of the oldest cook: as it is planned now, the dish takes what went wrong in the others. */
     public function test_a_proposed_change_is_taken_and_foretold(): void
     {
         $this->record(11);

@@ -157,7 +157,7 @@ final class HeatSearchTest extends TestCase
                 }
             }
         }
-        // What is left was followed minute by minute at every mark, on every plate: no heat makes it right.
+        // Most of what is left has no heat that makes it right (docs/model.md: against brute force).
         self::assertGreaterThan(30, $looked);
         self::assertGreaterThan(0.8 * $looked, $right);
     }

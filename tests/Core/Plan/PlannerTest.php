@@ -7,6 +7,8 @@ namespace Tests\Core\Plan;
 use App\Formats\PlanJson;
 use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
+use Orbek\Core\Clock\CountBack;
+use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
@@ -14,6 +16,7 @@ use Orbek\Core\Plan\Clash;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
+use Orbek\Core\Plan\Work;
 use Orbek\Core\Pot\Layer;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -215,7 +218,7 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta($plan->course()?->end()->minute ?? 0, $plan->totals->sealed()->amount, 0.5);
     }
 
-    /** Tasks that counting back alone does not lay: the orders are searched before anything is said to pinch. */
+    /** Among them some that counting back alone does not lay: the orders are searched first. */
     public function test_nothing_is_said_to_pinch_where_some_order_minds_every_gap(): void
     {
         foreach (
@@ -230,6 +233,10 @@ final class PlannerTest extends TestCase
                 self::assertStringNotContainsString('cannot follow', $says, "{$name} for {$eaters}");
                 $schedule = $plan->day->schedule;
                 self::assertSame(0, $schedule->end('open'));
+                // While it is cooked too, when something presses.
+                $tasks = array_map(static fn (Work $work): Task => $work->task, array_values($plan->day->works));
+                $pressed = CountBack::lay($tasks, ['layer' => $schedule->start('layer') - 5]);
+                self::assertLessThanOrEqual($schedule->start('layer') - 5, $pressed->start('layer'));
                 foreach ($plan->day->works as $work) {
                     foreach ($work->task->after as $gap) {
                         $waits = $schedule->start($work->task->id) - $schedule->end($gap->task);
