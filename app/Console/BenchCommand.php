@@ -290,8 +290,9 @@ final class BenchCommand extends Command
                 $dish, $draw, &$eaters,
             ): void {
                 $eaters = $eaters === 5 ? 9 : 5;
-                $dish = $dish->core()->changed('usual/eaters', $eaters)->toArray();
-                $changed = OpenFile::dish((string) json_encode($dish));
+                $was = $dish->core();
+                $changed = $was->changed('usual/eaters', $eaters);
+                OpenFile::change($was, $changed);
                 $draw($this->laravel->make(Planner::class)->plan($changed), Station::Table);
             })],
         ];

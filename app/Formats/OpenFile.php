@@ -16,6 +16,7 @@ use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use stdClass;
 
 /** Orbek's own open formats, read from their JSON text: the one door for documents from outside. */
 final class OpenFile
@@ -30,6 +31,23 @@ final class OpenFile
         self::check((string) json_encode($dish->toArray(), JSON_PRESERVE_ZERO_FRACTION), 'dish');
 
         return $dish;
+    }
+
+    /**
+     * A dish that was made of one in order: what differs is held against the schema, the rest still is as it was.
+     *
+     * @throws Refused naming what is wrong with the change
+     */
+    public static function change(Dish $was, Dish $is): void
+    {
+        $before = $was->toArray();
+        $after = $is->toArray();
+        $names = array_values(array_filter(
+            array_keys($before + $after),
+            static fn (string $name): bool => ($before[$name] ?? null) !== ($after[$name] ?? null),
+        ));
+        $differs = array_intersect_key($after, array_flip($names));
+        self::check((string) json_encode((object) $differs, JSON_PRESERVE_ZERO_FRACTION), 'dish', $names);
     }
 
     /** @throws Refused naming what is wrong with the text */
@@ -112,15 +130,21 @@ final class OpenFile
         return $document;
     }
 
-    /** What the core does not mind but the schema forbids: above all names that nothing reads. */
-    private static function check(string $json, string $schema): void
+    /**
+     * What the core does not mind but the schema forbids: above all names that nothing reads.
+     *
+     * @param  list<string>|null  $names of the fields that the text has of the whole; null where it is the whole
+     */
+    private static function check(string $json, string $schema, ?array $names = null): void
     {
-        $validator = new Validator;
-        $result = $validator->validate(
-            json_decode($json, false, 32),
-            (string) file_get_contents(base_path("schema/{$schema}.json")),
-        );
-        $error = $result->error();
+        $file = (string) file_get_contents(base_path("schema/{$schema}.json"));
+        $rules = json_decode($file, false, 64, JSON_THROW_ON_ERROR);
+        if ($names !== null && $rules instanceof stdClass) {
+            // Most of the time goes into reading the rules: only those are left that are asked for.
+            $rules->required = array_values(array_intersect($rules->required, $names));
+            $rules->properties = (object) array_intersect_key((array) $rules->properties, array_flip($names));
+        }
+        $error = (new Validator)->validate(json_decode($json, false, 32), $rules)->error();
         if ($error === null) {
             return;
         }

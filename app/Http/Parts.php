@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\View\View;
 use LogicException;
@@ -11,6 +12,19 @@ use LogicException;
 /** A page in parts (Blade's fragments), of which only those go out that the browser has not. */
 final class Parts
 {
+    /**
+     * @param  int  $version of what is shown
+     * @param  view-string  $page
+     * @param  array<string, mixed>  $data
+     */
+    public static function answer(int $version, string $page, array $data, mixed $has): JsonResponse
+    {
+        return response()->json(
+            ['version' => $version] + self::of($page, $data, $has),
+            options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
+    }
+
     /**
      * @param  view-string  $page a view whose fragments are named by the id of the element each renders
      * @param  array<string, mixed>  $data

@@ -95,7 +95,7 @@ final class AppServiceProvider extends ServiceProvider
         // What the core notes is put into words where it is shown.
         Blade::stringable(static fn (Note $note): string => app(Wording::class)->text($note));
         Blade::stringable(static fn (Quantity $quantity): string => app(Wording::class)->amount($quantity));
-        View::composer('*', static fn (ViewContract $view): ViewContract => $view->with('say', app(Wording::class)));
+        View::share('say', app(Wording::class));
         View::composer('components.layouts.place', static function (ViewContract $view): void {
             $kitchen = Kitchen::core();
             $clock = app(PracticeClock::class);

@@ -117,10 +117,24 @@ export default () => ({
         });
     },
 
-    /** A layer taken by hand in the drawing goes to where it is let go. */
-    grab(event) {
+    /** What the pictures have to take hold of; they have no listeners of their own. */
+    take(event) {
+        if (event.button > 0) return;
         const layer = event.target.closest('[data-layer]');
-        if (!layer || event.button > 0) return;
+        const block = event.target.closest('[data-block]');
+        if (layer) this.grab(event, layer);
+        else if (block) this.hold(event, block);
+    },
+
+    press(event) {
+        const layer = event.target.closest('[data-layer]');
+        const block = event.target.closest('[data-block]');
+        if (layer) this.nudge(event, layer);
+        else if (block) this.turn(event, block);
+    },
+
+    /** A layer taken by hand in the drawing goes to where it is let go. */
+    grab(event, layer) {
         event.preventDefault();
         const svg = layer.closest('svg');
         const scale = svg.viewBox.baseVal.height / svg.getBoundingClientRect().height;
@@ -146,9 +160,7 @@ export default () => ({
     },
 
     /** A stretch of heat taken at its end makes it longer; taken anywhere else, hotter. */
-    hold(event) {
-        const block = event.target.closest('[data-block]');
-        if (!block || event.button > 0) return;
+    hold(event, block) {
         event.preventDefault();
         block.focus();
         const svg = block.closest('svg');
@@ -181,9 +193,8 @@ export default () => ({
     },
 
     /** Arrows make a stretch longer or hotter, p puts it on the plate. */
-    turn(event) {
-        const block = event.target.closest('[data-block]');
-        if (!block || event.ctrlKey || event.metaKey) return;
+    turn(event, block) {
+        if (event.ctrlKey || event.metaKey) return;
         const [minutes, setting] = [Number(block.dataset.minutes), Number(block.dataset.setting)];
         const change = {
             ArrowRight: ['minutes', minutes + 1],
@@ -261,10 +272,9 @@ export default () => ({
     },
 
     /** Arrows move the layer that has the focus; it keeps it. */
-    nudge(event) {
-        const layer = event.target.closest('[data-layer]');
+    nudge(event, layer) {
         const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
-        if (!layer || !by) return;
+        if (!by) return;
         event.preventDefault();
         const to = Number(layer.dataset.layer) + by;
         if (!document.querySelector(`[data-layer="${to}"]`)) return;

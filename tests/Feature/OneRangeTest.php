@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formats\OpenFile;
 use App\Models\Dish as StoredDish;
+use App\Wording\Wording;
 use DOMDocument;
 use DOMElement;
 use Orbek\Core\Dish\Craft;
@@ -74,6 +76,44 @@ final class OneRangeTest extends FeatureTestCase
             }
         }
         self::assertGreaterThan(120, $planned);
+    }
+
+    public function test_a_change_is_refused_as_the_whole_document_would_be(): void
+    {
+        $told = ['refused' => 0, 'taken' => 0];
+        $schema = self::schema('dish');
+        foreach (['sour-cherry-polo', 'turkey-plum-biryani', 'mushroom-chestnut-rice'] as $name) {
+            $was = Dish::fromArray(Sample::json($name), app(Craft::class));
+            $changes = [['no-such-name', 3], ['usual', ['eaters' => 4, 'guests' => 2]], ['extras', null], ['name', 'Rice']];
+            foreach (self::leaves($was->toArray(), $schema, $schema) as $path => $node) {
+                $changes[] = [$path, self::edges($node)[0][0]];
+                // A name that nothing reads, beside the field.
+                $changes[] = [ltrim(dirname($path).'/no_such_name', './'), 'x'];
+            }
+            foreach ($changes as [$path, $value]) {
+                try {
+                    $is = $was->changed((string) $path, $value);
+                } catch (Refused) {
+                    continue;
+                }
+                $whole = self::saidOf(static fn (): Dish => OpenFile::dish((string) json_encode($is->toArray())));
+                self::assertSame($whole, self::saidOf(static fn () => OpenFile::change($was, $is)), "{$name} {$path}");
+                $told[$whole === null ? 'taken' : 'refused']++;
+            }
+        }
+        self::assertGreaterThan(60, min($told));
+    }
+
+    /** @param  callable(): mixed  $check */
+    private static function saidOf(callable $check): ?string
+    {
+        try {
+            $check();
+
+            return null;
+        } catch (Refused $wrong) {
+            return app(Wording::class)->refusal($wrong);
+        }
     }
 
     public function test_pages_ask_for_no_more_than_the_schema_allows(): void

@@ -75,16 +75,16 @@ final class DishController
         $edit = Edits::read($asked->text('path'), $value);
         $was = $dish->isStill($seen)->core();
         $changed = $edit instanceof FieldEdit ? $edit->of($was) : $edit->on($planner->plan($was));
-        OpenFile::dish((string) json_encode($changed->toArray(), JSON_PRESERVE_ZERO_FRACTION));
+        OpenFile::change($was, $changed);
         $plan = $planner->plan($changed);
 
         $dish = $dish->become($changed, $seen, $this->clock->now());
 
-        return response()->json(['version' => $dish->version] + Parts::of(
-            $request->input('view') === 'clock' ? 'clock.body' : 'pot.body',
+        return Parts::answer(
+            $dish->version, $request->input('view') === 'clock' ? 'clock.body' : 'pot.body',
             $this->body($dish, $plan, Station::tryFrom($asked->has('open') ? $asked->text('open') : '')),
             $request->input('has'),
-        ))->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        );
     }
 
     /** What lies behind a station's line. */

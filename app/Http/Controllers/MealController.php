@@ -242,9 +242,7 @@ final class MealController
 
     private function parts(Request $request, Meal $meal, MealPlan $plan): JsonResponse
     {
-        return response()->json(
-            ['version' => $meal->version] + Parts::of('meal.body', $this->body($meal, $plan), $request->input('has')),
-        )->setEncodingOptions(JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return Parts::answer($meal->version, 'meal.body', $this->body($meal, $plan), $request->input('has'));
     }
 
     /** @return array<string, mixed> */

@@ -11,6 +11,7 @@ use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\View;
 use Orbek\Core\Measure\Reading;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -22,13 +23,12 @@ final class UseHousehold
     {
         $member = Auth::user();
         app()->instance(Household::class, $member instanceof Member ? $member->household : Household::inUse());
-        app()->instance(
-            Wording::class,
-            new Wording(
-                lang_path('en'),
-                static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading,
-            ),
+        $say = new Wording(
+            lang_path('en'),
+            static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading,
         );
+        app()->instance(Wording::class, $say);
+        View::share('say', $say);
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
         return Kitchen::query()->exists()

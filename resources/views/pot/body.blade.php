@@ -57,7 +57,7 @@
 <div class="stations">
     @foreach (Station::cases() as $station)
         @php $clashes = $plan->clashesAt($station); @endphp
-        @fragment('station-'.$station->value)<section class="station {{ $clashes ? 'clashes' : '' }}" id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
+        @fragment('station-'.$station->value)<section @class(['station', 'clashes' => $clashes, 'is-open' => $station === $open]) id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
             <div class="line">
                 <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station === $open ? 'true' : 'false' }}">{{ $say->label($station) }}</button></h2>
                 <div class="sentence">

@@ -13,7 +13,7 @@
     $onPlate = collect($plan->potted->first()->line())->contains(fn ($block) => $block->flame->plate !== null);
     $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
 @endphp
-<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}" @if ($touch) x-on:pointerdown="grab($event)" x-on:keydown="nudge($event)" @endif>
+<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
     <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->dish->poured === [] ? '' : collect($plan->dish->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' : 'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{ $say->label($plan->dish->lid->seal) }}.</title>
 
     @if ($labels)
