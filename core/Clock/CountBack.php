@@ -19,7 +19,10 @@ final class CountBack
     private const ROUNDS = 60;
 
     /** A gap that breaks again and again is not mended by pulling its follower earlier still. */
-    private const SAME_GAP = 15;
+    private const SAME_GAP = 6;
+
+    /** With some placed before their rivals it is pulled longer: after that only the orders are left to search. */
+    private const SAME_GAP_URGENT = 15;
 
     /** Of the search through orders: what is not found by then was not found in a hundred times as many. */
     private const SEARCH_STEPS = 3000;
@@ -119,6 +122,7 @@ final class CountBack
         $claims = array_map(static fn (Task $task): array => $task->claims(), $tasks);
         $tried = [];
         $round = 0;
+        $most = $byUrgency ? self::SAME_GAP_URGENT : self::SAME_GAP;
         do {
             $starts = self::place($tasks, $followers, $claims, $latest, $urgent);
             $broken = self::firstBroken($tasks, $starts);
@@ -132,7 +136,7 @@ final class CountBack
             } else {
                 $latest[$task->id] = $starts[$gap->task] + $tasks[$gap->task]->minutes + (int) $gap->mostMin;
             }
-        } while (++$round < self::ROUNDS && $tried[$task->id] < self::SAME_GAP);
+        } while (++$round < self::ROUNDS && $tried[$task->id] < $most);
 
         throw CannotBeLaid::gap($task, $tasks[$gap->task], (int) $gap->mostMin);
     }

@@ -8,53 +8,58 @@ const isAsDrawn = (el) => [...el.querySelectorAll('.word')].concat(el.matches('.
     word.tagName === 'SELECT' ? [...word.options].every((option) => option.selected === option.defaultSelected) : word.value === word.defaultValue
 ));
 
+/** Whether it stays as it is: filled by the page itself, of which the server knows nothing; half typed; or the same. */
+const stays = (el, to) => el.matches('[data-kept]') || (el.matches('form[data-add]') && isInHand(el)) || (el.isEqualNode(to) && isAsDrawn(el));
+
+const keepOpen = (el, to) => el.matches('details[data-keep-open]') && to.toggleAttribute('open', el.open);
+
+/** A word says what is saved, whatever it was set to. */
+function sayWord(el, to) {
+    if (!el.matches('input.word, select.word')) return;
+    const value = to.tagName === 'SELECT' ? to.value : to.getAttribute('value');
+    if (el.value !== value) el.value = value;
+}
+
+const isPicture = (el) => el.namespaceURI === 'http://www.w3.org/2000/svg';
+
+/** Whether two elements have children of the same names; in HTML also of the same ids. */
+const isBuiltAs = (from, to) => from.childNodes.length === to.childNodes.length && [...from.childNodes].every((child, at) => (
+    child.nodeName === to.childNodes[at].nodeName && (isPicture(from) || child.id === to.childNodes[at].id)
+));
+
 /**
- * Shapes take over what is different in others of the same names; where there are more or fewer, they are replaced.
- * Cheaper than new ones, which the browser would have to style, place and letter again.
+ * What is built alike takes over what is different, in place: the browser need not style, place and letter it again.
+ *
+ * @param {Array<[Element, Element]>} left takes what is HTML and built differently: it may be in hand, and is morphed
  */
-function reshape(from, to) {
-    if (from.isEqualNode(to)) return;
-    if (from.nodeName !== to.nodeName || from.childNodes.length !== to.childNodes.length) {
-        from.replaceWith(to.cloneNode(true));
-    } else if (from.nodeType !== Node.ELEMENT_NODE) {
-        from.nodeValue = to.nodeValue;
-    } else {
-        for (const { name } of [...from.attributes]) if (!to.hasAttribute(name)) from.removeAttribute(name);
-        for (const { name, value } of to.attributes) if (from.getAttribute(name) !== value) from.setAttribute(name, value);
-        const others = [...to.childNodes];
-        [...from.childNodes].forEach((child, at) => reshape(child, others[at]));
+function takeOver(from, to, left) {
+    if (from.nodeType !== Node.ELEMENT_NODE) {
+        if (from.nodeValue !== to.nodeValue) from.nodeValue = to.nodeValue;
+        return;
     }
+    if (isPicture(from) ? from.isEqualNode(to) : stays(from, to)) return;
+    if (!isBuiltAs(from, to)) {
+        // A picture's shapes have no identity worth keeping.
+        if (isPicture(from)) from.replaceWith(to.cloneNode(true));
+        else left.push([from, to]);
+        return;
+    }
+    keepOpen(from, to);
+    for (const { name } of [...from.attributes]) if (!to.hasAttribute(name)) from.removeAttribute(name);
+    for (const { name, value } of to.attributes) if (from.getAttribute(name) !== value) from.setAttribute(name, value);
+    const others = [...to.childNodes];
+    [...from.childNodes].forEach((child, at) => takeOver(child, others[at], left));
+    sayWord(from, to);
 }
 
 const options = {
     key: (el) => el.id,
     updating(el, to, childrenOnly, skip) {
-        if (el.nodeType !== 1) return;
-        // Filled by the page itself: the server knows nothing of it.
-        if (el.matches('[data-kept]')) {
-            skip();
-            return;
-        }
-        // What is half typed stays as it is, whatever comes in meanwhile.
-        if (el.matches('form[data-add]') && isInHand(el)) {
-            skip();
-            return;
-        }
-        if (el.isEqualNode(to) && isAsDrawn(el)) {
-            skip();
-            return;
-        }
-        // No picture has directives in it: Alpine need not look at what changes.
-        if (el.tagName === 'svg') {
-            Alpine.mutateDom(() => reshape(el, to));
-            skip();
-            return;
-        }
-        if (el.matches('details[data-keep-open]')) to.toggleAttribute('open', el.open);
-        if (el.matches('input.word, select.word')) {
-            const value = to.tagName === 'SELECT' ? to.value : to.getAttribute('value');
-            if (el.value !== value) el.value = value;
-        }
+        if (el.nodeType !== Node.ELEMENT_NODE) return;
+        if (el.tagName === 'svg') Alpine.mutateDom(() => takeOver(el, to, []));
+        if (el.tagName === 'svg' || stays(el, to)) return skip();
+        keepOpen(el, to);
+        sayWord(el, to);
     },
 };
 
@@ -75,7 +80,12 @@ export function redrawParts(parts) {
         holder.innerHTML = html.trim();
         const next = holder.content.firstElementChild;
         if (part.tagName === 'svg') part.replaceWith(next);
-        else Alpine.morph(part, next, options);
+        else {
+            const left = [];
+            // No part has directives that change: Alpine need not look at each difference.
+            Alpine.mutateDom(() => takeOver(part, next, left));
+            left.forEach(([from, to]) => Alpine.morph(from, to, options));
+        }
     }
 }
 
