@@ -22,6 +22,8 @@ const CHANGES = 40;
 
 $stack = Stack::get();
 $stack->fresh();
+// As ./orbek start does: one that is older than its source is compiled in every request.
+$stack->artisan([], 'view:cache');
 $browser = $stack->browser(1280, 800, whole: true);
 
 /** Milliseconds from a word's change to the frame after the page was drawn anew. */
