@@ -62,13 +62,13 @@
     </details>
     </div>
     @if ($plan->theDayBefore() !== [])
-        @php $ahead = $plan->ahead(); $called = fn ($task) => $say->first($task->name).($task->dish === null || count($plan->plans) === 1 ? '' : ' '.($task->dish + 1)); @endphp
+        @php $ahead = $plan->ahead(); $isMarked = fn ($task) => $task->dish !== null && count($plan->plans) > 1; @endphp
         <div class="ruled"><p><strong>The day before</strong>{{ $ahead === [] ? ', or in the morning, could be:' : ':' }}</p>
             @if ($ahead !== [])
-                <ul class="day-before">@foreach ($ahead as $id => $task)<li><strong>{{ $say->time($plan->at($plan->start($id))) }}</strong> {{ $called($task) }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }} <button type="button" class="small-button no-print" data-mend data-path="ahead:{{ $id }}" data-value="false">On the day</button></li>@endforeach</ul>
+                <ul class="day-before">@foreach ($ahead as $id => $task)<li><strong>{{ $say->time($plan->at($plan->start($id))) }}</strong> @if ($isMarked($task))<span class="of">{{ $task->dish + 1 }}</span> @endif{{ $say->first($task->name) }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }} <button type="button" class="small-button no-print" data-mend data-path="ahead:{{ $id }}" data-value="false">On the day</button></li>@endforeach</ul>
                 <p class="small">{{ $plan->at($plan->start(array_key_first($ahead)))->format('l j F') }}. Let it cool, cover it, into the fridge within two hours, at {{ $say->degrees(4) }} or below.</p>
             @endif
-            <ul class="day-before no-print">@foreach ($plan->theDayBefore() as $task)@unless ($task->isAhead)<li>{{ $called($task) }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }} <button type="button" class="small-button" data-mend data-path="ahead:{{ $task->job->id }}" data-value="true">Do it then</button></li>@endunless @endforeach</ul>
+            <ul class="day-before no-print">@foreach ($plan->theDayBefore() as $task)@unless ($task->isAhead)<li>@if ($isMarked($task))<span class="of">{{ $task->dish + 1 }}</span> @endif{{ $say->first($task->name) }}, {{ $task->job->minutes }} min; keeps {{ $task->keeps }} <button type="button" class="small-button" data-mend data-path="ahead:{{ $task->job->id }}" data-value="true">Do it then</button></li>@endunless @endforeach</ul>
             @if ($plan->keepingMin() > 0)<p class="no-print"><button type="button" class="mend" data-mend data-path="ahead" data-value='@json(array_map(fn ($task) => $task->job->id, $plan->theDayBefore()))'>All of it then: {{ $plan->keepingMin() }} min of work less on the day</button></p>@endif
         </div>
     @endif

@@ -129,7 +129,7 @@
                             {{-- What the platter behind this line is filled with is defined with the page's own. --}}
                             @php if ($d->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new App\Drawings\PlatterDrawing($plan))->bands() as $band) { app(App\Drawings\Hatches::class)->use($band['hatch']); } } @endphp
                             Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->serving->value" label="Serving" />,
-                            <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient) <x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }} on top. @endforeach
+                            <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? 'On top: ' : '; ' }}{{ $ingredient->name }} <x-figure :figure="$ingredient->amount" />{{ $loop->last ? '.' : '' }}@endforeach
                             @break
                     @endswitch
                 </div>
