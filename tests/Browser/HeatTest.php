@@ -73,10 +73,14 @@ final class HeatTest extends BrowserTestCase
         );
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('#station-heat .clash')));
         $this->button('.asks button', 'Other heats');
-        $this->waitForText('[data-answer]', 'Most likely right');
+        $this->waitForText('[data-answer]', 'As planned now');
         $this->assertAccessible('heats found');
-        $this->button('[data-answer] .mend', 'Take it');
+        $this->find('[data-answer] [aria-label="Take it: The school’s own line"]')->click();
         $this->waitForText('#station-heat .origin', 'Your own line');
+        $this->button('.asks button', 'Other heats');
+        $this->waitForText('[data-answer]', 'Most likely right');
+        $this->find('[data-answer] [aria-label="Take it: Most likely right"]')->click();
+        $this->waitForText('#station-heat .origin', 'Found for this pot');
 
         $this->browser->executeScript(
             'const slider = document.getElementById("minute"); slider.value = 3; slider.dispatchEvent(new Event("input", {bubbles: true}));',
