@@ -89,6 +89,29 @@ export function redrawParts(parts) {
     }
 }
 
+/** A hidden or empty part is as good as in sight: it costs nothing, and may be what a picture is filled with. */
+function isInSight(id) {
+    const { top, bottom, height } = document.getElementById(id)?.getBoundingClientRect() ?? { height: 0 };
+    return height === 0 || (bottom > 0 && top < window.innerHeight);
+}
+
+/**
+ * Lays the new parts that are in sight, so that they are painted at once.
+ *
+ * @returns {object} the parts that are left for when they are painted
+ */
+export function redrawInSight(parts) {
+    const inSight = Object.keys(parts).filter(isInSight);
+    redrawParts(Object.fromEntries(inSight.map((id) => [id, parts[id]])));
+    return Object.fromEntries(Object.entries(parts).filter(([id]) => !inSight.includes(id)));
+}
+
+/** What was drawn is painted by then; a page in the background paints nothing and is not waited for. */
+export const painted = () => new Promise((done) => {
+    setTimeout(done, 100);
+    requestAnimationFrame(() => setTimeout(done));
+});
+
 /** Hatches that a picture brings along and the page has not. */
 export function takeHatches(page) {
     const here = document.querySelector('#hatches defs');

@@ -1,4 +1,4 @@
-import { redraw, redrawParts, takeHatches } from './body.js';
+import { painted, redraw, redrawInSight, redrawParts, takeHatches } from './body.js';
 import { GONE, reach } from './reach.js';
 
 /** What a ring's knob can be set to, per cent. */
@@ -302,9 +302,12 @@ export default () => ({
         this.message = '';
         this.unsaved = null;
         taken();
-        redrawParts(reached.json.parts);
+        const later = redrawInSight(reached.json.parts);
         this.sums = reached.json.sums;
         body.dataset.version = reached.json.version;
+        document.dispatchEvent(new CustomEvent('orbek:seen'));
+        if (Object.keys(later).length > 0) await painted();
+        redrawParts(later);
         this.showOpen();
         this.follow();
         document.dispatchEvent(new CustomEvent('orbek:drawn'));

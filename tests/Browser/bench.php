@@ -26,13 +26,13 @@ $stack->fresh();
 $stack->artisan([], 'view:cache');
 $browser = $stack->browser(1280, 800, whole: true);
 
-/** Milliseconds from a word's change to the frame after the page was drawn anew. */
+/** Milliseconds from a word's change to the frame after what is in sight was drawn anew. */
 const MEASURE = <<<'JS'
     const [selector, value, done] = arguments;
     const word = document.querySelector(selector);
     const began = performance.now();
     document.addEventListener(
-        'orbek:drawn',
+        'orbek:seen',
         () => requestAnimationFrame(
             () => { const paint = new MessageChannel(); paint.port1.onmessage = () => done(
                 performance.now() - began
@@ -76,7 +76,7 @@ try {
     sort($oneMore);
     $browser->get($pot);
     printf(
-        'A word changed to its picture painted, in the browser: one eater more, two seconds after the last, median of '
+        'A word changed to what is in sight painted, in the browser: one eater more, two seconds after the last, median of '
         .'%d %.0f ms; eaters never asked before nor near, a heat found for each, median of %d %.0f ms; '
         ."median of %d, eaters %.0f ms, seal %.0f ms (at most 100 ms).\n",
         count($oneMore), $oneMore[intdiv(count($oneMore), 2)], count($anew), $anew[intdiv(count($anew), 2)], CHANGES - 4, $median($browser, '#usualeaters', ['8', '9']),
