@@ -85,6 +85,9 @@ final class OneRangeTest extends FeatureTestCase
         foreach (['sour-cherry-polo', 'turkey-plum-biryani', 'mushroom-chestnut-rice'] as $name) {
             $was = Dish::fromArray(Sample::json($name), app(Craft::class));
             $changes = [['no-such-name', 3], ['usual', ['eaters' => 4, 'guests' => 2]], ['extras', null], ['name', 'Rice']];
+            $parts = $was->toArray()['fillings'][0]['parts'] ?? [];
+            // A dish that no file could hold.
+            $changes[] = ['fillings/0/parts', array_merge(...array_fill(0, intdiv(20_000, count($parts)), $parts))];
             foreach (self::leaves($was->toArray(), $schema, $schema) as $path => $node) {
                 $changes[] = [$path, self::edges($node)[0][0]];
                 // A name that nothing reads, beside the field.
