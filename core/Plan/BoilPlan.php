@@ -341,6 +341,12 @@ final readonly class BoilPlan extends RicePlan
         return $shares === [] ? [$dish->water->stage->value => 1.0] : $shares;
     }
 
+    /** Whether some rice is lifted at a stage; none is at the dish's own where every layer has another. */
+    public function isLiftedAt(Stage $stage): bool
+    {
+        return in_array($stage, array_column($this->lifts, 'stage'), true);
+    }
+
     /** The lift of rice that is layered at a stage. */
     public function liftOf(Stage $stage): Lift
     {

@@ -12,7 +12,10 @@ use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 use Orbek\Core\Dish\Craft;
+use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
+use Orbek\Core\Pot\Matter;
+use Orbek\Core\Rice\Stage;
 use Tests\Core\Sample;
 
 final class PlacesTest extends FeatureTestCase
@@ -68,6 +71,27 @@ final class PlacesTest extends FeatureTestCase
 
         self::assertSame(5, $this->dish()->core()->table->eaters);
         self::assertSame(5, $this->dish()->version);
+    }
+
+    public function test_rice_of_which_every_layer_has_a_stage_of_its_own_is_shown_and_planned(): void
+    {
+        $dish = Dish::query()->where('name', 'Turkey and plum biryani')->firstOrFail();
+        foreach ($dish->core()->layers as $at => $layer) {
+            if ($layer->matter === Matter::Rice) {
+                $stage = $layer->stage === Stage::Snaps ? 'half' : 'thread';
+                $this->patchJson(
+                    route('dish.change', $dish),
+                    ['path' => "layers/{$at}/stage", 'value' => $stage, 'version' => $dish->refresh()->version],
+                )->assertOk();
+            }
+        }
+        $plan = $this->app->make(Planner::class)->plan($dish->refresh()->core());
+        self::assertFalse($plan->boil()?->isLiftedAt($dish->core()->water->stage));
+        self::assertSame([Stage::HardHeart, Stage::Thread], array_column($plan->boil()->lifts, 'stage'));
+        foreach (['pot', 'clock', 'dish.list', 'dish.recipe', 'dish.export'] as $page) {
+            $this->get(route($page, $dish))->assertOk();
+        }
+        $this->get(route('pot', $dish))->assertSee('as it says at Layers, the last when a grain');
     }
 
     public function test_salt_may_be_told_in_spoons_of_the_salt_at_hand(): void

@@ -100,7 +100,11 @@
                             <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']" :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
                             <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']" :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />,
                             <x-word.choice path="water/spices" :options="$options(Orbek\Core\Dish\Spices::cases())" :value="$d->water->spices->value" label="Whole spices in the water" />.
-                            Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
+                            @if ($boil->isLiftedAt($d->water->stage))
+                                Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
+                            @else
+                                Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->lifts[count($boil->lifts) - 1]->stage, 'words') }}; in the pot that will be <strong>{{ round(100 * $boil->lifts[count($boil->lifts) - 1]->inPot) }} %</strong>,
+                            @endif
                             <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
                             @break
                         @case(Station::Filling)
