@@ -11,6 +11,7 @@ use App\Models\Kitchen;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
@@ -92,6 +93,8 @@ final class PlacesTest extends FeatureTestCase
             $this->get(route($page, $dish))->assertOk();
         }
         $this->get(route('pot', $dish))->assertSee('as it says at Layers, the last when a grain');
+        $this->followingRedirects()->post(route('cook.begin', $dish), ['cook' => strtolower((string) Str::ulid())])
+            ->assertOk()->assertSee('Next to do');
     }
 
     public function test_salt_may_be_told_in_spoons_of_the_salt_at_hand(): void
