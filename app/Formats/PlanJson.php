@@ -90,7 +90,7 @@ final readonly class PlanJson
 
         return [
             'batches' => $boil->batches,
-            'target' => $boil->lifts[count($boil->lifts) - 1]->stage->value,
+            'target' => $boil->last->stage->value,
             'target_doneness' => $boil->forecast->target,
             'tau_min' => $this->figure($boil->tau),
             'after_rice_c' => round($boil->forecast->boil->afterRiceC, 2),

@@ -55,6 +55,9 @@ final readonly class BoilPlan extends RicePlan
     /** A ring that cannot hold the boil open is reckoned to bring so much; a clash says so. */
     private const LEAST_W = 60.0;
 
+    /** The furthest of the lifts, which is made last. */
+    public Lift $last;
+
     /** What is believed before the first grain is tested: of the rice that is lifted last. */
     public BoilForecast $forecast;
 
@@ -71,9 +74,9 @@ final readonly class BoilPlan extends RicePlan
         public Figure $backAtBoil,
     ) {
         parent::__construct($kind, $pot, $burner, $tau, $water, $salt, $saltKept, $keptPerGPerL);
-        $last = $lifts[count($lifts) - 1];
-        $this->forecast = $last->forecast;
-        $this->liftAt = $last->at;
+        $this->last = $lifts[count($lifts) - 1];
+        $this->forecast = $this->last->forecast;
+        $this->liftAt = $this->last->at;
     }
 
     /**

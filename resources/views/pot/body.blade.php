@@ -103,7 +103,7 @@
                             @if ($boil->isLiftedAt($d->water->stage))
                                 Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
                             @else
-                                Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->lifts[count($boil->lifts) - 1]->stage, 'words') }}; in the pot that will be <strong>{{ round(100 * $boil->lifts[count($boil->lifts) - 1]->inPot) }} %</strong>,
+                                Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->last->stage, 'words') }}; in the pot that will be <strong>{{ round(100 * $boil->last->inPot) }} %</strong>,
                             @endif
                             <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
                             @break

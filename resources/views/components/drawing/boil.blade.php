@@ -4,7 +4,7 @@
     $axis = new App\Drawings\TimeAxis($boil->courseEndsS(), 6, $width - 12);
     $floor = 76;
     $hill = fn ($points) => 'M'.$axis->x($points[0][0]).','.$floor.' L'.collect($points)->map(fn ($point) => $axis->x($point[0]).','.round($floor - 44 * $point[1], 1))->implode(' L').' L'.$axis->x($points[count($points) - 1][0]).','.$floor.' Z';
-    $lift ??= $boil->lifts[count($boil->lifts) - 1];
+    $lift ??= $boil->last;
     $now = $forecast ?? $lift->forecast;
     $learned = $forecast !== null && ($tests !== [] || $forecast->boil !== $lift->forecast->boil);
     [$from, $likely, $by] = [$now->liftAt(0.1), $now->liftAt(), $now->liftAt(0.9)];

@@ -1,5 +1,4 @@
 @if ($boil !== null)
-    @php $last = $boil->lifts[count($boil->lifts) - 1]; @endphp
     <div class="boil-view">
         <x-drawing.grain :doneness="$boil->forecast->donenessAfter($boil->liftAt->amount)" />
         <div>
@@ -8,7 +7,7 @@
             @foreach (array_slice($boil->lifts, 0, -1) as $lift)
                 <div class="small">Before that a first scoop, {{ round(100 * $lift->share) }} % of the rice, when a grain {{ $say->label($lift->stage, 'words') }}: <x-figure :figure="$lift->at" />, test from <strong>{{ $lift->at->fromText() }}</strong>.</div>
             @endforeach
-            <div class="small">When a grain feels so it is {{ round(100 * $boil->forecast->target) }} % cooked; it cooks on in the hand, in the colander and while it waits: in the pot it is {{ round(100 * $last->inPot) }} % and {{ $say->degrees($last->celsius) }}. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
+            <div class="small">When a grain feels so it is {{ round(100 * $boil->forecast->target) }} % cooked; it cooks on in the hand, in the colander and while it waits: in the pot it is {{ round(100 * $boil->last->inPot) }} % and {{ $say->degrees($boil->last->celsius) }}. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
         </div>
     </div>
     @foreach ($parts[$station->value] as $ingredient)
