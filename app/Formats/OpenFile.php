@@ -42,7 +42,7 @@ final class OpenFile
     {
         $before = $was->toArray();
         $after = $is->toArray();
-        self::isReadable((string) json_encode($after, JSON_PRESERVE_ZERO_FRACTION));
+        self::refuseUnreadable((string) json_encode($after, JSON_PRESERVE_ZERO_FRACTION));
         $names = array_values(array_filter(
             array_keys($before + $after),
             static fn (string $name): bool => ($before[$name] ?? null) !== ($after[$name] ?? null),
@@ -111,7 +111,7 @@ final class OpenFile
         return TasksFile::read(Fields::of(self::decode($json)));
     }
 
-    private static function isReadable(string $json): void
+    private static function refuseUnreadable(string $json): void
     {
         if (strlen($json) > self::MOST_BYTES) {
             throw Refused::because('file', 'refused.mb-is-too-large-give-at', json: strlen($json) / 1_000_000);
@@ -124,7 +124,7 @@ final class OpenFile
     /** @return array<array-key, mixed> */
     private static function decode(string $json, bool $orList = false): array
     {
-        self::isReadable($json);
+        self::refuseUnreadable($json);
         $document = json_decode($json, true, 32);
         if (! is_array($document) || (array_is_list($document) && ! $orList)) {
             throw json_last_error() === JSON_ERROR_NONE

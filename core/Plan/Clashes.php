@@ -6,6 +6,7 @@ namespace Orbek\Core\Plan;
 
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\LayerChoice;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
@@ -180,13 +181,19 @@ final readonly class Clashes
     {
         $stages = Stage::cases();
         $at = array_search($lift->stage, $stages, true);
-        $earlier = $at !== false && $at > 0 && $lift->stage === $this->dish->water->stage ? $stages[$at - 1] : null;
+        $earlier = $at !== false && $at > 0 ? $stages[$at - 1] : null;
+        $own = array_keys(array_filter(
+            $this->dish->layers, static fn (LayerChoice $layer): bool => $layer->stage === $lift->stage,
+        ));
+        $path = match (true) {
+            $lift->stage === $this->dish->water->stage => 'water/stage',
+            count($own) === 1 => "layers/{$own[0]}/stage",
+            default => null,
+        };
 
         return [
-            ...($earlier === null ? [] : [
-                new Mend(
-                    Note::of('mending.lifted', stage: Note::label($earlier, 'words')), 'water/stage', $earlier->value,
-                ),
+            ...($earlier === null || $path === null ? [] : [
+                new Mend(Note::of('mending.lifted', stage: Note::label($earlier, 'words')), $path, $earlier->value),
             ]),
             new Mend(Note::of('mending.drained', draining: Draining::Tray), 'water/drain', Draining::Tray->value),
             new Mend(Note::of('mending.drained', draining: Draining::Rinse), 'water/drain', Draining::Rinse->value),

@@ -23,8 +23,8 @@ final class Stack
     /** PHP as ./orbek start serves it. */
     private const FAST = [
         '-d', 'opcache.enable=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M', '-d',
-        'opcache.revalidate_freq=60', '-d', 'pcov.enabled=0', '-d', 'expose_php=0', '-d', 'upload_max_filesize=1G', '-d', 'post_max_size=1025M', '-d',
-        'memory_limit=512M',
+        'opcache.revalidate_freq=60', '-d', 'pcov.enabled=0', '-d', 'expose_php=0', '-d', 'upload_max_filesize=1G', '-d',
+        'post_max_size=1025M', '-d', 'memory_limit=512M',
     ];
 
     private static ?self $running = null;

@@ -89,6 +89,10 @@ final class PlacesTest extends FeatureTestCase
         $plan = $this->app->make(Planner::class)->plan($dish->refresh()->core());
         self::assertFalse($plan->boil()?->isLiftedAt($dish->core()->water->stage));
         self::assertSame([Stage::HardHeart, Stage::Thread], array_column($plan->boil()->lifts, 'stage'));
+        // A layer that comes too far is mended by its own stage.
+        $mends = array_merge(...array_column($plan->clashesAt(Station::Water), 'mends'));
+        $layers = array_filter($dish->core()->layers, static fn ($layer): bool => $layer->stage === Stage::Thread);
+        self::assertContains('layers/'.array_key_first($layers).'/stage', array_column($mends, 'path'));
         foreach (['pot', 'clock', 'dish.list', 'dish.recipe', 'dish.export'] as $page) {
             $this->get(route($page, $dish))->assertOk();
         }
