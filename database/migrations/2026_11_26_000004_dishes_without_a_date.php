@@ -54,7 +54,7 @@ return new class extends Migration
 
     private function dishes(): void
     {
-        $now = (new DateTimeImmutable)->format('Y-m-d\TH:i');
+        $now = now()->format('Y-m-d\TH:i');
         foreach (DB::table('dishes')->lazyById(200) as $dish) {
             $document = $this->read($dish->document);
             $at = Editions::servedAt($document) ?? '';

@@ -1,4 +1,5 @@
 import { createStore, del, get, update } from 'idb-keyval';
+import { asked } from './kept.js';
 
 /**
  * What a page needs to go on without its server: every step of the plan, and all that was tapped here.
@@ -6,13 +7,17 @@ import { createStore, del, get, update } from 'idb-keyval';
  * The queue forgets an event when the server has taken it; the log keeps it till the cook is over, since a page that is
  * opened again without the network may be older than that.
  */
-const store = createStore('orbek-log', 'logs');
+const NAME = 'orbek-log';
+const store = createStore(NAME, 'logs');
 
-export const log = (cook, event) => update(cook, (events = []) => [...events.filter((one) => one.id !== event.id), event], store);
+/** A browser that keeps no log has the page's own memory, and the queue says what it cannot promise. */
+const orNothing = (work) => asked(NAME, work).catch(() => null);
 
-export const logged = async (cook) => (await get(cook, store).catch(() => null)) ?? [];
+export const log = (cook, event) => orNothing(() => update(cook, (events = []) => [...events.filter((one) => one.id !== event.id), event], store));
 
-export const forget = (cook) => del(cook, store);
+export const logged = async (cook) => (await orNothing(() => get(cook, store))) ?? [];
+
+export const forget = (cook) => orNothing(() => del(cook, store));
 
 /** What holds of a list of events once what was undone is left out. */
 export function standing(events) {

@@ -1,14 +1,16 @@
+import { remember, remembered } from './kept.js';
+
 /** Where it stands how the Stove calls for the hand: each way can be switched off, on this device. */
 const KEY = 'orbek.calls';
 
 const off = () => {
-    try { return JSON.parse(localStorage.getItem(KEY) ?? '[]'); } catch { return []; }
+    try { return JSON.parse(remembered(KEY) ?? '[]'); } catch { return []; }
 };
 
 export const isOn = (way) => !off().includes(way);
 
 export function set(way, on) {
-    localStorage.setItem(KEY, JSON.stringify([...off().filter((one) => one !== way), ...(on ? [] : [way])]));
+    remember(KEY, JSON.stringify([...off().filter((one) => one !== way), ...(on ? [] : [way])]));
 }
 
 /** What this browser will not do, said before it is missed. */

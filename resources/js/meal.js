@@ -2,6 +2,10 @@ import { redrawParts } from './body.js';
 import pot from './pot.js';
 import { reach } from './reach.js';
 
+/** To look for a shorter plan takes the server some seconds, more when it has much to do. */
+const LOOKS_MS = 60_000;
+const ASKS_AGAIN_MS = 2000;
+
 /** A meal on the clock: words changed in place, tasks and the table moved by hand or by arrows, a plan bettered beside it. */
 export default () => ({
     ...pot(),
@@ -16,21 +20,34 @@ export default () => ({
 
     // Of the Pot's own: nothing of it stands on this page.
     showOpen() {},
-    follow() { if (! this.stopped) this.better(); },
+    follow() {
+        clearTimeout(this.retrying);
+        if (! this.stopped) this.better();
+    },
 
-    async better() {
+    /** Asked again where nothing came; that nothing comes at all is said. */
+    async better(again = 2) {
         const { version } = document.getElementById('body').dataset;
         this.looking = true;
         this.stopped = false;
-        const reached = await reach(`${this.url}/better`, { method: 'POST', json: { has: this.sums } });
-        this.looking = false;
+        const reached = await reach(`${this.url}/better`, { method: 'POST', json: { has: this.sums }, givesUpMs: LOOKS_MS });
         // What was changed meanwhile looks for itself.
-        if (this.stopped || ! reached.ok || ! reached.json || version !== document.getElementById('body').dataset.version) return;
+        if (this.stopped || version !== document.getElementById('body').dataset.version) return;
+        if (! reached.ok && again > 0 && (reached.status === 0 || reached.status >= 500)) {
+            this.retrying = setTimeout(() => this.better(again - 1), ASKS_AGAIN_MS);
+            return;
+        }
+        this.looking = false;
+        if (! reached.ok || ! reached.json) {
+            this.message = `${reached.message || 'The server gave an answer that cannot be read.'} No shorter plan was looked for: this one holds. Load the page again to look.`;
+            return;
+        }
         redrawParts(reached.json.parts);
         this.sums = reached.json.sums;
     },
 
     stop() {
+        clearTimeout(this.retrying);
         this.looking = false;
         this.stopped = true;
     },

@@ -4,6 +4,7 @@ import { monotonicFactory } from 'ulid';
 import begin from './begin.js';
 import crust from './crust.js';
 import drill from './drill.js';
+import { names, remember, remembered } from './kept.js';
 import later from './later.js';
 import meal from './meal.js';
 import { deliverPictures, keep as keepPicture, picturesWaiting } from './pictures.js';
@@ -78,8 +79,8 @@ if (navigator.serviceWorker && window.isSecureContext) {
         // Beside what the page itself asks for, not before it.
         setTimeout(() => {
             const ahead = [...document.querySelectorAll('.meals-ahead a[href]')].map((link) => new URL(link.href).pathname);
-            const isFresh = Date.now() - Number(sessionStorage.getItem('orbek.shelf-kept') ?? 0) < FRESH_MS;
-            if (!isFresh) sessionStorage.setItem('orbek.shelf-kept', String(Date.now()));
+            const isFresh = Date.now() - Number(remembered('orbek.shelf-kept', 'sessionStorage') ?? 0) < FRESH_MS;
+            if (!isFresh) remember('orbek.shelf-kept', String(Date.now()), 'sessionStorage');
             active.postMessage({ keep: [...(isFresh ? [] : ['/shelf']), ...new Set(ahead)].slice(0, 7) });
         }, KEEPS_AFTER_MS);
     };
@@ -101,7 +102,7 @@ document.addEventListener('submit', async (event) => {
     }
     await Promise.all((await caches?.keys() ?? []).filter((name) => name === 'orbek-pages').map((name) => caches.delete(name)));
     ['orbek', 'orbek-log', 'orbek-pictures', 'workbox-expiration'].forEach((name) => indexedDB.deleteDatabase(name));
-    Object.keys(localStorage).filter((name) => name.startsWith('orbek.')).forEach((name) => localStorage.removeItem(name));
+    names().filter((name) => name.startsWith('orbek.')).forEach((name) => remember(name, null));
     form.submit();
 });
 

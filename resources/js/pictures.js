@@ -1,13 +1,20 @@
 import { createStore, del, entries, set } from 'idb-keyval';
+import { asked } from './kept.js';
 import { reach } from './reach.js';
 
 /** Photographs taken at the stove, kept in the browser until the server has answered for them: each by its own ULID. */
-const store = createStore('orbek-pictures', 'pictures');
+const NAME = 'orbek-pictures';
+const store = createStore(NAME, 'pictures');
+
+/** Done in the store where there is one. */
+const stored = (work) => asked(NAME, work).then(() => true, () => false);
 
 /** A photograph is some megabytes: it may take so long on its way. */
 const TAKES_MS = 60_000;
 
 const OURS = 'Kept here; it goes out when the laptop answers.';
+
+const LOST = 'Not sent, and this browser keeps nothing: take it again when the laptop answers.';
 
 /** One that the server fails on is asked again after twice as long each time, up to an hour: the others go before it. */
 const AGAIN_MS = 20_000;
@@ -22,8 +29,8 @@ async function post(id, taken) {
     // What the server cannot take at all is told and let go; what it could not be asked is asked again.
     const isAnswered = reached.ok || [404, 413, 422].includes(reached.status);
     const isFailed = reached.status === 500;
-    if (isAnswered) await del(id, store);
-    if (isFailed) await set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS, AGAIN_MS * 2 ** failed) }, store);
+    if (isAnswered) await stored(() => del(id, store));
+    if (isFailed) await stored(() => set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS, AGAIN_MS * 2 ** failed) }, store));
     return { isAnswered, isFailed, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
 }
 
@@ -35,14 +42,17 @@ const alone = (work, options = {}) => (globalThis.navigator?.locks ? navigator.l
  * @returns {Promise<string>} what is said of it
  */
 export async function keep(id, taken) {
-    await set(id, taken, store);
-    return alone(async () => (await post(id, taken)).says);
+    const isStored = await stored(() => set(id, taken, store));
+    return alone(async () => {
+        const { isAnswered, says } = await post(id, taken);
+        return isAnswered || isStored ? says : LOST;
+    });
 }
 
 /** Sends what waits, as long as the server answers; how many are left. One already on its way is not waited for. */
 export const deliverPictures = () => alone(async (lock) => {
     if (lock === null) return picturesWaiting();
-    const waiting = await entries(store);
+    const waiting = await asked(NAME, () => entries(store)).catch(() => []);
     let sent = 0;
     for (const [id, taken] of waiting.filter(([, { notBefore = 0 }]) => notBefore <= Date.now())) {
         const { isAnswered, isFailed } = await post(id, taken);
@@ -52,4 +62,4 @@ export const deliverPictures = () => alone(async (lock) => {
     return waiting.length - sent;
 }, { ifAvailable: true });
 
-export const picturesWaiting = async () => (await entries(store)).length;
+export const picturesWaiting = async () => (await asked(NAME, () => entries(store)).catch(() => [])).length;

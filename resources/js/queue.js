@@ -1,4 +1,5 @@
 import { createStore, entries, promisifyRequest, update } from 'idb-keyval';
+import { asked, names, remember, remembered } from './kept.js';
 import { reach } from './reach.js';
 
 /**
@@ -6,18 +7,59 @@ import { reach } from './reach.js';
  *
  * One queue a cook, in IndexedDB, shared by all tabs: an event is added and taken away by its ULID,
  * each in one transaction, and one tab at a time sends (Web Locks). Only what the server took, knew
- * already, or refused by name leaves the queue.
+ * already, or refused by name leaves the queue. Till it is stored an event is held in memory; where
+ * the browser stores nothing it stays there, is sent all the same, and `isKept()` says so.
  */
 const MOST_A_TIME = 200;
 const OLD_KEY = 'orbek.queue.';
+const NAME = 'orbek';
 
-const store = createStore('orbek', 'queues');
+const store = createStore(NAME, 'queues');
+/** By cook what is not stored, or not yet. */
+const held = new Map();
+/** Ids that are answered for: where they could not be taken out of the store they are not sent again. */
+const answeredFor = new Set();
+let isStored = true;
+
 const byId = (one, other) => (one.id < other.id ? -1 : Number(one.id > other.id));
 const merged = (queue, more) => [...new Map([...queue, ...more].map((event) => [event.id, event])).values()].sort(byId);
+const without = (queue, ids) => queue.filter((event) => !ids.includes(event.id));
 
-export const add = (cook, ...events) => update(cook, (queue = []) => merged(queue, events), store);
+/** Whether what is tapped outlives this page; false from when the browser failed to store something till it did. */
+export const isKept = () => isStored;
 
-export const drop = (cook, ids) => update(cook, (queue = []) => queue.filter((event) => !ids.includes(event.id)), store);
+/** What comes of work in the store; `otherwise` where there is none to work in. */
+async function stored(work, otherwise = null) {
+    try {
+        return await asked(NAME, work);
+    } catch {
+        isStored = false;
+        return otherwise;
+    }
+}
+
+function letGo(cook, ids) {
+    const left = without(held.get(cook) ?? [], ids);
+    if (left.length) held.set(cook, left);
+    else held.delete(cook);
+}
+
+/** At once in memory, so that it can be sent; resolves when it is stored, or could not be. */
+export async function add(cook, ...events) {
+    const ids = events.map((event) => event.id);
+    held.set(cook, merged(held.get(cook) ?? [], events));
+    await stored(async () => {
+        await update(cook, (queue = []) => merged(queue, events), store);
+        letGo(cook, ids);
+        isStored = held.size === 0;
+    });
+}
+
+export async function drop(cook, ids) {
+    letGo(cook, ids);
+    const isDropped = await stored(() => update(cook, (queue = []) => without(queue, ids), store).then(() => true), false);
+    if (!isDropped) ids.forEach((id) => answeredFor.add(id));
+}
 
 /** Looked at again within the transaction: another tab may have added a tap since. */
 const dropEmpty = (cook) => store('readwrite', (queues) => {
@@ -28,24 +70,23 @@ const dropEmpty = (cook) => store('readwrite', (queues) => {
 /** All that waits, by cook. */
 export async function waiting() {
     await takeOver();
-    const queues = Object.fromEntries(await entries(store));
-    await Promise.all(Object.keys(queues).filter((cook) => queues[cook].length === 0).map(dropEmpty));
-    return Object.fromEntries(Object.entries(queues).filter(([, queue]) => queue.length > 0));
+    const queues = Object.fromEntries(await stored(() => entries(store), []));
+    const empty = Object.keys(queues).filter((cook) => queues[cook].length === 0);
+    if (empty.length) await stored(() => Promise.all(empty.map(dropEmpty)));
+    held.forEach((events, cook) => { queues[cook] = merged(queues[cook] ?? [], events); });
+    const wait = Object.entries(queues).map(([cook, queue]) => [cook, queue.filter((event) => !answeredFor.has(event.id))]);
+    return Object.fromEntries(wait.filter(([, queue]) => queue.length > 0));
 }
 
 export const waitingOf = async (cook) => (await waiting())[cook] ?? [];
 
 /** Queues that an older edition kept elsewhere. */
 async function takeOver() {
-    if (typeof localStorage === 'undefined') return;
-    for (const key of Object.keys(localStorage).filter((name) => name.startsWith(OLD_KEY))) {
+    for (const key of names().filter((name) => name.startsWith(OLD_KEY))) {
         try {
-            await add(key.slice(OLD_KEY.length), ...JSON.parse(localStorage.getItem(key)));
-            localStorage.removeItem(key);
-        } catch {
-            // No list: there is nothing to save in it.
-            localStorage.removeItem(key);
-        }
+            await add(key.slice(OLD_KEY.length), ...JSON.parse(remembered(key)));
+        } catch { /* No list: there is nothing to save in it. */ }
+        remember(key, null);
     }
 }
 

@@ -2,12 +2,16 @@ import { monotonicFactory } from 'ulid';
 import { forget, layOver, log, logged, standing } from './alone.js';
 import { redraw } from './body.js';
 import { askForNotices, call, cannot, isOn, ready, set } from './calls.js';
-import { add, deliver, waitingOf } from './queue.js';
+import { remember, remembered } from './kept.js';
+import { add, deliver, isKept, waitingOf } from './queue.js';
 import { reach } from './reach.js';
 import { drawSpoonfuls } from './spoonful.js';
 
 // Within one millisecond ids still grow: what was tapped later comes later.
 const ulid = monotonicFactory();
+
+/** What did not come is asked for again after so long. */
+const ASKS_AGAIN_MS = 5000;
 
 const clock = (seconds) => {
     const whole = Math.abs(Math.round(seconds));
@@ -26,6 +30,7 @@ export default () => ({
     away: false,
     why: '',
     message: '',
+    isStored: true,
     called: new Set(),
     delivering: null,
     happened: [],
@@ -35,7 +40,7 @@ export default () => ({
 
     async init() {
         Object.assign(this, JSON.parse(this.$root.dataset.live));
-        this.who = localStorage.getItem(`orbek.who.${this.cook}`) ?? '';
+        this.who = remembered(`orbek.who.${this.cook}`) ?? '';
         this.setClock();
         this.happened = await logged(this.cook);
         this.tick();
@@ -48,6 +53,7 @@ export default () => ({
         this.keep(0);
         if (this.isKept) this.goAlone();
         this.waiting = (await waitingOf(this.cook)).length;
+        this.isStored = isKept();
         if (this.waiting || this.who) this.deliver();
     },
 
@@ -66,9 +72,9 @@ export default () => ({
 
     setClock() {
         const key = 'orbek.clock';
-        const before = this.isKept ? JSON.parse(localStorage.getItem(key) ?? 'null') : null;
+        const before = this.isKept ? JSON.parse(remembered(key) ?? 'null') : null;
         this.offset = before ?? { shown: this.shown, at: Date.now(), speed: this.speed };
-        if (!this.isKept) localStorage.setItem(key, JSON.stringify(this.offset));
+        if (!this.isKept) remember(key, JSON.stringify(this.offset));
     },
 
     get isUnsent() {
@@ -127,8 +133,7 @@ export default () => ({
     /** Which pair of hands this phone is. */
     be(who) {
         this.who = who;
-        if (who) localStorage.setItem(`orbek.who.${this.cook}`, who);
-        else localStorage.removeItem(`orbek.who.${this.cook}`);
+        remember(`orbek.who.${this.cook}`, who || null);
         this.refresh();
     },
 
@@ -179,8 +184,9 @@ export default () => ({
         const at = Math.round(1000 * this.now()) / 1000;
         const happened = { id: ulid(Math.round(1000 * at)), type, at, ...more };
         this.happened.push(happened);
-        await Promise.all([add(this.cook, happened), log(this.cook, happened)]);
         this.waiting++;
+        // Sent whether or not the browser can store it: storing it is for when there is no server.
+        Promise.all([add(this.cook, happened), log(this.cook, happened)]).finally(() => { this.isStored = isKept(); });
         if (!document.getElementById('alone').hidden) this.layOver();
         this.deliver();
     },
@@ -211,7 +217,10 @@ export default () => ({
         const alone = document.getElementById('alone');
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         if (!this.steps) await this.fetchSteps();
-        if (!this.steps) return;
+        if (!this.steps) {
+            this.message = 'The steps to come are not kept on this phone yet: go by what stands here till the laptop answers.';
+            return;
+        }
         if (alone.dataset.has === undefined) {
             alone.querySelector('[data-steps]').innerHTML = this.steps;
             alone.dataset.has = '';
@@ -228,6 +237,7 @@ export default () => ({
     async fetchSteps() {
         const reached = await reach(this.alone);
         if (reached.ok) this.steps = reached.text;
+        else if (!this.away) this.keep(ASKS_AGAIN_MS);
     },
 
     layOver() {

@@ -55,6 +55,18 @@ abstract class BrowserTestCase extends TestCase
         $this->waitForText('.picture h1', $name);
     }
 
+    /** Opens a meal of the Shelf by its name, whichever comes first, and lets it look for a shorter plan. */
+    protected function openMeal(string $name): void
+    {
+        $this->visit('/shelf');
+        $this->browser->executeScript(
+            '[...document.querySelectorAll(".meals-ahead a")].find((meal) => meal.textContent.includes(arguments[0])).click()',
+            [$name],
+        );
+        $this->waitForText('.meal-name', $name);
+        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
+    }
+
     protected function open(string $station): void
     {
         $this->find("[data-open={$station}]")->click();

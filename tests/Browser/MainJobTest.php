@@ -160,10 +160,7 @@ final class MainJobTest extends BrowserTestCase
 
     public function test_a_time_that_has_passed_is_mended(): void
     {
-        $this->visit('/shelf');
-        $this->browser->executeScript('document.querySelector(".meals-ahead a").click()');
-        $this->waitForText('.meal-name', 'Winter supper');
-        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
+        $this->openMeal('Winter supper');
         $this->browser->executeScript(
             'const day = document.querySelector("[data-path=serve_at][data-part=day]"); day.add(new Option("long ago", "2026-01-03")); day.value = "2026-01-03"; day.dispatchEvent(new Event("change", {bubbles: true}));',
         );

@@ -13,12 +13,7 @@ final class MealTest extends BrowserTestCase
 {
     public function test_a_meal_of_two_dishes_is_built_and_moved_about(): void
     {
-        $this->visit('/shelf');
-        $this->browser->executeScript(
-            '[...document.querySelectorAll(".meals-ahead a")].find((meal) => meal.textContent.includes("Lentil")).click()',
-        );
-        $this->waitForText('.meal-name', 'Lentil polo on a weekday');
-        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
+        $this->openMeal('Lentil polo on a weekday');
         $this->assertAccessible('a meal');
         $this->waitForText('#meal-says', 'in the kitchen, from');
         $was = $this->text('#meal-says .strong-figure');
@@ -170,17 +165,6 @@ final class MealTest extends BrowserTestCase
         } finally {
             $other->quit();
         }
-    }
-
-    private function openMeal(string $name): void
-    {
-        $this->visit('/shelf');
-        $this->browser->executeScript(
-            '[...document.querySelectorAll(".meals-ahead a")].find((meal) => meal.textContent.includes(arguments[0])).click()',
-            [$name],
-        );
-        $this->waitForText('.meal-name', $name);
-        $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
     }
 
     private function nowIs(string $task): bool
