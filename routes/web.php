@@ -21,6 +21,7 @@ use App\Http\Controllers\MealCookController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\NextTimeController;
 use App\Http\Controllers\NotebookController;
+use App\Http\Controllers\PastMealsController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PhotographController;
@@ -108,6 +109,11 @@ Route::get('/meals/{meal}/file', [MealController::class, 'file'])->name('meal.fi
 Route::get('/meals/{meal}/versions', [MealController::class, 'versions'])->name('meal.versions');
 Route::post('/meals/{meal}/versions/{mealVersion}', [MealController::class, 'takeBack'])->name('meal.version.back');
 Route::post('/meals/{meal}/away', [MealController::class, 'away'])->name('meal.away');
+
+Route::post('/meals/{meal}/cooked', [PastMealsController::class, 'cooked'])->name('meal.cooked');
+Route::post('/meals/{meal}/again', [PastMealsController::class, 'again'])->name('meal.again');
+Route::post('/meal-cooks/{mealCook}/again', [PastMealsController::class, 'cookedAgain'])->name('meal-cook.again');
+Route::get('/notebook/meals', [PastMealsController::class, 'index'])->name('notebook.meals');
 
 Route::post('/meals/{meal}/cooks', [MealCookController::class, 'begin'])->name('meal-cook.begin');
 Route::get('/meal-cooks/{mealCook}', [MealCookController::class, 'show'])->name('meal-cook');

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\Household;
+use App\Models\Kitchen;
 use App\Models\LaidMeals;
 use App\Models\Meal;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Psr\Clock\ClockInterface;
 
 /** Loads the sample kitchen, but never over anything that is there. */
 final class DemoCommand extends Command
@@ -21,6 +23,7 @@ final class DemoCommand extends Command
     public function handle(): int
     {
         if (Household::query()->count() > 0) {
+            $this->moveAhead();
             $this->line('The database is not empty; nothing was loaded.');
 
             return self::SUCCESS;
@@ -34,5 +37,15 @@ final class DemoCommand extends Command
         $this->line('The demo kitchen is loaded.');
 
         return self::SUCCESS;
+    }
+
+    /** Meals of the sample kitchen that nobody cooked are ahead again. */
+    private function moveAhead(): void
+    {
+        $demo = Household::query()->where('is_demo', true)->first();
+        if ($demo !== null) {
+            $this->laravel->instance(Household::class, $demo);
+            Meal::moveDemoAhead($this->laravel->make(ClockInterface::class)->now()->setTimezone(Kitchen::core()->timezone));
+        }
     }
 }

@@ -110,8 +110,8 @@ final class DeviceCommand extends Command
     /** @return list<CoreCook> */
     private function folds(\DateTimeImmutable $now): array
     {
-        $cook = Cook::onTheStove()?->fold($now);
+        $cook = Cook::onTheStove($now)?->fold($now);
 
-        return [...($cook === null ? [] : [$cook]), ...(MealCook::onTheStove()?->fold($now)->dishes ?? [])];
+        return [...($cook === null ? [] : [$cook]), ...(MealCook::onTheStove($now)?->fold($now)->dishes ?? [])];
     }
 }

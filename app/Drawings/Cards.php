@@ -68,6 +68,7 @@ final readonly class Cards
     public function ofMeals(iterable $meals): array
     {
         $kitchen = Kitchen::inUse();
+        $zone = $kitchen->read()->timezone;
         $from = $kitchen->id.$kitchen->version.hash('xxh64', (string) json_encode(Household::known()->toArray()));
         $cards = [];
         foreach ($meals as $meal) {
@@ -75,11 +76,13 @@ final readonly class Cards
                 implode('-', Dish::query()->whereKey($meal->dishIds())->orderBy('id')->get(['id', 'version'])->map(
                     static fn (Dish $dish): string => "{$dish->id}-{$dish->version}",
                 )->all());
-            $key = 'table-'.hash('xxh128', "{$meal->id}-{$meal->version}-{$from}-{$dishes}");
+            $key = 'table-'.hash(
+                'xxh128', "{$meal->id}-{$meal->version}-{$from}-{$dishes}-{$this->laid->sum($meal)}",
+            );
             $card = $this->cache->get($key);
             if (! is_string($card)) {
                 $plan = $this->laid->known($meal);
-                $card = view('shelf.meal', ['meal' => $meal, 'plan' => $plan])->render();
+                $card = view('shelf.meal', ['meal' => $meal, 'plan' => $plan, 'zone' => $zone])->render();
                 if ($plan !== null) {
                     $this->cache->put($key, $card, self::KEPT_S);
                 }

@@ -60,6 +60,7 @@ final class Cook extends Model
 {
     use BelongsToHousehold;
     use KeepsEvents;
+    use MayBeForgotten;
 
     protected $guarded = [];
 
@@ -145,11 +146,18 @@ final class Cook extends Model
         return $this->table_at?->toDateTimeImmutable()->setTimezone(CoreKitchen::fromArray($this->kitchen)->timezone);
     }
 
-    /** The cook of one dish by itself that is going on, if one is: the newest neither served nor given up. */
-    public static function onTheStove(): ?self
+    /** The cook of one dish by itself that is going on, if one is: not one that nobody has touched since its table. */
+    public static function onTheStove(DateTimeImmutable $now): ?self
     {
-        return self::query()->where('meal_cook_id', null)->where('served_at', null)->where('given_up_at', null)
-            ->latest('started_at')->first();
+        return self::query()->where('meal_cook_id', null)->open()->latest('started_at')->get()
+            ->first(static fn (self $one): bool => ! $one->isForgotten($now));
+    }
+
+    private function lastHeardOf(): ?string
+    {
+        $last = $this->events()->max('received_at');
+
+        return is_string($last) ? $last : null;
     }
 
     /**

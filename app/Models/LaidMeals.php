@@ -87,6 +87,12 @@ final readonly class LaidMeals
         return $plan;
     }
 
+    /** What was laid last, in short: another where a better plan came. */
+    public function sum(Meal $meal): string
+    {
+        return hash('xxh128', (string) json_encode($this->cache->get("meal-went-{$meal->id}")));
+    }
+
     /** The plan as it was found before; null where it was not, or cannot be. */
     public function known(Meal $meal): ?MealPlan
     {

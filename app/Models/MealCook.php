@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -38,6 +39,7 @@ use Orbek\Core\Plan\Planner;
  * @property list<array{array<string, mixed>, list<string>}> $given
  * @property array{starts: array<string, int>, busy: int, waiting: float, bound: int, holds: bool} $laid
  * @property Carbon $started_at
+ * @property Carbon|null $table_at when it was to be on the table, as it began
  * @property Carbon|null $served_at
  * @property Carbon|null $given_up_at
  * @property int $folded how many events its dishes' summaries were made of
@@ -47,6 +49,7 @@ final class MealCook extends Model
 {
     use BelongsToHousehold;
     use KeepsEvents;
+    use MayBeForgotten;
 
     protected $guarded = [];
 
@@ -61,7 +64,8 @@ final class MealCook extends Model
     {
         return [
             'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array',
-            'started_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'folded' => 'integer',
+            'started_at' => 'datetime', 'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime',
+            'folded' => 'integer',
         ];
     }
 
@@ -77,10 +81,22 @@ final class MealCook extends Model
         return $this->hasMany(MealCookEvent::class);
     }
 
-    /** The one that is going on, if one is. */
-    public static function onTheStove(): ?self
+    /** The one that is going on, if one is: not one that nobody has touched since its table. */
+    public static function onTheStove(DateTimeImmutable $now): ?self
     {
-        return self::query()->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
+        return self::query()->open()->latest('started_at')->get()
+            ->first(static fn (self $one): bool => ! $one->isForgotten($now));
+    }
+
+    /** When something last happened to any of it. */
+    private function lastHeardOf(): ?string
+    {
+        $last = max(
+            (string) $this->events()->max('received_at'),
+            (string) CookEvent::query()->whereIn('cook_id', $this->dishes()->select('id'))->max('received_at'),
+        );
+
+        return $last === '' ? null : $last;
     }
 
     /**
@@ -99,6 +115,7 @@ final class MealCook extends Model
         $new = [
             'id' => strtolower($id), 'meal_id' => $meal->id, 'name' => $meal->name, 'meal' => $meal->document,
             'kitchen' => $kitchen, 'knowledge' => $knowledge, 'started_at' => $now,
+            'table_at' => $plan->tableAt->setTimezone(new DateTimeZone('UTC')),
             'given' => $plan->given->toArray(),
             'laid' => [
                 'starts' => $plan->laid->starts, 'busy' => $plan->laid->busyMin, 'waiting' => $plan->laid->waiting,

@@ -102,13 +102,13 @@ final class Meter extends Model
     /** @return iterable<array{int|null, CoreCook, callable(int|null, Event): mixed}> dishes on the stove */
     private function openCooks(DateTimeImmutable $now): iterable
     {
-        $cook = Cook::onTheStove();
+        $cook = Cook::onTheStove($now);
         if ($cook !== null) {
             yield [
                 null, $cook->fold($now), static fn (?int $place, Event $event): array => $cook->record([$event], $now),
             ];
         }
-        $meal = MealCook::onTheStove();
+        $meal = MealCook::onTheStove($now);
         if ($meal !== null) {
             foreach ($meal->fold($now)->dishes as $place => $fold) {
                 yield [

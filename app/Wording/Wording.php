@@ -29,6 +29,9 @@ final class Wording
     /** English that writes numbers without grouping: what a kitchen reads has no thousands. */
     private const LOCALE = 'en_US_POSIX';
 
+    /** What is later than this is no longer the same supper. */
+    private const OF_TODAY_MIN = 12 * 60;
+
     private ?Reading $chosen = null;
 
     /**
@@ -197,6 +200,29 @@ final class Wording
     public function time(DateTimeInterface $time): string
     {
         return $this->reading()->time($time);
+    }
+
+    /**
+     * How late the table is: ", 12 min late", nothing where it is not; a table of another day is not late, it was another.
+     *
+     * @param  DateTimeImmutable  $planned local to the kitchen
+     */
+    public function late(DateTimeImmutable $planned, DateTimeImmutable $is): string
+    {
+        $minutes = intdiv($is->getTimestamp() - $planned->getTimestamp(), 60);
+
+        return $minutes <= 0 ? '' : $this->text(Note::of(
+            'late.than-planned', minutes: $minutes, isOfToday: $minutes < self::OF_TODAY_MIN, at: $planned, day: $planned,
+        ));
+    }
+
+    /** How a table came against its plan: "on time", "12 min late", "on another day than planned". */
+    public function lateness(int $minutes): string
+    {
+        return $minutes === 0 ? $this->text(Note::of('late.not')) : $this->text(Note::of(
+            'late.than-was-planned', minutes: abs($minutes), isLate: $minutes > 0,
+            isOfToday: abs($minutes) < self::OF_TODAY_MIN,
+        ));
     }
 
     /** Every "74 °C" of a sentence in the degrees that are read. */

@@ -21,6 +21,8 @@ final readonly class Meal
 
     private const MOST_SIDES = 20;
 
+    private const WEEK_S = 7 * 86400;
+
     private const DAY_MIN = 1440;
 
     /**
@@ -163,6 +165,24 @@ final readonly class Meal
     public function serveAt(DateTimeZone $timezone): DateTimeImmutable
     {
         return new DateTimeImmutable($this->serveAt, $timezone);
+    }
+
+    /**
+     * The first day from now on that is its weekday, at its hour, as `serve_at`.
+     *
+     * @param  DateTimeImmutable  $now local to the kitchen
+     */
+    public function nextFrom(DateTimeImmutable $now): string
+    {
+        // Days are counted without a zone: a week is seven of them, whatever summer time does.
+        $day = static fn (string $of): DateTimeImmutable => new DateTimeImmutable($of, new DateTimeZone('UTC'));
+        $first = $day(substr($this->serveAt, 0, 10));
+        $passed = ($day($now->format('Y-m-d'))->getTimestamp() - $first->getTimestamp()) / self::WEEK_S;
+        $weeks = max(0, (int) ceil($passed));
+        $at = static fn (int $weeks): string => $first->modify("+{$weeks} weeks")->format('Y-m-d');
+        $hour = substr($this->serveAt, 10);
+
+        return $at($weeks).$hour >= $now->format('Y-m-d\TH:i') ? $at($weeks).$hour : $at($weeks + 1).$hour;
     }
 
     /** How many of the table a dish is for. */

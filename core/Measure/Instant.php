@@ -12,6 +12,23 @@ use DateTimeImmutable;
  */
 final class Instant
 {
+    /** How far to look for a change of clocks on either side. */
+    private const NEAR_S = 7200;
+
+    /** Which of two it is where its hour comes twice, as clocks go back: 1 or 2; null where it comes once. */
+    public static function comesTwice(DateTimeImmutable $time): ?int
+    {
+        $zone = $time->getTimezone();
+        $at = static fn (int $s): DateTimeImmutable => $time->setTimestamp($time->getTimestamp() + $s);
+        $goneBack = $zone->getOffset($at(-self::NEAR_S)) - $zone->getOffset($time);
+        if ($goneBack > 0 && $at(-$goneBack)->format('H:i') === $time->format('H:i')) {
+            return 2;
+        }
+        $goesBack = $zone->getOffset($time) - $zone->getOffset($at(self::NEAR_S));
+
+        return $goesBack > 0 && $at($goesBack)->format('H:i') === $time->format('H:i') ? 1 : null;
+    }
+
     /** The instant so many minutes later, or earlier, in the same zone. */
     public static function plusMinutes(DateTimeImmutable $from, int $minutes): DateTimeImmutable
     {

@@ -66,8 +66,15 @@ final readonly class Reading
         return $day->modify("-{$since} days")->format('Y-m-d');
     }
 
+    /** A time of day: "19:30", "7:30 pm"; in a night whose hour comes twice "02:30 (1st)", "02:30 (2nd)". */
     public function time(DateTimeInterface $time): string
     {
-        return $time->format($this->isTwelveHours ? 'g:i a' : 'H:i');
+        $said = $time->format($this->isTwelveHours ? 'g:i a' : 'H:i');
+
+        return match (Instant::comesTwice(DateTimeImmutable::createFromInterface($time))) {
+            1 => "{$said} (1st)",
+            2 => "{$said} (2nd)",
+            null => $said,
+        };
     }
 }

@@ -55,6 +55,18 @@ final readonly class MealPlan
         return $this->laid->starts === [] ? 0 : min($this->laid->starts);
     }
 
+    /** When the table can be at the soonest, begun now: the next five minutes, local to the kitchen. */
+    public function earliest(DateTimeImmutable $now): DateTimeImmutable
+    {
+        return self::soonest($now->setTimezone($this->kitchen->timezone), $this->firstStart());
+    }
+
+    /** @param  int  $firstStartMin minutes before the table */
+    public static function soonest(DateTimeImmutable $now, int $firstStartMin): DateTimeImmutable
+    {
+        return Day::nextFive(Instant::plusMinutes($now, -$firstStartMin));
+    }
+
     /** @return list<MealTask> what can be done the evening before or in the morning, with how long it keeps */
     public function theDayBefore(): array
     {

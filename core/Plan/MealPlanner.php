@@ -205,9 +205,10 @@ final readonly class MealPlanner
         $leftMin = intdiv($tableAt->getTimestamp() - $this->now->getTimestamp(), 60);
         if ($leftMin < -$first) {
             $clashes[] = new MealClash($leftMin < 0
-                ? Note::of('meal.has-passed', tableAt: $tableAt->format('H:i \o\n l j F'))
+                ? Note::of('meal.has-passed', at: $tableAt, day: $tableAt)
                 : Note::of('meal.too-little-time', takes: -$first, left: $leftMin), $this->later($tableAt, $first));
         }
+        $clashes = [...$clashes, ...self::oddHour($meal, $tableAt)];
         foreach ($plans as $plan) {
             foreach (array_filter(
                 $plan->clashes, static fn (Clash $clash): bool => $clash->station !== Station::Table,
@@ -231,6 +232,26 @@ final readonly class MealPlanner
         }
 
         return $clashes;
+    }
+
+    /**
+     * On the nights when clocks are changed: an hour that is not there, or is there twice.
+     *
+     * @return list<MealClash>
+     */
+    private static function oddHour(Meal $meal, DateTimeImmutable $tableAt): array
+    {
+        $said = substr($meal->serveAt, -5);
+
+        return match (true) {
+            $tableAt->format('H:i') !== $said => [new MealClash(
+                Note::of('meal.hour-is-skipped', said: $said, at: $tableAt), isWrong: false,
+            )],
+            Instant::comesTwice($tableAt) !== null => [new MealClash(
+                Note::of('meal.hour-comes-twice', said: $said, isFirst: Instant::comesTwice($tableAt) === 1), isWrong: false,
+            )],
+            default => [],
+        };
     }
 
     /**
@@ -261,16 +282,16 @@ final readonly class MealPlanner
     private function later(DateTimeImmutable $tableAt, int $firstStartMin): array
     {
         $now = $this->now->setTimezone($tableAt->getTimezone());
-        $earliest = Day::nextFive(Instant::plusMinutes($now, -$firstStartMin));
+        $earliest = MealPlan::soonest($now, $firstStartMin);
         $sameDay = $earliest->format('Y-m-d') === $tableAt->format('Y-m-d');
         $mends = [new MealMend(
-            Note::of('meal.serve-at', earliest: $earliest->format($sameDay ? 'H:i' : 'H:i \o\n l j F')), 'serve_at',
+            Note::of('meal.serve-at', at: $earliest, day: $earliest, isSameDay: $sameDay), 'serve_at',
             $earliest->format('Y-m-d\TH:i'), null,
         )];
         $tomorrow = $now->modify('+1 day')->setTime((int) $tableAt->format('G'), (int) $tableAt->format('i'));
         if ($tableAt <= $now && $tomorrow > $earliest) {
             $mends[] = new MealMend(
-                Note::of('meal.serve-tomorrow-at', tomorrow: $tomorrow->format('H:i')), 'serve_at',
+                Note::of('meal.serve-tomorrow-at', at: $tomorrow), 'serve_at',
                 $tomorrow->format('Y-m-d\TH:i'), null,
             );
         }

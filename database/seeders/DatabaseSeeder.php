@@ -117,7 +117,7 @@ final class DatabaseSeeder extends Seeder
                 'guests' => [['who' => 'two guests', 'avoids' => ['nuts']]],
             ],
         ] as $meal) {
-            Meal::query()->create(Meal::columns(CoreMeal::fromArray(
+            Meal::query()->create(['of_demo' => true] + Meal::columns(CoreMeal::fromArray(
                 ['format' => CoreMeal::FORMAT, 'serve_at' => $meal['serve_at']->format('Y-m-d\\TH:i')] + $meal,
             )));
         }

@@ -13,6 +13,9 @@ const ulid = monotonicFactory();
 /** What did not come is asked for again after so long. */
 const ASKS_AGAIN_MS = 5000;
 
+/** A hand of the practice clock is not moved again by asking twice: it is waited for. */
+const TURNS_MS = 30_000;
+
 const clock = (seconds) => {
     const whole = Math.abs(Math.round(seconds));
     if (whole >= 172_800) return `${Math.round(whole / 86_400)} days`;
@@ -100,7 +103,7 @@ export default () => ({
             // A second tap while the first is under way is the same tap.
             if (!button.disabled) {
                 button.disabled = true;
-                this.happen(button.dataset.event, { ...(button.dataset.subject ? { subject: button.dataset.subject } : {}), ...more, ...this.dishOf(button) });
+                this.happen(button.dataset.event, { ...(button.dataset.at ? { at: Number(button.dataset.at) } : {}), ...(button.dataset.subject ? { subject: button.dataset.subject } : {}), ...more, ...this.dishOf(button) });
             }
         }
         const complaint = event.target.closest('[data-rescue]');
@@ -309,7 +312,7 @@ export default () => ({
     },
 
     async turn(hand) {
-        const reached = await reach(this.clock, { method: 'POST', json: hand });
+        const reached = await reach(this.clock, { method: 'POST', json: hand, givesUpMs: TURNS_MS });
         this.message = reached.message;
         await this.refresh();
     },

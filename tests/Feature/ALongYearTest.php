@@ -106,7 +106,7 @@ final class ALongYearTest extends FeatureTestCase
 
         $this->post(route('cook.give-up', $cook), ['cook' => $id])->assertRedirect(route('cook', strtolower($id)));
         self::assertNotNull($cook->refresh()->given_up_at);
-        self::assertSame(5, Cook::onTheStove()?->plan()->dish->table->eaters);
+        self::assertSame(5, Cook::onTheStove(app(\Psr\Clock\ClockInterface::class)->now())?->plan()->dish->table->eaters);
     }
 
     public function test_the_shelf_finds_by_name_school_and_part_a_page_at_a_time(): void

@@ -68,7 +68,7 @@ final class SupperTest extends FeatureTestCase
         self::assertSame($cooks, Cook::query()->count());
         self::assertEquals($known, Household::known()->toArray());
         $this->get('/notebook')->assertDontSee($cook->id);
-        self::assertNull(Cook::onTheStove());
+        self::assertNull(Cook::onTheStove(app(\Psr\Clock\ClockInterface::class)->now()));
         self::assertEqualsWithDelta(0, Household::known()->distance(Household::foldedAgain()), 1e-5);
         // The next one takes its place.
         $this->post(route('supper.begin'), ['dish' => $this->dish()->id])->assertRedirect();

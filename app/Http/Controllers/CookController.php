@@ -65,8 +65,9 @@ final class CookController
 
     public function current(): View|RedirectResponse
     {
-        $cook = Cook::onTheStove();
-        $meal = MealCook::onTheStove();
+        $now = $this->clock->now();
+        $cook = Cook::onTheStove($now);
+        $meal = MealCook::onTheStove($now);
         if ($meal !== null && ($cook === null || $meal->started_at >= $cook->started_at)) {
             return redirect()->route('meal-cook', $meal);
         }
@@ -172,7 +173,7 @@ final class CookController
             'callsLate' => $cook->practice === null
                 ? 0
                 : Supper::fromFields(Fields::of($cook->practice))->callsAt($fold, $now),
-            'cook' => $cook, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at, 'lid' => $at->lid,
+            'cook' => $cook, 'now' => $now, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at, 'lid' => $at->lid,
             'live' => [
                 'cook' => $cook->id,
                 'events' => route('cook.events', $cook),

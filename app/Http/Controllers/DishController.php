@@ -37,9 +37,10 @@ final class DishController
     /** The dish last looked at; for the clock the meal, or the next one. */
     public function last(Request $request, string $place): RedirectResponse
     {
-        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone)->format('Y-m-d\TH:i');
-        $meal = $place !== 'clock' ? null : Meal::query()->find($request->session()->get('last-meal'))
-            ?? Meal::query()->where('serve_at', '>=', $now)->orderBy('serve_at')->first();
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
+        // One that has passed is in the Notebook, though it was looked at last.
+        $meal = $place !== 'clock' ? null : Meal::query()->ahead($now)->find($request->session()->get('last-meal'))
+            ?? Meal::query()->ahead($now)->first();
         if ($meal !== null) {
             return redirect()->route('meal', $meal);
         }

@@ -29,9 +29,17 @@ final class MealCookController
     /** Begins to cook a meal as its clock stands; one that is on the stove already is gone on with. */
     public function begin(Request $request, Meal $meal, LaidMeals $laid): RedirectResponse
     {
-        return redirect()->route('meal-cook', MealCook::begin(
-            Fields::of($request->all())->text('cook'), $meal, $laid->plan($meal), $this->clock->now(),
-        ));
+        $id = Fields::of($request->all())->text('cook');
+        $now = $this->clock->now();
+        $plan = $laid->plan($meal);
+        // A table that has passed is none any more: it is as soon as it can be.
+        if ($plan->tableAt < $now && MealCook::openOf($meal) === null) {
+            $soon = $plan->earliest($now)->format('Y-m-d\TH:i');
+            $meal = $meal->become($meal->core()->with(['serve_at' => $soon]), $meal->version, $now);
+            $plan = $laid->plan($meal);
+        }
+
+        return redirect()->route('meal-cook', MealCook::begin($id, $meal, $plan, $now));
     }
 
     public function show(Request $request, MealCook $mealCook): View
@@ -121,7 +129,7 @@ final class MealCookController
         }
 
         return [
-            'cook' => $mealCook, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at,
+            'cook' => $mealCook, 'now' => $now, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at,
             'who' => $this->who($request, $mealCook),
             'live' => [
                 'cook' => "meal-{$mealCook->id}", 'body' => route('meal-cook.body', $mealCook),

@@ -10,9 +10,9 @@ use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Wording\Wording;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
@@ -33,7 +33,7 @@ final class NotebookController
     /** Trends look back over so many noted cooks. */
     private const TREND = 40;
 
-    public function index(Request $request, Cards $cards): View
+    public function index(Request $request, Cards $cards, ClockInterface $clock): View
     {
         $asked = self::asked($request);
         $pages = Cook::query()->found($asked)->latest('started_at')->latest('id')->simplePaginate(self::A_PAGE)
@@ -41,10 +41,10 @@ final class NotebookController
         $zone = Kitchen::core()->timezone;
         $first = Cook::query()->min('started_at');
         $months = [];
-        $month = Carbon::now($zone)->startOfMonth();
-        while (is_string($first) && $month->copy()->endOfMonth() >= $first && count($months) < self::MONTHS) {
+        $month = CarbonImmutable::instance($clock->now())->setTimezone($zone)->startOfMonth();
+        while (is_string($first) && $month->endOfMonth() >= $first && count($months) < self::MONTHS) {
             $months[$month->format('Y-m')] = $month->format('F Y');
-            $month = $month->copy()->subMonth();
+            $month = $month->subMonth();
         }
 
         return view('notebook.index', [

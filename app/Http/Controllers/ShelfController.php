@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Drawings\Cards;
 use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Meal;
 use App\Models\MealCook;
@@ -31,15 +32,21 @@ final class ShelfController
     {
         $form = Fields::ofForm($request->query->all());
         $asked = $form->has('find') ? $form->text('find') : '';
-        $now = $clock->now()->setTimezone(Kitchen::core()->timezone)->format('Y-m-d\TH:i');
+        $now = $clock->now()->setTimezone(Kitchen::core()->timezone);
+        if (app(Household::class)->is_demo) {
+            Meal::moveDemoAhead($now);
+        }
         $pages = Dish::query()->onTheShelf($asked)->simplePaginate(self::A_PAGE)->withQueryString();
 
         return view('shelf.index', [
             'pages' => $pages,
             'asked' => $asked,
             'cards' => $cards->ofDishes($pages->getCollection()),
-            'cooking' => Cook::onTheStove(),
-            'cookingMeal' => MealCook::onTheStove(),
+            'cooking' => Cook::onTheStove($now),
+            'cookingMeal' => MealCook::onTheStove($now),
+            'passed' => Meal::query()->asked($now)->limit(self::MEALS)->get(),
+            'forgotten' => [...MealCook::forgotten($now), ...Cook::forgotten($now)],
+            'zone' => $now->getTimezone(),
             'left' => array_values(array_filter(array_map(
                 fn (Cook $one): ?array => (
                     $left = $one->fold($clock->now())->leftovers()
@@ -47,11 +54,7 @@ final class ShelfController
             ))),
             'clockNow' => $clock->now(),
             'hasAway' => Dish::onlyTrashed()->exists(),
-            'meals' => $cards->ofMeals(
-                Meal::query()->where(
-                    'serve_at', '>=', substr($now, 0, 10),
-                )->orderBy('serve_at')->limit(self::MEALS)->get(),
-            ),
+            'meals' => $cards->ofMeals(Meal::query()->ahead($now)->limit(self::MEALS)->get()),
         ]);
     }
 

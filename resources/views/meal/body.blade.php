@@ -6,7 +6,7 @@
 @endphp
 @fragment('meal-ropes')<div class="ropes" id="meal-ropes">
     <h1 class="meal-name">{{ $m->name }}</h1>
-    <p class="meal-sentence">On <select class="word choice" data-path="serve_at" data-part="day" aria-label="On the table, day" autocomplete="off">@foreach ($days->groupBy(fn ($day) => $say->reading()->weekOf($day)) as $week => $inWeek)<optgroup label="{{ $loop->first ? 'This week' : 'The week of '.Carbon\CarbonImmutable::parse($week)->format('j F') }}">@foreach ($inWeek as $day)<option value="{{ $day->format('Y-m-d') }}" @selected($day->format('Y-m-d') === $plan->tableAt->format('Y-m-d'))>{{ $day->format('l j F') }}</option>@endforeach</optgroup>@endforeach</select>
+    <p class="meal-sentence">On <select class="word choice" data-path="serve_at" data-part="day" aria-label="On the table, day" autocomplete="off">@foreach ($days->groupBy(fn ($day) => $say->reading()->weekOf($day)) as $week => $inWeek)<optgroup label="{{ $week === $say->reading()->weekOf($today) ? 'This week' : 'The week of '.Carbon\CarbonImmutable::parse($week)->format('j F') }}">@foreach ($inWeek as $day)<option value="{{ $day->format('Y-m-d') }}" @selected($day->format('Y-m-d') === $plan->tableAt->format('Y-m-d'))>{{ $day->format('l j F') }}</option>@endforeach</optgroup>@endforeach</select>
         at <input class="word time" type="text" inputmode="numeric" data-path="serve_at" data-part="time" aria-label="On the table, time" value="{{ $plan->tableAt->format('H:i') }}" pattern="([01]?\d|2[0-3]):[0-5]\d" title="Give a time such as 19:30." size="5" maxlength="5" required autocomplete="off">
         for <x-word.number path="eaters" :value="$m->eaters" label="How many eat" min="1" max="60" />, of them <x-word.number path="children" :value="$m->children" label="children" min="0" max="60" /> children, <x-word.choice path="plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$m->plates->value" label="Plates" /> plates, <x-word.number path="leftovers" :value="$m->leftovers" label="Portions left for later" min="0" max="20" /> portions for later:
         @foreach ($plan->plans as $index => $one)
@@ -29,7 +29,7 @@
 </div>@endfragment
 @fragment('meal-says')<aside class="beside" id="meal-says" aria-label="What the clock says">
     <p class="strong-figure">{{ $hm($plan->laid->busyMin) }}</p>
-    <p>in the kitchen, from {{ $say->time($plan->at(-$plan->laid->busyMin)) }}; @if (! $plan->holds)<strong>it does not fit</strong>@else{{ $plan->laid->isProven() ? 'it cannot be shorter' : 'it cannot be under '.$hm($plan->laid->boundMin) }}@endif.@if ($first < -$plan->laid->busyMin) First work at {{ $say->time($plan->at($first)) }}{{ $first < -1200 ? ', the day before' : '' }}.@endif</p>
+    <p>in the kitchen, from {{ $say->time($plan->at(-$plan->laid->busyMin)) }}; @if (! $plan->holds)<strong>it does not fit</strong>@else{{ $plan->laid->isProven() ? 'it cannot be shorter' : 'it cannot be under '.$hm($plan->laid->boundMin) }}@endif.@if ($first < -$plan->laid->busyMin) First work at {{ $say->time($plan->at($first)) }}{{ $plan->at($first)->format('Y-m-d') === $plan->tableAt->format('Y-m-d') ? '' : ' on '.$plan->at($first)->format('l j F') }}.@endif</p>
     @foreach ($plan->clashes as $clash)
         <div class="{{ $clash->isWrong ? 'clash ' : '' }}ruled" role="status"><p>{{ $clash->says }}</p>
             @foreach ($clash->mends as $mend)

@@ -16,7 +16,7 @@
             @if (array_filter($asked) !== [])<a href="{{ route('notebook') }}">All cooks</a>@endif
         </form>
         <form action="{{ route('notebook.compare') }}" id="side-by-side">
-        <p class="tools"><button class="quiet">Lay the two ticked side by side</button> <a href="{{ route('notebook.trends') }}">Over time</a></p>
+        <p class="tools"><button class="quiet">Lay the two ticked side by side</button> <a href="{{ route('notebook.trends') }}">Over time</a> <a href="{{ route('notebook.meals') }}">Meals that have been</a></p>
         </form>
         <ul class="notebook">
             @forelse ($cooks as [$cook, $card])
@@ -45,7 +45,7 @@
                             <div><dt>lifted at</dt><dd>{{ Orbek\Core\Measure\Figure::clock($noted['lifted_s']) }} <span>of {{ Orbek\Core\Measure\Figure::clock($noted['lift_forecast_s']) }} foretold</span></dd></div>
                         @endif
                         @if (isset($noted['late_min']))
-                            <div><dt>on the table</dt><dd>{{ $noted['late_min'] === 0 ? 'on time' : abs($noted['late_min']).' min '.($noted['late_min'] > 0 ? 'late' : 'early') }}</dd></div>
+                            <div><dt>on the table</dt><dd>{{ $say->lateness($noted['late_min']) }}</dd></div>
                         @endif
                     </dl>
                 </li>

@@ -16,6 +16,9 @@
         @if (session('put-away'))
             <form method="post" action="{{ route('dish.back', session('put-away')['id']) }}" class="taken" role="status">@csrf<p>{{ session('put-away')['name'] }} is put away.</p><button class="quiet">Take it out again</button></form>
         @endif
+        @if ($passed->isNotEmpty() || $forgotten !== [])
+            <section aria-label="What has passed">@include('shelf.passed')</section>
+        @endif
         @if ($meals !== [])
             <ul class="meals-ahead" aria-label="Meals ahead">
                 @foreach ($meals as $card)<li>{!! $card !!}</li>@endforeach

@@ -3,7 +3,7 @@
     $zone = $plan->kitchen->timezone;
     $local = fn ($time) => $say->time($time->setTimezone($zone));
     $works = $plan->day->works;
-    $lateMin = intdiv($situation->tableAt->getTimestamp() - $plan->day->tableAt->getTimestamp(), 60);
+    $late = $say->late($plan->day->tableAt->setTimezone($zone), $situation->tableAt);
     $id = $situation->now;
     $work = $id === null ? null : $works[$id];
     $progress = $id === null ? null : $fold->state->progress[$id];
@@ -11,6 +11,7 @@
     $boil = $plan->boil();
     $cautions = $fold->cautions($id);
 @endphp
+@if ($cook->practice === null)@include('stove.forgotten')@endif
 @if ($cook->practice !== null && $fold->state->servedAt === null)
     <section class="simulated" aria-label="Practice">
         <p><strong>Practice.</strong> The kitchen is simulated and not quite what the plan takes it for; nothing of it is kept.{{ $callsLate > 0 ? ' The guests call: they come '.$callsLate.' min later.' : '' }}</p>
@@ -21,7 +22,7 @@
 @if ($work !== null && $fold->state->servedAt === null)
     <section class="now" aria-label="Now" data-task="{{ $id }}">
         <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $boiling ? ' · rice in the boil' : '' }}</strong>
-            <span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
+            <span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
         <h1>{{ $boiling ? ($fold->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($boil->lifts) > 1 ? 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say($work->name) }}</h1>
         @if ($boiling)
             @include('stove.boil', ['task' => $id])

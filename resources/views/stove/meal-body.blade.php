@@ -3,7 +3,7 @@
     $meal = $fold->began->meal;
     $zone = $fold->began->kitchen->timezone;
     $local = fn ($time) => $say->time($time->setTimezone($zone));
-    $lateMin = intdiv($situation->tableAt->getTimestamp() - $fold->began->tableAt->getTimestamp(), 60);
+    $late = $say->late($fold->began->tableAt->setTimezone($zone), $situation->tableAt);
     $served = $fold->servedAt();
     $id = $situation->nowFor($who);
     $task = $id === null ? null : $fold->tasks[$id];
@@ -17,6 +17,7 @@
     $inHands = fn ($one) => $others && $fold->takenBy($one) !== null ? ($fold->takenBy($one) === $who ? ', yours' : ', hands '.$fold->takenBy($one)) : '';
     $sealed = array_keys(array_filter($at, fn ($one, $place) => $one->lid !== null && ! in_array($place, $fold->leftOut, true), ARRAY_FILTER_USE_BOTH));
 @endphp
+@include('stove.forgotten')
 @if ($served === null)
     @if ($others)
         <div class="whose" role="group" aria-label="Which pair of hands are you?"><span>You are</span>@foreach (range(1, $meal->hands) as $pair)<button type="button" data-who="{{ $pair }}" aria-pressed="{{ $who === $pair ? 'true' : 'false' }}">hands {{ $pair }}</button>@endforeach<button type="button" data-who="" aria-pressed="{{ $who === null ? 'true' : 'false' }}">all</button></div>
@@ -31,7 +32,7 @@
         @endphp
         <section class="now" aria-label="Now" data-task="{{ $id }}" @if ($dish !== null) data-dish="{{ $dish }}" data-home="{{ $home($dish) }}" @endif>
             <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }} · {{ $ofDish($task) }}</strong>
-                <span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
+                <span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
             <h1>{{ $boiling ? ($one->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($one->plan()->boil()->lifts) > 1 ? 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
             @if ($boiling)
                 @include('stove.boil', ['fold' => $one, 'task' => $task->task, 'at' => $at[$dish]])
@@ -66,7 +67,7 @@
         </section>
     @else
         <section class="now" aria-label="Now">
-            <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}@if ($lateMin > 0), {{ $lateMin }} min late @endif</span></p>
+            <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
             <h1>Nothing in hand</h1>
             <p class="window">What runs beside goes on by itself{{ $others ? ', or is in the other hands' : '' }}.</p>
         </section>
