@@ -165,6 +165,7 @@ Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, '
 Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units');
 Route::get('/kitchen/things', [KitchenThingController::class, 'index'])->name('kitchen.things');
 Route::post('/kitchen/place', [KitchenThingController::class, 'place'])->name('kitchen.place');
+Route::get('/kitchens/{kitchen}/versions', [KitchenThingController::class, 'versions'])->name('kitchen.versions');
 Route::post('/kitchen/undo', [KitchenThingController::class, 'undo'])->name('kitchen.undo');
 Route::post('/kitchen/things/{thing}/{id}/away', [KitchenThingController::class, 'away'])->name('kitchen.thing.away');
 Route::post('/kitchen/things/{thing}/{id?}', [KitchenThingController::class, 'save'])->name('kitchen.thing');

@@ -53,6 +53,17 @@ final class Household extends Model
         return $this;
     }
 
+    /** A new one that this one, the demo, is left for: whoever signs in comes along. */
+    public function leftFor(string $name): self
+    {
+        return DB::transaction(function () use ($name): self {
+            $own = self::query()->create(['name' => $name]);
+            Member::query()->where('household_id', $this->id)->update(['household_id' => $own->id]);
+
+            return $own;
+        });
+    }
+
     /** What the household's cooks and tests have taught so far; grains are read by who is signed in. */
     public static function known(): Knowledge
     {

@@ -6,9 +6,11 @@ namespace App\Models;
 
 use App\Formats\OpenFile;
 use Closure;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
 /**
@@ -58,20 +60,52 @@ final class Kitchen extends Model
     }
 
     /**
-     * Changes the document that was seen as a whole.
+     * The kitchen that a form is of, as it was seen: whichever is cooked in meanwhile.
      *
+     * @param  Fields  $form with `kitchen` and `version`
+     *
+     * @throws Refused when it names none of this household's
+     * @throws Overtaken when another window changed it meanwhile
+     */
+    public static function seenBy(Fields $form): self
+    {
+        $id = $form->text('kitchen');
+        $kitchen = self::query()->find($id) ?? throw Refused::because('kitchen', 'refused.no-such-kitchen-here');
+
+        return $kitchen->isStill($form->whole('version', 1, PHP_INT_MAX));
+    }
+
+    /**
+     * Changes the document that was seen as a whole; what it was is kept as a version.
+     *
+     * @param  Fields  $form with `kitchen` and `version`
+     * @param  string  $what is changed, as it is told where it can be taken back
      * @param  Closure(array<string, mixed>): array<string, mixed>  $change
      *
      * @throws Refused when the kitchen cannot be so
      * @throws Overtaken when another window changed it meanwhile
      */
-    public static function change(int $seen, Closure $change): self
+    public static function change(Fields $form, string $what, DateTimeImmutable $now, Closure $change): self
     {
-        $kitchen = self::inUse()->isStill($seen);
-        $document = $change($kitchen->document);
+        $kitchen = self::seenBy($form);
+
+        return $kitchen->become($change($kitchen->document), $what, $now);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     *
+     * @throws Refused when the kitchen cannot be so
+     * @throws Overtaken when another window changed it meanwhile
+     */
+    public function become(array $document, string $what, DateTimeImmutable $now): self
+    {
         OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 
-        return $kitchen->write($seen, ['document' => $document]);
+        return $this->write(
+            $this->version, ['document' => $document],
+            static fn (self $row) => KitchenVersion::keep($row, $what, $now),
+        );
     }
 
     /** @return array<string, string> what things of all the household's kitchens are called, by id */

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Orbek\Core\Edit;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Meal\Meal;
 
-/** One field in which two versions of a dish or a meal differ. */
+/** One field in which two versions of a dish, a meal or a kitchen differ. */
 final readonly class Difference
 {
     private const MOST = 40;
@@ -17,7 +18,7 @@ final readonly class Difference
     }
 
     /** @return list<self> none where nothing differs */
-    public static function between(Dish|Meal $before, Dish|Meal $after): array
+    public static function between(Dish|Meal|Kitchen $before, Dish|Meal|Kitchen $after): array
     {
         $old = self::flat($before->toArray());
         $new = self::flat($after->toArray());

@@ -51,6 +51,7 @@ return [
     'no-pot-for-a-ring' => 'only rice cookers are left; keep a pot that stands on a ring.',
     'a-mark-is-a-word-and-per-cent' => '"{read}" will not do; give a word and per cent, with commas between: pearl 25, half 60, full 100.',
     'dishes-use-it' => '{count, plural, one{# dish uses it} other{# dishes use it}}; choose what they move to.',
+    'no-such-kitchen-here' => 'this household has no such kitchen any more; load the page again.',
     'nothing-to-bring-back' => 'there is nothing to bring back; the kitchen is as it was.',
     'a-mark-gives-less' => '{mark} gives less than the {least, number, ::.00} of full that it holds steadily; give it more, or say a lower least.',
     'out-of-range' => '{value} is out of range; give {least} to {most}{unit}.',

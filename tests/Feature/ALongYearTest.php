@@ -164,15 +164,15 @@ final class ALongYearTest extends FeatureTestCase
 
     public function test_another_windows_change_of_the_kitchen_is_not_written_over(): void
     {
-        $this->post(route('pantry'), ['version' => 1, 'name' => 'Onions', 'has' => '1'])->assertRedirect();
-        $this->post(route('pantry'), ['version' => 1, 'name' => 'Rice flour', 'has' => '1'])->assertStatus(409)
+        $this->post(route('pantry'), [...$this->seenKitchen(1), 'name' => 'Onions', 'has' => '1'])->assertRedirect();
+        $this->post(route('pantry'), [...$this->seenKitchen(1), 'name' => 'Rice flour', 'has' => '1'])->assertStatus(409)
             ->assertSee('Make my change now')->assertSee('value="Rice flour"', false)->assertSee(
                 'name="version" value="2"',
                 false,
             );
         self::assertContains('onions', Kitchen::core()->pantry);
         self::assertNotContains('rice flour', Kitchen::core()->pantry);
-        $this->post(route('pantry'), ['version' => 2, 'name' => 'Rice flour', 'has' => '1'])->assertRedirect();
+        $this->post(route('pantry'), [...$this->seenKitchen(2), 'name' => 'Rice flour', 'has' => '1'])->assertRedirect();
         self::assertContains('rice flour', Kitchen::core()->pantry);
     }
 

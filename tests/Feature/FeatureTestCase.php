@@ -60,10 +60,14 @@ abstract class FeatureTestCase extends TestCase
         return Dish::query()->where('name', 'Sour-cherry polo with chicken thighs')->firstOrFail();
     }
 
-    /** The version of the kitchen that a page would have shown. */
-    protected function kitchenVersion(): int
+    /**
+     * Which kitchen a page would have shown, and its version.
+     *
+     * @return array{kitchen: string, version: int}
+     */
+    protected function seenKitchen(?int $version = null): array
     {
-        return Kitchen::inUse()->version;
+        return ['kitchen' => Kitchen::inUse()->id, 'version' => $version ?? Kitchen::inUse()->version];
     }
 
     /** The demo dish's plan, as the pages show it. */

@@ -40,13 +40,13 @@ final class KitchenTest extends FeatureTestCase
         $this->post(
             '/kitchen/lots',
             [
-                'version' => 1, 'name' => 'Persian, lakeside sack', 'kind' => 'persian', 'bought_g' => '1500',
+                ...$this->seenKitchen(1), 'name' => 'Persian, lakeside sack', 'kind' => 'persian', 'bought_g' => '1500',
                 'bought_on' => '2026-11-20',
             ],
         )->assertRedirect(route('lot', 'persian-lakeside-sack'));
         $this->post(
             '/kitchen/lots',
-            ['version' => 2, 'name' => 'Persian, lakeside sack', 'kind' => 'persian'],
+            [...$this->seenKitchen(2), 'name' => 'Persian, lakeside sack', 'kind' => 'persian'],
         )->assertRedirect(route('lot', 'persian-lakeside-sack-2'));
 
         self::assertSame(1500.0, Kitchen::core()->lots['persian-lakeside-sack']->boughtG);
@@ -68,7 +68,7 @@ final class KitchenTest extends FeatureTestCase
                 'lots/4/bought_on: "yesterday" is no day; give one such as 2026-09-12.',
             ],
         ] as [$sent, $message]) {
-            $this->post('/kitchen/lots', ['version' => 1] + $sent)->assertStatus(422)->assertSee($message);
+            $this->post('/kitchen/lots', $this->seenKitchen(1) + $sent)->assertStatus(422)->assertSee($message);
         }
 
         self::assertSame($before, Kitchen::inUse()->document);
@@ -113,7 +113,7 @@ final class KitchenTest extends FeatureTestCase
     {
         $this->post(
             '/kitchen/lots',
-            ['version' => 1, 'name' => 'Last handful', 'kind' => 'persian', 'bought_g' => '400'],
+            [...$this->seenKitchen(1), 'name' => 'Last handful', 'kind' => 'persian', 'bought_g' => '400'],
         );
         $this->patchJson(
             route('dish.change', $this->dish()),

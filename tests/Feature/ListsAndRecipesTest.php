@@ -34,12 +34,12 @@ final class ListsAndRecipesTest extends FeatureTestCase
 
     public function test_what_is_always_there_leaves_the_list_and_comes_back(): void
     {
-        $this->post(route('pantry'), ['version' => 1, 'name' => 'Onions', 'has' => '1'])->assertRedirect();
+        $this->post(route('pantry'), [...$this->seenKitchen(1), 'name' => 'Onions', 'has' => '1'])->assertRedirect();
         self::assertContains('onions', Kitchen::core()->pantry);
         $this->get(route('dish.list', $this->dish()))->assertDontSee('value="buy:onions|g"', false);
-        $this->post(route('pantry'), ['version' => 2, 'name' => 'Onions', 'has' => '0']);
+        $this->post(route('pantry'), [...$this->seenKitchen(2), 'name' => 'Onions', 'has' => '0']);
         self::assertNotContains('onions', Kitchen::core()->pantry);
-        $this->post(route('pantry'), ['version' => 3, 'name' => '', 'has' => '1'])->assertStatus(422);
+        $this->post(route('pantry'), [...$this->seenKitchen(3), 'name' => '', 'has' => '1'])->assertStatus(422);
     }
 
     public function test_each_change_keeps_what_was_and_can_be_taken_back(): void
@@ -74,12 +74,12 @@ final class ListsAndRecipesTest extends FeatureTestCase
     {
         $this->post(
             route('units'),
-            ['version' => 1, 'units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'coarse'],
+            [...$this->seenKitchen(1), 'units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'coarse'],
         )->assertRedirect();
         $this->get(route('pot', $this->dish()))->assertSee('1.76 lb')->assertSee('teaspoons of coarse salt');
         $this->post(
             route('units'),
-            ['version' => 2, 'units' => 'stones'],
+            [...$this->seenKitchen(2), 'units' => 'stones'],
         )->assertStatus(422)->assertSee('units: &quot;stones&quot; is not known', false);
     }
 

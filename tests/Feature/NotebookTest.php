@@ -12,6 +12,7 @@ use App\Models\Meal;
 use App\Wording\Wording;
 use DateTimeImmutable;
 use Orbek\Core\Kitchen\Pace;
+use Orbek\Core\Measure\Fields;
 
 /** Cooks found again, two side by side, and over time. */
 final class NotebookTest extends FeatureTestCase
@@ -115,7 +116,7 @@ final class NotebookTest extends FeatureTestCase
         $list = route('dish.list', $this->dish());
         $this->get($list)->assertOk()->assertDontSee('Bags that run out');
         $left = Kitchen::core()->lots['september-bag']->leftG(Household::known());
-        Kitchen::change($this->kitchenVersion(), static fn (array $document): array => ['lots' => array_map(
+        Kitchen::change(Fields::of($this->seenKitchen()), 'bag', $now, static fn (array $document): array => ['lots' => array_map(
             static fn (array $lot): array => $lot['id'] === 'september-bag' ? [
                 'bought_g' => $lot['bought_g'] - $left + 120,
             ] + $lot : $lot, $document['lots'],

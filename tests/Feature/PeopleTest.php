@@ -100,6 +100,21 @@ final class PeopleTest extends FeatureTestCase
         self::assertSame($events, Cook::query()->firstOrFail()->events()->count());
     }
 
+    public function test_members_come_along_to_another_kitchen_than_the_demos(): void
+    {
+        $owner = $this->owner();
+        $this->actingAs($owner)->post(route('begin.answer', 'place'), ['name' => 'Loft', 'go' => 'next'])->assertRedirect();
+        $this->actingAs($owner->refresh())->post(
+            route('begin.dish'), ['school' => 'raw-filling', 'made' => (string) Str::ulid()],
+        )->assertRedirect();
+        $household = Household::query()->findOrFail($owner->refresh()->household_id);
+        self::assertSame([false, true], [$household->is_demo, $household->in_use]);
+        foreach (Household::query()->where('is_demo', false)->get() as $own) {
+            self::assertTrue(Member::query()->where('household_id', $own->id)->exists(), $own->name);
+        }
+        $this->actingAs($owner)->get('/shelf')->assertOk()->assertSee('A first dish');
+    }
+
     public function test_one_signs_in_is_remembered_and_a_planted_session_is_worth_nothing(): void
     {
         $owner = $this->owner();

@@ -8,8 +8,10 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\KitchenVersion;
 use App\StandIns\PracticeClock;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Tests\Core\Sample;
 
 /** One's own kitchen beside the demo, several kitchens in one household, and readings of all kinds. */
@@ -40,7 +42,11 @@ final class SeveralKitchensTest extends FeatureTestCase
         $this->post(
             route('begin.look', 'place'), ['name' => 'Late', 'said_at' => '1000'],
         )->assertOk()->assertSee('New');
-        $this->post(route('begin.dish'), ['school' => 'raw-filling'])->assertRedirect();
+        $begin = ['school' => 'raw-filling', 'made' => (string) Str::ulid()];
+        $made = $this->post(route('begin.dish'), $begin)->assertRedirect()->headers->get('Location');
+        $this->post(route('begin.dish'), $begin)->assertRedirect($made);
+        self::assertSame([2, 2], [Household::query()->count(), Kitchen::withoutGlobalScopes()->count()]);
+        $this->post(route('begin.dish'), ['made' => 'x'] + $begin)->assertStatus(422);
         $this->get('/shelf')->assertSee('New')->assertDontSee('This is the demo kitchen')->assertSee('A first dish');
 
         $this->post(route('demo.in'));
@@ -94,6 +100,29 @@ final class SeveralKitchensTest extends FeatureTestCase
         self::assertSame(2, Kitchen::query()->count());
     }
 
+    public function test_undo_brings_back_the_kitchen_it_is_of_and_no_other(): void
+    {
+        $this->post(route('kitchens.import'), ['document' => json_encode(['name' => 'The club'] + Kitchen::core()->toArray())]);
+        $other = Kitchen::query()->where('in_use', false)->firstOrFail();
+        $plate = fn (string $name): array => $this->seenKitchen() + ['name' => $name, 'kg' => '2'];
+        $this->post(route('kitchen.thing', 'plate'), $plate('iron'))->assertRedirect();
+        [$first, $seen] = [Kitchen::inUse(), $this->seenKitchen()];
+        $this->post(route('kitchens.use', $other));
+        $this->post(route('kitchen.thing', 'plate'), $plate('stone'))->assertRedirect();
+
+        // Two windows: the one of the first kitchen still stands open.
+        $this->post(route('kitchen.undo'), $seen)->assertRedirect();
+        self::assertArrayNotHasKey('iron', $first->refresh()->read()->plates);
+        self::assertArrayHasKey('stone', $other->refresh()->read()->plates);
+        $this->post(route('kitchen.place'), ['name' => 'Loft', ...$seen])->assertStatus(409);
+        $this->get(route('kitchen.versions', $first))->assertOk()->assertSee('plates 1 name');
+        $oldest = KitchenVersion::query()->where('kitchen_id', $first->id)->oldest('version')->firstOrFail();
+        $this->post(
+            route('kitchen.undo'), ['to' => $oldest->id, 'kitchen' => $other->id, 'version' => $other->version],
+        )->assertStatus(422);
+        $this->post(route('units'), ['kitchen' => 'nobody', 'version' => 1])->assertStatus(422)->assertSee('no such kitchen');
+    }
+
     public function test_a_kitchen_goes_out_as_a_file_and_in_again_the_same(): void
     {
         $file = (string) $this->get(route('kitchens.file'))->assertOk()->getContent();
@@ -119,7 +148,7 @@ final class SeveralKitchensTest extends FeatureTestCase
     {
         $stored = Kitchen::core()->toArray();
         $this->post(route('units'), [
-            'version' => $this->kitchenVersion(), 'units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'fine',
+            ...$this->seenKitchen(), 'units' => 'ounces', 'cup' => 'us-customary', 'salt' => 'fine',
             'degrees' => 'fahrenheit', 'hours' => '12', 'week_starts' => 'sunday',
         ])->assertRedirect();
         $dish = $this->dish();
@@ -152,7 +181,7 @@ final class SeveralKitchensTest extends FeatureTestCase
         $this->get(route('pot', $dish))->assertSee('lb');
         // The tap as it is read is stored as °C.
         $this->post(route('kitchen.place'), [
-            'version' => $this->kitchenVersion(), 'name' => 'Boathouse kitchen', 'altitude_m' => '640',
+            ...$this->seenKitchen(), 'name' => 'Boathouse kitchen', 'altitude_m' => '640',
             'room_c' => '68',
             'tap_c' => '50', 'hands' => '1', 'oven' => '1', 'least_c' => '122', 'most_c' => '446', 'thermometer' => '1',
             'scale' => '1',

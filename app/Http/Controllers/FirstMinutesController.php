@@ -12,6 +12,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
@@ -79,7 +80,17 @@ final class FirstMinutesController
     /** The kitchen is made, and a first dish in it. */
     public function begin(Request $request, ClockInterface $clock, FoundLines $found): RedirectResponse
     {
-        $school = app(Craft::class)->schools->get(Fields::of($request->all())->text('school'), 'school');
+        $form = Fields::of($request->all());
+        $id = strtolower($form->text('made'));
+        if (! Str::isUlid($id)) {
+            throw Refused::because('made', 'refused.is-no-ulid-load-the-page', id: $id);
+        }
+        // Pressed twice it is made once: the dish has the id that the page came with.
+        $there = Dish::query()->find($id);
+        if ($there !== null) {
+            return redirect()->route('pot', $there);
+        }
+        $school = app(Craft::class)->schools->get($form->text('school'), 'school');
         $answers = $this->answers();
         $document = FirstMinutes::document($answers, (string) config('orbek.timezone'));
         $home = OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
@@ -90,15 +101,20 @@ final class FirstMinutesController
             Starter::document($school, $home, 'A first dish: '.lcfirst($school->label)), app(Craft::class),
         )->changed('usual/eaters', FirstMinutes::eaters($answers['people'] ?? Fields::ofForm([])));
         $dish = Moving::right($dish, $home, Planner::in($home, Knowledge::none(), $clock->now(), $found));
-        $made = DB::transaction(function () use ($home, $dish): Dish {
+        $made = DB::transaction(static function () use ($home, $dish, $id): Dish {
+            // Looked at again where nobody writes meanwhile: the other press may have come first.
+            $there = Dish::withoutGlobalScopes()->find($id);
+            if ($there !== null) {
+                return $there;
+            }
             $household = app(Household::class);
             $household->update(['begun' => null]);
             if ($household->is_demo) {
-                $household = Household::query()->create(['name' => $home->name])->takeInUse();
+                $household = $household->leftFor($home->name)->takeInUse();
                 app()->instance(Household::class, $household);
             }
             Kitchen::query()->create(['document' => $home->toArray()])->takeInUse();
-            $made = (new Dish(['version' => 1]))->take($dish);
+            $made = (new Dish(['id' => $id, 'version' => 1]))->take($dish);
             $made->save();
 
             return $made;
@@ -125,7 +141,7 @@ final class FirstMinutesController
 
         return $home === null || $wrong !== null
             ? redirect()->route('begin')
-            : view('begin.dish', ['home' => $home, 'schools' => array_filter(
+            : view('begin.dish', ['home' => $home, 'made' => (string) Str::ulid(), 'schools' => array_filter(
                 app(Craft::class)->schools->all,
                 static fn ($school): bool => $school->cooking !== Cooking::Cooker || $home->cookers() !== [],
             )]);

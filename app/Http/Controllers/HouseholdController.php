@@ -10,7 +10,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 use Orbek\Core\Measure\Refused;
 
 /** The demo left for one's own, gone back to, or taken away. */
@@ -42,10 +41,7 @@ final class HouseholdController
     private function moved(Member $member): RedirectResponse
     {
         abort_unless($member->household->is_demo, 404);
-        DB::transaction(static function () use ($member): void {
-            $own = Household::query()->create(['name' => 'Home']);
-            Member::query()->where('household_id', $member->household_id)->update(['household_id' => $own->id]);
-        });
+        $member->household->leftFor('Home');
 
         return redirect()->route('begin');
     }

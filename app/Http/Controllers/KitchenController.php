@@ -32,7 +32,7 @@ final class KitchenController
             'kitchen.index',
             [
                 'home' => Kitchen::core(),
-                'version' => Kitchen::inUse()->version,
+                'row' => Kitchen::inUse(),
                 'kitchens' => Kitchen::query()->oldest('id')->get(),
                 'inUse' => Kitchen::inUse()->id,
                 'knowledge' => Household::known(), 'paces' => Cook::paces($now), 'now' => $now,
@@ -57,14 +57,12 @@ final class KitchenController
     }
 
     /** @throws Refused */
-    public function addLot(Request $request): RedirectResponse
+    public function addLot(Request $request, ClockInterface $clock): RedirectResponse
     {
         $form = Fields::ofForm($request->all());
         $name = trim($form->text('name'));
         $id = Str::slug($name) ?: 'bag';
-        Kitchen::change($form->whole(
-            'version', 1, PHP_INT_MAX,
-        ), static function (array $document) use ($form, $name, &$id): array {
+        $change = static function (array $document) use ($form, $name, &$id): array {
             $taken = array_column($document['lots'], 'id');
             for ($n = 2; in_array($id, $taken, true); $n++) {
                 $id = (Str::slug($name) ?: 'bag')."-{$n}";
@@ -78,16 +76,17 @@ final class KitchenController
             ], static fn (mixed $value): bool => $value !== null);
 
             return $document;
-        });
+        };
+        $kitchen = Kitchen::change($form, $name, $clock->now(), $change);
 
-        return redirect()->route('lot', $id);
+        return $kitchen->id === Kitchen::inUse()->id ? redirect()->route('lot', $id) : redirect()->route('kitchen');
     }
 
     /** The units, cup and salt that amounts are shown in. */
-    public function units(Request $request): RedirectResponse
+    public function units(Request $request, ClockInterface $clock): RedirectResponse
     {
         Kitchen::change(
-            Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
+            Fields::ofForm($request->all()), 'units', $clock->now(),
             static fn (array $document): array => array_replace($document, $request->only(
                 ['units', 'cup', 'salt', 'degrees', 'week_starts']
             )

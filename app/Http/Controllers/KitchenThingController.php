@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\KitchenVersion;
 use App\Models\Meter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -13,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Kitchen\Thing;
+use Orbek\Core\Edit\Difference;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\BurnerKind;
@@ -23,7 +25,11 @@ use Psr\Clock\ClockInterface;
 /** Pots, rings and plates of a kitchen of one's own: added, changed, taken away; and where it stands. */
 final class KitchenThingController
 {
-    private const BEFORE = 'kitchen-before';
+    private const SHOWN = 20;
+
+    public function __construct(private readonly ClockInterface $clock)
+    {
+    }
 
     public function index(): View
     {
@@ -31,9 +37,7 @@ final class KitchenThingController
 
         return view('kitchen.things', [
             'meters' => Meter::query()->orderBy('name')->get(), 'home' => $kitchen->read(),
-            'version' => $kitchen->version, 'used' => $this->used(),
-            'before' => session(self::BEFORE) === null || session(self::BEFORE)['version'] !== $kitchen->version
-                ? null : session(self::BEFORE)['what'],
+            'row' => $kitchen, 'used' => $this->used(), 'before' => KitchenVersion::before($kitchen),
         ]);
     }
 
@@ -97,13 +101,17 @@ final class KitchenThingController
      *
      * @throws Refused when it is used and nothing is named that it moves to
      */
-    public function away(Request $request, Thing $thing, string $id, ClockInterface $clock): RedirectResponse
+    public function away(Request $request, Thing $thing, string $id): RedirectResponse
     {
         $form = Fields::ofForm($request->all());
-        $using = array_filter($this->using(), static fn (array $ids): bool => in_array($id, $ids, true));
+        $kitchen = Kitchen::seenBy($form);
+        // Dishes stand in the kitchen that is cooked in.
+        $using = $kitchen->id !== Kitchen::inUse()->id ? [] : array_filter(
+            $this->using(), static fn (array $ids): bool => in_array($id, $ids, true),
+        );
         $to = $form->has('move_to') ? $form->text('move_to') : null;
         $others = array_values(array_diff(
-            array_column(Kitchen::inUse()->document[$thing->list()] ?? [], 'id'), [$id],
+            array_column($kitchen->document[$thing->list()] ?? [], 'id'), [$id],
         ));
         if ($using !== [] && $to === null) {
             throw Refused::because('move_to', 'refused.dishes-use-it', count: count($using));
@@ -112,11 +120,11 @@ final class KitchenThingController
             throw Refused::unknown('move_to', (string) $to, $others);
         }
         // The kitchen without it and the dishes moved: all of it, or nothing.
-        DB::transaction(function () use ($form, $thing, $id, $using, $to, $clock): void {
+        DB::transaction(function () use ($form, $thing, $id, $using, $to): void {
             $this->takeAway($form, $thing, $id);
             foreach (array_keys($using) as $dishId) {
                 $dish = Dish::query()->findOrFail($dishId);
-                $dish->become($dish->core()->moved($id, (string) $to), $dish->version, $clock->now());
+                $dish->become($dish->core()->moved($id, (string) $to), $dish->version, $this->clock->now());
             }
         });
 
@@ -134,27 +142,45 @@ final class KitchenThingController
         });
     }
 
-    /** Brings back what was before the last change. */
+    /** How the kitchen came to be what it is. */
+    public function versions(Kitchen $kitchen): View
+    {
+        $changes = [];
+        $after = $kitchen->read();
+        /** @var KitchenVersion $version */
+        foreach (
+            KitchenVersion::query()->where('kitchen_id', $kitchen->id)->latest('version')->limit(self::SHOWN)
+                ->get() as $version
+        ) {
+            $changes[] = ['version' => $version, 'says' => Difference::between($version->core(), $after)];
+            $after = $version->core();
+        }
+
+        return view('kitchen.versions', [
+            'row' => $kitchen, 'changes' => $changes, 'zone' => $kitchen->read()->timezone, 'names' => Kitchen::names(),
+        ]);
+    }
+
+    /** Becomes what it was, the last change taken back or one further back; what it is now is kept as well. */
     public function undo(Request $request): RedirectResponse
     {
-        $before = session(self::BEFORE) ?? throw Refused::because('version', 'refused.nothing-to-bring-back');
-        Kitchen::change(
-            Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX),
-            static fn (): array => $before['document'],
-        );
-        session()->forget(self::BEFORE);
+        $form = Fields::ofForm($request->all());
+        $kitchen = Kitchen::seenBy($form);
+        $before = $form->has('to')
+            ? KitchenVersion::query()->where('kitchen_id', $kitchen->id)->find($form->text('to'))
+            : KitchenVersion::before($kitchen);
+        if ($before === null) {
+            throw Refused::because('version', 'refused.nothing-to-bring-back');
+        }
+        $kitchen->become($before->document, $before->what, $this->clock->now());
 
         return redirect()->route('kitchen.things');
     }
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
-    private function change(Fields $form, string $what, callable $change): Kitchen
+    private function change(Fields $form, string $what, callable $change): void
     {
-        $before = Kitchen::inUse()->document;
-        $kitchen = Kitchen::change($form->whole('version', 1, PHP_INT_MAX), $change(...));
-        session()->put(self::BEFORE, ['version' => $kitchen->version, 'document' => $before, 'what' => $what]);
-
-        return $kitchen;
+        Kitchen::change($form, $what, $this->clock->now(), $change(...));
     }
 
     /**

@@ -29,7 +29,7 @@ final class ListController
             'dish' => $dish,
             'plan' => $planner->plan($dish->in(Kitchen::core())),
             'knowledge' => Household::known(), 'paces' => Cook::paces($clock->now()), 'now' => $clock->now(),
-            'kitchenVersion' => Kitchen::inUse()->version,
+            'row' => Kitchen::inUse(),
             'ticked' => ListTick::query()->where('dish_id', $dish->id)->pluck('entry')->flip(),
         ]);
     }
@@ -50,13 +50,11 @@ final class ListController
     }
 
     /** What the kitchen always has is left out of every list; said again, it is bought again. */
-    public function pantry(Request $request): RedirectResponse
+    public function pantry(Request $request, ClockInterface $clock): RedirectResponse
     {
         $form = Fields::ofForm($request->all());
         $name = mb_strtolower(trim($form->text('name')));
-        Kitchen::change($form->whole(
-            'version', 1, PHP_INT_MAX,
-        ), static function (array $document) use ($form, $name): array {
+        Kitchen::change($form, $name, $clock->now(), static function (array $document) use ($form, $name): array {
             $others = array_values(
                 array_filter((array) ($document['pantry'] ?? []), static fn (mixed $has): bool => $has !== $name),
             );

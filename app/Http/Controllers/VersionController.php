@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\DishVersion;
+use App\Models\Kitchen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,6 +38,7 @@ final class VersionController
         return view('pot.versions', [
             'dish' => $dish,
             'changes' => $changes,
+            'zone' => Kitchen::core()->timezone,
             'cook' => $cook,
             'since' => $cook === null
                 ? []

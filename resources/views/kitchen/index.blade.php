@@ -32,7 +32,7 @@
             <section>
                 <h2>A new bag</h2>
                 <form method="post" action="{{ route('lots') }}" class="plain">
-                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                    @csrf<x-of-kitchen :$row />
                     <label>Its name <input name="name" maxlength="80" required autocomplete="off"></label>
                     <label>Kind of rice
                         <select name="kind">@foreach (Orbek\Core\Rice\RiceKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $say->label($kind) }}</option>@endforeach</select>
@@ -45,7 +45,7 @@
             <section>
                 <h2>How amounts are shown</h2>
                 <form method="post" action="{{ route('units') }}" class="plain">
-                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                    @csrf<x-of-kitchen :$row />
                     <label>In <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option value="{{ $unit->value }}" @selected($unit === $home->reading->units)>{{ $say->label($unit) }}</option>@endforeach</select></label>
                     <div class="pair">
                         <label>A cup is <select name="cup">@foreach (Orbek\Core\Measure\Cup::cases() as $cup)<option value="{{ $cup->value }}" @selected($cup === $home->cup)>{{ $say->label($cup) }}, {{ round($cup->millilitres()) }} ml</option>@endforeach</select></label>

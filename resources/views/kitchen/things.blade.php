@@ -7,7 +7,7 @@
         <section>
             <h1>Pots, rings and plates</h1>
             <x-drawing.kitchen :$home />
-            @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<input type="hidden" name="version" value="{{ $version }}"><p role="status">{{ $before }}: changed. <button class="small-button">Undo</button></p></form>@endif
+            @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<x-of-kitchen :$row /><p role="status">{{ $before->what }}: changed. <button class="small-button">Undo</button> <a href="{{ route('kitchen.versions', $row) }}">What changed</a></p></form>@endif
             @foreach ([
                 [Thing::Pot, 'Pots', collect($home->pots)->map(fn ($pot) => $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'), 'Another pot'],
                 [Thing::Ring, 'Rings', collect($home->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === [] ? 'no marks' : $ring->knob->written())), 'Another ring'],
@@ -19,12 +19,12 @@
                         <li>
                             <details><summary>{{ Str::ucfirst($line) }}@if (isset($used[$id])) <span class="small">{{ count($used[$id]) }} {{ Str::plural('dish', count($used[$id])) }}</span>@endif</summary>
                                 <form method="post" action="{{ route('kitchen.thing', [$thing->value, $id]) }}" class="plain">
-                                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                                    @csrf<x-of-kitchen :$row />
                                     @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->pots[$id], Thing::Ring => $home->burners[$id], Thing::Plate => $home->plates[$id] }])
                                     <button class="act">Save it</button>
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
-                                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                                    @csrf<x-of-kitchen :$row />
                                     @if (isset($used[$id]))<label>{{ implode(', ', array_slice($used[$id], 0, 3)) }}{{ count($used[$id]) > 3 ? ' and '.(count($used[$id]) - 3).' more' : '' }} use it. They move to <select name="move_to">@foreach ($list->except($id) as $other => $says)<option value="{{ $other }}">{{ $says }}</option>@endforeach</select></label>@endif
                                     <button class="small-button" aria-label="Take away: {{ $line }}">Take it away</button>
                                 </form>
@@ -34,7 +34,7 @@
                 </ul>
                 <details class="adding"><summary>{{ $another }}</summary>
                     <form method="post" action="{{ route('kitchen.thing', $thing->value) }}" class="plain">
-                        @csrf<input type="hidden" name="version" value="{{ $version }}">
+                        @csrf<x-of-kitchen :$row />
                         @include('kitchen.thing', ['one' => null])
                         <button class="act">Add it</button>
                     </form>
@@ -45,7 +45,7 @@
             <section>
                 <h2>Where it cooks</h2>
                 <form method="post" action="{{ route('kitchen.place') }}" class="plain">
-                    @csrf<input type="hidden" name="version" value="{{ $version }}">
+                    @csrf<x-of-kitchen :$row />
                     <label>Called <input name="name" maxlength="80" required value="{{ $home->name }}" autocomplete="off"></label>
                     <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{ round($home->altitudeM) }}"></label>
                     @php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp

@@ -9,14 +9,14 @@
                 <ul>
                     @foreach ($things as $thing)
                         <li class="row"><label class="tick-off"><input type="checkbox" value="{{ $thing['key'] }}" @checked($ticked->has($thing['key'])) autocomplete="off"><span class="what"><strong>{{ $say->amount($thing['amount']) }}</strong> {{ $thing['name'] }}</span></label>
-                            <form method="post" action="{{ route('pantry') }}">@csrf<input type="hidden" name="version" value="{{ $kitchenVersion }}"><input type="hidden" name="name" value="{{ $thing['name'] }}"><button class="small-button" name="has" value="1" aria-label="Always here: {{ $thing['name'] }}">Always here</button></form></li>
+                            <form method="post" action="{{ route('pantry') }}">@csrf<x-of-kitchen :$row /><input type="hidden" name="name" value="{{ $thing['name'] }}"><button class="small-button" name="has" value="1" aria-label="Always here: {{ $thing['name'] }}">Always here</button></form></li>
                     @endforeach
                 </ul>
             @endforeach
             @include('kitchen.run-out', ['home' => $plan->kitchen])
             @if ($plan->kitchen->pantry !== [])
                 <h3>Left out, since it is always here</h3>
-                <ul>@foreach ($plan->kitchen->pantry as $name)<li class="row"><span>{{ $name }}</span><form method="post" action="{{ route('pantry') }}">@csrf<input type="hidden" name="version" value="{{ $kitchenVersion }}"><input type="hidden" name="name" value="{{ $name }}"><button class="small-button" name="has" value="0" aria-label="Buy it again: {{ $name }}">Buy it again</button></form></li>@endforeach</ul>
+                <ul>@foreach ($plan->kitchen->pantry as $name)<li class="row"><span>{{ $name }}</span><form method="post" action="{{ route('pantry') }}">@csrf<x-of-kitchen :$row /><input type="hidden" name="name" value="{{ $name }}"><button class="small-button" name="has" value="0" aria-label="Buy it again: {{ $name }}">Buy it again</button></form></li>@endforeach</ul>
             @endif
         </section>
         <section aria-labelledby="ready">

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+
+/**
+ * A kitchen as it was before it was changed.
+ *
+ * @property string $id
+ * @property string $kitchen_id
+ * @property int $version
+ * @property array<string, mixed> $document
+ * @property string $what was changed then: a thing's name
+ * @property Carbon $replaced_at
+ */
+final class KitchenVersion extends Model
+{
+    use BelongsToHousehold;
+
+    /** Older ones are let go. */
+    private const KEPT = 60;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'version' => 'integer', 'replaced_at' => 'datetime'];
+    }
+
+    public function core(): CoreKitchen
+    {
+        return CoreKitchen::fromArray($this->document);
+    }
+
+    /** Keeps a kitchen as it is before it changes. */
+    public static function keep(Kitchen $kitchen, string $what, DateTimeImmutable $now): void
+    {
+        self::query()->create([
+            'kitchen_id' => $kitchen->id, 'version' => $kitchen->version, 'document' => $kitchen->document,
+            'what' => mb_substr($what, 0, 120), 'replaced_at' => $now,
+        ]);
+        self::query()->where('kitchen_id', $kitchen->id)->where('version', '<=', $kitchen->version - self::KEPT)->delete();
+    }
+
+    /** What a kitchen was before its last change; null where nothing is kept of it. */
+    public static function before(Kitchen $kitchen): ?self
+    {
+        return self::query()->where('kitchen_id', $kitchen->id)->where('version', $kitchen->version - 1)->first();
+    }
+}
