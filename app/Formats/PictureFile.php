@@ -76,12 +76,19 @@ final readonly class PictureFile
         );
     }
 
-    /** Whether it is one that was kept here: a JPEG no larger than ours are. */
-    public static function isOurs(string $jpeg): bool
+    /**
+     * Of one that was kept here its width and height: a JPEG no larger than ours are, and whole; null of any other.
+     *
+     * @return array{int, int}|null
+     */
+    public static function ours(string $jpeg): ?array
     {
         $said = @getimagesizefromstring($jpeg);
+        if ($said === false || $said[2] !== IMAGETYPE_JPEG || max($said[0], $said[1]) > self::LONGEST_SIDE) {
+            return null;
+        }
 
-        return $said !== false && $said[2] === IMAGETYPE_JPEG && max($said[0], $said[1]) <= self::LONGEST_SIDE;
+        return @imagecreatefromstring($jpeg) === false ? null : [$said[0], $said[1]];
     }
 
     /**

@@ -357,10 +357,7 @@ final class Cook extends Model
      */
     public function keepSummary(CoreCook $fold, array $more = []): void
     {
-        $written = $more + [
-            'served_at' => $fold->state->servedAt, 'summary' => $fold->summary(), 'folded' => $fold->eventCount(),
-            'eat_by' => $fold->leftovers()?->eatBy(),
-        ];
+        $written = $more + $this->reckoned($fold);
         Household::learning(function () use ($written): array {
             $cook = self::ofAnyKind()->findOrFail($this->id);
             if ($cook->folded > $written['folded']) {
@@ -373,6 +370,31 @@ final class Cook extends Model
         });
     }
 
+    /**
+     * What lists and beliefs read of it.
+     *
+     * @return array{
+     *     served_at: DateTimeImmutable|null, summary: Summary, folded: int, eat_by: DateTimeImmutable|null
+     * }
+     */
+    public function reckoned(CoreCook $fold): array
+    {
+        return [
+            'served_at' => $fold->state->servedAt, 'summary' => $fold->summary(), 'folded' => $fold->eventCount(),
+            'eat_by' => $fold->leftovers()?->eatBy(),
+        ];
+    }
+
+    /**
+     * Of one dish by itself, as these events leave it.
+     *
+     * @param  list<Event>  $events
+     */
+    public function foldOf(array $events, DateTimeImmutable $now): CoreCook
+    {
+        return CoreCook::fold($this->plan(), $events, $now);
+    }
+
     /** The cook as all its events leave it; computed once a request. */
     public function fold(DateTimeImmutable $now): CoreCook
     {
@@ -383,9 +405,8 @@ final class Cook extends Model
         $events = $this->events()->get();
         $this->inFold = $events->count();
 
-        return CoreCook::fold(
-            $this->plan(), array_values($events->map(static fn (CookEvent $event): Event => $event->core())->all()),
-            $now,
+        return $this->foldOf(
+            array_values($events->map(static fn (CookEvent $event): Event => $event->core())->all()), $now,
         );
     }
 

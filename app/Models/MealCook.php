@@ -248,7 +248,18 @@ final class MealCook extends Model
         );
         $this->inFold = count($ofAll) + array_sum(array_map(count(...), $ofDishes));
 
-        return $this->fresh = CoreMealCook::fold($this->plan(), $this->planner(), $ofDishes, $ofAll, $now);
+        return $this->fresh = $this->foldOf($ofDishes, $ofAll, $now);
+    }
+
+    /**
+     * As these events leave it.
+     *
+     * @param  list<list<Event>>  $ofDishes by place
+     * @param  list<Event>  $ofAll of the whole meal and its sides
+     */
+    public function foldOf(array $ofDishes, array $ofAll, DateTimeImmutable $now): CoreMealCook
+    {
+        return CoreMealCook::fold($this->plan(), $this->planner(), $ofDishes, $ofAll, $now);
     }
 
     /** How many events the last fold was made of: one that came while it was made is still to be seen. */

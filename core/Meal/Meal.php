@@ -155,7 +155,7 @@ final readonly class Meal
     public static function read(string $at, string $field, DateTimeZone $timezone): DateTimeImmutable
     {
         $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $at);
-        if ($read === false || $read->format('Y-m-d\TH:i') !== $at) {
+        if ($read === false || $read->format('Y-m-d\TH:i') !== $at || ! str_starts_with($at, '20')) {
             throw Refused::because($field, 'refused.is-no-day-and-time-give', serveAt: $at);
         }
 

@@ -46,6 +46,12 @@ final class Refused extends RuntimeException
         );
     }
 
+    /** The same of a value that stands in something larger: its field begins with that. */
+    public function within(string $whole): self
+    {
+        return str_starts_with($this->field, $whole) ? $this : new self("{$whole}/{$this->field}", $this->why);
+    }
+
     /** @param  list<string>  $allowed */
     public static function unknown(string $field, string $value, array $allowed): self
     {

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace App\Formats\Archive;
 
-use App\Formats\PictureFile;
-use App\Models\Dish;
+use App\Models\Cook;
+use App\Models\DrillAnswer;
 use App\Models\Household;
+use App\Models\LotTest;
 use App\Models\Photograph;
+use App\Models\StoveTest;
+use DateTimeImmutable;
 use Generator;
 use Illuminate\Support\Facades\DB;
-use Orbek\Core\Cook\Event;
-use Orbek\Core\Dish\Craft;
-use Orbek\Core\Dish\Dish as CoreDish;
-use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
-use Orbek\Core\Learning\FactorBelief;
+use LogicException;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Meal\Meal as CoreMeal;
-use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use ZipArchive;
 
 /**
  * An archive read: first looked at, every entry of it, then brought in. What is here already stays as it is; what does
  * not hold is refused by name, and nothing of the archive is taken.
+ *
+ * @phpstan-import-type Entry from EntryReader
+ * @phpstan-import-type Rows from EntryReader
+ * @phpstan-import-type Lesson from Knowledge
  */
 final readonly class ArchiveIn
 {
@@ -31,6 +32,21 @@ final readonly class ArchiveIn
 
     /** No entry of ours is larger unpacked. */
     private const MOST_BYTES = 4_000_000;
+
+    /** All of it unpacked: years of cooks with their photographs. */
+    private const MOST_IN_ALL = 4_000_000_000;
+
+    private const DEEPEST = 64;
+
+    /** Columns that name what a row belongs to, by table. */
+    private const OWNERS = [
+        'kitchen_versions' => 'kitchen_id', 'dish_versions' => 'dish_id', 'list_ticks' => 'dish_id',
+        'meal_versions' => 'meal_id', 'meal_cook_events' => 'meal_cook_id', 'cook_events' => 'cook_id',
+        'photographs' => 'cook_id',
+    ];
+
+    /** What a cook was begun from may be gone, or be another household's: then it is of none. */
+    private const REFERS = ['dish_id' => 'dishes', 'meal_id' => 'meals'];
 
     private const ULID = '/^[0-7][0-9a-hjkmnp-tv-z]{25}$/i';
 
@@ -72,99 +88,163 @@ final readonly class ArchiveIn
      *
      * @throws Refused naming the entry that does not hold, and why
      */
-    public function look(Household $household): array
+    public function look(Household $household, DateTimeImmutable $now): array
     {
         $found = array_fill_keys(
             [...array_column(Part::cases(), 'value'), 'photographs'],
             ['new' => 0, 'here' => 0, 'differs' => 0, 'elsewhere' => 0],
         );
-        foreach ($this->entries() as [$name, $part, $thing]) {
-            $this->check($name, $part, $thing);
-            $row = DB::table($part->table())->where('id', $thing['id'])->first(
-                ['household_id', ...in_array('version', $part->columns(), true) ? ['version'] : []]
-            );
-            $how = match (true) {
-                $row === null => 'new',
-                $row->household_id !== $household->id => 'elsewhere',
-                isset($row->version) && (int) $row->version !== (int) $thing['version'] => 'differs',
-                default => 'here',
-            };
-            $found[$part->value][$how]++;
-            $found['photographs'][$how] += count((array) ($thing['photographs'] ?? []));
+        foreach ($this->entries() as [$part, $entry, $dishes]) {
+            $this->reader($now)->read($part, $entry, $dishes);
+            foreach ([[$part, $entry], ...array_map(static fn (array $dish): array => [Part::Cooks, $dish], $dishes)] as [$of, $one]) {
+                $thing = $one['thing'];
+                $row = DB::table($of->table())->where('id', $thing['id'])->first(
+                    ['household_id', ...in_array('version', $of->columns(), true) ? ['version'] : []]
+                );
+                $how = match (true) {
+                    $row === null => 'new',
+                    $row->household_id !== $household->id => 'elsewhere',
+                    isset($row->version) && (int) $row->version !== (int) $thing['version'] => 'differs',
+                    default => 'here',
+                };
+                $found[$of->value][$how] += $of === Part::Readings ? count((array) $thing['readings']) : 1;
+                $found['photographs'][$how] += count((array) ($thing['photographs'] ?? []));
+            }
         }
 
         return $found;
     }
 
     /**
-     * Brings in what is not here yet: all of it or nothing.
+     * Brings in what is not here yet: all of it or nothing. Each entry is read before anything is written.
      *
      * @throws Refused as look() does
      */
-    public function take(Household $household): void
+    public function take(Household $household, DateTimeImmutable $now): void
     {
-        $this->look($household);
-        DB::transaction(function () use ($household): void {
+        // What is slow, reading, is done before anything is locked; what was read waits in a file.
+        $read = tmpfile();
+        if ($read === false) {
+            throw new LogicException('No temporary file can be made.');
+        }
+        foreach ($this->entries() as [$part, $entry, $dishes]) {
+            $rows = $this->reader($now)->read($part, $entry, $dishes);
+            fwrite($read, json_encode($rows, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)."\n");
+        }
+        rewind($read);
+        DB::transaction(function () use ($household, $read): void {
             $hasKitchen = DB::table('kitchens')->where('household_id', $household->id)->exists();
-            foreach ($this->entries() as [$name, $part, $checked]) {
-                // As it stands, so that an empty object stays one.
-                $thing = (array) json_decode((string) $this->zip->getFromName($name, self::MOST_BYTES));
-                if (DB::table($part->table())->where('id', $thing['id'])->exists()) {
-                    continue;
+            $knowledge = Knowledge::fromArray($household->fresh()->knowledge ?? []);
+            while (($line = fgets($read)) !== false) {
+                /** @var Rows $rows */
+                $rows = json_decode($line, true);
+                foreach ($this->write($rows, $household, $hasKitchen) as $lesson) {
+                    $knowledge = $knowledge->with($lesson);
                 }
-                $row = self::row($thing, $part->columns());
-                // One kitchen is cooked in: the one that is there.
-                $row = $part === Part::Kitchens && $hasKitchen ? ['in_use' => 0] + $row : $row;
-                $row = $part === Part::Dishes ? self::listed($checked) + $row : $row;
-                foreach (['dish_id' => 'dishes', 'meal_id' => 'meals'] as $column => $table) {
-                    if (
-                        isset($row[$column])
-                            && ! DB::table($table)->where('id', $row[$column])->where(
-                                'household_id', $household->id,
-                            )->exists()
-                    ) {
-                        $row[$column] = null;
-                    }
-                }
-                DB::table($part->table())->insert(['id' => $thing['id'], 'household_id' => $household->id] + $row);
-                $this->takeChildren($part, $thing, $household);
             }
-            $household->update(['knowledge' => Household::foldedAgain()->toArray()]);
+            $household->update(['knowledge' => $knowledge->toArray()]);
         });
+        fclose($read);
     }
 
-    /** @param  array<string, mixed>  $thing */
-    private function takeChildren(Part $part, array $thing, Household $household): void
+    private function reader(DateTimeImmutable $now): EntryReader
     {
-        foreach ($part->children() as $name => $child) {
-            foreach ((array) ($thing[$name] ?? []) as $one) {
-                $one = (array) $one;
-                if (DB::table($child['table'])->where('id', $one['id'])->exists()) {
-                    continue;
-                }
-                $isPicture = $child['table'] === 'photographs';
-                DB::table($child['table'])->insert(
-                    [
-                        'id' => $one['id'], 'household_id' => $household->id, $child['of'] => $thing['id'],
-                    ] + self::row($one, $child['columns']) + ($isPicture ? ['jpeg' => ''] : []),
-                );
-                if ($isPicture) {
-                    Photograph::putJpeg((string) $one['id'], $this->jpeg((string) $one['id']));
-                }
-            }
-        }
+        return new EntryReader($now, $this->jpeg(...));
     }
 
     /**
-     * The entries in the order in which they depend on one another.
+     * @param  Rows  $rows
+     * @return list<Lesson> what that which came in teaches
+     */
+    private function write(array $rows, Household $household, bool $hasKitchen): array
+    {
+        $left = $lessons = [];
+        foreach ($rows as [$table, $row]) {
+            // What is here stays as it is, and so does what belongs to it.
+            $owner = $row[self::OWNERS[$table] ?? ''] ?? null;
+            if (isset($left[(string) $owner]) || DB::table($table)->where('id', $row['id'])->exists()) {
+                $left[(string) $row['id']] = true;
+
+                continue;
+            }
+            foreach (self::REFERS as $column => $to) {
+                if (isset($row[$column]) && ! $this->isHere($to, (string) $row[$column], $household)) {
+                    $row[$column] = null;
+                }
+            }
+            // One kitchen is cooked in: the one that is there. A device that speaks for another does not for this one.
+            $mended = match ($table) {
+                'kitchens' => $hasKitchen ? ['in_use' => 0] : [],
+                'photographs' => ['jpeg' => ''],
+                default => [],
+            };
+            if ($table === 'meters' && DB::table('meters')->where('token_sum', $row['token_sum'])->exists()) {
+                $left[(string) $row['id']] = true;
+
+                continue;
+            }
+            if ($table === 'readings' && ! $this->isHere('meters', (string) $row['meter_id'], $household)) {
+                continue;
+            }
+            DB::table($table)->insert($mended + ['household_id' => $household->id] + $row);
+            if ($table === 'photographs') {
+                Photograph::putJpeg((string) $row['id'], $this->jpeg((string) $row['id']));
+            }
+            $lessons[] = match ($table) {
+                'cooks' => (new Cook)->setRawAttributes($row)->lesson(),
+                'lot_tests' => (new LotTest)->setRawAttributes($row)->lesson(),
+                'stove_tests' => (new StoveTest)->setRawAttributes($row)->lesson(),
+                'drill_answers' => (new DrillAnswer)->setRawAttributes($row)->lesson(),
+                default => [],
+            };
+        }
+
+        return $lessons;
+    }
+
+    private function isHere(string $table, string $id, Household $household): bool
+    {
+        return DB::table($table)->where('id', $id)->where('household_id', $household->id)->exists();
+    }
+
+    /**
+     * The entries in the order in which they depend on one another; a meal at the stove with its dishes.
      *
-     * @return Generator<int, array{string, Part, array<string, mixed>}>
+     * @return Generator<int, array{Part, Entry, list<Entry>}>
      *
      * @throws Refused
      */
     private function entries(): Generator
     {
+        $names = $this->names();
+        $ofMeals = $alone = [];
+        foreach ($names[Part::Cooks->value] ?? [] as $name) {
+            $of = $this->entry($name)['thing']['meal_cook_id'] ?? null;
+            is_string($of) ? $ofMeals[$of][] = $name : $alone[] = $name;
+        }
+        foreach (Part::cases() as $part) {
+            foreach ($part === Part::Cooks ? $alone : $names[$part->value] ?? [] as $name) {
+                $entry = $this->entry($name);
+                $id = (string) $entry['thing']['id'];
+                $dishes = $part === Part::MealCooks ? array_map($this->entry(...), $ofMeals[$id] ?? []) : [];
+                unset($ofMeals[$part === Part::MealCooks ? $id : '']);
+                yield [$part, $entry, $dishes];
+            }
+        }
+        foreach ($ofMeals as $left) {
+            throw Refused::because($left[0], 'refused.is-of-a-meal-that-is-not-there');
+        }
+    }
+
+    /**
+     * @return array<string, list<string>> names of entries by folder
+     *
+     * @throws Refused where something else is among them, or it is too much
+     */
+    private function names(): array
+    {
         $names = [];
+        $bytes = 0;
         for ($i = 0; $i < $this->zip->numFiles; $i++) {
             $stat = $this->zip->statIndex($i);
             $name = $stat === false ? '' : (string) $stat['name'];
@@ -177,166 +257,39 @@ final readonly class ArchiveIn
                         : Part::tryFrom($folder) !== null && str_ends_with($file, '.json')
                 ));
             if (! $isOurs || $stat === false || $stat['size'] > self::MOST_BYTES) {
-                throw Refused::because(mb_substr($name, 0, 120), 'refused.is-no-part-of-an-archive');
+                throw Refused::because(
+                    mb_substr(mb_scrub($name), 0, 120), 'refused.is-no-part-of-an-archive',
+                );
+            }
+            $bytes += (int) $stat['size'];
+            if ($bytes > self::MOST_IN_ALL) {
+                throw Refused::because('file', 'refused.the-archive-is-too-large', gb: self::MOST_IN_ALL / 1e9);
             }
             $names[$folder][] = $name;
         }
-        foreach (Part::cases() as $part) {
-            foreach ($names[$part->value] ?? [] as $name) {
-                $thing = json_decode((string) $this->zip->getFromName($name, self::MOST_BYTES), true);
-                if (! is_array($thing) || ($thing['id'] ?? null) !== pathinfo($name, PATHINFO_FILENAME)) {
-                    throw Refused::because($name, 'refused.is-no-part-of-an-archive');
-                }
-                yield [$name, $part, $thing];
-            }
-        }
+
+        return $names;
     }
 
     /**
-     * @param  array<string, mixed>  $thing
+     * @return Entry
      *
      * @throws Refused
      */
-    private function check(string $name, Part $part, array $thing): void
+    private function entry(string $name): array
     {
-        self::holds($name, $thing, $part->columns());
-        foreach ($part->children() as $list => $child) {
-            foreach (array_values((array) ($thing[$list] ?? [])) as $index => $one) {
-                $at = "{$name}/{$list}/{$index}";
-                $one = is_array($one) ? $one : throw Refused::because($at, 'refused.object-wanted');
-                self::holds($at, $one, $child['columns']);
-                match ($child['table']) {
-                    'photographs' => PictureFile::isOurs($this->jpeg((string) $one['id']))
-                        ? null
-                        : throw Refused::because($at, 'refused.is-no-picture'),
-                    'cook_events',
-                    'meal_cook_events' => Event::fromFields(Fields::of((array) $one['document'], "{$at}/document")),
-                    'dish_versions' => CoreDish::fromArray((array) $one['document'], app(Craft::class)),
-                    'meal_versions' => CoreMeal::fromArray((array) $one['document']),
-                    default => null,
-                };
-            }
-        }
-        self::summary($name, $thing['summary'] ?? null);
-        $document = static fn (string $column): array => is_array($thing[$column] ?? null)
-            ? $thing[$column]
-            : throw Refused::because("{$name}/{$column}", 'refused.object-wanted');
-        match ($part) {
-            Part::Kitchens => CoreKitchen::fromArray($document('document')),
-            Part::Dishes => CoreDish::fromArray($document('document'), app(Craft::class)),
-            Part::Meals => CoreMeal::fromArray($document('document')),
-            Part::MealCooks => [
-                CoreMeal::fromArray($document('meal')), CoreKitchen::fromArray($document('kitchen')),
-                Knowledge::fromArray($document('knowledge')),
-            ],
-            Part::Cooks => [
-                CoreDish::fromArray($document('dish'), app(Craft::class)), CoreKitchen::fromArray($document('kitchen')),
-            ],
-            Part::LotTests, Part::StoveTests => self::likelihood("{$name}/likelihood", $document('likelihood')),
-            Part::DrillAnswers => null,
-        };
-    }
-
-    /**
-     * Every column is there and of a kind that a column can be; an id is one, a time is one.
-     *
-     * @param  array<array-key, mixed>  $row
-     * @param  list<string>  $columns
-     *
-     * @throws Refused
-     */
-    private static function holds(string $name, array $row, array $columns): void
-    {
-        if (! is_string($row['id'] ?? null) || preg_match(self::ULID, $row['id']) !== 1) {
+        $json = (string) $this->zip->getFromName($name, self::MOST_BYTES);
+        $thing = json_decode($json, true, self::DEEPEST);
+        if (! is_array($thing) || ($thing['id'] ?? null) !== pathinfo($name, PATHINFO_FILENAME)) {
             throw Refused::because($name, 'refused.is-no-part-of-an-archive');
         }
-        foreach ($columns as $column) {
-            $value = $row[$column] ?? null;
-            $isTime = str_ends_with($column, '_at') || $column === 'eat_by';
-            $will = match (true) {
-                $value === null => true,
-                Part::isJson($column) => is_array($value),
-                $isTime => is_string($value) && preg_match('/^\d{4}-\d\d-\d\d[ T]\d\d:\d\d(:\d\d)?$/', $value) === 1,
-                default => is_string($value)
-                    ? mb_strlen($value) < 100_000
-                    : is_int($value) || is_float($value) || is_bool($value),
-            };
-            if (! array_key_exists($column, $row) || ! $will) {
-                throw Refused::because("{$name}/{$column}", 'refused.does-not-hold-in-an-archive');
-            }
-        }
-    }
 
-    /** @throws Refused */
-    private static function summary(string $name, mixed $summary): void
-    {
-        if ($summary === null) {
-            return;
-        }
-        $fields = Fields::of((array) $summary, "{$name}/summary");
-        foreach (['taught', 'stove'] as $lesson) {
-            if ($fields->has($lesson)) {
-                self::likelihood($fields->at("{$lesson}/likelihood"), $fields->object($lesson)->numbers('likelihood'));
-            }
-        }
-        foreach (['lifted_s', 'lift_forecast_s', 'late_min'] as $count) {
-            $fields->has($count) ? $fields->number($count, -1e6, 1e6) : null;
-        }
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $likelihood
-     *
-     * @throws Refused
-     */
-    private static function likelihood(string $name, array $likelihood): void
-    {
-        $numbers = array_filter(
-            $likelihood, static fn (mixed $one): bool => (is_int($one) || is_float($one)) && $one >= 0,
-        );
-        if (count($numbers) !== count($likelihood) || ! in_array(count($numbers), [FactorBelief::POINTS, 81], true)) {
-            throw Refused::because(
-                $name, 'refused.numbers-will-not-do-give', evidence: count($numbers), points: FactorBelief::POINTS,
-            );
-        }
+        /** @var array<string, mixed> $thing */
+        return ['name' => $name, 'thing' => $thing, 'raw' => (array) json_decode($json, false, self::DEEPEST)];
     }
 
     private function jpeg(string $id): string
     {
         return (string) $this->zip->getFromName("photographs/{$id}.jpg", self::MOST_BYTES);
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $thing
-     * @param  list<string>  $columns
-     * @return array<string, mixed>
-     */
-    private static function row(array $thing, array $columns): array
-    {
-        $row = [];
-        foreach ($columns as $column) {
-            $value = $thing[$column] ?? null;
-            $row[$column] = Part::isJson($column) && $value !== null
-                ? json_encode(
-                    $value,
-                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
-                )
-                : $value;
-        }
-
-        return $row;
-    }
-
-    /**
-     * What lists read of a dish, made from its document.
-     *
-     * @param  array<string, mixed>  $thing
-     * @return array<string, mixed>
-     */
-    private static function listed(array $thing): array
-    {
-        $dish = (new Dish)->take(CoreDish::fromArray((array) $thing['document'], app(Craft::class)));
-
-        return ['name' => $dish->name, 'school' => $dish->school, 'words' => $dish->getAttribute('words')];
     }
 }

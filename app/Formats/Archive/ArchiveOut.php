@@ -23,6 +23,8 @@ final class ArchiveOut
     /** A zip holds so many entries in memory before it is written to its file. */
     private const AT_A_TIME = 200;
 
+    private const READINGS_A_FILE = 5000;
+
     private int $waiting = 0;
 
     private function __construct(private readonly string $path, private readonly ZipArchive $zip)
@@ -43,6 +45,11 @@ final class ArchiveOut
     {
         $contains = array_fill_keys(array_column(Part::cases(), 'value'), 0);
         foreach (Part::cases() as $part) {
+            if ($part === Part::Readings) {
+                $contains[$part->value] = $this->readings($household);
+
+                continue;
+            }
             foreach ($this->rows($part->table(), $household)->lazyById(100) as $row) {
                 $this->add("{$part->value}/{$row->id}.json", json_encode($this->thing($part, $row), self::JSON)."\n");
                 $contains[$part->value]++;
@@ -98,9 +105,28 @@ final class ArchiveOut
 
     private function rows(string $table, Household $household): Builder
     {
-        $rows = DB::table($table)->where('household_id', $household->id);
+        return DB::table($table)->where('household_id', $household->id);
+    }
 
-        return $table === 'cooks' ? $rows->whereNull('practice') : $rows;
+    /** What meters have read, so many to a file: one a row would be as many files as seconds. */
+    private function readings(Household $household): int
+    {
+        $count = 0;
+        foreach ($this->rows('meters', $household)->orderBy('id')->pluck('id') as $meter) {
+            $read = DB::table('readings')->where('meter_id', $meter)->lazyById(self::READINGS_A_FILE);
+            foreach ($read->chunk(self::READINGS_A_FILE) as $chunk) {
+                $list = array_values($chunk->map(static fn (stdClass $one): array => [
+                    'id' => $one->id, 'value' => $one->value, 'read_at' => $one->read_at,
+                ])->all());
+                $id = $list[0]['id'];
+                $this->add("readings/{$id}.json", json_encode(
+                    ['id' => $id, 'meter_id' => $meter, 'readings' => $list], JSON_THROW_ON_ERROR,
+                )."\n");
+                $count += count($list);
+            }
+        }
+
+        return $count;
     }
 
     private function add(string $name, string $content): void

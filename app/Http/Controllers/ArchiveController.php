@@ -38,7 +38,7 @@ final class ArchiveController
     }
 
     /** @throws Refused naming what does not hold */
-    public function look(Request $request): View
+    public function look(Request $request, ClockInterface $clock): View
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
@@ -46,7 +46,7 @@ final class ArchiveController
         }
         $key = (string) Str::ulid();
         $archive = ArchiveIn::of($file->getPathname());
-        $found = $archive->look(app(Household::class));
+        $found = $archive->look(app(Household::class), $clock->now());
         copy($file->getPathname(), self::place($key));
 
         return view(
@@ -59,14 +59,14 @@ final class ArchiveController
     }
 
     /** @throws Refused */
-    public function take(Request $request): RedirectResponse
+    public function take(Request $request, ClockInterface $clock): RedirectResponse
     {
         $key = Fields::ofForm($request->all())->text('key');
         $path = Str::isUlid($key) ? self::place($key) : '';
         if ($path === '' || ! is_file($path)) {
             throw Refused::because('key', 'refused.the-archive-is-gone');
         }
-        ArchiveIn::of($path)->take(app(Household::class));
+        ArchiveIn::of($path)->take(app(Household::class), $clock->now());
         unlink($path);
 
         return redirect()->route('shelf');

@@ -1,0 +1,583 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Archive;
+
+use App\Formats\MealFile;
+use App\Formats\OpenFile;
+use App\Formats\PictureFile;
+use App\Models\Cook;
+use App\Models\Dish;
+use App\Models\Meal;
+use App\Models\MealCook;
+use App\Models\MeterKind;
+use App\Models\Shows;
+use ArithmeticError;
+use Closure;
+use DateTimeImmutable;
+use DateTimeZone;
+use ErrorException;
+use LogicException;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Dish\Craft;
+use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Drill\Form;
+use Orbek\Core\Drill\Supper;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
+use Orbek\Core\Learning\FactorBelief;
+use Orbek\Core\Meal\Meal as CoreMeal;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Rice\Stage;
+use TypeError;
+use ValueError;
+
+/**
+ * An entry of an archive, read as its pages will read it: documents through their own doors, times as times, a cook
+ * folded once. What lists and beliefs read of a thing is reckoned from its documents again and never taken as it stands.
+ *
+ * @phpstan-type Rows list<array{string, array<string, mixed>}> tables and what is to be written there
+ * @phpstan-type Entry array{name: string, thing: array<string, mixed>, raw: array<string, mixed>} decoded, and with
+ *     empty objects as they stand
+ */
+final readonly class EntryReader
+{
+    private const ULID = '/^[0-7][0-9a-hjkmnp-tv-z]{25}$/i';
+
+    /** No cook has so much happen to it. */
+    private const MOST_EVENTS = 5000;
+
+    private const LONGEST_NAME = 200;
+
+    /** The middle of a document's own round may be empty; a text is no longer than this. */
+    private const LONGEST_TEXT = 300;
+
+    /** Points of the grid before this one, which older evidence keeps. */
+    private const OLD_POINTS = 81;
+
+    /** @param  Closure(string): string  $jpeg a photograph's light, by its id */
+    public function __construct(private DateTimeImmutable $now, private Closure $jpeg)
+    {
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @param  list<Entry>  $dishes of a meal at the stove: the cooks of its dishes
+     * @return Rows
+     *
+     * @throws Refused naming the entry and the column that does not hold
+     */
+    public function read(Part $part, array $entry, array $dishes = []): array
+    {
+        try {
+            return match ($part) {
+                Part::Kitchens => $this->kitchen($entry),
+                Part::Dishes => $this->dish($entry),
+                Part::Meals => $this->meal($entry),
+                Part::MealCooks => $this->mealCook($entry, $dishes),
+                Part::Cooks => $this->cook($entry),
+                Part::LotTests => $this->lotTest($entry),
+                Part::StoveTests => $this->stoveTest($entry),
+                Part::DrillAnswers => $this->drillAnswer($entry),
+                Part::Meters => $this->meter($entry),
+                Part::Readings => $this->readings($entry),
+            };
+        } catch (Refused $wrong) {
+            throw $wrong->within($entry['name']);
+        } catch (TypeError|ValueError|ErrorException|ArithmeticError|LogicException $broken) {
+            // What no field's own rule names is still no part of an archive that Orbek made.
+            throw Refused::because($entry['name'], 'refused.does-not-hold-in-an-archive');
+        }
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function kitchen(array $entry): array
+    {
+        $row = $this->row($entry, Part::Kitchens);
+        OpenFile::kitchen($row['document']);
+
+        return [['kitchens', $row], ...$this->children(
+            $entry, Part::Kitchens, static fn (string $name, array $one) => CoreKitchen::fromArray($one['document']),
+        )];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function dish(array $entry): array
+    {
+        $row = $this->row($entry, Part::Dishes);
+        $dish = (new Dish)->take(OpenFile::dish($row['document']));
+
+        return [['dishes', [
+            'name' => $dish->name, 'school' => $dish->school, 'words' => $dish->getAttribute('words'),
+        ] + $row], ...$this->children($entry, Part::Dishes, static fn (string $name, array $one) => isset($one['document'])
+            ? CoreDish::fromArray($one['document'], app(Craft::class))
+            : self::text("{$name}/entry", $one['entry'], self::LONGEST_TEXT))];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function meal(array $entry): array
+    {
+        $row = $this->row($entry, Part::Meals);
+        $meal = CoreMeal::fromArray($entry['thing']['document']);
+        MealFile::check($meal);
+        $columns = array_diff_key(Meal::columns($meal), ['document' => 0]);
+
+        return [['meals', $columns + $row], ...$this->children(
+            $entry, Part::Meals, static fn (string $name, array $one) => CoreMeal::fromArray($one['document']),
+        )];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @param  list<Entry>  $dishes
+     * @return Rows
+     */
+    private function mealCook(array $entry, array $dishes): array
+    {
+        $row = $this->row($entry, Part::MealCooks);
+        $name = $entry['name'];
+        $meal = (new MealCook)->setRawAttributes($row);
+        $plan = $meal->plan();
+        $events = $this->events($entry, $row);
+        $cooks = $ofDishes = [];
+        foreach ($dishes as $dish) {
+            $cook = $this->row($dish, Part::Cooks);
+            $place = self::whole("{$dish['name']}/place", $cook['place'], 0, count($plan->plans) - 1);
+            CoreKitchen::fromArray($dish['thing']['kitchen']);
+            CoreDish::fromArray($dish['thing']['dish'], app(Craft::class));
+            $cooks[$place] = [$dish, $cook];
+            $ofDishes[$place] = $this->events($dish, $cook);
+        }
+        if (count($cooks) !== count($plan->plans) || count($dishes) !== count($cooks)) {
+            throw Refused::because($name, 'refused.a-dish-of-the-meal-is-not-there');
+        }
+        ksort($cooks);
+        ksort($ofDishes);
+        $count = count($events) + array_sum(array_map(count(...), $ofDishes));
+        $last = $this->last($entry, ...array_column($cooks, 0));
+        $fold = $meal->foldOf(array_values($ofDishes), $events, $last);
+        $rows = [['meal_cooks', [
+            'name' => $plan->meal->name, 'table_at' => self::utc($plan->tableAt),
+            'served_at' => $count === 0 ? null : self::utc($fold->servedAt()), 'folded' => $count,
+        ] + $row], ...$this->eventRows('meal_cook_events', 'meal_cook_id', $entry, $events)];
+        foreach ($cooks as $place => [$dish, $cook]) {
+            $isLeftOut = in_array($place, $fold->leftOut, true);
+            $rows[] = ['cooks', ($count === 0 ? self::untouched() : ($isLeftOut ? ['served_at' => null] : [])
+                + $this->reckoned(new Cook, $fold->dishes[$place])) + [
+                    'name' => $plan->plans[$place]->dish->name, 'lot' => $plan->plans[$place]->dish->rice->lot,
+                ] + $cook];
+            $rows = [...$rows, ...$this->eventRows('cook_events', 'cook_id', $dish, $ofDishes[$place]),
+                ...$this->photographs($dish)];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function cook(array $entry): array
+    {
+        $row = $this->row($entry, Part::Cooks);
+        if ($row['meal_cook_id'] !== null || $row['place'] !== null) {
+            throw Refused::because($entry['name'], 'refused.is-of-a-meal-that-is-not-there');
+        }
+        if ($row['practice'] !== null) {
+            Supper::fromFields(Fields::of($entry['thing']['practice'], "{$entry['name']}/practice"));
+        }
+        $cook = (new Cook)->setRawAttributes($row);
+        $plan = $cook->plan();
+        $events = $this->events($entry, $row);
+        $reckoned = $events === []
+            ? self::untouched()
+            : $this->reckoned($cook, $cook->foldOf($events, $this->last($entry)));
+
+        return [['cooks', $reckoned + [
+            'name' => $plan->dish->name, 'lot' => $row['practice'] === null ? $plan->dish->rice->lot : '',
+        ] + $row], ...$this->eventRows('cook_events', 'cook_id', $entry, $events), ...$this->photographs($entry)];
+    }
+
+    /** @return array<string, mixed> what lists read of a cook to which nothing has happened */
+    private static function untouched(): array
+    {
+        return ['served_at' => null, 'summary' => null, 'eat_by' => null, 'folded' => 0];
+    }
+
+    /** @return array<string, mixed> what lists and beliefs read of a cook, as when its last event came */
+    private function reckoned(Cook $cook, \Orbek\Core\Cook\Cook $fold): array
+    {
+        $written = $cook->reckoned($fold);
+
+        return [
+            'served_at' => self::utc($written['served_at']), 'summary' => json_encode($written['summary']),
+            'eat_by' => self::utc($written['eat_by']), 'folded' => $written['folded'],
+        ];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @param  array<string, mixed>  $row
+     * @return list<Event>
+     */
+    private function events(array $entry, array $row): array
+    {
+        $list = self::list($entry, 'events');
+        if (count($list) > self::MOST_EVENTS) {
+            throw Refused::because(
+                "{$entry['name']}/events", 'refused.too-many', count: count($list), most: self::MOST_EVENTS,
+            );
+        }
+        $began = new DateTimeImmutable((string) $row['started_at'], new DateTimeZone('UTC'));
+        $events = [];
+        foreach ($list as $index => $one) {
+            $at = "{$entry['name']}/events/{$index}";
+            self::holds($at, $one, ['type', 'document', 'received_at']);
+            $event = Event::fromFields(Fields::of($one['document'], "{$at}/document"))
+                ->inCook($began, $this->now, "{$at}/document/at");
+            if (strcasecmp($event->id, $one['id']) !== 0) {
+                throw Refused::because("{$at}/id", 'refused.does-not-hold-in-an-archive');
+            }
+            $events[] = $event;
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @param  list<Event>  $events
+     * @return Rows
+     */
+    private function eventRows(string $table, string $of, array $entry, array $events): array
+    {
+        $rows = [];
+        foreach (self::list($entry, 'events') as $index => $one) {
+            $rows[] = [$table, [
+                'id' => $one['id'], $of => $entry['thing']['id'], 'type' => $events[$index]->kind(),
+                'document' => json_encode($events[$index]->toArray()), 'received_at' => $one['received_at'],
+            ]];
+        }
+
+        return $rows;
+    }
+
+    /** @param  Entry  ...$entries */
+    private function last(array ...$entries): DateTimeImmutable
+    {
+        $last = '';
+        foreach ($entries as $entry) {
+            foreach (self::list($entry, 'events') as $one) {
+                $last = max($last, (string) ($one['received_at'] ?? ''));
+            }
+        }
+
+        return $last === '' ? $this->now : new DateTimeImmutable($last, new DateTimeZone('UTC'));
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function photographs(array $entry): array
+    {
+        $rows = [];
+        foreach (self::list($entry, 'photographs') as $index => $one) {
+            $at = "{$entry['name']}/photographs/{$index}";
+            self::holds($at, $one, ['shows', 'width', 'height', 'taken_at']);
+            self::time("{$at}/taken_at", $one['taken_at']);
+            Fields::of($one, $at)->one('shows', Shows::class);
+            $size = PictureFile::ours(($this->jpeg)($one['id'])) ?? throw Refused::because($at, 'refused.is-no-picture');
+            $rows[] = ['photographs', [
+                'id' => $one['id'], 'cook_id' => $entry['thing']['id'], 'shows' => $one['shows'], 'width' => $size[0],
+                'height' => $size[1], 'taken_at' => $one['taken_at'],
+            ]];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function lotTest(array $entry): array
+    {
+        $row = $this->row($entry, Part::LotTests);
+        Fields::of($entry['thing'], $entry['name'])->text('lot');
+        $document = Fields::of($entry['thing']['document'], "{$entry['name']}/document");
+        $document->number('soak_min', 0, 2880);
+        $document->number('soak_c', 0, 60);
+        foreach ($document->each('tests') as $test) {
+            $test->number('seconds', 1, 5400);
+            $test->one('stage', Stage::class);
+        }
+        self::likelihood("{$entry['name']}/likelihood", $entry['thing']['likelihood']);
+
+        return [['lot_tests', $row]];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function stoveTest(array $entry): array
+    {
+        $row = $this->row($entry, Part::StoveTests);
+        $thing = Fields::of($entry['thing'], $entry['name']);
+        array_map($thing->text(...), ['pot', 'burner']);
+        $document = Fields::of($entry['thing']['document'], "{$entry['name']}/document");
+        $document->number('litres', 0, 100);
+        $document->number('from_c', -10, 110);
+        $document->number('to_c', -10, 110);
+        $document->number('minutes', 0, 600);
+        $document->number('setting', 0, 100);
+        $document->number('net_w', 0, 50_000);
+        self::likelihood("{$entry['name']}/likelihood", $entry['thing']['likelihood']);
+
+        return [['stove_tests', $row]];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function drillAnswer(array $entry): array
+    {
+        $row = $this->row($entry, Part::DrillAnswers);
+        $fields = Fields::of($entry['thing'], $entry['name']);
+        $round = $fields->text('round');
+        if (! in_array($round, ['stage', 'far', 'lift'], true)) {
+            throw Refused::unknown("{$entry['name']}/round", $round, ['stage', 'far', 'lift']);
+        }
+        $fields->one('asked', Stage::class);
+        $fields->has('answered') ? $fields->one('answered', Stage::class) : null;
+        $fields->has('form') ? $fields->one('form', Form::class) : null;
+        $fields->number('off', -20, 20);
+        $fields->has('doneness') ? $fields->number('doneness', 0, 1) : null;
+        $fields->has('said') ? $fields->number('said', 0, 1) : null;
+        $fields->has('seed') ? $fields->whole('seed', 0, PHP_INT_MAX) : null;
+        self::text("{$entry['name']}/who", $row['who'], self::LONGEST_TEXT);
+
+        return [['drill_answers', $row]];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function meter(array $entry): array
+    {
+        $row = $this->row($entry, Part::Meters);
+        $thing = Fields::of($entry['thing'], $entry['name']);
+        $thing->text('name');
+        $thing->one('kind', MeterKind::class);
+        if (preg_match('/^[0-9a-f]{64}$/', (string) $row['token_sum']) !== 1) {
+            throw Refused::because("{$entry['name']}/token_sum", 'refused.does-not-hold-in-an-archive');
+        }
+
+        return [['meters', $row]];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return Rows
+     */
+    private function readings(array $entry): array
+    {
+        self::id($entry['name'], $entry['thing']);
+        self::id("{$entry['name']}/meter_id", ['id' => $entry['thing']['meter_id'] ?? null]);
+        $rows = [];
+        foreach (self::list($entry, 'readings') as $index => $one) {
+            $at = "{$entry['name']}/readings/{$index}";
+            self::holds($at, $one, ['value', 'read_at']);
+            self::time("{$at}/read_at", $one['read_at']);
+            Fields::of($one, $at)->number('value', -1000, 100_000);
+            $rows[] = ['readings', [
+                'id' => $one['id'], 'meter_id' => $entry['thing']['meter_id'], 'value' => $one['value'],
+                'read_at' => $one['read_at'],
+            ]];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * A thing's own row as it stands: each column there, of a kind that a column can be.
+     *
+     * @param  Entry  $entry
+     * @return array<string, mixed>
+     *
+     * @throws Refused
+     */
+    private function row(array $entry, Part $part): array
+    {
+        self::holds($entry['name'], $entry['thing'], $part->columns());
+
+        return ['id' => $entry['thing']['id']] + self::columns($entry['name'], $entry['raw'], $part->columns());
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @param  Closure(string, array<string, mixed>): mixed  $reads what a page reads of one
+     * @return Rows
+     */
+    private function children(array $entry, Part $part, Closure $reads): array
+    {
+        $rows = [];
+        foreach ($part->children() as $list => $child) {
+            $raw = array_values((array) ($entry['raw'][$list] ?? []));
+            foreach (self::list($entry, $list) as $index => $one) {
+                $at = "{$entry['name']}/{$list}/{$index}";
+                self::holds($at, $one, $child['columns']);
+                $reads($at, $one);
+                $rows[] = [$child['table'], [
+                    'id' => $one['id'], $child['of'] => $entry['thing']['id'],
+                ] + self::columns($at, (array) $raw[$index], $child['columns'])];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @return list<array<string, mixed>>
+     *
+     * @throws Refused
+     */
+    private static function list(array $entry, string $name): array
+    {
+        $list = $entry['thing'][$name] ?? [];
+        foreach (is_array($list) && array_is_list($list) ? $list : [null] as $index => $one) {
+            if (! is_array($one)) {
+                throw Refused::because("{$entry['name']}/{$name}/{$index}", 'refused.object-wanted');
+            }
+        }
+
+        /** @var list<array<string, mixed>> $list */
+        return $list;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private static function id(string $name, array $row): void
+    {
+        if (! is_string($row['id'] ?? null) || preg_match(self::ULID, $row['id']) !== 1) {
+            throw Refused::because($name, 'refused.is-no-part-of-an-archive');
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @param  list<string>  $columns
+     *
+     * @throws Refused
+     */
+    private static function holds(string $name, array $row, array $columns): void
+    {
+        self::id($name, $row);
+        foreach ($columns as $column) {
+            $value = $row[$column] ?? null;
+            $at = "{$name}/{$column}";
+            if (! array_key_exists($column, $row) && ! in_array($column, Part::LATER, true)) {
+                throw Refused::because($at, 'refused.does-not-hold-in-an-archive');
+            }
+            match (true) {
+                $value === null => Part::mayBeNone($column) ? null : self::refuse($at),
+                Part::isJson($column) => is_array($value) ? null : self::refuse($at),
+                Part::isTime($column) => self::time($at, $value),
+                Part::isCount($column) => self::whole($at, $value, 0, 2_000_000_000),
+                Part::isFlag($column) => self::whole($at, is_bool($value) ? (int) $value : $value, 0, 1),
+                Part::isId($column) => self::id($at, ['id' => $value]),
+                Part::isNumber($column) => is_int($value) || is_float($value) ? null : self::refuse($at),
+                default => self::text($at, $value, Part::isLong($column) ? 100_000 : self::LONGEST_TEXT),
+            };
+        }
+    }
+
+    private static function refuse(string $at): never
+    {
+        throw Refused::because($at, 'refused.does-not-hold-in-an-archive');
+    }
+
+    /**
+     * A moment as the database has it, in this century.
+     *
+     * @throws Refused
+     */
+    private static function time(string $at, mixed $value): void
+    {
+        $read = is_string($value) ? DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', $value, new DateTimeZone('UTC')) : false;
+        if ($read === false || $read->format('Y-m-d H:i:s') !== $value || preg_match('/^20\d\d/', $value) !== 1) {
+            throw Refused::because($at, 'refused.is-no-moment', read: is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : '…');
+        }
+    }
+
+    /** @throws Refused */
+    private static function whole(string $at, mixed $value, int $least, int $most): int
+    {
+        return is_int($value) ? Refused::unlessBetween($at, $value, $least, $most) : self::refuse($at);
+    }
+
+    /** @throws Refused */
+    private static function text(string $at, mixed $value, int $longest): void
+    {
+        if (! is_string($value) || mb_strlen($value) > $longest || preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', $value) === 1) {
+            throw Refused::because($at, 'refused.does-not-hold-in-an-archive');
+        }
+    }
+
+    /** @throws Refused */
+    private static function likelihood(string $at, mixed $likelihood): void
+    {
+        $numbers = array_filter(
+            is_array($likelihood) ? $likelihood : [],
+            static fn (mixed $one): bool => (is_int($one) || is_float($one)) && $one >= 0 && $one < 1e12,
+        );
+        $isWhole = is_array($likelihood) && array_is_list($likelihood) && count($numbers) === count($likelihood);
+        if (
+            ! $isWhole || ! in_array(count($numbers), [FactorBelief::POINTS, self::OLD_POINTS], true)
+                || array_sum($numbers) <= 0
+        ) {
+            throw Refused::because(
+                $at, 'refused.numbers-will-not-do-give', evidence: count($numbers), points: FactorBelief::POINTS,
+            );
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $thing with empty objects as they stand
+     * @param  list<string>  $columns
+     * @return array<string, mixed>
+     */
+    private static function columns(string $name, array $thing, array $columns): array
+    {
+        $row = [];
+        foreach ($columns as $column) {
+            $value = $thing[$column] ?? null;
+            $row[$column] = Part::isJson($column) && $value !== null
+                ? json_encode(
+                    $value,
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR,
+                )
+                : ($value ?? Part::otherwise($column));
+        }
+
+        return $row;
+    }
+
+    private static function utc(?DateTimeImmutable $at): ?string
+    {
+        return $at?->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s');
+    }
+}
