@@ -6,6 +6,7 @@ namespace App\Formats;
 
 use App\Models\Cook;
 use App\Models\Dish;
+use App\Models\Household;
 use App\Models\Kitchen;
 use BackedEnum;
 use DateTimeImmutable;
@@ -15,6 +16,7 @@ use Illuminate\Support\Str;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\FillingOutcome;
 use Orbek\Core\Cook\RiceOutcome;
+use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Figure;
@@ -32,6 +34,7 @@ use Symfony\Component\Serializer\Exception\ExceptionInterface;
  *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
  *     outcome: array{rice: string, crust: string, filling: string, line?: string}
  * }
+ * @phpstan-type Made array{cook: Cook, events: list<Event>}
  */
 final class CooksCsv
 {
@@ -47,6 +50,11 @@ final class CooksCsv
 
     private const MOST_BYTES = 2_000_000;
 
+    /** A cook of a table began so long before it was to be eaten, and was noted so long after, min. */
+    private const BEGAN_MIN = 180;
+
+    private const NOTED_MIN = 120;
+
     /** Where a table tells a day alone, it was eaten then. */
     private const EVENING = '19:00';
 
@@ -61,7 +69,7 @@ final class CooksCsv
             $rows[] = array_combine(self::COLUMNS, [
                 $cook->id, ($cook->served_at ?? $cook->started_at)->setTimezone($zone)->format('Y-m-d H:i'),
                 $cook->name,
-                $cook->dish['usual']['eaters'] ?? '', isset($noted['used']) ? round($noted['used']['g']) : '',
+                $noted['people'] ?? $cook->dish['usual']['eaters'] ?? '', isset($noted['used']) ? round($noted['used']['g']) : '',
                 $names[$cook->lot] ?? $cook->lot,
                 $names[$cook->pot] ?? $cook->pot, $names[$cook->ring] ?? $cook->ring,
                 $clock($noted['lift_forecast_s'] ?? null),
@@ -77,44 +85,91 @@ final class CooksCsv
     }
 
     /**
-     * @return array{new: list<Row>, here: int}
+     * Every row read, and every cook that is new made of it, before any is kept.
+     *
+     * @return array{new: list<Row&Made>, here: int} a row that stands there twice is here the second time
      *
      * @throws Refused naming the row, its column and what would do
      */
-    public static function read(string $bytes): array
+    public static function read(string $bytes, DateTimeImmutable $now): array
     {
         $found = ['new' => [], 'here' => 0];
-        foreach (self::rows(self::text($bytes)) as $index => $row) {
-            $read = self::row(Fields::ofForm($row, 'row '.($index + 2)), $row);
-            if (Cook::query()->withoutGlobalScopes()->whereKey($read['id'])->exists()) {
+        $kitchen = Kitchen::core();
+        $dishes = self::dishes();
+        $names = [];
+        foreach (self::rows(self::text($bytes)) as $index => $cells) {
+            $name = 'row '.($index + 2);
+            $row = self::row(Fields::ofForm($cells, $name), $cells, $dishes, $now);
+            if (isset($names[$row['id']]) || Cook::query()->withoutGlobalScopes()->whereKey($row['id'])->exists()) {
                 $found['here']++;
             } else {
-                $found['new'][] = $read;
+                $names[$row['id']] = true;
+                $found['new'][] = $row + self::made($row, $kitchen, $name);
             }
         }
 
         return $found;
     }
 
+    /** @return array<string, Dish> those of the shelf by name, whatever is large in it; of one name the newest */
+    private static function dishes(): array
+    {
+        $dishes = [];
+        foreach (Dish::query()->oldest('created_at')->orderBy('id')->get() as $dish) {
+            $dishes[mb_strtolower($dish->name)] = $dish;
+        }
+
+        return $dishes;
+    }
+
     /**
-     * Makes cooks of what was read, each of its own events.
+     * The cook of a row, in the pots and on the rings of this kitchen.
      *
-     * @param  list<Row>  $rows
+     * @param  Row  $row
+     * @return Made
+     *
+     * @throws Refused when it cannot be cooked here
+     */
+    private static function made(array $row, CoreKitchen $kitchen, string $name): array
+    {
+        try {
+            $document = $row['dish']->in($kitchen)->changed('usual/eaters', $row['people'])->toArray();
+            $table = Instant::plusMinutes($row['at'], -$row['late']);
+            $cook = new Cook([
+                'id' => $row['id'], 'dish_id' => $row['dish']->id, 'name' => $row['dish']->name, 'dish' => $document,
+                'lot' => $document['rice']['lot'], 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
+                'started_at' => Instant::plusMinutes($table, -self::BEGAN_MIN), 'practice' => null,
+                'table_at' => $table->setTimezone(new DateTimeZone('UTC')), 'meal_cook_id' => null, 'place' => null,
+                'lot_taken_back' => false, 'stove_taken_back' => false,
+            ]);
+            $events = self::events($cook, $row);
+            $fold = $cook->foldOf($events, Instant::plusMinutes($row['at'], self::NOTED_MIN));
+        } catch (Refused $wrong) {
+            throw $wrong->within($name);
+        }
+
+        return ['cook' => $cook->fill($cook->reckoned($fold)), 'events' => $events];
+    }
+
+    /**
+     * Writes what was read: all of it or nothing.
+     *
+     * @param  list<Row&Made>  $rows
      */
     public static function take(array $rows): void
     {
-        $kitchen = Kitchen::core();
-        foreach ($rows as $row) {
-            $document = $row['dish']->core()->changed('usual/eaters', $row['people'])->toArray();
-            $table = Instant::plusMinutes($row['at'], -$row['late']);
-            $cook = DB::transaction(static fn (): Cook => Cook::query()->create([
-                'id' => $row['id'], 'dish_id' => $row['dish']->id, 'name' => $row['dish']->name, 'dish' => $document,
-                'lot' => $document['rice']['lot'], 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
-                'started_at' => Instant::plusMinutes($table, -180),
-                'table_at' => $table->setTimezone(new DateTimeZone('UTC')),
-            ]));
-            $cook->record(self::events($cook, $row), Instant::plusMinutes($row['at'], 120));
-        }
+        DB::transaction(static function () use ($rows): void {
+            $knowledge = Household::known();
+            foreach ($rows as ['cook' => $cook, 'events' => $events, 'at' => $at]) {
+                $cook->save();
+                foreach ($events as $event) {
+                    $cook->keepEvent($event, Instant::plusMinutes($at, self::NOTED_MIN));
+                }
+                $knowledge = $knowledge->with($cook->lesson());
+            }
+            Household::query()->whereKey(app(Household::class)->id)->firstOrFail()
+                ->update(['knowledge' => $knowledge->toArray()]);
+        });
     }
 
     /**
@@ -190,7 +245,7 @@ final class CooksCsv
         foreach (is_array($rows) ? array_values($rows) : [] as $row) {
             $cells = [];
             foreach ((array) $row as $column => $cell) {
-                $cells[mb_strtolower(trim((string) $column))] = is_scalar($cell) ? trim((string) $cell) : '';
+                $cells[mb_strtolower(trim((string) $column))] = is_scalar($cell) ? self::unescaped(trim((string) $cell)) : '';
             }
             if (implode('', $cells) !== '') {
                 $named[] = $cells;
@@ -206,19 +261,28 @@ final class CooksCsv
         return $named;
     }
 
+    /** A cell as it was before it was kept from being a formula: written with an apostrophe before it. */
+    private static function unescaped(string $cell): string
+    {
+        return preg_match('/^\'[=+\-@\t\r]/', $cell) === 1 ? substr($cell, 1) : $cell;
+    }
+
     /**
      * @param  array<string, string>  $row
+     * @param  array<string, Dish>  $dishes
      * @return Row
      *
      * @throws Refused
      */
-    private static function row(Fields $cells, array $row): array
+    private static function row(Fields $cells, array $row, array $dishes, DateTimeImmutable $now): array
     {
-        $dish = Dish::query()->whereRaw('lower(name) = ?', [mb_strtolower($cells->text('dish'))])->first()
-            ?? throw Refused::because(
-                $cells->at('dish'), 'refused.no-such-dish-on-the-shelf', dish: $cells->text('dish'),
-            );
+        $dish = $dishes[mb_strtolower($cells->text('dish'))] ?? throw Refused::because(
+            $cells->at('dish'), 'refused.no-such-dish-on-the-shelf', dish: $cells->text('dish'),
+        );
         $at = self::time($cells);
+        if ($at > $now) {
+            throw Refused::because($cells->at('date'), 'refused.is-yet-to-be-eaten', read: $cells->text('date'));
+        }
         $line = $row['line'] ?? '';
         $outcome = [
             'rice' => self::how($cells, 'rice', RiceOutcome::class),
@@ -247,7 +311,7 @@ final class CooksCsv
         $day = preg_match('/\d:\d/', $said) === 1 ? $said : "{$said} ".self::EVENING;
         foreach (['Y-m-d H:i', 'Y-m-d\TH:i', 'Y-m-d H:i:s', 'd.m.Y H:i', 'j.n.Y H:i'] as $format) {
             $read = DateTimeImmutable::createFromFormat("!{$format}", $day, $zone);
-            if ($read !== false && $read->format($format) === $day && $read->getTimestamp() > 0) {
+            if ($read !== false && $read->format($format) === $day && str_starts_with($read->format('Y'), '20')) {
                 return $read;
             }
         }

@@ -8,6 +8,7 @@ return [
     'is-no-month' => '"{read}" is no month; give a year and a month: 2026-11.',
     'give-two-cooks' => '{count, plural, =0{none was} one{one was} other{# were}} chosen; choose two cooks of this notebook to lay side by side.',
     'is-no-archive' => 'it is no archive of a household; give the zip that Orbek made.',
+    'is-yet-to-be-eaten' => '"{read}" is yet to come; give the day on which it was eaten.',
     'the-archive-is-too-large' => 'it is more than {gb} GB unpacked; give the zip as it was made.',
     'is-no-part-of-an-archive' => 'it is no part of an archive as Orbek makes one; give the zip as it was made.',
     'does-not-hold-in-an-archive' => 'it is missing or of another kind than an archive has there; give the zip as it was made.',

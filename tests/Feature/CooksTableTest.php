@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Cook;
+use App\Models\Dish;
 use App\Models\Household;
+use App\Models\Kitchen;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Orbek\Core\Dish\Craft;
+use Orbek\Core\Dish\Dish as CoreDish;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** The cooks as a table: out, and in from whatever a spreadsheet makes of it. */
 final class CooksTableTest extends FeatureTestCase
@@ -94,6 +100,79 @@ final class CooksTableTest extends FeatureTestCase
             $this->post(route('cooks.take'), ['table' => base64_encode($table)])->assertStatus(422);
         }
         self::assertSame($before, Cook::query()->count());
+    }
+
+    public function test_a_row_that_stands_there_twice_is_one_cook_and_its_own_apostrophes_are_read(): void
+    {
+        $name = $this->dish()->name;
+        $row = "2026-11-03,{$name},right,golden,right,'-7,'+1 ate later";
+        $table = "date,dish,rice,crust,filling,minutes late,line\n{$row}\n{$row}\n";
+        $this->look($table)->assertOk()->assertSee('1 would be new')->assertSee('1 are here already');
+        $this->take($table)->assertRedirect();
+        $cook = Cook::query()->where('summary->line', '+1 ate later')->sole();
+        self::assertSame(-7, $cook->summary['late_min'] ?? 0);
+        $own = (string) $this->get(route('cooks.file'))->assertSee("'-7", false)->getContent();
+        $this->look($own)->assertOk()->assertSee('0 would be new');
+        $cook->delete();
+        $this->take($own)->assertRedirect();
+        self::assertSame(-7, Cook::query()->findOrFail($cook->id)->summary['late_min'] ?? 0);
+    }
+
+    public function test_a_dish_is_found_in_any_capitals_and_moved_into_this_kitchen(): void
+    {
+        $kitchen = Kitchen::core()->toArray();
+        $pots = array_map(static fn (array $pot): array => ['id' => "old-{$pot['id']}"] + $pot, $kitchen['pots']);
+        $this->post(route('kitchens.import'), ['document' => json_encode(['name' => 'Old', 'pots' => $pots] + $kitchen)]);
+        $document = json_decode((string) json_encode(['name' => 'Şölen pilavı'] + $this->dish()->document), true);
+        $document['lid']['pot'] = "old-{$document['lid']['pot']}";
+        $document['water']['pot'] = "old-{$document['water']['pot']}";
+        (new Dish(['version' => 1]))->take(CoreDish::fromArray($document, app(Craft::class)))->save();
+        $this->take("date,dish,rice,crust,filling\n2026-11-03,ŞÖLEN PILAVı,right,golden,right\n")->assertRedirect();
+        $cook = Cook::query()->where('name', 'Şölen pilavı')->sole();
+        self::assertArrayHasKey((string) $cook->pot, Kitchen::core()->pots);
+        $this->get('/notebook')->assertOk();
+        $this->get(route('cook.record', $cook))->assertOk();
+    }
+
+    public function test_each_cell_poisoned_is_refused_by_row_or_breaks_no_page(): void
+    {
+        $good = [
+            'date' => '2026-11-03', 'dish' => $this->dish()->name, 'rice' => 'right', 'crust' => 'golden',
+            'filling' => 'right', 'people' => '3', 'minutes late' => '4', 'lifted' => '5:30', 'line' => 'as it was',
+            'id' => '',
+        ];
+        $poisons = [
+            '', '-1', '0', '1e9', '9999-99-99', '2026-13-01', '2099-01-01', '1970-01-01', '03/11/2026', '2026-11-03 25:00',
+            "\u{200B}", "'=1", '=cmd|x', '<b>x</b>', '{x}', '"', 'x;y', str_repeat('x', 3000), "a\nb", 'NaN', 'INF', '5:99',
+            '5,5', '99', 'true', 'null', '[]', '01kq0000000000000000000000', "\xFF\xFE", 'ÄÖ', '120', '-240',
+        ];
+        $tried = $refused = 0;
+        foreach (array_keys($good) as $column) {
+            foreach ($poisons as $poison) {
+                $tried++;
+                $row = [$column => $poison] + $good;
+                $table = (new CsvEncoder)->encode([array_merge($good, $row)], 'csv');
+                $looked = $this->look($table);
+                if ($looked->getStatusCode() === 422) {
+                    $refused++;
+
+                    continue;
+                }
+                $looked->assertOk();
+                $before = Cook::query()->pluck('id')->all();
+                $this->take($table)->assertRedirect();
+                foreach (Cook::query()->whereNotIn('id', $before)->get() as $made) {
+                    $this->get(route('cook.record', $made))->assertOk();
+                    $this->get('/notebook')->assertOk();
+                    $this->get(route('cooks.file'))->assertOk();
+                    $made->delete();
+                }
+            }
+        }
+        self::assertSame(320, $tried);
+        self::assertGreaterThan(150, $refused);
+        self::assertNull(Cook::onTheStove(app(ClockInterface::class)->now()), 'none is open');
+        $this->get('/notebook/trends')->assertOk();
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,7 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Psr\Clock\ClockInterface;
 
 /** The cooks as a table for spreadsheets, out and in. */
 final class CooksFileController
@@ -28,7 +29,7 @@ final class CooksFileController
     }
 
     /** @throws Refused naming what is wrong with the table */
-    public function look(Request $request): View
+    public function look(Request $request, ClockInterface $clock): View
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
@@ -38,15 +39,15 @@ final class CooksFileController
 
         return view(
             'notebook.table',
-            ['found' => CooksCsv::read($bytes), 'table' => base64_encode($bytes), 'zone' => Kitchen::core()->timezone],
+            ['found' => CooksCsv::read($bytes, $clock->now()), 'table' => base64_encode($bytes), 'zone' => Kitchen::core()->timezone],
         );
     }
 
     /** @throws Refused */
-    public function take(Request $request): RedirectResponse
+    public function take(Request $request, ClockInterface $clock): RedirectResponse
     {
         $bytes = base64_decode(Fields::ofForm($request->all())->document('table'), true);
-        CooksCsv::take(CooksCsv::read($bytes === false ? '' : $bytes)['new']);
+        CooksCsv::take(CooksCsv::read($bytes === false ? '' : $bytes, $clock->now())['new']);
 
         return redirect()->route('notebook');
     }
