@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 /*
  * The router of `php -S` (see ./orbek start): files in public/ go out with the headers that the
- * application puts on its pages, compressed and kept where their name says what is in them; all
- * else, and every host that is not plainly this machine, goes to the application.
+ * application puts on its pages, compressed and kept where their name says what is in them. They are
+ * the same for everybody and name nobody, so that every host may have them; all else goes to the
+ * application, which knows under which names it answers.
  */
 
 const KEPT_TYPES = [
@@ -18,9 +19,8 @@ $public = __DIR__.'/public';
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = realpath($public.$path);
 $type = KEPT_TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
-$isHere = preg_match('/^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/i', (string) ($_SERVER['HTTP_HOST'] ?? '')) === 1;
 
-if (! $isHere || $type === null || $file === false || ! is_file($file) || ! str_starts_with($file, $public.'/')) {
+if ($type === null || $file === false || ! is_file($file) || ! str_starts_with($file, $public.'/')) {
     $_SERVER['SCRIPT_NAME'] = '/index.php';
     chdir($public);
     require $public.'/index.php';

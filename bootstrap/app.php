@@ -6,6 +6,7 @@ use App\Http\Middleware\AnswersItsHosts;
 use App\Http\Middleware\AsksWho;
 use App\Http\Middleware\KeepsSession;
 use App\Http\Middleware\KeepsStrangersOut;
+use App\Http\Middleware\ReadsText;
 use App\Http\Middleware\UseHousehold;
 use App\Http\Storing;
 use App\Models\Overtaken;
@@ -28,13 +29,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([KeepsStrangersOut::class, AnswersItsHosts::class]);
         // A thing that measures has its token and no session.
         $middleware->validateCsrfTokens(except: ['devices/*/readings']);
-        $middleware->web(append: [AsksWho::class, UseHousehold::class], replace: [StartSession::class => KeepsSession::class]);
+        $middleware->web(append: [AsksWho::class, UseHousehold::class, ReadsText::class], replace: [StartSession::class => KeepsSession::class]);
         // Models are looked up within the household, so it must be known first.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: UseHousehold::class);
         $middleware->prependToPriorityList(before: UseHousehold::class, prepend: AsksWho::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([Refused::class, Overtaken::class]);
+        // A disk that is full cannot be written to a log either; the page says what is wrong.
+        $exceptions->dontReportWhen(static fn (Throwable $failed): bool => Storing::says($failed) !== null);
         $exceptions->render(Storing::failed(...));
         $exceptions->render(fn (Overtaken $overtaken, Request $request) => $request->expectsJson()
             ? response()->json(['message' => $overtaken->getMessage(), 'version' => $overtaken->version], 409)

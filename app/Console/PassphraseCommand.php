@@ -21,7 +21,7 @@ final class PassphraseCommand extends Command
 
     public function handle(Wording $say): int
     {
-        $member = Member::query()->where('name', $this->argument('name'))->first();
+        $member = Member::called((string) $this->argument('name'));
         try {
             if ($member === null) {
                 throw Refused::unknown(

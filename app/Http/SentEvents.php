@@ -6,9 +6,11 @@ namespace App\Http;
 
 use App\Models\EventAnswer;
 use App\Wording\Wording;
+use Closure;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\Events\Late;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
@@ -52,6 +54,29 @@ final class SentEvents
                 ];
             } catch (Refused $wrong) {
                 $this->refused[$index] = $say->refusal($wrong);
+            }
+        }
+    }
+
+    /**
+     * Refuses what would make a supper later than one can be: it would not count.
+     *
+     * @param  Closure(): int  $lateMin by how much it is late so far
+     */
+    public function boundLate(Closure $lateMin, Wording $say): void
+    {
+        $late = null;
+        foreach ($this->read as $index => [, $event]) {
+            if (! $event instanceof Late) {
+                continue;
+            }
+            $late = ($late ?? $lateMin()) + $event->minutes;
+            if ($late > Late::MOST_MIN) {
+                $this->refused[$index] = $say->refusal(Refused::because(
+                    'minutes', 'refused.late-enough', hours: intdiv($late, 60), most: intdiv(Late::MOST_MIN, 60),
+                ));
+                unset($this->read[$index]);
+                $late -= $event->minutes;
             }
         }
     }

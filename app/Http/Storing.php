@@ -4,38 +4,69 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Throwable;
 
-/** What is said where nothing can be written: what is wrong, and that nothing acknowledged is lost. */
+/**
+ * What is said where nothing can be read or written: what is wrong, and that nothing acknowledged is lost. The page that
+ * says so needs no database.
+ */
 final class Storing
 {
-    /** What SQLite says, the status that tells a page to keep what it has, and what is said. */
+    private const LEFT = ' What was tapped stays on this device and is sent again.';
+
+    /** What SQLite or the system says, the status that tells a page to keep what it has, and what is said. */
     private const FAILURES = [
-        'database or disk is full' => [
-            507, 'The laptop’s disk is full. Make room there; what was tapped stays on this device and is sent again.',
-        ],
+        'database or disk is full' => [507, 'The laptop’s disk is full. Make room there.'],
+        'No space left on device' => [507, 'The laptop’s disk is full. Make room there.'],
         'readonly database' => [
             503,
-            'The laptop cannot write its database (it is read-only). Look at the rights of database/orbek.sqlite; '
-                .'what was tapped stays on this device and is sent again.',
+            'The laptop cannot write its database (it is read-only). Look at the rights of database/ and of '
+                .'database/orbek.sqlite.',
         ],
         'unable to open database file' => [
-            503,
-            'The laptop cannot open its database. Look whether database/orbek.sqlite is there; '
-                .'what was tapped stays on this device and is sent again.',
+            503, 'The laptop cannot open its database. Look whether database/orbek.sqlite is there.',
         ],
-        'disk I/O error' => [503, 'The laptop’s disk fails. What was tapped stays on this device and is sent again.'],
-        'database is locked' => [503, 'The database is busy. What was tapped stays on this device and is sent again.'],
+        'Database file at path' => [
+            503,
+            'The laptop’s database, database/orbek.sqlite, is gone. Put it back, or bring back a backup with '
+                .'./orbek restore FILE.',
+        ],
+        'no such table' => [
+            503,
+            'The laptop’s database is empty or of an older Orbek. End Orbek and start it with ./orbek start; if it was '
+                .'lost, bring back a backup with ./orbek restore FILE.',
+        ],
+        'file is not a database' => [
+            503, 'database/orbek.sqlite is no database. Bring back a backup with ./orbek restore FILE.',
+        ],
+        'database disk image is malformed' => [
+            503, 'The laptop’s database is damaged. Bring back a backup with ./orbek restore FILE.',
+        ],
+        'disk I/O error' => [503, 'The laptop’s disk fails.'],
+        'database is locked' => [503, 'The database is busy.'],
     ];
 
-    public static function failed(QueryException $failed, Request $request): ?Response
+    public static function failed(Throwable $failed, Request $request): ?Response
     {
-        foreach (self::FAILURES as $sign => [$status, $says]) {
-            if (str_contains($failed->getMessage(), $sign)) {
-                return $request->expectsJson() ? response()->json(['message' => $says], $status)
-                    : response()->view('errors.refused', ['message' => $says], $status);
+        [$status, $says] = self::says($failed) ?? [0, ''];
+        if ($status === 0) {
+            return null;
+        }
+
+        return $request->expectsJson() ? response()->json(['message' => $says], $status)
+            : response()->view('errors.storing', ['message' => $says], $status);
+    }
+
+    /** @return array{int, string}|null the status and what is said; null of what is no failure of storing */
+    public static function says(Throwable $failed): ?array
+    {
+        for ($of = $failed; $of !== null; $of = $of->getPrevious()) {
+            foreach (self::FAILURES as $sign => [$status, $says]) {
+                if (str_contains($of->getMessage(), $sign)) {
+                    return [$status, $says.self::LEFT];
+                }
             }
         }
 

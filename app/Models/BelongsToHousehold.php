@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Orbek\Core\Measure\Refused;
 
 /**
  * Every query sees only the household in use, and what is made belongs to it. Asked without one,
@@ -14,6 +15,19 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 trait BelongsToHousehold
 {
     use HasUlids;
+
+    /**
+     * A page names what it makes: an id that another household has is not its own.
+     *
+     * @throws Refused
+     */
+    public static function refuseForeign(string $id, string $field): void
+    {
+        $household = static::withoutGlobalScopes()->whereKey($id)->value('household_id');
+        if ($household !== null && $household !== app(Household::class)->id) {
+            throw Refused::because($field, 'refused.the-id-is-taken');
+        }
+    }
 
     protected static function bootBelongsToHousehold(): void
     {

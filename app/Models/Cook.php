@@ -282,9 +282,11 @@ final class Cook extends Model
             'started_at' => $now, 'table_at' => $plan->day->tableAt->setTimezone(new DateTimeZone('UTC')),
         ];
 
-        return DB::transaction(
-            static fn (): self => self::query()->find($new['id']) ?? self::openOf($dish) ?? self::query()->create($new),
-        );
+        return DB::transaction(static function () use ($new, $dish): self {
+            self::refuseForeign($new['id'], 'cook');
+
+            return self::ofAnyKind()->find($new['id']) ?? self::openOf($dish) ?? self::query()->create($new);
+        });
     }
 
     /**

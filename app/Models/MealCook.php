@@ -132,6 +132,7 @@ final class MealCook extends Model
         }
 
         return DB::transaction(static function () use ($new, $cooks, $meal): self {
+            self::refuseForeign($new['id'], 'cook');
             $there = self::query()->find($new['id']) ?? self::openOf($meal);
             if ($there !== null) {
                 return $there;

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
 use Illuminate\Support\Facades\DB;
+use Normalizer;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
@@ -65,14 +66,17 @@ final class Member extends User
     /** @throws Refused naming the field, when it is too short, or the name is taken */
     public static function join(Household $household, Role $role, Fields $said): self
     {
-        $name = trim($said->text('name'));
+        $name = self::plain($said->text('name'));
+        if ($name === '') {
+            throw Refused::because('name', 'refused.a-name-is-seen');
+        }
         if (mb_strlen($name) > 60) {
             throw Refused::because('name', 'refused.the-name-is-too-long', most: 60);
         }
         $passphrase = self::passphrase($said);
 
         return DB::transaction(static function () use ($household, $role, $name, $passphrase): self {
-            if (self::query()->where('name', $name)->exists()) {
+            if (self::called($name) !== null) {
                 throw Refused::because('name', 'refused.somebody-is-called-so', name: $name);
             }
 
@@ -80,6 +84,32 @@ final class Member extends User
                 'household_id' => $household->id, 'name' => $name, 'role' => $role, 'passphrase' => $passphrase,
             ]);
         });
+    }
+
+    /** Who is called so, in whatever capitals and with whatever signs that are not seen. */
+    public static function called(string $name): ?self
+    {
+        $folded = self::folded($name);
+
+        return self::query()->get()->first(static fn (self $one): bool => self::folded($one->name) === $folded);
+    }
+
+    /** A name as it is shown: without what is not seen, one space between its parts. */
+    private static function plain(string $name): string
+    {
+        // Joiners within a word belong to it in Persian and other scripts.
+        $seen = (string) preg_replace('/(?![\x{200C}\x{200D}])[\p{Cc}\p{Cf}\p{Co}\p{Cn}]/u', '', $name);
+        $seen = (string) preg_replace('/^[\x{200C}\x{200D}]+|[\x{200C}\x{200D}]+$/u', '', $seen);
+
+        return trim((string) preg_replace('/[\s\p{Z}]+/u', ' ', $seen));
+    }
+
+    private static function folded(string $name): string
+    {
+        $composed = Normalizer::normalize(self::plain($name), Normalizer::FORM_KC);
+        $seen = (string) preg_replace('/[\p{Cf}]/u', '', $composed === false ? $name : $composed);
+
+        return mb_convert_case($seen, MB_CASE_FOLD, 'UTF-8');
     }
 
     /** @throws Refused when it is too short, or not the same twice */

@@ -12,6 +12,9 @@ use Orbek\Core\Measure\Instant;
 /** How far some tasks are, and who does which. */
 class Tasks
 {
+    /** No step is made longer than this, min. */
+    public const MOST_LONGER_MIN = 24 * 60;
+
     /** @var array<string, Progress> by task */
     public array $progress;
 

@@ -121,6 +121,7 @@ final class CookController
         }
         $now = $this->clock($cook)->now()->setTimezone(CoreKitchen::fromArray($cook->kitchen)->timezone);
         $sent = new SentEvents($request, $cook->started_at->toDateTimeImmutable(), $now, $this->say);
+        $sent->boundLate(static fn (): int => $cook->fold($now)->state->lateMin, $this->say);
         $answers = $cook->record($sent->events(), $now);
 
         return response()->json(['events' => $sent->answers($answers)] + ($request->boolean('body')

@@ -105,6 +105,8 @@ final class FirstMinutesController
             // Looked at again where nobody writes meanwhile: the other press may have come first.
             $there = Dish::withoutGlobalScopes()->find($id);
             if ($there !== null) {
+                Dish::refuseForeign($id, 'made');
+
                 return $there;
             }
             $household = app(Household::class);

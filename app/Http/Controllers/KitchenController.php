@@ -132,7 +132,9 @@ final class KitchenController
 
     public function takeBack(string $id, LotTest $test): RedirectResponse
     {
-        Household::learning(static fn (): array => [$test->delete(), $test->lesson(), []]);
+        Household::learning(static fn (): array => [
+            null, $test->newQuery()->whereKey($test->id)->delete() === 1 ? $test->lesson() : [], [],
+        ]);
 
         return redirect()->route('lot', $id);
     }

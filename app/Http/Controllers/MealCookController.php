@@ -76,6 +76,7 @@ final class MealCookController
         $sent = new SentEvents(
             $request, $mealCook->started_at->toDateTimeImmutable(), $now, $this->say, count($mealCook->dishes),
         );
+        $sent->boundLate(static fn (): int => $mealCook->fold($now)->lateMin(), $this->say);
         $answers = $mealCook->record(array_values($sent->read), $now);
 
         return response()->json(['events' => $sent->answers($answers)]

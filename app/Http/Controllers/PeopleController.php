@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Psr\Clock\ClockInterface;
@@ -24,6 +25,11 @@ use Psr\Clock\ClockInterface;
 /** Who cooks here, on which devices they are signed in, and how another comes in. */
 final class PeopleController
 {
+    private const TRIES = 5;
+
+    /** After five wrong tries each further one waits so long, s. */
+    private const WAIT_S = 60;
+
     public function __construct(private readonly ClockInterface $clock)
     {
     }
@@ -100,9 +106,16 @@ final class PeopleController
     public function passphrase(Request $request): RedirectResponse
     {
         $said = Fields::ofForm($request->only('old', 'passphrase', 'again'));
+        // A phone left open is no place to guess at.
+        $key = "passphrase:{$this->me()->id}";
+        if (RateLimiter::tooManyAttempts($key, self::TRIES)) {
+            throw Refused::because('old', 'refused.too-many-tries', seconds: RateLimiter::availableIn($key));
+        }
         if (! Hash::check($said->text('old'), $this->me()->passphrase)) {
+            RateLimiter::hit($key, self::WAIT_S);
             throw Refused::because('old', 'refused.that-is-not-the-passphrase');
         }
+        RateLimiter::clear($key);
         $this->me()->changePassphrase(Member::passphrase($said), $request->session()->getId());
 
         return redirect()->route('people')->with('changed', true);

@@ -67,7 +67,9 @@ final class StoveTestController
 
     public function takeBack(StoveTest $test): RedirectResponse
     {
-        Household::learning(static fn (): array => [$test->delete(), $test->lesson(), []]);
+        Household::learning(static fn (): array => [
+            null, $test->newQuery()->whereKey($test->id)->delete() === 1 ? $test->lesson() : [], [],
+        ]);
 
         return redirect()->route('stoves');
     }

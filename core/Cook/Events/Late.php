@@ -12,6 +12,9 @@ use Orbek\Core\Measure\Fields;
 /** Those who eat will be late. */
 final readonly class Late extends Event
 {
+    /** Later than this in all it is another day's supper, min. */
+    public const MOST_MIN = 12 * 60;
+
     protected function __construct(string $id, DateTimeImmutable $at, public int $minutes)
     {
         parent::__construct($id, $at);
@@ -29,6 +32,10 @@ final readonly class Late extends Event
 
     public function happenTo(State $state): bool
     {
+        // One that would be another day does not count; the door says so before.
+        if ($state->lateMin + $this->minutes > self::MOST_MIN) {
+            return false;
+        }
         $state->lateMin += $this->minutes;
         $held = $state->stretchThatHolds();
         if ($held !== null) {

@@ -35,7 +35,8 @@ final readonly class Lengthened extends Event
 
     public function happenToSides(Tasks $sides): bool
     {
-        if (! isset($sides->progress[$this->task])) {
+        $progress = $sides->progress[$this->task] ?? null;
+        if ($progress === null || $progress->lengthenedMin + $this->minutes > Tasks::MOST_LONGER_MIN) {
             return false;
         }
         $sides->lengthen($this->task, $this->minutes);
