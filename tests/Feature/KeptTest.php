@@ -109,6 +109,87 @@ final class KeptTest extends FeatureTestCase
         (new Process(['rm', '-rf', $folder]))->run();
     }
 
+    public function test_without_its_database_every_page_says_what_is_wrong_and_none_is_made_anew(): void
+    {
+        $this->inAFile();
+        $live = DB::connection()->getDatabaseName();
+        $cook = $this->begun();
+        DB::purge();
+        $pages = fn (): array => [
+            $this->get('/shelf'), $this->get(route('cook', $cook)), $this->post(route('units'), ['units' => 'grams']),
+        ];
+        foreach (glob("{$live}*") ?: [] as $file) {
+            rename($file, "{$file}.away");
+        }
+        foreach ($pages() as $page) {
+            $page->assertStatus(503)->assertSee('is gone')->assertSee('./orbek restore FILE')->assertDontSee('Server Error');
+        }
+        $this->postJson(route('cook.events', $cook), ['events' => []])->assertStatus(503)->assertJsonFragment([
+            'message' => 'The laptop’s database, database/orbek.sqlite, is gone. Put it back, or bring back a backup with ./orbek restore FILE. What was tapped stays on this device and is sent again.',
+        ]);
+        self::assertFileDoesNotExist($live);
+
+        touch($live);
+        DB::purge();
+        foreach ($pages() as $page) {
+            $page->assertStatus(503)->assertSee('empty or of an older Orbek');
+        }
+        DB::purge();
+        file_put_contents($live, str_repeat('no database', 500));
+        foreach ($pages() as $page) {
+            $page->assertStatus(503)->assertSee('is no database');
+        }
+        DB::purge();
+        foreach (glob("{$live}*.away") ?: [] as $file) {
+            rename($file, substr($file, 0, -5));
+        }
+        $this->get('/shelf')->assertOk();
+    }
+
+    public function test_what_is_answered_for_while_a_backup_comes_back_stands_in_one_of_the_two(): void
+    {
+        $this->inAFile();
+        $live = DB::connection()->getDatabaseName();
+        $folder = sys_get_temp_dir().'/orbek-kept-'.bin2hex(random_bytes(4));
+        mkdir($folder, 0700);
+        $artisan = static fn (string ...$arguments): Process => tap(new Process(
+            [PHP_BINARY, 'artisan', ...$arguments], base_path(),
+            ['DB_DATABASE' => $live, 'CACHE_STORE' => 'file', 'CACHE_PATH' => "{$folder}/cache"], null, 60,
+        ), static fn (Process $process): int => $process->run());
+        self::assertSame(0, $artisan('orbek:backup', "{$folder}/kept.sqlite")->getExitCode());
+        // Somebody who taps all the while: each tap in a transaction of its own, said to be taken once it is committed.
+        $writer = new Process([PHP_BINARY, '-r', <<<'PHP'
+            for ($tap = 0; ; $tap++) {
+                $pdo = new PDO("sqlite:{$argv[1]}", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 10]);
+                $id = sprintf('tap-%06d', $tap);
+                $pdo->exec('BEGIN IMMEDIATE');
+                $pdo->exec("INSERT INTO list_ticks (id, household_id, dish_id, entry)
+                    SELECT '{$id}', household_id, id, 'tap {$id}' FROM dishes LIMIT 1");
+                $pdo->exec('COMMIT');
+                echo $id, "\n";
+            }
+            PHP, $live], null, null, null, 60);
+        $writer->start();
+        $befores = [];
+        for ($time = 0; $time < 4; $time++) {
+            $restored = $artisan('orbek:restore', "{$folder}/kept.sqlite", '--yes');
+            self::assertSame(0, $restored->getExitCode(), $restored->getErrorOutput());
+            self::assertSame(1, preg_match('/is in (\S+\.sqlite)/', $restored->getOutput(), $before));
+            $befores[] = $before[1];
+        }
+        $writer->stop(0);
+        $taken = array_filter(explode("\n", $writer->getOutput()), static fn (string $line): bool => strlen($line) === 10);
+        self::assertGreaterThan(20, count($taken), $writer->getErrorOutput());
+        $found = [];
+        foreach ([$live, ...$befores] as $file) {
+            $rows = (new PDO("sqlite:{$file}"))->query("SELECT id FROM list_ticks WHERE entry LIKE 'tap %'");
+            $found = [...$found, ...($rows === false ? [] : $rows->fetchAll(PDO::FETCH_COLUMN))];
+        }
+        self::assertSame([], array_diff($taken, $found), 'taken, and in neither');
+        array_map(unlink(...), $befores);
+        (new Process(['rm', '-rf', $folder]))->run();
+    }
+
     /** A database as it is served: in a file, and no test's transaction round all of it. */
     private function inAFile(): void
     {

@@ -97,7 +97,7 @@ final class LetInTest extends FeatureTestCase
     public function test_what_is_no_text_is_refused_by_field(): void
     {
         $meal = Meal::query()->firstOrFail();
-        foreach (["\xff\xfe", "a\0b", "2026-12-24T19:0\0"] as $text) {
+        foreach (["\xff\xfe", "a\0b", "2026-\0".'12-24T19:00'] as $text) {
             $this->post('/kitchen/lots', ['name' => $text, 'kind' => 'persian', ...$this->seenKitchen()])->assertStatus(422);
             $this->post(route('kitchen.place'), ['name' => 'x', 'timezone' => $text, ...$this->seenKitchen()])->assertStatus(422);
             $this->post(route('drill.lift'), ['seconds' => $text])->assertStatus(422);
@@ -105,7 +105,7 @@ final class LetInTest extends FeatureTestCase
             $this->post(route('dish.preview'), ['text' => $text])->assertStatus(422);
         }
         $this->patchJson(route('meal.change', $meal), [
-            'path' => 'serve_at', 'value' => "2026-12-24T19:00\0", 'version' => $meal->version,
+            'path' => 'serve_at', 'value' => "2026-12-24T\0".'19:00', 'version' => $meal->version,
         ])->assertStatus(422)->assertSee('value');
         self::assertSame($meal->serve_at, $meal->refresh()->serve_at);
     }
