@@ -6,8 +6,11 @@ namespace App\Formats;
 
 use GdImage;
 use Illuminate\Http\UploadedFile;
+use Intervention\Image\Collection;
+use Intervention\Image\Exceptions\DecoderException;
 use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
+use Intervention\Image\Interfaces\ImageInterface;
 use LogicException;
 use Orbek\Core\Measure\Refused;
 
@@ -22,6 +25,12 @@ final readonly class PictureFile
 
     /** More pixels than these do not fit the memory a request has. */
     private const MOST_PIXELS = 50_000_000;
+
+    /** Larger than this it is made small by rough steps first. */
+    private const LARGE_PIXELS = 8_000_000;
+
+    /** What a camera writes beside a picture stands within so much. */
+    private const HEAD_BYTES = 262_144;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
@@ -66,7 +75,7 @@ final readonly class PictureFile
             );
         }
         try {
-            $image = ImageManager::gd()->read($bytes)->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE);
+            $image = self::read($bytes, $said[0], $said[1])->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
         } catch (RuntimeException) {
             throw Refused::because('picture', 'refused.is-no-picture');
         }
@@ -74,6 +83,32 @@ final readonly class PictureFile
         return new self(
             (string) $image->toJpeg(self::QUALITY, progressive: true, strip: true), $image->width(), $image->height(),
         );
+    }
+
+    /** Not turned yet: what is large is first made small by rough steps, and turned once it is. */
+    private static function read(string $bytes, int $width, int $height): ImageInterface
+    {
+        $images = ImageManager::gd(autoOrientation: false);
+        if ($width * $height <= self::LARGE_PIXELS) {
+            return $images->read($bytes);
+        }
+        $large = @imagecreatefromstring($bytes);
+        $by = 2 * self::LONGEST_SIDE / max($width, $height);
+        $small = $large === false ? false : imagescale(
+            $large, max(1, (int) round($by * $width)), max(1, (int) round($by * $height)), IMG_BILINEAR_FIXED,
+        );
+        unset($large);
+        if ($small === false) {
+            throw new DecoderException('It cannot be read.');
+        }
+        $stream = fopen('php://temp', 'w+b');
+        if ($stream !== false) {
+            fwrite($stream, substr($bytes, 0, self::HEAD_BYTES));
+            rewind($stream);
+        }
+        $exif = $stream === false ? false : @exif_read_data($stream, 'IFD0', true);
+
+        return $images->read($small)->setExif(new Collection(is_array($exif) ? $exif : []));
     }
 
     /**

@@ -26,12 +26,12 @@ final readonly class AtStove
     private const COURSE_STEP_S = 5;
 
     /**
-     * @param  list<array{float, float}>  $probe minute and °C, as far as it is in
+     * @param  array<string, list<array{float, float}>>  $probes minute and °C by the probe's name, as far as one is in
      * @param  list<array{int, float, string}>  $course seconds, core radius over grain radius, stage in words
      * @param  list<Note>  $advice
      */
     private function __construct(
-        public ?UnderTheLid $lid, public bool $hasProbe, public array $probe, public array $course,
+        public ?UnderTheLid $lid, public bool $hasProbe, public array $probes, public array $course,
         public array $advice,
         /** Whether its readings are the stand-in's. */
         public bool $isSimulated,
@@ -49,9 +49,17 @@ final readonly class AtStove
         return new self(
             $lid, $hasProbe,
             $read !== [] || ! $hasProbe || $lid === null || session("probe.{$cook->id}") !== true
-                ? $read : app(Probe::class)->readings($cook, $lid),
+                ? $read : self::simulated($cook, $lid),
             $fold->boiling() === null ? [] : self::course($fold), self::advice($fold, $now), $read === [],
         );
+    }
+
+    /** @return array<string, list<array{float, float}>> */
+    private static function simulated(Cook $cook, UnderTheLid $lid): array
+    {
+        $read = app(Probe::class)->readings($cook, $lid);
+
+        return $read === [] ? [] : ['' => $read];
     }
 
     /** @return list<Note> what to do where the rice has gone too far */

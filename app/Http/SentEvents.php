@@ -42,6 +42,7 @@ final class SentEvents
                 ? Refused::because('events', 'refused.will-not-do', value: (string) count($sent), wanted: $wanted)
                 : Refused::because('events', 'refused.missing', wanted: $wanted);
         }
+        $ids = [];
         foreach ($sent as $index => $document) {
             try {
                 $fields = Fields::of(is_array($document) ? $document : []);
@@ -49,6 +50,11 @@ final class SentEvents
                 if ($dishes === null && in_array($event::class, Event::OF_A_MEAL, true)) {
                     throw Refused::because('type', 'refused.is-of-a-meal', kind: $event->kind());
                 }
+                $first = $ids[$event->id] ?? null;
+                if ($first !== null && $first != $event) {
+                    throw Refused::because('id', 'refused.the-id-is-of-another-tap');
+                }
+                $ids[$event->id] = $event;
                 $this->read[$index] = [
                     $dishes !== null && $fields->has('dish') ? $fields->whole('dish', 0, $dishes - 1) : null, $event,
                 ];
@@ -96,11 +102,16 @@ final class SentEvents
         $all = array_map(static fn (string $why): array => ['status' => 'refused', 'message' => $why], $this->refused);
         foreach ($this->read as $index => [, $event]) {
             $answer = $answers[$event->id];
-            $all[$index] = $answer === EventAnswer::OfAnotherCook
-                ? [
+            $all[$index] = match ($answer) {
+                EventAnswer::OfAnotherCook => [
                     'status' => 'refused',
                     'message' => 'id: another cook has this event; load the page again and tap once more.',
-                ] : ['status' => $answer->value];
+                ],
+                EventAnswer::Differs => [
+                    'status' => 'refused', 'message' => 'id: another tap has this id; load the page again and tap once more.',
+                ],
+                default => ['status' => $answer->value],
+            };
         }
         ksort($all);
 

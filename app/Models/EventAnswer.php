@@ -10,4 +10,6 @@ enum EventAnswer: string
     case Taken = 'taken';
     case Known = 'known';
     case OfAnotherCook = 'of-another-cook';
+    /** The same id with other content: one of the two would be lost. */
+    case Differs = 'differs';
 }

@@ -17,18 +17,19 @@ trait KeepsEvents
     public function keepEvent(Event $event, DateTimeImmutable $now): EventAnswer
     {
         $events = $this->events();
-        $there =
-            DB::table($events->getRelated()->getTable())->where('id', $event->id)->value($events->getForeignKeyName());
+        $there = DB::table($events->getRelated()->getTable())->where('id', $event->id)
+            ->first([$events->getForeignKeyName().' as of', 'document']);
         if ($there === null) {
             $events->create([
                 'id' => $event->id, 'type' => $event->kind(), 'document' => $event->toArray(), 'received_at' => $now,
             ]);
         }
 
-        return match ($there) {
-            null => EventAnswer::Taken,
-            $this->getKey() => EventAnswer::Known,
-            default => EventAnswer::OfAnotherCook,
+        return match (true) {
+            $there === null => EventAnswer::Taken,
+            $there->of !== $this->getKey() => EventAnswer::OfAnotherCook,
+            json_decode($there->document, true) == json_decode((string) json_encode($event->toArray()), true) => EventAnswer::Known,
+            default => EventAnswer::Differs,
         };
     }
 }

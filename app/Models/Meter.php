@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\WorkKind;
@@ -31,6 +32,9 @@ final class Meter extends Model
 
     /** A spoonful as it is taken to be before it is cooked, unless the scale says another weight. */
     private const SPOON_G = 10.0;
+
+    /** Per cent of its turn by which a knob may tremble. */
+    private const TREMBLES = 3.0;
 
     public $timestamps = false;
 
@@ -85,6 +89,9 @@ final class Meter extends Model
             if ($task === null) {
                 continue;
             }
+            if ($this->kind === MeterKind::Knob && self::trembles($fold, $value)) {
+                return null;
+            }
             $event = Event::fromFields(Fields::of([
                 'id' => (string) Str::ulid($at), 'at' => $at->getTimestamp(), 'subject' => $task,
             ] + ($this->kind === MeterKind::Weight
@@ -97,6 +104,15 @@ final class Meter extends Model
         }
 
         return null;
+    }
+
+    /** Whether a knob stands where it was told to stand: a hair to either side is not a turn of the hand. */
+    private static function trembles(CoreCook $fold, float $percent): bool
+    {
+        $told = array_filter($fold->state->lidEvents, static fn (Event $event): bool => $event instanceof HeatSet);
+        $last = end($told);
+
+        return $last instanceof HeatSet && abs($last->setting - $percent) < self::TREMBLES;
     }
 
     /** @return iterable<array{int|null, CoreCook, callable(int|null, Event): mixed}> dishes on the stove */

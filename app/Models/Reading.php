@@ -34,27 +34,32 @@ final class Reading extends Model
     }
 
     /**
-     * What probes have read from a time on, thinned out evenly.
+     * What each probe has read from a time on, thinned out evenly.
      *
-     * @return list<array{float, float}> minutes since then and °C
+     * @return array<string, list<array{float, float}>> minutes since then and °C, by the probe's name
      */
     public static function temperatures(DateTimeImmutable $since, DateTimeImmutable $until): array
     {
-        $probes = Meter::query()->where('kind', MeterKind::Temperature)->pluck('id')->all();
-        $all = $probes === []
-            ? []
-            : self::query()->whereIn('meter_id', $probes)->whereBetween('read_at', [$since, $until])
+        $read = [];
+        foreach (Meter::query()->where('kind', MeterKind::Temperature)->orderBy('name')->orderBy('id')->get() as $probe) {
+            $all = self::query()->where('meter_id', $probe->id)->whereBetween('read_at', [$since, $until])
                 ->orderBy('read_at')->get()->all();
-        $every = max(1, (int) ceil(count($all) / self::MOST));
+            $every = max(1, (int) ceil(count($all) / self::MOST));
+            $points = array_values(array_map(
+                static fn (self $one): array => [
+                    ($one->read_at->getTimestamp() - $since->getTimestamp()) / 60, round($one->value, 1),
+                ],
+                array_filter(
+                    $all, static fn (int $index): bool => $index % $every === 0 || $index === count($all) - 1,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            ));
+            if ($points !== []) {
+                // Two of one name are still two.
+                $read[isset($read[$probe->name]) ? $probe->name.' '.(count($read) + 1) : $probe->name] = $points;
+            }
+        }
 
-        return array_values(array_map(
-            static fn (self $one): array => [
-                ($one->read_at->getTimestamp() - $since->getTimestamp()) / 60, round($one->value, 1),
-            ],
-            array_filter(
-                $all, static fn (int $index): bool => $index % $every === 0 || $index === count($all) - 1,
-                ARRAY_FILTER_USE_KEY,
-            ),
-        ));
+        return $read;
     }
 }

@@ -117,7 +117,10 @@ final class Wording
     /** What is wrong with a value from outside: its field, and what would do. */
     public function refusal(Refused $wrong): string
     {
-        return "{$wrong->field}: {$this->text($wrong->why)}";
+        // One line, whatever was typed: what is not seen stands as a blank.
+        return trim((string) preg_replace(
+            '/[\p{Cc}\x{2028}\x{2029}]+/u', ' ', mb_scrub("{$wrong->field}: {$this->text($wrong->why)}"),
+        ));
     }
 
     /**

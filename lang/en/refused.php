@@ -10,6 +10,7 @@ return [
     'is-no-archive' => 'it is no archive of a household; give the zip that Orbek made.',
     'is-yet-to-be-eaten' => '"{read}" is yet to come; give the day on which it was eaten.',
     'it-is-no-text' => 'it holds signs that are no text (not UTF-8, or a NUL); type it again.',
+    'the-id-is-of-another-tap' => 'another tap has this id; load the page again and tap once more.',
     'the-id-is-taken' => 'this id is taken; load the page again.',
     'a-name-is-seen' => 'nothing of it can be seen; give a name.',
     'late-enough' => 'that would be {hours} h late in all; more than {most} h is another day: end this cook and begin it anew.',

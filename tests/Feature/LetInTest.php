@@ -14,9 +14,11 @@ use App\Models\Meal;
 use App\Models\MealCook;
 use App\Models\Member;
 use App\Models\Role;
+use App\StandIns\PracticeClock;
 use Illuminate\Support\Str;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Symfony\Component\Process\Process;
 
 /** What comes in by forms and taps is taken, or said back; nothing of it breaks a page from then on. */
 final class LetInTest extends FeatureTestCase
@@ -173,5 +175,28 @@ final class LetInTest extends FeatureTestCase
             $change("wrong {$try}")->assertStatus(422)->assertSee('not the passphrase');
         }
         $change('a long passphrase')->assertStatus(422)->assertDontSee('not the passphrase');
+    }
+
+    public function test_one_id_is_one_tap(): void
+    {
+        $cook = $this->begun();
+        $tap = ['id' => (string) Str::ulid(), 'type' => 'late', 'at' => time(), 'minutes' => 10];
+        $status = fn (array ...$events): array => array_column(
+            (array) $this->postJson(route('cook.events', $cook), ['events' => $events])->assertOk()->json('events'), 'status',
+        );
+        self::assertSame(['taken', 'refused'], $status($tap, ['minutes' => 20] + $tap));
+        self::assertSame(['known', 'known'], $status($tap, $tap));
+        self::assertSame(['refused'], $status(['minutes' => 30] + $tap));
+        self::assertSame(10, $cook->fold(app(PracticeClock::class)->now())->state->lateMin);
+    }
+
+    public function test_a_refusal_on_the_command_line_is_one_line(): void
+    {
+        foreach (["a\nb", "a\r\n\tb\x07", "x\u{2028}y"] as $odd) {
+            $run = new Process([PHP_BINARY, 'artisan', 'orbek:parboil', "--rice={$odd}"], base_path(), null, null, 60);
+            self::assertSame(1, $run->run());
+            self::assertSame(1, substr_count($run->getErrorOutput(), "\n"), $run->getErrorOutput());
+            self::assertMatchesRegularExpression('/^--rice: [^\x00-\x1F]+\n$/', $run->getErrorOutput());
+        }
     }
 }

@@ -90,9 +90,45 @@ final class MetersTest extends FeatureTestCase
             $this->postJson("/devices/{$probe}/readings", ['value' => $read, 'unit' => 'C'])->assertOk();
         }
         $page = (string) $this->get(route('cook', $cook))->assertOk()->getContent();
-        self::assertStringContainsString('Probe: <strong>71.3 °C</strong>, the forecast says', $page);
+        self::assertStringContainsString('A meter: <strong>71.3 °C</strong>, the forecast says', $page);
         self::assertStringContainsString('A computed temperature is never proof of safety', $page);
         self::assertSame(3, substr_count($page, 'class="probe"'));
+    }
+
+    public function test_two_probes_are_two_lines_with_their_names(): void
+    {
+        $now = app(PracticeClock::class)->now();
+        $tokens = [
+            'in the pot' => Meter::connect('in the pot', MeterKind::Temperature, $now),
+            'in the oven' => Meter::connect('in the oven', MeterKind::Temperature, $now),
+        ];
+        $cook = $this->begun();
+        $this->tell($cook, 'done', 'layer');
+        foreach ([['in the pot', 63], ['in the oven', 300], ['in the pot', 66]] as [$name, $read]) {
+            app(PracticeClock::class)->putForward(60);
+            $this->postJson("/devices/{$tokens[$name]}/readings", ['value' => $read, 'unit' => 'C'])->assertOk();
+        }
+        $this->get(route('cook', $cook))->assertOk()->assertSeeInOrder(
+            ['In the oven: <strong>300.0 °C</strong>; In the pot: <strong>66.0 °C</strong>, the forecast says'], false,
+        )->assertSee('<title>in the oven</title>', false);
+    }
+
+    public function test_a_knob_that_trembles_is_turned_once(): void
+    {
+        $knob = $this->meter(MeterKind::Knob);
+        $cook = $this->begun();
+        foreach (['boil', 'drain', 'layer'] as $task) {
+            $this->tell($cook, 'done', $task);
+        }
+        foreach ([40, 41, 39, 40.5, 42, 38.2, 60, 61, 59, 25, 24] as $percent) {
+            app(PracticeClock::class)->putForward(1);
+            $this->postJson("/devices/{$knob}/readings", ['value' => $percent, 'unit' => '%'])->assertOk();
+        }
+        self::assertSame(
+            [40, 60, 25], $cook->events()->where('type', 'heat-set')->orderBy('id')->get()
+                ->map(static fn ($event): int => (int) $event->document['setting'])->all(),
+        );
+        self::assertSame(11, Reading::query()->count());
     }
 
     public function test_a_simulated_device_speaks_fails_lags_and_lies(): void

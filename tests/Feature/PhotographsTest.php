@@ -44,6 +44,20 @@ final class PhotographsTest extends FeatureTestCase
         self::assertSame(0, Photograph::query()->count());
     }
 
+    public function test_a_large_one_is_made_small_before_it_is_turned(): void
+    {
+        $large = imagecreatetruecolor(3600, 2700);
+        self::assertNotFalse($large);
+        imagefilledrectangle($large, 0, 0, 3600, 1350, 0xFF0000);
+        ob_start();
+        imagejpeg($large);
+        $made = PictureFile::of($this->turned((string) ob_get_clean()));
+        self::assertSame([960, 1280], [$made->width, $made->height]);
+        // What was above lies on the right.
+        self::assertGreaterThan(200, PictureFile::colourAt($made->jpeg, 0.9, 0.5)['r']);
+        self::assertLessThan(50, PictureFile::colourAt($made->jpeg, 0.1, 0.5)['r']);
+    }
+
     public function test_what_is_no_photograph_or_too_large_is_refused_by_name(): void
     {
         $cook = $this->noted();

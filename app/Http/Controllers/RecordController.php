@@ -52,7 +52,8 @@ final class RecordController
     }
 
     /**
-     * @return list<array{float, float}> minute sealed and °C, as a probe of this household read them in the closed pot
+     * @return array<string, list<array{float, float}>> minute sealed and °C, as the probes of this household read them
+     *     in the closed pot, by name
      */
     private static function readings(CoreCook $fold): array
     {

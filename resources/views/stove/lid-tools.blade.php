@@ -8,7 +8,7 @@
     <div class="cues">
         <button type="button" data-event="opened" data-subject="lid">I opened it</button>
         @empty($isOfMeal)<button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>@endempty
-        @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probe === [] ? '1' : '0' }}">{{ $at->probe === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
+        @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probes === [] ? '1' : '0' }}">{{ $at->probes === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>
     @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Lid])
     <details class="rescue" data-keep-open><summary>Something is wrong</summary>

@@ -1,4 +1,4 @@
-@props(['heat', 'kitchen', 'ring', 'course' => null, 'colours' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probe' => [], 'width' => 446])
+@props(['heat', 'kitchen', 'ring', 'course' => null, 'colours' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probes' => [], 'width' => 446])
 @php
     $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
     $blocks = $drawing->blocks();
@@ -19,7 +19,9 @@
         <path class="curve core" d="{{ $core }}"/>
         <path class="curve top" d="{{ $drawing->top() }}"/>
         <path class="curve base" d="{{ $drawing->base() }}"/>
-        @foreach ($probe as [$minute, $celsius])<circle class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@endforeach
+        @foreach ($probes as $name => $points)
+            <g><title>{{ $name === '' ? 'probe' : $name }}</title>@foreach ($points as [$minute, $celsius])@if ($loop->parent->first)<circle class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@else<path class="probe" d="M{{ $drawing->x($minute) - 2.4 }},{{ $drawing->y($celsius) + 2 }}h4.8l-2.4,-4.4z"/>@endif @endforeach</g>
+        @endforeach
         @php $quarter = $course->at($end * 0.3); @endphp
         <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($quarter->faceC) - 7) }}">base face</text>
         <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top of the rice</text>
