@@ -110,6 +110,7 @@ Route::get('/meals/{meal}/versions', [MealController::class, 'versions'])->name(
 Route::post('/meals/{meal}/versions/{mealVersion}', [MealController::class, 'takeBack'])->name('meal.version.back');
 Route::post('/meals/{meal}/away', [MealController::class, 'away'])->name('meal.away');
 
+Route::post('/meals/{meal}/without/{place}', [MealController::class, 'without'])->whereNumber('place')->name('meal.without');
 Route::post('/meals/{meal}/cooked', [PastMealsController::class, 'cooked'])->name('meal.cooked');
 Route::post('/meals/{meal}/again', [PastMealsController::class, 'again'])->name('meal.again');
 Route::post('/meal-cooks/{mealCook}/again', [PastMealsController::class, 'cookedAgain'])->name('meal-cook.again');

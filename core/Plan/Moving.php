@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan;
 
+use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Refused;
@@ -17,7 +18,10 @@ final readonly class Moving
     {
     }
 
-    /** Whether a dish names pots, rings, plates or bags that the kitchen does not have. */
+    /**
+     * Whether a dish names pots, rings, plates or bags that the kitchen does not have, or a pot where a cooker is
+     * wanted, or the other way round.
+     */
     public static function isNeeded(Dish $dish, Kitchen $kitchen): bool
     {
         $there = [
@@ -25,7 +29,29 @@ final readonly class Moving
         ];
 
         return array_diff($dish->things(), array_map(strval(...), $there)) !== []
-            || ! isset($kitchen->lots[$dish->rice->lot]);
+            || ! isset($kitchen->lots[$dish->rice->lot]) || self::unlike($dish, $kitchen) !== [];
+    }
+
+    /**
+     * Where a dish has a cooker for a pot of the stove, or a pot of the stove for a cooker.
+     *
+     * @return array<string, bool> whether a cooker belongs there, by the field that names the wrong one
+     */
+    private static function unlike(Dish $dish, Kitchen $kitchen): array
+    {
+        $cooking = $dish->cooking;
+        // What is measured may be cooked in either; what is drained, and what is closed on a ring, may not.
+        $wanted = ['lid/pot' => $cooking === Cooking::InCooker, 'lid/second/pot' => false]
+            + ($cooking->takesCooker() || $cooking === Cooking::Drained ? ['water/pot' => $cooking->takesCooker()] : []);
+        $named = [
+            'water/pot' => $dish->water->pot, 'lid/pot' => $dish->lid->pot, 'lid/second/pot' => $dish->lid->secondPot,
+        ];
+
+        return array_filter($wanted, static function (bool $isCooker, string $field) use ($named, $kitchen): bool {
+            $pot = $kitchen->pots[$named[$field] ?? ''] ?? null;
+
+            return $pot !== null && ($pot->cooker !== null) !== $isCooker;
+        }, ARRAY_FILTER_USE_BOTH);
     }
 
     /**
@@ -41,6 +67,9 @@ final readonly class Moving
             throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
         }
         $pots = $kitchen->stovePots();
+        if ($pots === []) {
+            throw Refused::because('lid/pot', 'refused.this-kitchen-has-no-pot-for-the-stove');
+        }
         $moved = $dish;
         foreach ($dish->things() as $id) {
             if (isset($kitchen->pots[$id]) || isset($kitchen->burners[$id]) || isset($kitchen->plates[$id])) {
@@ -56,7 +85,13 @@ final readonly class Moving
             // Without a plate to stand on, its own heat line is no use.
             $moved = $to === '' ? $moved->changed('lid/heat', null) : $moved->moved($id, $to);
         }
-        if ($moved->lid->secondPot === $moved->lid->pot) {
+        foreach (self::unlike($moved, $kitchen) as $field => $isCooker) {
+            $was = $kitchen->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->water->pot] ?? null;
+            $moved = $field === 'lid/second/pot' ? $moved->changed('lid/second', null) : $moved->changed(
+                $field, $isCooker ? (string) array_key_first($kitchen->cookers()) : self::nearestPot($pots, $was),
+            );
+        }
+        if ($moved->lid->secondPot !== null && $moved->lid->secondPot === $moved->lid->pot) {
             $moved = $moved->changed('lid/second', null);
         }
         if (isset($kitchen->lots[$moved->rice->lot])) {

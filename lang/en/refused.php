@@ -11,6 +11,8 @@ return [
     'is-yet-to-be-eaten' => '"{read}" is yet to come; give the day on which it was eaten.',
     'it-is-no-text' => 'it holds signs that are no text (not UTF-8, or a NUL); type it again.',
     'the-id-is-of-another-tap' => 'another tap has this id; load the page again and tap once more.',
+    'this-kitchen-has-no-pot-for-the-stove' => 'this kitchen has no pot that stands on a ring; add one under Kitchen.',
+    'nothing-alike-to-move-to' => '{count, plural, one{a dish uses it} other{# dishes use it}}, and nothing of its kind is here for {count, plural, one{it} other{them}}; add another first.',
     'the-id-is-taken' => 'this id is taken; load the page again.',
     'a-name-is-seen' => 'nothing of it can be seen; give a name.',
     'late-enough' => 'that would be {hours} h late in all; more than {most} h is another day: end this cook and begin it anew.',

@@ -19,6 +19,7 @@ use Orbek\Core\Edit\Difference;
 use Orbek\Core\Edit\Edits;
 use Orbek\Core\Edit\FieldEdit;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Moving;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -97,9 +98,15 @@ final class DishController
     private function show(Request $request, Dish $dish, Planner $planner, string $place): View
     {
         $request->session()->put(self::LAST, $dish->id);
-        $dish = $this->moved($request, $dish, $planner);
+        try {
+            $dish = $this->moved($request, $dish, $planner);
+            $plan = $planner->plan($dish->core());
+        } catch (Refused $lacks) {
+            // What cannot be cooked in this kitchen still has a page, which says why and what would do.
+            return view('pot.lacks', ['dish' => $dish, 'lacks' => $lacks, 'place' => $place]);
+        }
 
-        return view($place === 'clock' ? 'clock.show' : 'pot.show', $this->body($dish, $planner->plan($dish->core())));
+        return view($place === 'clock' ? 'clock.show' : 'pot.show', $this->body($dish, $plan));
     }
 
     /**

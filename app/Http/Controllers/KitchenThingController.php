@@ -37,7 +37,9 @@ final class KitchenThingController
 
         return view('kitchen.things', [
             'meters' => Meter::query()->orderBy('name')->get(), 'home' => $kitchen->read(),
-            'row' => $kitchen, 'used' => $this->used(), 'before' => KitchenVersion::before($kitchen),
+            'row' => $kitchen, 'used' => $this->used(), 'alike' => static fn (Thing $thing, string $id): array => self::alike(
+                $thing, $kitchen->document[$thing->list()] ?? [], $id,
+            ), 'before' => KitchenVersion::before($kitchen),
         ]);
     }
 
@@ -110,9 +112,10 @@ final class KitchenThingController
             $this->using(), static fn (array $ids): bool => in_array($id, $ids, true),
         );
         $to = $form->has('move_to') ? $form->text('move_to') : null;
-        $others = array_values(array_diff(
-            array_column($kitchen->document[$thing->list()] ?? [], 'id'), [$id],
-        ));
+        $others = self::alike($thing, $kitchen->document[$thing->list()] ?? [], $id);
+        if ($using !== [] && $others === []) {
+            throw Refused::because('move_to', 'refused.nothing-alike-to-move-to', count: count($using));
+        }
         if ($using !== [] && $to === null) {
             throw Refused::because('move_to', 'refused.dishes-use-it', count: count($using));
         }
@@ -129,6 +132,22 @@ final class KitchenThingController
         });
 
         return redirect()->route('kitchen.things');
+    }
+
+    /**
+     * What dishes may move to: a pot of the stove takes a pot's place, a cooker a cooker's.
+     *
+     * @param  list<array<string, mixed>>  $list
+     * @return list<string>
+     */
+    private static function alike(Thing $thing, array $list, string $id): array
+    {
+        $isCooker = static fn (array $one): bool => $thing === Thing::Pot && isset($one['cooker']);
+        $was = array_values(array_filter($list, static fn (array $one): bool => $one['id'] === $id))[0] ?? [];
+
+        return array_values(array_column(array_filter(
+            $list, static fn (array $one): bool => $one['id'] !== $id && $isCooker($one) === $isCooker($was),
+        ), 'id'));
     }
 
     private function takeAway(Fields $form, Thing $thing, string $id): void

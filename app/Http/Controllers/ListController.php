@@ -25,9 +25,15 @@ final class ListController
 
     public function show(Dish $dish, Planner $planner, ClockInterface $clock): View
     {
+        try {
+            $plan = $planner->plan($dish->in(Kitchen::core()));
+        } catch (Refused $lacks) {
+            return view('pot.lacks', ['dish' => $dish, 'lacks' => $lacks, 'place' => 'pot']);
+        }
+
         return view('pot.list', [
             'dish' => $dish,
-            'plan' => $planner->plan($dish->in(Kitchen::core())),
+            'plan' => $plan,
             'knowledge' => Household::known(), 'paces' => Cook::paces($clock->now()), 'now' => $clock->now(),
             'row' => Kitchen::inUse(),
             'ticked' => ListTick::query()->where('dish_id', $dish->id)->pluck('entry')->flip(),

@@ -55,12 +55,37 @@ final class MealController
     public function show(Request $request, Meal $meal): View
     {
         $request->session()->put('last-meal', $meal->id);
-        $plan = $this->laid->plan($meal);
+        try {
+            $plan = $this->laid->plan($meal);
+        } catch (Refused $lacks) {
+            return $this->lacks($meal, $lacks);
+        }
 
         return view('meal.show', $this->body($meal, $plan) + [
             'better' => $this->laid->canBeBettered($meal), 'nextCook' => (string) Str::ulid(),
             'isOn' => MealCook::openOf($meal) !== null,
         ]);
+    }
+
+    /** What of a meal cannot be cooked here, dish by dish, each with what would do. */
+    private function lacks(Meal $meal, Refused $why): View
+    {
+        $kitchen = Kitchen::core();
+        $planner = app(Planner::class);
+        $lacking = [];
+        foreach ($meal->core()->shares as $place => $share) {
+            $dish = Dish::withTrashed()->find($share->dish);
+            try {
+                if ($dish === null || $dish->trashed()) {
+                    throw Refused::because('dish', 'refused.the-dish-is-gone', dish: $dish->name ?? $share->dish);
+                }
+                $planner->plan($dish->in($kitchen));
+            } catch (Refused $lacks) {
+                $lacking[$place] = ['dish' => $dish, 'lacks' => $lacks];
+            }
+        }
+
+        return view('meal.lacks', ['meal' => $meal, 'lacking' => $lacking, 'why' => $why]);
     }
 
     /** A new meal of a dish, or of several. */
@@ -116,6 +141,15 @@ final class MealController
         return $this->parts($request, $meal, $plan);
     }
 
+    /** One dish less, from a page on which it could not be planned. */
+    public function without(Request $request, Meal $meal, int $place): RedirectResponse
+    {
+        $seen = Fields::ofForm($request->all())->whole('version', 1, PHP_INT_MAX);
+        $changed = MealEdit::on($meal->isStill($seen)->core(), "dishes:remove:{$place}", null);
+
+        return redirect()->route('meal', $meal->become($changed, $seen, $this->clock->now()));
+    }
+
     public function better(Request $request, Meal $meal): JsonResponse
     {
         return $this->parts($request, $meal, $this->laid->better($meal));
@@ -154,7 +188,11 @@ final class MealController
 
     public function list(Meal $meal): View
     {
-        $plan = $this->laid->plan($meal);
+        try {
+            $plan = $this->laid->plan($meal);
+        } catch (Refused $lacks) {
+            return $this->lacks($meal, $lacks);
+        }
 
         $now = $this->clock->now();
 

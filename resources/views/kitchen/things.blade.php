@@ -25,7 +25,7 @@
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
                                     @csrf<x-of-kitchen :$row />
-                                    @if (isset($used[$id]))<label>{{ implode(', ', array_slice($used[$id], 0, 3)) }}{{ count($used[$id]) > 3 ? ' and '.(count($used[$id]) - 3).' more' : '' }} use it. They move to <select name="move_to">@foreach ($list->except($id) as $other => $says)<option value="{{ $other }}">{{ $says }}</option>@endforeach</select></label>@endif
+                                    @if (isset($used[$id]))<label>{{ implode(', ', array_slice($used[$id], 0, 3)) }}{{ count($used[$id]) > 3 ? ' and '.(count($used[$id]) - 3).' more' : '' }} use it. They move to <select name="move_to">@foreach ($list->only($alike($thing, (string) $id)) as $other => $says)<option value="{{ $other }}">{{ $says }}</option>@endforeach</select></label>@endif
                                     <button class="small-button" aria-label="Take away: {{ $line }}">Take it away</button>
                                 </form>
                             </details>
