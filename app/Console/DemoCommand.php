@@ -45,7 +45,8 @@ final class DemoCommand extends Command
         $demo = Household::query()->where('is_demo', true)->first();
         if ($demo !== null) {
             $this->laravel->instance(Household::class, $demo);
-            Meal::moveDemoAhead($this->laravel->make(ClockInterface::class)->now()->setTimezone(Kitchen::core()->timezone));
+            $now = $this->laravel->make(ClockInterface::class)->now();
+            Meal::moveDemoAhead($now->setTimezone(Kitchen::core()->timezone));
         }
     }
 }

@@ -62,9 +62,7 @@ final class RestoreCommand extends Command
         $here->enableExceptions(true);
         $here->busyTimeout(self::WAITS_MS);
         $here->exec('PRAGMA foreign_keys = OFF');
-        $attach = $here->prepare('ATTACH DATABASE :file AS back');
-        $attach->bindValue(':file', $file);
-        $attach->execute();
+        $here->exec('ATTACH DATABASE \''.SQLite3::escapeString($file).'\' AS back');
         $here->exec('BEGIN IMMEDIATE');
         try {
             // Readers see what is here as long as the lock is held; nobody writes.
@@ -78,7 +76,8 @@ final class RestoreCommand extends Command
                 $here->exec($one['sql']);
                 if ($one['type'] === 'table') {
                     $columns = implode(', ', self::columns($here, $one['name']));
-                    $here->exec("INSERT INTO main.\"{$one['name']}\" ({$columns}) SELECT {$columns} FROM back.\"{$one['name']}\"");
+                    $name = "\"{$one['name']}\"";
+                    $here->exec("INSERT INTO main.{$name} ({$columns}) SELECT {$columns} FROM back.{$name}");
                 }
             }
             $here->exec('COMMIT');
@@ -95,7 +94,7 @@ final class RestoreCommand extends Command
             ORDER BY type = 'table', name DESC",
         );
         $made = [];
-        while (is_array($one = $asked->fetchArray(SQLITE3_ASSOC))) {
+        while ($asked !== false && is_array($one = $asked->fetchArray(SQLITE3_ASSOC))) {
             /** @var array{type: string, name: string, sql: string} $one */
             $made[] = $one;
         }
@@ -108,7 +107,7 @@ final class RestoreCommand extends Command
     {
         $asked = $in->query("SELECT name FROM pragma_table_xinfo('{$table}', 'main') WHERE hidden = 0");
         $columns = [];
-        while (is_array($one = $asked->fetchArray(SQLITE3_NUM))) {
+        while ($asked !== false && is_array($one = $asked->fetchArray(SQLITE3_NUM))) {
             $columns[] = '"'.(is_string($one[0]) ? $one[0] : '').'"';
         }
 

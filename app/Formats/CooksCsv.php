@@ -35,6 +35,10 @@ use Symfony\Component\Serializer\Exception\ExceptionInterface;
  *     outcome: array{rice: string, crust: string, filling: string, line?: string}
  * }
  * @phpstan-type Made array{cook: Cook, events: list<Event>}
+ * @phpstan-type Read array{
+ *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
+ *     outcome: array{rice: string, crust: string, filling: string, line?: string}, cook: Cook, events: list<Event>
+ * }
  */
 final class CooksCsv
 {
@@ -69,7 +73,8 @@ final class CooksCsv
             $rows[] = array_combine(self::COLUMNS, [
                 $cook->id, ($cook->served_at ?? $cook->started_at)->setTimezone($zone)->format('Y-m-d H:i'),
                 $cook->name,
-                $noted['people'] ?? $cook->dish['usual']['eaters'] ?? '', isset($noted['used']) ? round($noted['used']['g']) : '',
+                $noted['people'] ?? $cook->dish['usual']['eaters'] ?? '',
+                isset($noted['used']) ? round($noted['used']['g']) : '',
                 $names[$cook->lot] ?? $cook->lot,
                 $names[$cook->pot] ?? $cook->pot, $names[$cook->ring] ?? $cook->ring,
                 $clock($noted['lift_forecast_s'] ?? null),
@@ -87,7 +92,7 @@ final class CooksCsv
     /**
      * Every row read, and every cook that is new made of it, before any is kept.
      *
-     * @return array{new: list<Row&Made>, here: int} a row that stands there twice is here the second time
+     * @return array{new: list<Read>, here: int} a row that stands there twice is here the second time
      *
      * @throws Refused naming the row, its column and what would do
      */
@@ -154,7 +159,7 @@ final class CooksCsv
     /**
      * Writes what was read: all of it or nothing.
      *
-     * @param  list<Row&Made>  $rows
+     * @param  list<Read>  $rows
      */
     public static function take(array $rows): void
     {
@@ -245,7 +250,8 @@ final class CooksCsv
         foreach (is_array($rows) ? array_values($rows) : [] as $row) {
             $cells = [];
             foreach ((array) $row as $column => $cell) {
-                $cells[mb_strtolower(trim((string) $column))] = is_scalar($cell) ? self::unescaped(trim((string) $cell)) : '';
+                $said = is_scalar($cell) ? trim((string) $cell) : '';
+                $cells[mb_strtolower(trim((string) $column))] = self::unescaped($said);
             }
             if (implode('', $cells) !== '') {
                 $named[] = $cells;

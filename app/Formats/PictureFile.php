@@ -75,7 +75,8 @@ final readonly class PictureFile
             );
         }
         try {
-            $image = self::read($bytes, $said[0], $said[1])->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
+            $image = self::read($bytes, $said[0], $said[1])
+                ->scaleDown(self::LONGEST_SIDE, self::LONGEST_SIDE)->orient();
         } catch (RuntimeException) {
             throw Refused::because('picture', 'refused.is-no-picture');
         }

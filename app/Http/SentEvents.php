@@ -108,7 +108,8 @@ final class SentEvents
                     'message' => 'id: another cook has this event; load the page again and tap once more.',
                 ],
                 EventAnswer::Differs => [
-                    'status' => 'refused', 'message' => 'id: another tap has this id; load the page again and tap once more.',
+                    'status' => 'refused',
+                    'message' => 'id: another tap has this id; load the page again and tap once more.',
                 ],
                 default => ['status' => $answer->value],
             };

@@ -9,8 +9,8 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * What is said where nothing can be read or written: what is wrong, and that nothing acknowledged is lost. The page that
- * says so needs no database.
+ * What is said where nothing can be read or written: what is wrong, and that nothing acknowledged is lost. The page
+ * that says so needs no database.
  */
 final class Storing
 {

@@ -25,10 +25,13 @@ trait KeepsEvents
             ]);
         }
 
+        // As both would be read again.
+        $is = json_decode((string) json_encode($event->toArray()), true);
+
         return match (true) {
             $there === null => EventAnswer::Taken,
             $there->of !== $this->getKey() => EventAnswer::OfAnotherCook,
-            json_decode($there->document, true) == json_decode((string) json_encode($event->toArray()), true) => EventAnswer::Known,
+            json_decode($there->document, true) == $is => EventAnswer::Known,
             default => EventAnswer::Differs,
         };
     }

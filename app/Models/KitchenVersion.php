@@ -48,7 +48,8 @@ final class KitchenVersion extends Model
             'kitchen_id' => $kitchen->id, 'version' => $kitchen->version, 'document' => $kitchen->document,
             'what' => mb_substr($what, 0, 120), 'replaced_at' => $now,
         ]);
-        self::query()->where('kitchen_id', $kitchen->id)->where('version', '<=', $kitchen->version - self::KEPT)->delete();
+        self::query()->where('kitchen_id', $kitchen->id)->where('version', '<=', $kitchen->version - self::KEPT)
+            ->delete();
     }
 
     /** What a kitchen was before its last change; null where nothing is kept of it. */

@@ -11,8 +11,8 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 
 /**
- * A cook that is neither served nor given up goes on, as long as somebody sees to it: long after its table, with nothing
- * heard of it since, it is asked about.
+ * A cook that is neither served nor given up goes on, as long as somebody sees to it: long after its table, with
+ * nothing heard of it since, it is asked about.
  *
  * @property Carbon $started_at
  * @property Carbon|null $table_at
@@ -47,7 +47,8 @@ trait MayBeForgotten
     public function isForgotten(DateTimeImmutable $now): bool
     {
         $before = CarbonImmutable::instance($now)->subHours(self::FORGOTTEN_AFTER_H);
-        if ($this->served_at !== null || $this->given_up_at !== null || ($this->table_at ?? $this->started_at) > $before) {
+        $isOver = $this->served_at !== null || $this->given_up_at !== null;
+        if ($isOver || ($this->table_at ?? $this->started_at) > $before) {
             return false;
         }
         $heard = $this->lastHeardOf();

@@ -64,8 +64,8 @@ final class MealCook extends Model
     {
         return [
             'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array',
-            'started_at' => 'datetime', 'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime',
-            'folded' => 'integer',
+            'started_at' => 'datetime', 'table_at' => 'datetime', 'served_at' => 'datetime',
+            'given_up_at' => 'datetime', 'folded' => 'integer',
         ];
     }
 

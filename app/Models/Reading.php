@@ -41,7 +41,8 @@ final class Reading extends Model
     public static function temperatures(DateTimeImmutable $since, DateTimeImmutable $until): array
     {
         $read = [];
-        foreach (Meter::query()->where('kind', MeterKind::Temperature)->orderBy('name')->orderBy('id')->get() as $probe) {
+        $probes = Meter::query()->where('kind', MeterKind::Temperature)->orderBy('name')->orderBy('id')->get();
+        foreach ($probes as $probe) {
             $all = self::query()->where('meter_id', $probe->id)->whereBetween('read_at', [$since, $until])
                 ->orderBy('read_at')->get()->all();
             $every = max(1, (int) ceil(count($all) / self::MOST));

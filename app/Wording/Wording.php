@@ -206,7 +206,8 @@ final class Wording
     }
 
     /**
-     * How late the table is: ", 12 min late", nothing where it is not; a table of another day is not late, it was another.
+     * How late the table is: ", 12 min late", nothing where it is not; a table of another day is not late, it was
+     * another.
      *
      * @param  DateTimeImmutable  $planned local to the kitchen
      */
@@ -215,7 +216,8 @@ final class Wording
         $minutes = intdiv($is->getTimestamp() - $planned->getTimestamp(), 60);
 
         return $minutes <= 0 ? '' : $this->text(Note::of(
-            'late.than-planned', minutes: $minutes, isOfToday: $minutes < self::OF_TODAY_MIN, at: $planned, day: $planned,
+            'late.than-planned', minutes: $minutes, isOfToday: $minutes < self::OF_TODAY_MIN,
+            at: $planned, day: $planned,
         ));
     }
 

@@ -22,7 +22,8 @@ use Orbek\Core\Plan\WorkKind;
  * @phpstan-type Summary array{
  *     pot?: string, burner?: string, rice?: string, crust?: string, filling?: string, line?: string,
  *     browning?: float, colour?: string, lifted_s?: int, lift_forecast_s?: int, lift_from_s?: int, lift_by_s?: int,
- *     late_min?: int, people?: int, taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
+ *     late_min?: int, people?: int, taught?: array{lot: string, likelihood: list<float>},
+ *     used?: array{lot: string, g: float},
  *     stove?: array{pot: string, burner: string, likelihood: list<float>},
  *     eye?: array{who: string, evidence: list<float>, readings: int}
  * }

@@ -71,10 +71,8 @@ final readonly class Reading
     {
         $said = $time->format($this->isTwelveHours ? 'g:i a' : 'H:i');
 
-        return match (Instant::comesTwice(DateTimeImmutable::createFromInterface($time))) {
-            1 => "{$said} (1st)",
-            2 => "{$said} (2nd)",
-            null => $said,
-        };
+        $which = Instant::comesTwice(DateTimeImmutable::createFromInterface($time));
+
+        return $which === null ? $said : $said.($which === 1 ? ' (1st)' : ' (2nd)');
     }
 }

@@ -248,7 +248,8 @@ final readonly class MealPlanner
                 Note::of('meal.hour-is-skipped', said: $said, at: $tableAt), isWrong: false,
             )],
             Instant::comesTwice($tableAt) !== null => [new MealClash(
-                Note::of('meal.hour-comes-twice', said: $said, isFirst: Instant::comesTwice($tableAt) === 1), isWrong: false,
+                Note::of('meal.hour-comes-twice', said: $said, isFirst: Instant::comesTwice($tableAt) === 1),
+                isWrong: false,
             )],
             default => [],
         };

@@ -41,8 +41,10 @@ final readonly class Moving
     {
         $cooking = $dish->cooking;
         // What is measured may be cooked in either; what is drained, and what is closed on a ring, may not.
-        $wanted = ['lid/pot' => $cooking === Cooking::InCooker, 'lid/second/pot' => false]
-            + ($cooking->takesCooker() || $cooking === Cooking::Drained ? ['water/pot' => $cooking->takesCooker()] : []);
+        $wanted = ['lid/pot' => $cooking === Cooking::InCooker, 'lid/second/pot' => false];
+        if ($cooking->takesCooker() || $cooking === Cooking::Drained) {
+            $wanted['water/pot'] = $cooking->takesCooker();
+        }
         $named = [
             'water/pot' => $dish->water->pot, 'lid/pot' => $dish->lid->pot, 'lid/second/pot' => $dish->lid->secondPot,
         ];

@@ -81,7 +81,7 @@ final class ArchiveWholeTest extends FeatureTestCase
                         $taken[] = [$part, $thing, array_map(static fn (string $one): string => $entries[$one], $dishes)];
                     }
                 } catch (Refused $no) {
-                    self::assertStringStartsWith($name, $no->field, $what);
+                    self::assertTrue(str_starts_with($no->field, $name), "{$what}: {$no->field}");
                     $refused++;
                 }
             }

@@ -77,7 +77,7 @@ final class MealTest extends FeatureTestCase
 
         // A dish that is put away while its meal is open is named.
         $trout->delete();
-        $this->get(route('meal', $meal))->assertStatus(422)->assertSee('is on the shelf no more');
+        $this->get(route('meal', $meal))->assertOk()->assertSee('is on the shelf no more');
         $trout->restore();
         $this->post(route('meal.away', $meal))->assertRedirect(route('shelf'));
         $this->get('/shelf')->assertSee('is taken away');

@@ -304,7 +304,7 @@ final class PeopleTest extends FeatureTestCase
     private function routes(array $known = []): array
     {
         $else = [
-            'station' => 'table', 'step' => 'place', 'minute' => '5', 'thing' => 'pot', 'complaint' => 'pale',
+            'station' => 'table', 'step' => 'place', 'minute' => '5', 'place' => '0', 'thing' => 'pot', 'complaint' => 'pale',
             'id' => 'none-such',
         ];
 

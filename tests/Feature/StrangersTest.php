@@ -124,7 +124,7 @@ final class StrangersTest extends FeatureTestCase
             'session' => 'x', 'photograph' => $this->photograph()->id, 'token' => 'x', 'member' => 'x', 'device' => 'x',
             'meter' => 'x', 'station' => 'table', 'step' => 'place', 'kitchen' => Kitchen::inUse()->id,
             'meal' => Meal::query()->firstOrFail()->id,
-            'mealCook' => $mealCook->id, 'mealVersion' => MealVersion::query()->firstOrFail()->id, 'minute' => '5',
+            'mealCook' => $mealCook->id, 'mealVersion' => MealVersion::query()->firstOrFail()->id, 'minute' => '5', 'place' => '0',
             'thing' => 'pot', 'complaint' => 'pale', 'test' => LotTest::query()->firstOrFail()->id,
         ];
         $names = [

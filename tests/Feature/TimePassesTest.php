@@ -11,6 +11,7 @@ use App\Models\Meal;
 use App\Models\MealCook;
 use App\StandIns\PracticeClock;
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Orbek\Core\Meal\Meal as CoreMeal;
@@ -128,20 +129,33 @@ final class TimePassesTest extends FeatureTestCase
         $this->get('/notebook')->assertSee($this->now()->format('F Y'));
     }
 
-    /** @return iterable<string, array{string, string, string}> */
+    /** @return iterable<string, array{int, string, string}> by how much clocks are turned that night, s */
     public static function oddHours(): iterable
     {
-        yield 'an hour that is not there' => ['2027-03-28T02:30', '03:30', 'There is no 02:30 that night'];
-        yield 'an hour that comes twice' => ['2027-10-31T02:30', '02:30 (2nd)', '02:30 comes twice that night'];
+        yield 'an hour that is not there' => [3600, '03:30', 'There is no 02:30 that night'];
+        yield 'an hour that comes twice' => [-3600, '02:30 (2nd)', '02:30 comes twice that night'];
+    }
+
+    /** The next night to come in which clocks are turned so in Berlin, at 02:30. */
+    private static function nextNight(int $byS): string
+    {
+        $zone = new DateTimeZone('Europe/Berlin');
+        $turns = $zone->getTransitions(time() + 2 * 86400, time() + 500 * 86400) ?: [];
+        for ($turn = 1; $turn < count($turns); $turn++) {
+            if ($turns[$turn]['offset'] - $turns[$turn - 1]['offset'] === $byS) {
+                return (new DateTimeImmutable("@{$turns[$turn]['ts']}"))->setTimezone($zone)->format('Y-m-d').'T02:30';
+            }
+        }
+        self::fail('Berlin turns its clocks.');
     }
 
     #[DataProvider('oddHours')]
-    public function test_the_nights_when_clocks_change(string $at, string $read, string $told): void
+    public function test_the_nights_when_clocks_change(int $byS, string $read, string $told): void
     {
         $kitchen = Kitchen::inUse();
         $kitchen->update(['document' => ['timezone' => 'Europe/Berlin'] + $kitchen->document]);
         app(PracticeClock::class)->putForward(0);
-        $meal = $this->meal('Night shift', new DateTimeImmutable($at));
+        $meal = $this->meal('Night shift', new DateTimeImmutable(self::nextNight($byS)));
         $this->get(route('meal', $meal))->assertOk()->assertSee($told)->assertSee($read);
         $this->get('/shelf')->assertSee($read);
         $this->get(route('meal.list', $meal))->assertSee($read);

@@ -96,7 +96,8 @@ final readonly class ArchiveIn
         );
         foreach ($this->entries() as [$part, $entry, $dishes]) {
             $this->reader($now)->read($part, $entry, $dishes);
-            foreach ([[$part, $entry], ...array_map(static fn (array $dish): array => [Part::Cooks, $dish], $dishes)] as [$of, $one]) {
+            $cooks = array_map(static fn (array $dish): array => [Part::Cooks, $dish], $dishes);
+            foreach ([[$part, $entry], ...$cooks] as [$of, $one]) {
                 $thing = $one['thing'];
                 $row = DB::table($of->table())->where('id', $thing['id'])->first(
                     ['household_id', ...in_array('version', $of->columns(), true) ? ['version'] : []]

@@ -35,11 +35,13 @@ use ValueError;
 
 /**
  * An entry of an archive, read as its pages will read it: documents through their own doors, times as times, a cook
- * folded once. What lists and beliefs read of a thing is reckoned from its documents again and never taken as it stands.
+ * folded once. What lists and beliefs read of a thing is reckoned from its documents again, never taken as it stands.
  *
- * @phpstan-type Rows list<array{string, array<string, mixed>}> tables and what is to be written there
- * @phpstan-type Entry array{name: string, thing: array<string, mixed>, raw: array<string, mixed>} decoded, and with
- *     empty objects as they stand
+ * Rows are what is to be written, each with its table; an entry is decoded twice: to be read, and with its empty
+ * objects as they stand.
+ *
+ * @phpstan-type Rows list<array{string, array<string, mixed>}>
+ * @phpstan-type Entry array{name: string, thing: array<string, mixed>, raw: array<array-key, mixed>}
  */
 final readonly class EntryReader
 {
@@ -48,9 +50,7 @@ final readonly class EntryReader
     /** No cook has so much happen to it. */
     private const MOST_EVENTS = 5000;
 
-    private const LONGEST_NAME = 200;
-
-    /** The middle of a document's own round may be empty; a text is no longer than this. */
+    /** A text of a column is no longer than this. */
     private const LONGEST_TEXT = 300;
 
     /** Points of the grid before this one, which older evidence keeps. */
@@ -114,11 +114,12 @@ final readonly class EntryReader
         $row = $this->row($entry, Part::Dishes);
         $dish = (new Dish)->take(OpenFile::dish($row['document']));
 
-        return [['dishes', [
-            'name' => $dish->name, 'school' => $dish->school, 'words' => $dish->getAttribute('words'),
-        ] + $row], ...$this->children($entry, Part::Dishes, static fn (string $name, array $one) => isset($one['document'])
+        $columns = ['name' => $dish->name, 'school' => $dish->school, 'words' => $dish->getAttribute('words')];
+        $reads = static fn (string $name, array $one) => isset($one['document'])
             ? CoreDish::fromArray($one['document'], app(Craft::class))
-            : self::text("{$name}/entry", $one['entry'], self::LONGEST_TEXT))];
+            : self::text("{$name}/entry", $one['entry'], self::LONGEST_TEXT);
+
+        return [['dishes', $columns + $row], ...$this->children($entry, Part::Dishes, $reads)];
     }
 
     /**
@@ -297,7 +298,8 @@ final readonly class EntryReader
             self::holds($at, $one, ['shows', 'width', 'height', 'taken_at']);
             self::time("{$at}/taken_at", $one['taken_at']);
             Fields::of($one, $at)->one('shows', Shows::class);
-            $size = PictureFile::ours(($this->jpeg)($one['id'])) ?? throw Refused::because($at, 'refused.is-no-picture');
+            $size = PictureFile::ours(($this->jpeg)($one['id']))
+                ?? throw Refused::because($at, 'refused.is-no-picture');
             $rows[] = ['photographs', [
                 'id' => $one['id'], 'cook_id' => $entry['thing']['id'], 'shows' => $one['shows'], 'width' => $size[0],
                 'height' => $size[1], 'taken_at' => $one['taken_at'],
@@ -517,9 +519,10 @@ final readonly class EntryReader
      */
     private static function time(string $at, mixed $value): void
     {
-        $read = is_string($value) ? DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', $value, new DateTimeZone('UTC')) : false;
-        if ($read === false || $read->format('Y-m-d H:i:s') !== $value || preg_match('/^20\d\d/', $value) !== 1) {
-            throw Refused::because($at, 'refused.is-no-moment', read: is_scalar($value) ? mb_strimwidth((string) $value, 0, 40, '…') : '…');
+        $said = is_scalar($value) ? (string) $value : '…';
+        $read = DateTimeImmutable::createFromFormat('!Y-m-d H:i:s', $said, new DateTimeZone('UTC'));
+        if ($read === false || $read->format('Y-m-d H:i:s') !== $value || preg_match('/^20\d\d/', $said) !== 1) {
+            throw Refused::because($at, 'refused.is-no-moment', read: mb_strimwidth($said, 0, 40, '…'));
         }
     }
 
@@ -532,7 +535,8 @@ final readonly class EntryReader
     /** @throws Refused */
     private static function text(string $at, mixed $value, int $longest): void
     {
-        if (! is_string($value) || mb_strlen($value) > $longest || preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', $value) === 1) {
+        $isText = is_string($value) && preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]/', $value) !== 1;
+        if (! $isText || mb_strlen($value) > $longest) {
             throw Refused::because($at, 'refused.does-not-hold-in-an-archive');
         }
     }

@@ -174,7 +174,8 @@ final class CookController
             'callsLate' => $cook->practice === null
                 ? 0
                 : Supper::fromFields(Fields::of($cook->practice))->callsAt($fold, $now),
-            'cook' => $cook, 'now' => $now, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at, 'lid' => $at->lid,
+            'cook' => $cook, 'now' => $now, 'fold' => $fold, 'situation' => $fold->situation(), 'at' => $at,
+            'lid' => $at->lid,
             'live' => [
                 'cook' => $cook->id,
                 'events' => route('cook.events', $cook),

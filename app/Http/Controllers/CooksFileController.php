@@ -39,7 +39,10 @@ final class CooksFileController
 
         return view(
             'notebook.table',
-            ['found' => CooksCsv::read($bytes, $clock->now()), 'table' => base64_encode($bytes), 'zone' => Kitchen::core()->timezone],
+            [
+                'found' => CooksCsv::read($bytes, $clock->now()), 'table' => base64_encode($bytes),
+                'zone' => Kitchen::core()->timezone,
+            ],
         );
     }
 

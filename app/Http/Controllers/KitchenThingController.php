@@ -37,7 +37,8 @@ final class KitchenThingController
 
         return view('kitchen.things', [
             'meters' => Meter::query()->orderBy('name')->get(), 'home' => $kitchen->read(),
-            'row' => $kitchen, 'used' => $this->used(), 'alike' => static fn (Thing $thing, string $id): array => self::alike(
+            'row' => $kitchen, 'used' => $this->used(),
+            'alike' => static fn (Thing $thing, string $id): array => self::alike(
                 $thing, $kitchen->document[$thing->list()] ?? [], $id,
             ), 'before' => KitchenVersion::before($kitchen),
         ]);

@@ -38,11 +38,12 @@ final class PastMealsController
         $pages = DB::query()->fromSub(static fn (Builder $all): Builder => $all->fromSub(
             $passed->unionAll($said)->unionAll($cooked), 'each',
         ), 'past')->orderByDesc('at')->orderBy('id')->simplePaginate(self::A_PAGE);
-        $ids = $pages->getCollection()->where('kind', 'cook')->pluck('id')->all();
+        $shown = collect($pages->items());
+        $ids = $shown->where('kind', 'cook')->pluck('id')->all();
 
         return view('notebook.meals', [
             'pages' => $pages, 'zone' => Kitchen::core()->timezone,
-            'meals' => Meal::query()->whereKey($pages->getCollection()->pluck('id')->all())->get()->keyBy('id'),
+            'meals' => Meal::query()->whereKey($shown->pluck('id')->all())->get()->keyBy('id'),
             'cooks' => MealCook::query()->whereKey($ids)->with('dishes')->get()->keyBy('id'),
         ]);
     }
@@ -72,7 +73,7 @@ final class PastMealsController
         $ids = array_map(static fn (Share $share): string => $share->dish, $meal->shares);
         $gone = array_diff($ids, Dish::query()->whereKey($ids)->pluck('id')->all());
         foreach ($gone as $id) {
-            $name = Dish::onlyTrashed()->find($id)?->name
+            $name = Dish::onlyTrashed()->find($id)->name
                 ?? Cook::query()->where('dish_id', $id)->value('name');
             throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: is_string($name) ? $name : $id);
         }

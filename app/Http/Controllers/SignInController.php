@@ -42,7 +42,7 @@ final class SignInController
             throw Refused::because('passphrase', 'refused.too-many-tries', seconds: RateLimiter::availableIn($key));
         }
         // Laravel's guard gives the session a new id: one that was planted before is worth nothing.
-        $called = Member::called($name)?->name ?? $name;
+        $called = Member::called($name)->name ?? $name;
         if (! Auth::attempt(['name' => $called, 'password' => $passphrase])) {
             RateLimiter::hit($key, self::WAIT_S);
             throw Refused::because('passphrase', 'refused.no-such-name-and-passphrase');

@@ -166,7 +166,7 @@ final class CookTest extends TestCase
             [
                 'pot' => 'aluminium-28', 'burner' => 'ring-2', 'lifted_s' => 420, 'lift_forecast_s' => 364,
                 'lift_from_s' => 294, 'lift_by_s' => 454, 'used' => ['lot' => 'september-bag', 'g' => 796.5],
-                'late_min' => 3, 'rice' => 'right', 'crust' => 'dark', 'filling' => 'right', 'line' => 'Again.',
+                'late_min' => 3, 'people' => 9, 'rice' => 'right', 'crust' => 'dark', 'filling' => 'right', 'line' => 'Again.',
             ],
             array_diff_key($cook->summary(), ['stove' => true]),
         );
