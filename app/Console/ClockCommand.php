@@ -28,7 +28,8 @@ final class ClockCommand extends Command
         {file : tasks (orbek-tasks/1), or a meal with its dishes (orbek-meal/1), or - for standard input}
         {--kitchen= : an Orbek kitchen document for a meal; without it the sample kitchen}
         {--json : print the result as JSON}
-        {--at-once : the plan that stands after some 0.3 s}';
+        {--at-once : the plan that stands after some 0.3 s, without what it is short of}
+        {--short : what it is short of as well, which takes seconds}';
 
     protected $description = 'Lay tasks on one clock, with a bound that no plan can beat';
 
@@ -50,18 +51,21 @@ final class ClockCommand extends Command
 
             return self::FAILURE;
         }
-        $short = Short::of($tasks->jobs, $tasks->things, $tasks->hotWithinMin, $laid, intdiv(Laying::AT_ONCE, 4));
+        $isAnalysed = $this->option('at-once') !== true || $this->option('short') === true;
+        $short = $isAnalysed
+            ? Short::of($tasks->jobs, $tasks->things, $tasks->hotWithinMin, $laid, intdiv(Laying::AT_ONCE, 4))
+            : null;
         if ($this->option('json')) {
             return $this->print([
                 'starts' => $laid->starts, 'busy_min' => $laid->busyMin, 'waiting' => $laid->waiting,
                 'bound_min' => $laid->boundMin,
-                'short_of' => array_map(static fn (Short $one): array => [
+                'short_of' => $short === null ? null : array_map(static fn (Short $one): array => [
                     'thing' => $one->thing, 'from_min' => $one->fromMin, 'to_min' => $one->toMin,
                     'gain_min' => $one->gainMin,
                 ], $short),
             ]);
         }
-        $this->tell($laid, $short);
+        $this->tell($laid, $short ?? []);
 
         return self::SUCCESS;
     }

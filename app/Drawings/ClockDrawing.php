@@ -9,7 +9,6 @@ use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Work;
-use Orbek\Core\Plan\WorkKind;
 
 /**
  * A plan's hours as hung ropes: time runs down to the table, a column for hands, each ring and
@@ -172,7 +171,7 @@ final readonly class ClockDrawing
                 'kind' => match (true) {
                     $key === 'hands' => 'hands',
                     $key === 'own' => 'own',
-                    $work->kind === WorkKind::Boil, $work->kind === WorkKind::HeatWater => 'water',
+                    $work->kind->isWater() => 'water',
                     default => 'heat',
                 },
             ];

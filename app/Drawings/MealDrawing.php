@@ -7,7 +7,6 @@ namespace App\Drawings;
 use App\Wording\Wording;
 use Orbek\Core\Plan\MealPlan;
 use Orbek\Core\Plan\MealTask;
-use Orbek\Core\Plan\WorkKind;
 
 /**
  * A meal's hours as hung ropes: time runs down to the table, a column for each pair of hands, each ring, the oven
@@ -157,7 +156,7 @@ final readonly class MealDrawing
                 'labelY' => round($labelY, 1), 'lines' => $lines,
                 'kind' => match (true) {
                     $kind !== 'heat' => $kind,
-                    $task->kind === WorkKind::Boil, $task->kind === WorkKind::HeatWater => 'water',
+                    $task->kind?->isWater() === true => 'water',
                     default => 'heat',
                 },
                 'dish' => $task->dish === null ? '' : (string) ($task->dish + 1),

@@ -25,8 +25,10 @@ final readonly class RecordDrawing
 
     private const HALF_HOUR_S = 1800;
 
-    /** Past so many hours, ticks are an hour apart. */
-    private const HOURLY_FROM_S = 5 * 3600;
+    /** So many at most; one that goes on for days has them further apart. */
+    private const MOST_TICKS = 10;
+
+    private const STEPS_S = [3600, 3 * 3600, 6 * 3600, 12 * 3600, 86400, 7 * 86400, 30 * 86400, 365 * 86400];
 
     private int $from;
 
@@ -79,7 +81,10 @@ final readonly class RecordDrawing
     /** @return list<array{x: float, time: string}> */
     public function ticks(): array
     {
-        $every = $this->to - $this->from > self::HOURLY_FROM_S ? 2 * self::HALF_HOUR_S : self::HALF_HOUR_S;
+        $every = self::HALF_HOUR_S;
+        foreach (self::STEPS_S as $step) {
+            $every = $this->to - $this->from > self::MOST_TICKS * $every ? $step : $every;
+        }
         $ticks = [];
         for ($at = (int) ceil($this->from / $every) * $every; $at <= $this->to; $at += $every) {
             $ticks[] = ['x' => $this->x($at), 'time' => $this->time($at)];

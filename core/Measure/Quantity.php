@@ -45,6 +45,16 @@ final readonly class Quantity
         return new self($this->amount, $this->unit, $this->decimals, $kgPerLitre);
     }
 
+    /** With its decimals; what is less than those can show is told as less, not as nothing. */
+    private function plain(): string
+    {
+        $least = 10 ** -$this->decimals;
+        $isTrace = $this->amount > 0 && $this->amount < $least / 2 && in_array($this->unit, ['g', 'ml', 'L'], true);
+        $said = number_format($isTrace ? $least : $this->amount, $this->decimals, '.', '');
+
+        return trim(($isTrace ? 'under ' : '')."{$said} {$this->unit}");
+    }
+
     /** In grams, litres and minutes, as a cook reads it. */
     public function text(): string
     {
@@ -53,7 +63,7 @@ final readonly class Quantity
             $this->unit === 'clock' => sprintf('%02d:%02d', intdiv((int) $this->amount, 60), (int) $this->amount % 60),
             // Kitchen scales end at a few kilograms: past one, kilograms read easier.
             $this->unit === 'g' && $this->amount >= 1000 => number_format($this->amount / 1000, 2, '.', '').' kg',
-            default => trim(number_format($this->amount, $this->decimals, '.', '').' '.$this->unit),
+            default => $this->plain(),
         };
     }
 }

@@ -101,7 +101,7 @@ final readonly class Amounts
         $list = [
             Ingredient::fromTheHouse(Station::Water, Note::of('amounts.water-to-boil-in'), $rice->water, $task),
             self::salt(Station::Water, Note::of('amounts.salt-for-the-boil'), $rice->salt, $task),
-            ...($rice instanceof BoilPlan ? $this->boiledWithTheRice($rice) : []),
+            ...($rice instanceof BoilPlan ? [...self::topUps($rice), ...$this->boiledWithTheRice($rice)] : []),
         ];
         if ($this->dish->water->oil) {
             $oil = Figure::of(
@@ -484,6 +484,25 @@ final readonly class Amounts
     private function pots(): array
     {
         return array_map(static fn (PotLoad $load): Pot => $load->place->pot, $this->potted->loads);
+    }
+
+    /** @return list<Ingredient> what goes in between batches */
+    private static function topUps(BoilPlan $boil): array
+    {
+        $list = [];
+        for ($batch = 0; $boil->topUp !== null && $batch < $boil->batches - 1; $batch++) {
+            $task = WorkKind::TopUp->id($batch);
+            $list[] = Ingredient::fromTheHouse(
+                Station::Water, Note::of('amounts.water-to-top-up-with'), $boil->topUp->water, $task,
+            );
+            if ($boil->topUp->salt->amount > 0) {
+                $list[] = self::salt(
+                    Station::Water, Note::of('amounts.salt-to-top-up-with'), $boil->topUp->salt, $task,
+                );
+            }
+        }
+
+        return $list;
     }
 
     private static function salt(Station $station, Note $name, Figure $amount, string $task): Ingredient

@@ -72,6 +72,8 @@ final readonly class BoilPlan extends RicePlan
         public int $batches,
         public int $heatUpMin,
         public Figure $backAtBoil,
+        /** What goes in between two batches; null where there is one. */
+        public ?TopUp $topUp,
     ) {
         parent::__construct($kind, $pot, $burner, $tau, $water, $salt, $saltKept, $keptPerGPerL);
         $this->last = $lifts[count($lifts) - 1];
@@ -112,13 +114,14 @@ final readonly class BoilPlan extends RicePlan
             $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
         }
         $kept = static fn (float $gPerL): SaltKept => self::kept($dish, $kind, $raw, $lifts, $gPerL);
+        $keptHere = $kept($dish->water->saltGPerL);
 
         return new self(
             kind: $kind, pot: $pot, burner: $burner,
             tau: self::tau($kind, $soak, $front, $belief),
             water: self::water($dish, $raw, $pot, $batches, $batchL),
             salt: self::salt($dish, $kitchen, $batchL),
-            saltKept: self::saltKept($kept($dish->water->saltGPerL)),
+            saltKept: self::saltKept($keptHere),
             keptPerGPerL: $kept(1.0)->grams() - $kept(0.0)->grams(),
             lifts: $lifts,
             batches: $batches,
@@ -127,6 +130,9 @@ final readonly class BoilPlan extends RicePlan
                 'boil-plan.the-rice-takes-the-water-from',
                 boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, burner: $burner->name, netW: (int) round($netW),
             )),
+            topUp: $batches === 1 ? null : TopUp::between(
+                $keptHere, $batches, $netW, $kitchen->boilC() - $kitchen->tapC,
+            ),
         );
     }
 
@@ -360,6 +366,12 @@ final readonly class BoilPlan extends RicePlan
         }
 
         throw new LogicException("No rice is lifted when it is {$stage->value}.");
+    }
+
+    /** Whether the rice is as far as it is wanted before the water boils again. */
+    public function isLiftedBeforeItBoils(): bool
+    {
+        return $this->lifts[0]->at->amount < $this->backAtBoil->amount;
     }
 
     /** Whether the ring holds the boil with the lid off. */

@@ -32,6 +32,11 @@ final readonly class Clashes
 
     private const MOST_HEAT_UP_MIN = 60;
 
+    /** Water over raw rice by weight: so much more at a time is offered, up to what a pot of it can be. */
+    private const MORE_WATER = 2.0;
+
+    private const MOST_WATER = 10.0;
+
     private Dish $dish;
 
     public function __construct(private Potted $potted, private Kitchen $kitchen, private Knowledge $knowledge)
@@ -73,7 +78,8 @@ final readonly class Clashes
         )];
 
         return [
-            ...$this->comesBackTooLate($boil, $stronger), ...$held, ...$this->pastBeforeTheLid($boil),
+            ...$this->comesBackTooLate($boil, $stronger), ...$held, ...$this->liftedBeforeItBoils($boil, $stronger),
+            ...$this->pastBeforeTheLid($boil),
             ...$this->tooFarForSteam($boil),
         ];
     }
@@ -119,6 +125,25 @@ final readonly class Clashes
             ),
             [...$stronger, ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) === 1)],
         )];
+    }
+
+    /**
+     * @param  list<Mend>  $stronger
+     * @return list<Clash> rice that is as far as wanted while the water still comes back: how far hangs on the ring
+     */
+    private function liftedBeforeItBoils(BoilPlan $boil, array $stronger): array
+    {
+        if (! $boil->isLiftedBeforeItBoils() || $boil->isHopeless() || $boil->lifts[0]->at->amount <= 0) {
+            return [];
+        }
+        $more = $this->dish->water->perRice + self::MORE_WATER;
+        $mends = $more > self::MOST_WATER ? [] : [
+            new Mend(Note::of('clashes.water-times-the-rice', times: round($more, 1)), 'water/per_rice', $more),
+        ];
+
+        return [new Clash(Station::Water, Note::of(
+            'clashes.is-lifted-before-it-boils', lift: $boil->lifts[0]->at, back: $boil->backAtBoil,
+        ), [...$stronger, ...$mends])];
     }
 
     /** @return list<Clash> rice that goes past its stage while it drains */

@@ -123,7 +123,7 @@ final class MealWork
             WorkKind::BoiledFirst, WorkKind::Boil, WorkKind::Drain => 5.0,
             WorkKind::Layer, WorkKind::Cook => 3.0,
             WorkKind::HotFat => 2.0,
-            WorkKind::Filling, WorkKind::HeatWater => 1.0,
+            WorkKind::Filling, WorkKind::HeatWater, WorkKind::TopUp => 1.0,
             WorkKind::Heat, WorkKind::Second => 0.2,
             WorkKind::Side, WorkKind::Extra => 0.1,
             default => 0.01,

@@ -200,12 +200,13 @@ final class Plan
         return $load->sealed === null ? null : HeatPlan::of($load->sealed, $this->dish->aim(), $load->schoolLine);
     }
 
-    /** How sure all this is, over what is not known of stove, bag and filling. */
+    /** How sure all this is, over what is not known of stove, bag and filling; null where something clashes. */
     public function howSure(): ?HowSure
     {
         $load = $this->potted->first();
 
-        return $load->sealed === null ? null : HowSure::of(
+        // Beside something that does not fit a count of kitchens would say that all is well.
+        return $load->sealed === null || $this->clashes !== [] ? null : HowSure::of(
             $load->sealed, $load->line(), $this->dish->aim(), $this->stove()->today()->sd(),
             $this->lot()->today()->sd(),
         );

@@ -13,6 +13,7 @@ enum WorkKind: string
     case BoiledFirst = 'boiled-first';
     case Boil = 'boil';
     case Drain = 'drain';
+    case TopUp = 'top-up';
     case Cook = 'cook';
     case HotFat = 'hot-fat';
     case Marinade = 'marinade';
@@ -41,11 +42,17 @@ enum WorkKind: string
         return match ($this) {
             self::Boil, self::Drain, self::Marinade, self::Marinates, self::Yogurt, self::MarinatesOn,
             self::StandsOut => $index === 0 ? $this->value : "{$this->value}-{$number}",
-            self::BoiledFirst, self::Filling, self::Extra, self::Heat, self::Second,
+            self::BoiledFirst, self::TopUp, self::Filling, self::Extra, self::Heat, self::Second,
             self::Side, self::Prepare => "{$this->value}-{$number}",
             self::ExtraWaits => "extra-{$number}-waits",
             default => $this->value,
         };
+    }
+
+    /** Whether water is on the ring for the rice. */
+    public function isWater(): bool
+    {
+        return in_array($this, [self::Boil, self::HeatWater, self::TopUp], true);
     }
 
     /** Where the hand is. */

@@ -241,13 +241,19 @@ final class WorkOrder
         $this->add(
             WorkKind::HeatWater, 0, max(1, $boil->heatUpMin), Attention::AtStart,
             Note::of('work-order.to-the-boil', water: $boil->water), $holds,
-            detail: Note::of('work-order.of-salt-lid-on', salt: $boil->salt, spices: $spices === Spices::None),
+            detail: Note::of(
+                'work-order.of-salt-lid-on', salt: $boil->salt, isSalted: $boil->salt->amount >= 0.5,
+                spices: $spices === Spices::None,
+            ),
             begin: Note::of('work-order.it-is-on'), finish: Note::of('work-order.it-boils'),
         );
         $before[] = After::within(WorkKind::HeatWater->id(), self::BOILING_WAITS_MIN);
         $before = [...$before, ...$this->boiledBefore($boil, $holds)];
         for ($batch = 0; $batch < $boil->batches; $batch++) {
             $before = [After::within($this->batch($boil, $batch, $holds, $before), self::BETWEEN_BATCHES_MIN)];
+            if ($batch < $boil->batches - 1) {
+                $before = $this->topUp($boil, $batch, $holds, $before);
+            }
         }
         $drained = WorkKind::Drain->id($boil->batches - 1);
         $beforeLayers = [After::within($drained, self::DRAINED_TO_LID_MIN - self::layerMin($this->dish))];
@@ -338,6 +344,28 @@ final class WorkOrder
     }
 
     /**
+     * Between two batches: what the first carried off is put back and brought to the boil.
+     *
+     * @param  list<Hold>  $holds
+     * @param  list<After>  $before
+     * @return list<After> what the next batch comes after
+     */
+    private function topUp(BoilPlan $boil, int $batch, array $holds, array $before): array
+    {
+        if ($boil->topUp === null) {
+            return $before;
+        }
+        $this->add(
+            WorkKind::TopUp, $batch, $boil->topUp->minutes, Attention::AtStart,
+            Note::of('work-order.top-up', water: $boil->topUp->water), $holds, $before,
+            Note::of('work-order.salt-with-it', salt: $boil->topUp->salt, isSalted: $boil->topUp->salt->amount >= 0.5),
+            Note::of('work-order.it-is-in'), Note::of('work-order.it-boils'),
+        );
+
+        return [After::within(WorkKind::TopUp->id($batch), self::BOILING_WAITS_MIN)];
+    }
+
+    /**
      * Rice in measured water: the filling's own pot, a cooker, or a quick pot.
      *
      * @param  list<After>  $before
@@ -375,34 +403,37 @@ final class WorkOrder
         $ring = Hold::ring($this->dish->water->burner);
         $pot = Hold::pot($this->dish->water->pot);
         $closed = Hold::pot($this->dish->lid->pot);
+        $isWater = $water->amount > 0;
         $itIsIn = Note::of('work-order.it-is-in');
         $itIsOn = Note::of('work-order.it-is-on');
         [$hands, $name, $holds, $detail, $begin, $finish] = match ($this->dish->cooking) {
             Cooking::OnePot => [
                 Attention::AtEnd, Note::of('work-order.rice-and-measured-water-in-simmer'), [$ring, $closed],
-                Note::of('work-order.till-dry-craters-show', water: $water), $itIsIn,
+                Note::of('work-order.till-dry-craters-show', water: $water, isWater: $isWater), $itIsIn,
                 Note::of('work-order.dry-craters'),
             ],
             Cooking::Cooker => [
                 Attention::AtStart, Note::of('work-order.rice-into-the-cooker'), [$pot],
-                Note::of('work-order.line-of-its-scale', water: $water, cookerMark: $measured->cookerLine), $itIsOn,
+                Note::of(
+                    'work-order.line-of-its-scale', water: $water, isWater: $isWater, cookerMark: $measured->cookerLine,
+                ), $itIsOn,
                 Note::of('work-order.lifted-with-a-fork'),
             ],
             Cooking::InCooker => [
                 Attention::AtStart, Note::of('work-order.layer-raw-in-the-cooker'), [$closed],
-                Note::of('work-order.water-over-it', water: $water), $itIsOn,
+                Note::of('work-order.water-over-it', water: $water, isWater: $isWater), $itIsOn,
                 Note::of('work-order.it-has-switched-down'),
             ],
             Cooking::Share => [
                 Attention::AtEnd, Note::of('work-order.rice-to-a-share'), [$ring, $pot],
                 Note::of(
-                    'work-order.till-a-grain', water: $water, stage: Note::label($this->dish->water->stage, 'words'),
+                    'work-order.till-a-grain', water: $water, isWater: $isWater, stage: Note::label($this->dish->water->stage, 'words'),
                     toastMin: $this->dish->water->toastMin,
                 ), $itIsIn, Note::of('work-order.water-gone'),
             ],
             default => [
                 Attention::AtStart, Note::of('work-order.quick-rice-lid-on'), [$ring, $pot],
-                Note::of('work-order.lowest-once-it-boils', water: $water), $itIsOn, Note::of('work-order.water-gone'),
+                Note::of('work-order.lowest-once-it-boils', water: $water, isWater: $isWater), $itIsOn, Note::of('work-order.water-gone'),
             ],
         };
         $this->add(
@@ -813,9 +844,13 @@ final class WorkOrder
     {
         [$first, $second] = [$boil->lifts[0]->at, $boil->lifts[1]->at ?? null];
 
+        $isEarly = $boil->isLiftedBeforeItBoils();
+
         return $second === null
-            ? Note::of('work-order.test-from-likely', from: $first->from(), likely: $first)
-            : Note::of('work-order.test-from-scoops', from: $first->from(), first: $first, rest: $second);
+            ? Note::of('work-order.test-from-likely', from: $first->from(), likely: $first, isEarly: $isEarly)
+            : Note::of(
+                'work-order.test-from-scoops', from: $first->from(), first: $first, rest: $second, isEarly: $isEarly,
+            );
     }
 
     private static function hotFatMin(Dish $dish): int

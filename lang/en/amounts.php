@@ -12,6 +12,8 @@ return [
     'gravy-for-the-table' => 'gravy of {filling}, kept for the table',
     'gravy-made-and-left' => '{ml} ml made{minutes, plural, =0{} other{, simmered open # min till {left} % of it is left}}.',
     'broth' => 'broth',
+    'water-to-top-up-with' => 'water to top up with between batches',
+    'salt-to-top-up-with' => 'salt to top up with between batches',
     'water-to-boil-in' => 'water to boil in',
     'oil-for-the-boil' => 'oil for the boil',
     'lemon-juice-for-the-boil' => 'lemon juice for the boil',

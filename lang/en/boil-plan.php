@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'a-batch-carries-off' => 'Each of {batches} batches carries off {litres, number, ::.00} L of the water and the salt in it; the next wants it back.',
     'raw-to-done-in-water-at' => 'Raw to done in water at 100 °C: {kind} takes {unsoakedTauS} min dry; {soak} it is {saturation} % full, which takes off {soakGain} %.',
     'value' => '^{belief}.',
     'times-of-rice' => '{perRice} times {raw} of rice{batches, plural, one{} other{, in # batches of {litres, number, ::.0} L in the same water}}.',

@@ -8,6 +8,8 @@ return [
     'on-would-take-batches' => '^{pot} on {burner} would take {batches} batches.',
     'cook-for' => 'Cook for {fits}',
     'needs-to-bring-to-the-boil' => '{burner} needs {heatUpMin} to bring {water} to the boil.',
+    'is-lifted-before-it-boils' => 'The rice is as far as wanted after {lift}, before the water boils again ({back}): how far it then is hangs on the ring. Test early.',
+    'water-times-the-rice' => 'Boil in {times} times its weight',
     'too-much-for-one-boil-batches' => 'Too much for one boil: {batches} batches, so that each boils back within {mostBackS} and a quarter of the pot stays free.',
     'rice-that-would-be-past-it' => 'Rice that {stage} would be past it before a hand could lift it.',
     'rinse-it-cold-after-draining' => 'Rinse it cold after draining',

@@ -11,8 +11,8 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Illuminate\Support\Str;
 use Symfony\Component\Process\ExecutableFinder;
-use Symfony\Component\Process\Process;
 use Tests\Browser\Client;
+use Tests\Browser\Home;
 use Tests\Browser\ManyClientsTest;
 use Tests\Browser\Stack;
 
@@ -154,61 +154,22 @@ if ((new ExecutableFinder)->find('caddy') === null) {
 
     return;
 }
-$folder = sys_get_temp_dir().'/orbek-home-'.bin2hex(random_bytes(4));
-mkdir($folder, 0700);
-$port = 8700 + random_int(0, 200);
-$home = new Process([
-    'setsid', './orbek', 'start', '--home', '--owner', 'Bench', '--port', (string) $port,
-], dirname(__DIR__, 2), [
-    'DB_DATABASE' => "{$folder}/orbek.sqlite", 'ORBEK_PASSPHRASE' => 'rice over low heat',
-    'ORBEK_HOME_RUN' => "{$folder}/run",
-    'ORBEK_HOME_CACHE' => 'bootstrap/cache/bench-home-config.php',
-    'APP_CONFIG_CACHE' => 'bootstrap/cache/bench-config.php',
-    'CACHE_PATH' => "{$folder}/cache",
-], null, null);
-touch("{$folder}/orbek.sqlite");
-$home->start();
-try {
-    $url = "https://localhost:{$port}";
-    $jar = "{$folder}/jar";
-    $curl = static function (string $path, ?array $form = null) use ($url, $jar): string {
-        $one = curl_init($url.$path);
-        if ($one === false) {
-            return '';
-        }
-        curl_setopt_array($one, [
-            CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEJAR => $jar,
-            CURLOPT_COOKIEFILE => $jar,
-            CURLOPT_FOLLOWLOCATION => true, CURLOPT_TIMEOUT => 10,
-        ] + ($form === null ? [] : [CURLOPT_POSTFIELDS => http_build_query($form)]));
-        $answer = (string) curl_exec($one);
-        curl_close($one);
-
-        return $answer;
-    };
-    $until = microtime(true) + 90;
-    while (! str_contains($page = $curl('/sign-in'), '_token') && microtime(true) < $until) {
-        usleep(300_000);
-    }
-    $token = static fn (string $page): string => preg_match('/name="_token" value="([^"]+)"/', $page, $found) === 1
-        ? $found[1]
-        : '';
-    $page = $curl('/sign-in', ['_token' => $token($page), 'name' => 'Bench', 'passphrase' => 'rice over low heat']);
-    $dish = preg_match('~/dishes/([0-9a-z]{26})~', $curl('/shelf'), $found) === 1 ? $found[1] : '';
+Home::serve(static function (Home $home) use ($eight): void {
+    $handle = $home->signedIn();
+    $token = $home->token($handle);
+    $dish = preg_match('~/dishes/([0-9a-z]{26})~', $home->ask($handle, '/shelf'), $found) === 1 ? $found[1] : '';
     $id = strtolower((string) Str::ulid());
-    $curl("/dishes/{$dish}/cooks", ['_token' => $token($curl("/dishes/{$dish}")), 'cook' => $id]);
-    [$rate, $ms] = $eight("{$url}/cooks/{$id}", [CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIEFILE => $jar]);
+    $home->ask($handle, "/dishes/{$dish}/cooks", ['_token' => $token, 'cook' => $id]);
+    $cookies = array_map(static function (string $line): string {
+        $parts = explode("\t", $line);
+
+        return ($parts[5] ?? '').'='.($parts[6] ?? '');
+    }, curl_getinfo($handle, CURLINFO_COOKIELIST));
+    [$rate, $ms] = $eight("{$home->url}/cooks/{$id}", [
+        CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIE => implode('; ', $cookies),
+    ]);
     printf(
         "The Stove under 8 phones, in a home network (HTTPS, caddy, php-fpm, signed in): %.0f pages a second, median %.0f ms.\n",
         $rate, $ms,
     );
-} finally {
-    (new Process(['bash', '-c', 'kill -TERM -- -'.$home->getPid()]))->run();
-    sleep(1);
-    (
-        new Process(
-            ['rm', '-rf', $folder, 'bootstrap/cache/bench-home-config.php', 'bootstrap/cache/bench-config.php'],
-            dirname(__DIR__, 2),
-        )
-    )->run();
-}
+});

@@ -35,6 +35,11 @@ final class CommandsTest extends TestCase
         $answer = self::json(self::ran('orbek:clock', 'tests/Core/Clock/meals/meal-102-1.json', '--json', '--at-once'));
         self::assertSame(['starts', 'busy_min', 'waiting', 'bound_min', 'short_of'], array_keys($answer));
         self::assertSame([109, 109], [$answer['busy_min'], $answer['bound_min']]);
+        self::assertNull($answer['short_of'], 'it was not asked for');
+        $analysed = self::json(
+            self::ran('orbek:clock', 'tests/Core/Clock/meals/meal-105-2.json', '--json', '--at-once', '--short'),
+        );
+        self::assertIsArray($analysed['short_of']);
         self::assertStringContainsString(
             'in the kitchen; it cannot be under 109.',
             self::ran('orbek:clock', 'tests/Core/Clock/meals/meal-102-1.json', '--at-once')->getOutput(),

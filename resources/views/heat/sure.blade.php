@@ -1,5 +1,5 @@
 @if ($sure === null)
-    <p>The food does not go into this pot: see Layers.</p>
+    <p>Something clashes: see what stands above, and Layers. Once it is mended, this is counted.</p>
 @else
     <h3>How sure this is</h3>
     <p>The same plan in {{ Orbek\Core\Heat\HowSure::KITCHENS }} kitchens like yours: right in <strong>{{ $sure->right }}</strong>.</p>

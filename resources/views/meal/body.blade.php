@@ -16,7 +16,7 @@
         <x-word.number path="hands" :value="$m->hands" label="How many cook" min="1" max="6" /> {{ $m->hands === 1 ? 'of you cooks' : 'of you cook' }}.</p>
     <div class="on-paper" aria-hidden="true">
         @foreach ($plan->plans as $one)
-            <div><x-drawing.pot :plan="$one" :scale="5" :labels="false" /><p><strong>{{ $one->dish->name }}</strong><br>{{ $one->totals->rice()->text() }} of rice, {{ $say->amount($one->potted->rice->water) }} of water, {{ $say->amount($one->potted->rice->salt) }} of salt{{ $one->boil() === null ? '' : '; lift at '.$one->boil()->liftAt->text() }}</p></div>
+            <div><x-drawing.pot :plan="$one" :scale="5" :labels="false" /><p><strong>{{ $one->dish->name }}</strong><br>{{ $one->totals->rice()->text() }} of rice, {{ $say->amount($one->potted->rice->water) }} of water{{ $one->potted->rice->salt->amount > 0 ? ', '.$say->amount($one->potted->rice->salt).' of salt' : '' }}{{ $one->boil() === null ? '' : '; lift at '.$one->boil()->liftAt->text() }}</p></div>
         @endforeach
     </div>
     <x-drawing.meal :$plan />
