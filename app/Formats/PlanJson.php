@@ -90,6 +90,10 @@ final readonly class PlanJson
 
         return [
             'batches' => $boil->batches,
+            'top_up' => $boil->topUp === null ? null : [
+                'water_l' => $this->figure($boil->topUp->water), 'salt_g' => $this->figure($boil->topUp->salt),
+                'minutes' => $boil->topUp->minutes,
+            ],
             'target' => $boil->last->stage->value,
             'target_doneness' => $boil->forecast->target,
             'tau_min' => $this->figure($boil->tau),
