@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
+use PDO;
 
 final class ImmediateConnector extends SQLiteConnector
 {
@@ -16,6 +17,9 @@ final class ImmediateConnector extends SQLiteConnector
      */
     protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): ImmediatePdo
     {
-        return new ImmediatePdo($dsn, $username, $password, $options);
+        // One that is gone is told: opened as usual SQLite would make an empty one in its place.
+        $opened = str_contains($dsn, ':memory:') ? [] : [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READWRITE];
+
+        return new ImmediatePdo($dsn, $username, $password, $options + $opened);
     }
 }

@@ -26,7 +26,9 @@ final class Storing
                 .'database/orbek.sqlite.',
         ],
         'unable to open database file' => [
-            503, 'The laptop cannot open its database. Look whether database/orbek.sqlite is there.',
+            503,
+            'The laptop cannot open its database, database/orbek.sqlite. Look whether it is there; if it is gone, put '
+                .'it back, or bring back a backup with ./orbek restore FILE.',
         ],
         'Database file at path' => [
             503,

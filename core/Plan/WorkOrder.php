@@ -427,13 +427,14 @@ final class WorkOrder
             Cooking::Share => [
                 Attention::AtEnd, Note::of('work-order.rice-to-a-share'), [$ring, $pot],
                 Note::of(
-                    'work-order.till-a-grain', water: $water, isWater: $isWater, stage: Note::label($this->dish->water->stage, 'words'),
-                    toastMin: $this->dish->water->toastMin,
+                    'work-order.till-a-grain', water: $water, isWater: $isWater,
+                    stage: Note::label($this->dish->water->stage, 'words'), toastMin: $this->dish->water->toastMin,
                 ), $itIsIn, Note::of('work-order.water-gone'),
             ],
             default => [
                 Attention::AtStart, Note::of('work-order.quick-rice-lid-on'), [$ring, $pot],
-                Note::of('work-order.lowest-once-it-boils', water: $water, isWater: $isWater), $itIsOn, Note::of('work-order.water-gone'),
+                Note::of('work-order.lowest-once-it-boils', water: $water, isWater: $isWater), $itIsOn,
+                Note::of('work-order.water-gone'),
             ],
         };
         $this->add(

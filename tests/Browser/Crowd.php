@@ -40,7 +40,7 @@ final class Crowd
     /** @param  list<string>  $cooks paths of cooks that are open: /cooks/ID or /meal-cooks/ID */
     public function __construct(private readonly Home $home, array $cooks, int $phones, int $planners)
     {
-        $dishes = $this->dishes();
+        $dishes = self::ids($home, 'select id from dishes order by id desc');
         for ($n = 0; $n < $phones + $planners; $n++) {
             $handle = $home->signedIn();
             $this->members[] = [
@@ -62,10 +62,7 @@ final class Crowd
     {
         $handle = $home->signedIn();
         $token = $home->token($handle);
-        $pdo = new PDO("sqlite:{$home->database}");
-        $ids = static fn (string $table): array => array_map(
-            strval(...), ($pdo->query("select id from {$table} order by id") ?: [])->fetchAll(PDO::FETCH_COLUMN),
-        );
+        $ids = static fn (string $table): array => self::ids($home, "select id from {$table} order by id");
         $cooks = [];
         foreach (array_slice($ids('meals'), 0, 2) as $meal) {
             $cooks[] = '/meal-cooks/'.($id = strtolower((string) Str::ulid()));
@@ -167,11 +164,10 @@ final class Crowd
     /** How many taps that were answered for are in the database no more. */
     public function lost(): int
     {
-        $pdo = new PDO("sqlite:{$this->home->database}");
         $there = [];
         foreach (['cook_events', 'meal_cook_events'] as $table) {
-            foreach (($pdo->query("select id from {$table}") ?: [])->fetchAll(PDO::FETCH_COLUMN) as $id) {
-                $there[strtoupper((string) $id)] = true;
+            foreach (self::ids($this->home, "select id from {$table}") as $id) {
+                $there[strtoupper($id)] = true;
             }
         }
 
@@ -179,12 +175,17 @@ final class Crowd
     }
 
     /** @return list<string> */
-    private function dishes(): array
+    private static function ids(Home $home, string $sql): array
     {
-        $asked = (new PDO("sqlite:{$this->home->database}"))->query('select id from dishes order by id desc');
+        $asked = (new PDO("sqlite:{$home->database}"))->query($sql);
+        if ($asked === false) {
+            throw new RuntimeException("{$sql}: nothing was answered.");
+        }
+        $ids = [];
+        foreach ($asked->fetchAll(PDO::FETCH_COLUMN) as $id) {
+            $ids[] = is_string($id) ? $id : '';
+        }
 
-        return $asked === false
-            ? throw new RuntimeException('No dishes.')
-            : array_map(strval(...), $asked->fetchAll(PDO::FETCH_COLUMN));
+        return $ids;
     }
 }

@@ -59,6 +59,29 @@ final class NothingLostTest extends BrowserTestCase
         );
     }
 
+    public function test_a_browser_that_keeps_nothing_sends_each_tap_and_says_what_it_cannot_promise(): void
+    {
+        $this->begin();
+        (new ChromeDevToolsDriver($this->browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            for (const name of ['indexedDB', 'localStorage', 'sessionStorage']) {
+                Object.defineProperty(window, name, { get() { throw new DOMException('Denied.', 'SecurityError'); } });
+            }
+        JS]);
+        $this->browser->navigate()->refresh();
+        $this->waitForText('.now h1', 'Rinse and soak');
+        $this->tap('.act.main');
+        $this->waitForText('.now .act.main', 'Rinsed, soaking');
+        $this->waitForText('.stove .keeps-nothing', 'This browser keeps nothing here');
+        $this->assertAccessible('a browser that keeps nothing');
+        self::assertSame(['started rinse'], $this->stack->eventsTaken());
+        $this->withoutServer(function (): void {
+            $this->tap('.act.main');
+            $this->waitForText('.stove .unsent:not(.keeps-nothing)', '1 noted here');
+        });
+        $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
+        $this->waitFor(fn (): bool => $this->stack->eventsTaken() === ['started rinse', 'done rinse'], 'it is sent from memory');
+    }
+
     public function test_a_tap_before_the_scripts_are_there_is_kept_for_them(): void
     {
         $this->begin();

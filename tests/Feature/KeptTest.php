@@ -18,6 +18,8 @@ use Symfony\Component\Process\Process;
 /** Backups, and what is said where nothing can be written. */
 final class KeptTest extends FeatureTestCase
 {
+    private ?int $at = null;
+
     public function test_a_full_disk_in_the_middle_of_a_cook_is_told_and_loses_nothing_acknowledged(): void
     {
         $this->inAFile();
@@ -209,7 +211,9 @@ final class KeptTest extends FeatureTestCase
     private function tap(Cook $cook, string $type, ?string $id = null): TestResponse
     {
         return $this->postJson(route('cook.events', $cook), ['events' => [[
-            'id' => $id ?? (string) Str::ulid(), 'type' => $type, 'subject' => 'rinse', 'minutes' => 1, 'at' => time(),
+            'id' => $id ?? (string) Str::ulid(), 'type' => $type, 'subject' => 'rinse', 'minutes' => 1,
+            // The same tap again is of the same moment.
+            'at' => $this->at ??= time(),
         ]]]);
     }
 }

@@ -2,7 +2,7 @@
     <script src="/early.js"></script>
     <div class="stove" x-data="stove" data-live="{{ json_encode($live) }}" x-on:click="act($event)" x-on:submit="note($event)" x-on:keydown.window="onKey($event)">
         <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="waiting"></span> noted here, sent when it is back.</p></div>
-        <div class="unsent" role="status" x-show="! isStored" x-cloak><p>This browser keeps nothing here: its storage is blocked, full or does not answer. What you tap is sent at once; what the laptop has not got yet is lost when this page is closed or loaded again.</p></div>
+        <div class="unsent keeps-nothing" role="status" x-show="! isStored" x-cloak><p>This browser keeps nothing here: its storage is blocked, full or does not answer. What you tap is sent at once; what the laptop has not got yet is lost when this page is closed or loaded again.</p></div>
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
         <section id="alone" class="alone" aria-label="Without the network" hidden>
             <h1>Without the network</h1>

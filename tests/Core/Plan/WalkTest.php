@@ -123,9 +123,6 @@ final class WalkTest extends TestCase
     private function nothingIsKeptThatWasNotPutIn(Plan $plan, string $which): void
     {
         $rice = $plan->potted->rice;
-        if ($rice === null) {
-            return;
-        }
         $between = $rice instanceof BoilPlan ? $rice->batches - 1 : 0;
         $topUp = $rice instanceof BoilPlan ? $rice->topUp : null;
         $soak = $plan->dish->rice->soak;
