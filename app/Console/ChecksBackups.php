@@ -38,7 +38,8 @@ trait ChecksBackups
 
     private function fails(string $line): int
     {
-        $this->getOutput()->getErrorStyle()->writeln($line);
+        // One line, whatever a file is called.
+        $this->getOutput()->getErrorStyle()->writeln((string) preg_replace('/[\p{Cc}]+/u', ' ', mb_scrub($line)));
 
         return self::FAILURE;
     }

@@ -47,7 +47,7 @@ final class ClockCommand extends Command
         try {
             $laid = Laying::of($tasks->jobs, $tasks->things, $tasks->hotWithinMin, $steps);
         } catch (CannotBeLaid $wrong) {
-            fwrite(STDERR, $wrong->getMessage().PHP_EOL);
+            fwrite(STDERR, preg_replace('/[\p{Cc}]+/u', ' ', $wrong->getMessage()).PHP_EOL);
 
             return self::FAILURE;
         }

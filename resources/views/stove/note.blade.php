@@ -24,7 +24,7 @@
 @if ($fold->state->outcome !== null)
     @php $left = $fold->leftovers(); @endphp
     @if ($left !== null)
-        <p class="left-told">{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} in the fridge{{ $left->isInTime() ? '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->timezone)->format('l') : ', after '.$say->duration($left->stoodMin()).': longer than cooked rice may stand. Throw it away' }}.</p>
+        <p class="left-told">{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} in the fridge{{ $left->isInTime() ? '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->timezone)->format('l j F') : ', after '.$say->duration($left->stoodMin()).': longer than cooked rice may stand. Throw it away' }}.</p>
     @elseif ($fold->state->leftoversGone === null)
         <form class="left-form" data-event="chilled"><label>Left over, portions <input name="portions" type="number" min="1" max="40" step="1" value="{{ max(1, $fold->plan()->dish->table->leftovers) }}" required></label><button>Into the fridge now</button></form>
         <p class="small">Cool it shallow; within 2 h (1 h in a room above {{ $say->degrees(32) }}).</p>
