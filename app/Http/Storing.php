@@ -14,6 +14,9 @@ use Throwable;
  */
 final class Storing
 {
+    /** Less room than this is none. */
+    private const ROOM_BYTES = 1_000_000;
+
     private const LEFT = ' What was tapped stays on this device and is sent again.';
 
     /** What SQLite or the system says, the status that tells a page to keep what it has, and what is said. */
@@ -61,12 +64,23 @@ final class Storing
             : response()->view('errors.storing', ['message' => $says], $status);
     }
 
+    private static function isFull(): bool
+    {
+        $database = config('database.connections.sqlite.database');
+        $free = is_string($database) ? @disk_free_space(dirname($database)) : false;
+
+        return $free !== false && $free < self::ROOM_BYTES;
+    }
+
     /** @return array{int, string}|null the status and what is said; null of what is no failure of storing */
     public static function says(Throwable $failed): ?array
     {
         for ($of = $failed; $of !== null; $of = $of->getPrevious()) {
             foreach (self::FAILURES as $sign => [$status, $says]) {
                 if (str_contains($of->getMessage(), $sign)) {
+                    // A disk without room fails in many ways.
+                    [$status, $says] = self::isFull() ? self::FAILURES['database or disk is full'] : [$status, $says];
+
                     return [$status, $says.self::LEFT];
                 }
             }
