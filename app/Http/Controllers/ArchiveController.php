@@ -17,6 +17,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\Uid\Ulid;
 
 /** Everything the household keeps, out as one file and in again, with a look first. */
 final class ArchiveController
@@ -72,18 +73,20 @@ final class ArchiveController
         return redirect()->route('shelf');
     }
 
-    private static function place(string $key): string
+    private static function place(string $for): string
     {
         $folder = storage_path('app/archives');
         if (! is_dir($folder)) {
             mkdir($folder, 0700, true);
         }
         foreach (glob("{$folder}/*.zip") ?: [] as $old) {
-            if (time() - (int) filemtime($old) > self::LEFT_S) {
+            // Its key says since when; a file's own time may be that of a copy, or of another clock.
+            $key = basename($old, '.zip');
+            if (! Str::isUlid($key) || time() - Ulid::fromString($key)->getDateTime()->getTimestamp() > self::LEFT_S) {
                 unlink($old);
             }
         }
 
-        return "{$folder}/{$key}.zip";
+        return "{$folder}/{$for}.zip";
     }
 }
