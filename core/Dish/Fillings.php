@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
-use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Measure\Mass;
 
 /** All that a dish has beside its rice: what lies between it, and what is cooked beside the pot and served with it. */
@@ -89,18 +88,6 @@ final readonly class Fillings
     public function litres(Mass $rice): float
     {
         return $this->sum(static fn (Filling $one): float => $one->layeredMass($rice)->kg / $one->kgPerLitre());
-    }
-
-    /** The part that must get hottest to be safe, if any must. */
-    public function strictest(): ?FillingKind
-    {
-        $kinds =
-            array_filter(
-                array_map(static fn (Filling $one): ?FillingKind => $one->strictest(), array_values($this->all))
-            );
-        usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC <=> $a->safeCoreC);
-
-        return $kinds[0] ?? null;
     }
 
     /** Whether pieces of one are to stay whole. */

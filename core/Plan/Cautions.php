@@ -10,8 +10,10 @@ use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\Step;
 use Orbek\Core\Filling\FillingGroup;
+use Orbek\Core\Filling\FillingKind;
 
 /** Which cautions a dish calls for, at the station where the hand is. */
 final class Cautions
@@ -22,16 +24,11 @@ final class Cautions
      */
     public static function of(Dish $dish, float $sealedMin): array
     {
-        $filling = $dish->fillings->strictest();
         $at = [
             Station::Rice->value => $dish->rice->soak->minutes > 240 ? [Caution::LongSoak] : [],
-            Station::Filling->value => match (true) {
-                $dish->cooking === Cooking::Quick => [Caution::Reheat, Caution::CookedRice],
-                $filling === null => [],
-                $filling->group === FillingGroup::Poultry => [Caution::RawPoultry, Caution::Core],
-                $filling->group === FillingGroup::Fish => [Caution::RawFish, Caution::Core],
-                default => [Caution::RawMeat, Caution::Core],
-            },
+            Station::Filling->value => $dish->cooking === Cooking::Quick
+                ? [Caution::Reheat, Caution::CookedRice]
+                : self::raw($dish),
             Station::Layers->value => $dish->base->kind->isLaid ? [Caution::HotFat] : [],
             Station::Lid->value => $dish->lid->seal->hasCloth() ? [Caution::Cloth] : [],
             Station::Heat->value => $sealedMin >= 100 ? [Caution::LongFlame] : [],
@@ -67,5 +64,24 @@ final class Cautions
         return array_filter(array_map(
             static fn (array $all): array => array_values(array_unique($all, SORT_REGULAR)), $at,
         ));
+    }
+
+    /** @return list<Caution> of all that is raw and has a core to be made safe, the strictest first */
+    private static function raw(Dish $dish): array
+    {
+        $kinds = array_filter(
+            array_map(static fn (FillingPart $part): FillingKind => $part->kind, $dish->fillings->parts()),
+            static fn (FillingKind $kind): bool => $kind->safeCoreC !== null,
+        );
+        usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC <=> $a->safeCoreC);
+
+        return $kinds === [] ? [] : [
+            ...array_map(static fn (FillingKind $kind): Caution => match ($kind->group) {
+                FillingGroup::Poultry => Caution::RawPoultry,
+                FillingGroup::Fish => Caution::RawFish,
+                default => Caution::RawMeat,
+            }, $kinds),
+            Caution::Core,
+        ];
     }
 }
