@@ -23,7 +23,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 const RULES = [
     'core/Rice' => 'tests/Core/Rice', 'core/Water' => 'tests/Core/Water', 'core/Filling' => 'tests/Core/Filling',
     'core/Pot' => 'tests/Core/Pot', 'core/Care' => 'tests/Core/Care', 'core/Learning' => 'tests/Core/Learning',
-    'core/Heat/Aim.php' => 'tests/Core/Heat', 'core/Heat/Limits.php' => 'tests/Core/Heat',
+    'core/Heat/Aim.php' => 'tests/Core/Heat', 'core/Heat/Limit.php' => 'tests/Core/Heat',
     'core/Plan/Cautions.php' => 'tests/Core/Plan/CautionsTest.php',
 ];
 

@@ -70,7 +70,7 @@ final readonly class Marinade
             ];
         }
 
-        return ['least' => $least, 'good' => $good, 'most' => $most, 'why' => $why];
+        return ['least' => $least, 'good' => min($good, $most), 'most' => $most, 'why' => $why];
     }
 
     public function isOvernight(): bool

@@ -6,8 +6,10 @@ namespace Tests\Core\Filling;
 
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Filling\Marinade;
+use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Station;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
@@ -29,6 +31,82 @@ final class MarinadeTest extends TestCase
         self::assertEqualsWithDelta(0.65, self::marinade(['papaya_percent' => 3])->tenderFactor(), 1e-9);
         self::assertEqualsWithDelta(0.9, self::marinade(['minutes' => 720])->tenderFactor(), 1e-9);
         self::assertEqualsWithDelta(1.0, self::marinade(['minutes' => 720, 'acid' => 'strong'])->tenderFactor(), 1e-9);
+    }
+
+    /** @param  array<string, mixed>  $more */
+    #[TestWith(['chicken-breast', [], [30, 210, 1440]])]
+    #[TestWith(['chicken-breast', ['acid' => 'strong'], [30, 210, 240]])]
+    #[TestWith(['chicken-breast', ['papaya_percent' => 0.1], [30, 120, 240]])]
+    #[TestWith(['lamb-cubes', [], [180, 1080, 1440]])]
+    #[TestWith(['lamb-cubes', ['acid' => 'strong'], [180, 720, 720]])]
+    #[TestWith(['meatballs', ['papaya_percent' => 4], [180, 180, 240]])]
+    #[TestWith(['chicken-breast', ['acid' => 'strong', 'papaya_percent' => 2], [30, 210, 240]])]
+    #[TestWith(['fish', ['papaya_percent' => 2], [15, 20, 30]])]
+    #[TestWith(['paneer', [], [30, 30, 720]])]
+    #[TestWith(['root-vegetables', [], [10, 30, 240]])]
+    public function test_its_least_good_and_most(string $kind, array $more, array $minutes): void
+    {
+        $times = self::marinade($more)->times(Sample::filling($kind));
+
+        self::assertSame($minutes, [$times['least'], $times['good'], $times['most']]);
+    }
+
+    public function test_a_night_begins_at_eight_hours_and_yogurt_brings_its_water(): void
+    {
+        self::assertFalse(self::marinade(['minutes' => 479])->isOvernight());
+        self::assertTrue(self::marinade(['minutes' => 480])->isOvernight());
+        $free = static fn (int $minutes, string $yogurt): float => self::marinade(['minutes' => $minutes, 'yogurt' => $yogurt])->freeShare();
+        self::assertSame([0.0, 0.05, 0.08], [$free(600, 'none'), $free(479, 'now'), $free(480, 'now')]);
+        self::assertSame([0.03, 0.03], [$free(60, 'morning'), $free(720, 'morning')]);
+    }
+
+    /** @param  array<string, mixed>  $said */
+    #[TestWith([['minutes' => 4]])]
+    #[TestWith([['minutes' => 2881]])]
+    #[TestWith([['papaya_percent' => 4.1]])]
+    #[TestWith([['papaya_percent' => -0.1]])]
+    public function test_a_marinade_that_nobody_makes_is_refused(array $said): void
+    {
+        self::assertNotSame('', Sample::refused(static fn (): Marinade => self::marinade($said)));
+        self::assertSame(5, self::marinade(['minutes' => 5])->minutes);
+        self::assertSame(2880, self::marinade(['minutes' => 2880, 'papaya_percent' => 4])->minutes);
+    }
+
+    /** Free water of a filling when it is layered (docs/model.md, section C). */
+    public function test_how_wet_it_is_by_its_word(): void
+    {
+        self::assertSame(
+            [0.03, 0.10, 0.20, 0.32], array_map(static fn (Wetness $wet): float => $wet->freeShare(), Wetness::cases()),
+        );
+    }
+
+    /** @param  array<string, mixed>  $said */
+    #[TestWith([['tender_min' => 601], false])]
+    #[TestWith([['tender_min' => 600, 'juice_share' => 0.6, 'safe_core_c' => 90, 'half_mm' => 80, 'bulk_kg_per_l' => 1.5], true])]
+    #[TestWith([['juice_share' => 0.61], false])]
+    #[TestWith([['safe_core_c' => 54.9], false])]
+    #[TestWith([['safe_core_c' => 55, 'half_mm' => 1, 'bulk_kg_per_l' => 0.1], true])]
+    #[TestWith([['safe_core_c' => 90.1], false])]
+    #[TestWith([['half_mm' => 0.9], false])]
+    #[TestWith([['half_mm' => 80.1], false])]
+    #[TestWith([['bulk_kg_per_l' => 0.09], false])]
+    #[TestWith([['bulk_kg_per_l' => 1.51], false])]
+    public function test_a_kind_is_taken_within_what_can_be(array $said, bool $isTaken): void
+    {
+        $read = static fn (): FillingKind => FillingKind::fromFields(Fields::of($said + [
+            'id' => 'goose', 'name' => 'goose', 'group' => 'poultry', 'tender_min' => 90, 'juice_share' => 0.2,
+            'half_mm' => 20, 'bulk_kg_per_l' => 0.9,
+        ]));
+
+        $isTaken
+            ? self::assertSame($said, array_intersect_key([
+                'tender_min' => (int) $read()->tenderMin, 'juice_share' => $read()->juiceShare,
+                'safe_core_c' => (int) $read()->safeCoreC, 'half_mm' => (int) $read()->halfThicknessMm,
+                'bulk_kg_per_l' => $read()->bulkKgPerLitre,
+            ], $said))
+            : self::assertStringContainsString(
+                (string) current($said), Sample::refused($read), 'the refusal names what was given',
+            );
     }
 
     public function test_too_long_is_a_clash_with_a_mend_that_ends_it(): void

@@ -14,6 +14,7 @@ use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Water\BoilingPoint;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class BoilTest extends TestCase
@@ -130,6 +131,55 @@ final class BoilTest extends TestCase
         self::assertGreaterThan($lifted->celsius(0.70, $raw, 600), $lifted->celsius(0.70, $raw, 60));
         $rinsed = Lifted::of(RiceKind::AgedBasmati, Soak::of(60, 20), 1.0, Draining::Rinse, 100, 20);
         self::assertLessThan($lifted->inPot(0.70, $raw, 180), $rinsed->inPot(0.70, $raw, 180));
+    }
+
+    public function test_a_boil_seen_to_be_back_later_cooks_later(): void
+    {
+        $boil = self::boil(RiceKind::AgedBasmati, Soak::of(30, 20), .5, 3.5, 1000, 0);
+        $late = $boil->backAfter($boil->backAtBoilS + 120);
+
+        self::assertSame($boil->backAtBoilS + 120, $late->backAtBoilS);
+        self::assertGreaterThan($boil->secondsTo(0.7), $late->secondsTo(0.7));
+        self::assertSame([5.0, 1800.0], [$boil->backAfter(5)->backAtBoilS, $boil->backAfter(1800)->backAtBoilS]);
+        foreach ([4.9, 1800.1] as $never) {
+            try {
+                $boil->backAfter($never);
+                self::fail("{$never} s was taken");
+            } catch (LogicException $wrong) {
+                self::assertStringContainsString('back at the boil', $wrong->getMessage());
+            }
+        }
+    }
+
+    /** Also within the last part of a second before it boils again. */
+    public function test_the_curve_has_no_step_where_the_water_boils_again(): void
+    {
+        $boil = self::boil(RiceKind::AgedBasmati, Soak::of(30, 20), .5, 3.5, 1000, 0)->backAfter(100.4);
+        foreach ([0.3, 50.7, 99.5, 100.1, 100.39, 100.4, 100.41, 240.0] as $seconds) {
+            self::assertEqualsWithDelta($seconds, $boil->secondsToExposure($boil->exposureAfter($seconds)), 1e-6);
+        }
+        self::assertEqualsWithDelta($boil->exposureAfter(100.4), $boil->exposureAfter(100.39), 0.011);
+        self::assertSame(0.0, $boil->secondsToExposure(0.0));
+    }
+
+    /** @param  array{float, float, float}  $much rice and water in kg, W */
+    #[TestWith([[0.5, 3.5, 49.0]])]
+    #[TestWith([[0.5, 3.5, 20001.0]])]
+    #[TestWith([[0.5, 1001.0, 1000.0]])]
+    #[TestWith([[1001.0, 3.5, 1000.0]])]
+    #[TestWith([[0.00009, 3.5, 1000.0]])]
+    #[TestWith([[0.5, 0.0009, 1000.0]])]
+    public function test_a_boil_that_no_kitchen_has_is_refused(array $much): void
+    {
+        [$rice, $water, $power] = $much;
+        $of = static fn (float $rice, float $water, float $power): Boil => Boil::of(
+            CookingFront::taking(800), Mass::kilograms($rice), Mass::kilograms($water), $power, 100, 20,
+        );
+        self::assertGreaterThan(0, $of(1000, 1000, 20000)->backAtBoilS);
+        self::assertGreaterThan(0, $of(0.0001, 0.001, 50)->backAtBoilS);
+
+        $this->expectException(LogicException::class);
+        $of($rice, $water, $power);
     }
 
     public function test_a_boil_without_power_or_water_is_refused(): void

@@ -60,6 +60,32 @@ final class AbsorptionTest extends TestCase
         self::assertEqualsWithDelta((2 * 180 * 0.85 * 1.5 - 30) / (180 * 0.85 * 1.35), $two->cookerMark->amount, 1e-6);
     }
 
+    /** A dough seal lets nothing by; of a loose lid's steam at the lowest flame (a tenth) its share is lost. */
+    public function test_what_gets_past_the_lid_is_a_tenth_of_the_ring(): void
+    {
+        self::assertEqualsWithDelta(
+            500 * 0.1 * Seal::LooseLid->leakShare() * 1200 / 2257,
+            self::add(coveredMin: 20, seal: Seal::LooseLid)->water->amount - self::add(seal: Seal::LooseLid)->water->amount,
+            0.01,
+        );
+    }
+
+    public function test_what_it_takes_just_up_is_not_too_wet(): void
+    {
+        $takes = self::add()->water->amount;
+        self::assertFalse(self::add(fillingG: $takes)->isTooWet);
+        self::assertTrue(self::add(fillingG: $takes + 0.01)->isTooWet);
+        self::assertSame(50000.0 * 1.5, self::add(soakMin: 0, rawG: 50000)->water->amount);
+        foreach ([['rawG' => 50001.0], ['fillingG' => 1e6 + 1], ['brothG' => 1e6 + 1], ['openMin' => 120.1]] as $much) {
+            try {
+                self::add(...$much);
+                self::fail(key($much).' was taken');
+            } catch (LogicException $wrong) {
+                self::assertNotSame('', $wrong->getMessage());
+            }
+        }
+    }
+
     public function test_no_rice_is_refused(): void
     {
         $this->expectException(LogicException::class);

@@ -11,6 +11,7 @@ use Orbek\Core\Rice\Soak;
 use Orbek\Core\Water\BoilingPoint;
 use Orbek\Core\Water\SaltKept;
 use Orbek\Core\Water\Taste;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class WaterTest extends TestCase
@@ -26,6 +27,60 @@ final class WaterTest extends TestCase
     {
         $this->expectException(LogicException::class);
         BoilingPoint::at(9000);
+    }
+
+    /** Boiling points of water in the standard atmosphere, from the steam tables. */
+    #[TestWith([-430.0, 101.4])]
+    #[TestWith([1000.0, 96.7])]
+    #[TestWith([2500.0, 91.7])]
+    #[TestWith([5500.0, 81.7])]
+    public function test_it_boils_as_the_tables_say_and_a_boil_tells_how_high(float $altitude, float $celsius): void
+    {
+        self::assertEqualsWithDelta($celsius, BoilingPoint::at($altitude), 0.25);
+        self::assertEqualsWithDelta($altitude, BoilingPoint::altitudeOf(BoilingPoint::at($altitude)), 0.1);
+    }
+
+    public function test_a_boil_past_all_heights_is_the_nearest(): void
+    {
+        self::assertSame(-430.0, BoilingPoint::altitudeOf(103));
+        self::assertSame(5500.0, BoilingPoint::altitudeOf(78));
+        foreach ([-430.1, 5500.1] as $nowhere) {
+            try {
+                BoilingPoint::at($nowhere);
+                self::fail("{$nowhere} m was taken");
+            } catch (LogicException $wrong) {
+                self::assertStringContainsString('altitude', $wrong->getMessage());
+            }
+        }
+    }
+
+    /** By hand: 1 kg, fully soaked with 10 g/L, done in 20 g/L. */
+    public function test_a_rinse_takes_most_of_the_surface_and_a_tenth_of_the_rest(): void
+    {
+        $kept = SaltKept::in(Mass::grams(1000), RiceKind::AgedBasmati, Soak::of(2000, 20, 10), 1.0, 20, true);
+        $inside = 20 * (2.65 - 1.28) * 0.85;
+        $surface = 20 * 0.11 * 0.85;
+        $soak = 10 * 0.28 * 0.85;
+
+        self::assertEqualsWithDelta($soak, $kept->soakG, 1e-6);
+        self::assertEqualsWithDelta($inside + $surface, $kept->boilG, 1e-6);
+        self::assertEqualsWithDelta(0.85 * $surface + 0.10 * ($inside + $soak), $kept->rinsedOffG, 1e-6);
+        $twice = $kept->plus($kept);
+        self::assertEqualsWithDelta(2 * $kept->grams(), $twice->grams(), 1e-9);
+        foreach (['soakG', 'boilG', 'rinsedOffG', 'keptWaterL'] as $share) {
+            self::assertEqualsWithDelta(2 * $kept->$share, $twice->$share, 1e-9);
+        }
+    }
+
+    public function test_each_taste_begins_at_its_edge(): void
+    {
+        self::assertSame(
+            [Taste::Flat, Taste::Mild, Taste::Mild, Taste::Usual, Taste::Usual, Taste::Full, Taste::Full, Taste::Salty],
+            array_map(Taste::of(...), [0.599, 0.6, 0.699, 0.7, 1.0, 1.001, 1.2, 1.201]),
+        );
+        self::assertSame(
+            [0.5, 0.65, 0.85, 1.1, 1.3], array_map(static fn (Taste $taste): float => $taste->percent(), Taste::cases()),
+        );
     }
 
     public function test_the_example_of_kept_salt(): void
