@@ -127,14 +127,6 @@ final readonly class MealCook
         return $dish === null ? $this->sides : $this->dishes[$dish]->state;
     }
 
-    /** The cook that a task belongs to; null for a side. */
-    public function cookOf(string $id): ?Cook
-    {
-        $dish = $this->tasks[$id]->dish;
-
-        return $dish === null ? null : $this->dishes[$dish];
-    }
-
     /** Whether a hand is called for when its minutes are up. */
     public function calls(string $id): bool
     {

@@ -122,7 +122,7 @@ final readonly class Aim
     /** What a pot misses as it is, added up over its limits; 0 where all is as wanted. */
     public function missOf(Steaming $steaming): float
     {
-        $limits = $this->limits($steaming->pot, Moment::of($steaming, 0.0), 1000 * $steaming->skinM);
+        $limits = $this->limits($steaming->pot, Moment::of($steaming), 1000 * $steaming->skinM);
 
         return array_sum(array_map(static fn (Limit $limit): float => max(0.0, -$limit->margin()), $limits));
     }

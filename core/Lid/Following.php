@@ -30,7 +30,7 @@ final class Following
         SealedPot $pot, private float $stepS, private float $everyS, private array $openedAtMin,
     ) {
         $this->steaming = new Steaming($pot);
-        $this->moments = [Moment::of($this->steaming, 0.0)];
+        $this->moments = [Moment::of($this->steaming)];
         sort($this->openedAtMin);
     }
 
@@ -74,15 +74,12 @@ final class Following
         while ($left > 0.01 && ! ($till !== null && $till->isShown($this->steaming))) {
             $next = (floor($this->steaming->seconds / $this->everyS + 1e-6) + 1)
                 * $this->everyS - $this->steaming->seconds;
-            $met = $this->steaming->metLidKg;
-            $ran = $this->steaming->advance($flame, min($left, $next), $this->stepS, $till);
-            $left -= $ran;
+            $left -= $this->steaming->advance($flame, min($left, $next), $this->stepS, $till);
             while ($this->openedAtMin !== [] && 60 * $this->openedAtMin[0] <= $this->steaming->seconds) {
                 array_shift($this->openedAtMin);
                 $this->steaming->open();
             }
-            $this->moments[] =
-                Moment::of($this->steaming, 60000 * ($this->steaming->metLidKg - $met) / max(1e-6, $ran));
+            $this->moments[] = Moment::of($this->steaming);
             // Only off the heat, with no heat to come: else it goes on losing steam.
             if ($flame->isOff() && $isLast && $this->openedAtMin === [] && $this->isStill()) {
                 $this->stillFromMin = $left > 0.01 ? $this->steaming->seconds / 60 : null;

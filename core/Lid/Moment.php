@@ -22,22 +22,18 @@ final readonly class Moment
         public float $topC,
         public float $lidC,
         public float $browning,
-        /** Steam that met the lid since the moment before, g a minute. */
-        public float $steamGPerMin,
         public float $leakG,
         public float $clothG,
         public array $layers,
     ) {
     }
 
-    public static function of(Steaming $steaming, float $steamGPerMin): self
+    public static function of(Steaming $steaming): self
     {
         return new self(
             $steaming->seconds / 60, $steaming->baseC, $steaming->faceC,
             $steaming->celsius[count($steaming->celsius) - 1], $steaming->lidC,
-            $steaming->browning, $steamGPerMin, 1000 * $steaming->leakKg, 1000 * $steaming->clothKg, LayerState::of(
-                $steaming,
-            ),
+            $steaming->browning, 1000 * $steaming->leakKg, 1000 * $steaming->clothKg, LayerState::of($steaming),
         );
     }
 

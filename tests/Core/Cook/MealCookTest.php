@@ -227,6 +227,6 @@ final class MealCookTest extends TestCase
         $now = $cook->situation()->nowFor(1);
 
         self::assertSame(WorkKind::Boil, $cook->tasks[(string) $now]->kind);
-        self::assertSame($cook->cookOf((string) $now), $cook->dishes[(int) $cook->tasks[(string) $now]->dish]);
+        self::assertSame(0, $cook->tasks[(string) $now]->dish);
     }
 }
