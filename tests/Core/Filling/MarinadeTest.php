@@ -33,7 +33,10 @@ final class MarinadeTest extends TestCase
         self::assertEqualsWithDelta(1.0, self::marinade(['minutes' => 720, 'acid' => 'strong'])->tenderFactor(), 1e-9);
     }
 
-    /** @param  array<string, mixed>  $more */
+    /**
+     * @param  array<string, mixed>  $more
+     * @param  array{int, int, int}  $minutes
+     */
     #[TestWith(['chicken-breast', [], [30, 210, 1440]])]
     #[TestWith(['chicken-breast', ['acid' => 'strong'], [30, 210, 240]])]
     #[TestWith(['chicken-breast', ['papaya_percent' => 0.1], [30, 120, 240]])]

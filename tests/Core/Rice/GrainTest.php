@@ -8,6 +8,7 @@ use LogicException;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\Lifted;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
@@ -123,8 +124,13 @@ final class GrainTest extends TestCase
         self::assertEqualsWithDelta(60, Draining::Standing->celsiusAfter(3600 * $half, Mass::kilograms(1), 100, 20), 1e-6);
         self::assertEqualsWithDelta(65, Draining::Rinse->celsiusAfter(10, Mass::kilograms(1), 100, 20), 1e-6);
         self::assertEqualsWithDelta(30, Draining::Rinse->celsiusAfter(60, Mass::kilograms(1), 100, 20), 1e-6);
-        // Of the boil's 45 s that a hand takes, and of what is followed on: seconds' worth of 100 °C.
-        self::assertSame(45.0, Draining::HAND_DELAY_S);
+        // A hand takes 45 s, and the rice boils on meanwhile.
+        $front = CookingFront::of(RiceKind::Persian, Soak::of(30, 20));
+        self::assertEqualsWithDelta(
+            $front->donenessAfter($front->exposureTo(0.5) + 45 * CookingFront::speed(98)),
+            Lifted::of(RiceKind::Persian, Soak::of(30, 20), 1.0, Draining::Heap, 98, 20)->outOfWater(0.5), 1e-9,
+        );
+        // What is followed step by step agrees with the law: seconds' worth of 100 °C.
         $exposure = 0.0;
         for ($s = 0.05; $s < 240; $s += 0.1) {
             $exposure += 0.1 * CookingFront::speed(Draining::Heap->celsiusAfter($s, Mass::kilograms(1.1), 100, 20));
