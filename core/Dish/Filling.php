@@ -11,6 +11,7 @@ use Orbek\Core\Measure\Fat;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 
 /**
@@ -181,6 +182,24 @@ final readonly class Filling
         usort($kinds, static fn (FillingKind $a, FillingKind $b): int => $b->safeCoreC <=> $a->safeCoreC);
 
         return $kinds[0] ?? null;
+    }
+
+    /**
+     * Minutes in its marinade: long enough for each meat or fish in it, too long for none; null without one.
+     *
+     * @return array{least: int, good: int, most: int, why: Note}|null
+     */
+    public function marinadeTimes(): ?array
+    {
+        if ($this->marinade === null) {
+            return null;
+        }
+        $raw = array_filter($this->kinds(), static fn (FillingKind $kind): bool => $kind->safeCoreC !== null);
+        $all = array_map($this->marinade->times(...), array_values($raw) ?: [$this->toughest()]);
+        usort($all, static fn (array $a, array $b): int => $a['most'] <=> $b['most']);
+        $least = min($all[0]['most'], max(array_column($all, 'least')));
+
+        return ['least' => $least, 'good' => max($least, min(array_column($all, 'good')))] + $all[0];
     }
 
     /** The part that takes longest to get tender. */

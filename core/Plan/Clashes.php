@@ -325,7 +325,7 @@ final readonly class Clashes
         $clashes = [];
         foreach ($this->dish->fillings->all as $place => $filling) {
             $marinade = $filling->marinade;
-            $times = $marinade?->times($filling->strictest() ?? $filling->toughest());
+            $times = $filling->marinadeTimes();
             if (
                 $marinade !== null && $times !== null
                     && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])

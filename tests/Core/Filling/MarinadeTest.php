@@ -127,6 +127,17 @@ final class MarinadeTest extends TestCase
         );
     }
 
+    public function test_two_kinds_in_one_marinade_lie_as_long_as_both_bear(): void
+    {
+        $of = static fn (string $kind): ?array => Sample::dish('turkey-plum-biryani')
+            ->changed('fillings/0/parts/1/kind', $kind)->fillings->get(0)->marinadeTimes();
+        $minutes = static fn (?array $times): array => [$times['least'] ?? 0, $times['good'] ?? 0, $times['most'] ?? 0];
+
+        self::assertSame([30, 30, 30], $minutes($of('prawns')), 'prawns go chalky where turkey would have a night');
+        self::assertSame([180, 210, 1440], $minutes($of('lamb-cubes')), 'lamb wants longer than turkey');
+        self::assertSame([30, 210, 1440], $minutes($of('root-vegetables')), 'a vegetable decides nothing');
+    }
+
     public function test_yogurt_in_the_morning_is_a_task_of_its_own(): void
     {
         $dish = Sample::dish('turkey-plum-biryani')->changed(

@@ -30,8 +30,7 @@
         <button class="quiet">Put it in</button>
     </form>
 </details>
-@if ($f->marinade !== null)
-    @php $times = $f->marinade->times($f->strictest() ?? $f->toughest()); @endphp
+@if ($f->marinade !== null && ($times = $f->marinadeTimes()) !== null)
     <p>Marinade: <x-word.number :path="$at.'/marinade/minutes'" :value="$f->marinade->minutes" label="Marinade, minutes" min="5" max="2880" step="5" /> min,
         <x-word.choice :path="$at.'/marinade/acid'" :options="$options(Orbek\Core\Filling\Acid::cases())" :value="$f->marinade->acid->value" label="Acid in the marinade" />,
         <x-word.choice :path="$at.'/marinade/yogurt'" :options="$options(Orbek\Core\Filling\Yogurt::cases())" :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
