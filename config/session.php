@@ -8,7 +8,7 @@ return [
     'table' => 'sessions',
     'files' => env('SESSION_FILES', storage_path('framework/sessions')),
     // A phone is remembered for 180 days.
-    'lifetime' => 60 * 24 * 180,
+    'lifetime' => (int) env('SESSION_LIFETIME', 60 * 24 * 180),
     'cookie' => 'orbek-session',
     'http_only' => true,
     'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
