@@ -27,7 +27,7 @@ $at = static function (array $times, float $share): float {
 };
 
 $cores = (int) trim((string) shell_exec('nproc'));
-foreach ([[30, 12, 2, $seconds], [60, 24, 4, $seconds / 3], [120, 24, 4, $seconds / 5]] as [$phones, $open, $planners, $for]) {
+foreach ([[30, 12, 2, $seconds], [60, 24, 4, $seconds / 5], [120, 24, 4, $seconds / 10]] as [$phones, $open, $planners, $for]) {
     Home::serve(static function (Home $home) use ($phones, $open, $planners, $for, $at, $cores): void {
         $crowd = new Crowd($home, Crowd::open($home, $open), $phones, $planners);
         $before = $home->processor();
