@@ -139,12 +139,12 @@ final class CooksCsv
     {
         try {
             $document = $row['dish']->in($kitchen)->changed('usual/eaters', $row['people'])->toArray();
-            $table = Instant::plusMinutes($row['at'], -$row['late']);
+            $table = Instant::plusMinutes($row['at'], -$row['late'])->setTimezone(new DateTimeZone('UTC'));
             $cook = new Cook([
                 'id' => $row['id'], 'dish_id' => $row['dish']->id, 'name' => $row['dish']->name, 'dish' => $document,
                 'lot' => $document['rice']['lot'], 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
                 'started_at' => Instant::plusMinutes($table, -self::BEGAN_MIN), 'practice' => null,
-                'table_at' => $table->setTimezone(new DateTimeZone('UTC')), 'meal_cook_id' => null, 'place' => null,
+                'table_at' => $table, 'meal_cook_id' => null, 'place' => null,
                 'lot_taken_back' => false, 'stove_taken_back' => false,
             ]);
             $events = self::events($cook, $row);

@@ -43,7 +43,7 @@ abstract readonly class Event
     public const OF_A_MEAL = [Events\Eaters::class, Events\LeftOut::class];
 
     /** Seconds before a cook began, and ahead of the server, at which an event is still believed. */
-    private const BEFORE_S = 3600;
+    public const BEFORE_S = 3600;
 
     private const AHEAD_S = 600;
 

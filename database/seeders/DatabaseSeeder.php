@@ -136,7 +136,8 @@ final class DatabaseSeeder extends Seeder
             'dish_id' => $dish->id, 'name' => $dish
                 ->name, 'dish' => $document, 'lot' => $document['rice']['lot'], 'kitchen' => Kitchen::core()
                 ->toArray(),
-            'knowledge' => Household::known()->toArray(), 'started_at' => Instant::plusMinutes($tableAt, -240),
+            'knowledge' => Household::known()->toArray(),
+            'started_at' => Instant::plusMinutes($tableAt, -240)->setTimezone(new DateTimeZone('UTC')),
             'table_at' => $tableAt->setTimezone(new DateTimeZone('UTC')),
         ]);
         $plan = $cook->plan();

@@ -8,6 +8,7 @@ use App\Formats\Archive\ArchiveOut;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
+use App\Models\Kitchen;
 use App\Models\Meal;
 use App\Models\Photograph;
 use DateTimeImmutable;
@@ -64,6 +65,47 @@ final class ArchiveTest extends FeatureTestCase
         $this->get(
             route('photograph', Photograph::query()->firstOrFail())
         )->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    }
+
+    /** India is five hours and a half before Greenwich: by the local clock a cook would begin after its own first tap. */
+    public function test_cooks_begin_by_the_worlds_clock_wherever_the_kitchen_stands(): void
+    {
+        $kitchen = Kitchen::query()->where('in_use', true)->firstOrFail();
+        $kitchen->update(['document' => ['timezone' => 'Asia/Kolkata'] + $kitchen->document]);
+        $csv = "date,dish,rice,crust,filling,line\n2026-11-03 19:00,{$this->dish()->name},right,golden,right,far\n";
+        $this->post(route('cooks.take'), ['table' => base64_encode($csv)])->assertRedirect();
+        $read = Cook::query()->where('summary->line', 'far')->sole();
+        self::assertLessThanOrEqual($this->first($read) + 3600, $read->started_at->getTimestamp());
+        self::assertGreaterThan($this->first($read) - 8 * 3600, $read->started_at->getTimestamp());
+
+        // As an older Orbek wrote it.
+        $late = gmdate('Y-m-d H:i:s', $read->started_at->getTimestamp() + 19800);
+        $write = static fn (): int => DB::table('cooks')->where('id', $read->id)->update(['started_at' => $late]);
+        self::assertSame(1, $write());
+        $out = $this->archive();
+        $this->emptied();
+        $this->look($out)->assertOk();
+        $this->take($out)->assertRedirect(route('shelf'));
+        $in = Cook::query()->findOrFail($read->id);
+        self::assertSame($this->first($in), $in->started_at->getTimestamp());
+        self::assertSame(1, $write());
+        $mend = require database_path('migrations/2026_11_30_000003_cooks_begin_by_the_worlds_clock.php');
+        self::assertTrue(is_object($mend) && method_exists($mend, 'up'));
+        $before = DB::table('cooks')->where('id', '!=', $read->id)->orderBy('id')->pluck('started_at', 'id')->all();
+        $mend->up();
+        self::assertSame($this->first($in), $in->refresh()->started_at->getTimestamp());
+        self::assertSame(
+            $before, DB::table('cooks')->where('id', '!=', $read->id)->orderBy('id')->pluck('started_at', 'id')->all(),
+        );
+        $this->get(route('cook.record', $in))->assertOk();
+    }
+
+    private function first(Cook $cook): int
+    {
+        $first = DB::table('cook_events')->where('cook_id', $cook->id)
+            ->selectRaw("min(json_extract(document, '$.at')) as first")->value('first');
+
+        return is_numeric($first) ? (int) $first : self::fail('nothing has happened in it');
     }
 
     public function test_every_file_of_it_keeps_to_its_schema(): void

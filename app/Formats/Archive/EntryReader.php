@@ -47,6 +47,8 @@ final readonly class EntryReader
 {
     private const ULID = '/^[0-7][0-9a-hjkmnp-tv-z]{25}$/i';
 
+    private const FARTHEST_ZONE_S = 14 * 3600;
+
     /** No cook has so much happen to it. */
     private const MOST_EVENTS = 5000;
 
@@ -191,6 +193,7 @@ final readonly class EntryReader
     private function cook(array $entry): array
     {
         $row = $this->row($entry, Part::Cooks);
+        $row['started_at'] = self::began($entry, (string) $row['started_at']);
         if ($row['meal_cook_id'] !== null || $row['place'] !== null) {
             throw Refused::because($entry['name'], 'refused.is-of-a-meal-that-is-not-there');
         }
@@ -207,6 +210,25 @@ final readonly class EntryReader
         return [['cooks', $reckoned + [
             'name' => $plan->dish->name, 'lot' => $row['practice'] === null ? $plan->dish->rice->lot : '',
         ] + $row], ...$this->eventRows('cook_events', 'cook_id', $entry, $events), ...$this->photographs($entry)];
+    }
+
+    /**
+     * When a cook began. What an older Orbek wrote by the local clock begins hours after its own first tap: with that.
+     *
+     * @param  Entry  $entry
+     */
+    private static function began(array $entry, string $written): string
+    {
+        $first = min([INF, ...array_map(
+            static fn (array $event): float => is_array($event['document'] ?? null)
+                && is_numeric($event['document']['at'] ?? null) ? (float) $event['document']['at'] : INF,
+            self::list($entry, 'events'),
+        )]);
+        $late = (new DateTimeImmutable($written, new DateTimeZone('UTC')))->getTimestamp() - $first;
+
+        return $late > Event::BEFORE_S && $late <= self::FARTHEST_ZONE_S
+            ? gmdate('Y-m-d H:i:s', (int) $first)
+            : $written;
     }
 
     /** @return array<string, mixed> what lists read of a cook to which nothing has happened */
