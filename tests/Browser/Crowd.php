@@ -46,9 +46,7 @@ final class Crowd
             $this->members[] = [
                 'handle' => $handle, 'token' => $home->token($handle), 'cook' => $cooks[$n % count($cooks)],
                 'dish' => $dishes[$n % count($dishes)], 'seen' => '', 'version' => 0, 'looks' => $n,
-                'kind' => $n < $phones ? 'look' : 'word', 'askedAt' => 0.0, 'tap' => '',
-                // Not all in one beat.
-                'nextAt' => microtime(true) + lcg_value() * self::LOOKS_EVERY_S,
+                'kind' => $n < $phones ? 'look' : 'word', 'askedAt' => 0.0, 'tap' => '', 'nextAt' => 0.0,
             ];
         }
     }
@@ -86,6 +84,10 @@ final class Crowd
         $multi = curl_multi_init();
         $until = microtime(true) + $seconds;
         $busy = [];
+        foreach (array_keys($this->members) as $n) {
+            // Spread only now: the first would have waited for the last to sign in, and all of them beat as one.
+            $this->members[$n]['nextAt'] = microtime(true) + lcg_value() * self::LOOKS_EVERY_S;
+        }
         do {
             $now = microtime(true);
             foreach ($this->members as $n => $member) {
