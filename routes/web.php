@@ -123,12 +123,10 @@ Route::get('/meal-cooks/{mealCook}/alone', [MealCookController::class, 'alone'])
 Route::post('/meal-cooks/{mealCook}/events', [MealCookController::class, 'events'])->name('meal-cook.events');
 Route::post('/meal-cooks/{mealCook}/give-up', [MealCookController::class, 'giveUp'])->name('meal-cook.give-up');
 
-Route::post('/dishes/{dish}/cooks', [CookController::class, 'begin'])->name('cook.begin');
-Route::get('/stove', [CookController::class, 'current'])->name('stove');
+Route::post('/dishes/{dish}/cooks', [MealCookController::class, 'beginDish'])->name('cook.begin');
+Route::get('/stove', [MealCookController::class, 'current'])->name('stove');
 Route::get('/cooks/{cook}', [CookController::class, 'show'])->name('cook');
 Route::get('/cooks/{cook}/body', [CookController::class, 'body'])->name('cook.body');
-Route::get('/cooks/{cook}/alone', [CookController::class, 'alone'])->name('cook.alone');
-Route::post('/cooks/{cook}/give-up', [CookController::class, 'giveUp'])->name('cook.give-up');
 Route::post('/cooks/{cook}/events', [CookController::class, 'events'])->name('cook.events');
 
 Route::get('/cooks/{cook}/rescue/{complaint}', [CookController::class, 'rescue'])->name('cook.rescue');
@@ -201,7 +199,7 @@ Route::post('/drill/lift', [DrillController::class, 'lift'])->name('drill.lift')
 
 Route::post('/drill/supper', [SupperController::class, 'begin'])->name('supper.begin');
 Route::get('/cooks/{cook}/senses', [SupperController::class, 'senses'])->name('supper.senses');
-Route::post('/cooks/{cook}/clock', [SupperController::class, 'turn'])->name('supper.clock');
-Route::get('/cooks/{cook}/supper', [SupperController::class, 'end'])->name('supper.end');
+Route::post('/meal-cooks/{mealCook}/clock', [SupperController::class, 'turn'])->name('supper.clock');
+Route::get('/meal-cooks/{mealCook}/supper', [SupperController::class, 'end'])->name('supper.end');
 
 Route::post('/practice-clock', PracticeClockController::class)->name('practice-clock');

@@ -9,6 +9,7 @@ use App\Http\Parts;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
+use App\Models\MealCook;
 use Database\Seeders\DatabaseSeeder;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
@@ -333,7 +334,7 @@ final class BenchCommand extends Command
         $times = [];
         for ($n = 0; $n < 5; $n++) {
             $closed = new DateTimeImmutable('-7 days');
-            $cook = Cook::begin((string) Str::ulid(), $dish, $closed->modify('-2 hours'));
+            $cook = MealCook::beginDish((string) Str::ulid(), $dish, $closed->modify('-2 hours'));
             $event = static fn (string $type, int $at, ?string $subject, array $more = []): Event => Event::fromFields(
                 Fields::of(
                     [
@@ -344,19 +345,22 @@ final class BenchCommand extends Command
                 ),
             );
             $events = [];
-            foreach (array_keys($cook->plan()->day->works) as $task) {
-                $events[] = $event('started', $closed->getTimestamp(), $task);
+            foreach (array_map(strval(...), array_keys($cook->plan()->plans[0]->day->works)) as $task) {
+                $events[] = [0, $event('started', $closed->getTimestamp(), $task)];
                 if ($task === 'heat-1') {
                     break;
                 }
-                $events[] = $event('done', $closed->getTimestamp(), $task);
+                $events[] = [0, $event('done', $closed->getTimestamp(), $task)];
             }
             $cook->record($events, new DateTimeImmutable);
             $start = hrtime(true);
-            $kernel->handle(Request::create("/cooks/{$cook->id}"));
-            Cook::query()->findOrFail($cook->id)->record([
-                $event('done', time(), 'heat-1'), $event('done', time(), 'open'), $event('served', time(), null),
-                $event('noted', time(), null, ['outcome' => ['rice' => 'wet', 'crust' => 'burnt', 'filling' => 'dry']]),
+            $kernel->handle(Request::create("/meal-cooks/{$cook->id}"));
+            MealCook::query()->findOrFail($cook->id)->record([
+                [0, $event('done', time(), 'heat-1')], [0, $event('done', time(), 'open')],
+                [null, $event('served', time(), null)],
+                [0, $event('noted', time(), null, [
+                    'outcome' => ['rice' => 'wet', 'crust' => 'burnt', 'filling' => 'dry'],
+                ])],
             ], new DateTimeImmutable);
             $times[] = (hrtime(true) - $start) / 1e6;
         }

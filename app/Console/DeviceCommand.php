@@ -110,8 +110,8 @@ final class DeviceCommand extends Command
     /** @return list<CoreCook> */
     private function folds(\DateTimeImmutable $now): array
     {
-        $cook = Cook::onTheStove($now)?->fold($now);
-
-        return [...($cook === null ? [] : [$cook]), ...(MealCook::onTheStove($now)?->fold($now)->dishes ?? [])];
+        return array_merge(...array_map(
+            static fn (MealCook $cook): array => $cook->fold($now)->dishes, MealCook::allOnTheStove($now),
+        ));
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\MealCook;
 use BackedEnum;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -22,6 +23,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\WorkKind;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Symfony\Component\Serializer\Exception\ExceptionInterface;
@@ -34,10 +36,11 @@ use Symfony\Component\Serializer\Exception\ExceptionInterface;
  *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
  *     outcome: array{rice: string, crust: string, filling: string, line?: string}
  * }
- * @phpstan-type Made array{cook: Cook, events: list<Event>}
+ * @phpstan-type Made array{cook: MealCook, record: Cook, events: list<array{int|null, Event}>}
  * @phpstan-type Read array{
  *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
- *     outcome: array{rice: string, crust: string, filling: string, line?: string}, cook: Cook, events: list<Event>
+ *     outcome: array{rice: string, crust: string, filling: string, line?: string}, cook: MealCook, record: Cook,
+ *     events: list<array{int|null, Event}>
  * }
  */
 final class CooksCsv
@@ -140,20 +143,26 @@ final class CooksCsv
         try {
             $document = $row['dish']->in($kitchen)->changed('usual/eaters', $row['people'])->toArray();
             $table = Instant::plusMinutes($row['at'], -$row['late'])->setTimezone(new DateTimeZone('UTC'));
-            $cook = new Cook([
-                'id' => $row['id'], 'dish_id' => $row['dish']->id, 'name' => $row['dish']->name, 'dish' => $document,
-                'lot' => $document['rice']['lot'], 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
-                'started_at' => Instant::plusMinutes($table, -self::BEGAN_MIN), 'practice' => null,
-                'table_at' => $table, 'meal_cook_id' => null, 'place' => null,
-                'lot_taken_back' => false, 'stove_taken_back' => false,
+            $both = [
+                'id' => $row['id'], 'name' => $row['dish']->name, 'kitchen' => $kitchen->toArray(), 'knowledge' => [],
+                'started_at' => Instant::plusMinutes($table, -self::BEGAN_MIN),
+            ];
+            $record = new Cook($both + [
+                'dish_id' => $row['dish']->id, 'dish' => $document, 'lot' => $document['rice']['lot'],
+                'meal_cook_id' => $row['id'], 'place' => 0, 'lot_taken_back' => false, 'stove_taken_back' => false,
             ]);
-            $events = self::events($cook, $row);
+            $cook = new MealCook($both + ['table_at' => $table]);
+            $cook->setRelation('dishes', $record->newCollection([$record]));
+            $events = self::events($cook->plan()->plans[0], $row);
             $fold = $cook->foldOf($events, Instant::plusMinutes($row['at'], self::NOTED_MIN));
         } catch (Refused $wrong) {
             throw $wrong->within($name);
         }
 
-        return ['cook' => $cook->fill($cook->reckoned($fold)), 'events' => $events];
+        return [
+            'cook' => $cook->fill(['served_at' => $fold->servedAt(), 'folded' => count($events)]),
+            'record' => $record->fill($record->reckoned($fold->dishes[0])), 'events' => $events,
+        ];
     }
 
     /**
@@ -165,12 +174,13 @@ final class CooksCsv
     {
         DB::transaction(static function () use ($rows): void {
             $knowledge = Household::known();
-            foreach ($rows as ['cook' => $cook, 'events' => $events, 'at' => $at]) {
+            foreach ($rows as ['cook' => $cook, 'record' => $record, 'events' => $events, 'at' => $at]) {
                 $cook->save();
-                foreach ($events as $event) {
-                    $cook->keepEvent($event, Instant::plusMinutes($at, self::NOTED_MIN));
+                $record->save();
+                foreach ($events as [$place, $event]) {
+                    $cook->keepEvent($place, $event, Instant::plusMinutes($at, self::NOTED_MIN));
                 }
-                $knowledge = $knowledge->with($cook->lesson());
+                $knowledge = $knowledge->with($record->lesson());
             }
             Household::query()->whereKey(app(Household::class)->id)->firstOrFail()
                 ->update(['knowledge' => $knowledge->toArray()]);
@@ -179,18 +189,18 @@ final class CooksCsv
 
     /**
      * @param  Row  $row
-     * @return list<Event>
+     * @return list<array{int|null, Event}>
      */
-    private static function events(Cook $cook, array $row): array
+    private static function events(Plan $plan, array $row): array
     {
         $events = [];
         $add = static function (string $type, DateTimeImmutable $at, array $fields) use (&$events): void {
-            $events[] = Event::fromFields(
+            $events[] = [$type === 'served' ? null : 0, Event::fromFields(
                 Fields::of(['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $fields)
-            );
+            )];
         };
         if ($row['lifted'] !== null) {
-            foreach ($cook->plan()->day->works as $id => $work) {
+            foreach ($plan->day->works as $id => $work) {
                 if ($work->kind === WorkKind::Boil) {
                     $from = Instant::plusMinutes($row['at'], -90);
                     $add('started', $from, ['subject' => $id]);

@@ -28,12 +28,14 @@ final class SentEvents
     private array $refused = [];
 
     /**
-     * @param  int|null  $dishes how many a meal has; null for a cook of one dish
+     * @param  int  $dishes how many are cooked
+     * @param  int|null  $place of the dish that all of it is of; null where each event says its own, or none
      *
      * @throws Refused when there is no list of them
      */
     public function __construct(
-        Request $request, DateTimeImmutable $beganAt, DateTimeImmutable $now, Wording $say, ?int $dishes = null,
+        Request $request, DateTimeImmutable $beganAt, DateTimeImmutable $now, Wording $say, int $dishes,
+        ?int $place = null,
     ) {
         $sent = $request->input('events');
         if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST) {
@@ -47,17 +49,13 @@ final class SentEvents
             try {
                 $fields = Fields::of(is_array($document) ? $document : []);
                 $event = Event::fromFields($fields)->inCook($beganAt, $now, 'at');
-                if ($dishes === null && in_array($event::class, Event::OF_A_MEAL, true)) {
-                    throw Refused::because('type', 'refused.is-of-a-meal', kind: $event->kind());
-                }
                 $first = $ids[$event->id] ?? null;
                 if ($first !== null && $first != $event) {
                     throw Refused::because('id', 'refused.the-id-is-of-another-tap');
                 }
                 $ids[$event->id] = $event;
-                $this->read[$index] = [
-                    $dishes !== null && $fields->has('dish') ? $fields->whole('dish', 0, $dishes - 1) : null, $event,
-                ];
+                $of = $fields->has('dish') ? $fields->whole('dish', 0, $dishes - 1) : $place;
+                $this->read[$index] = [in_array($event::class, Event::OF_ALL, true) ? null : $of, $event];
             } catch (Refused $wrong) {
                 $this->refused[$index] = $say->refusal($wrong);
             }
@@ -85,12 +83,6 @@ final class SentEvents
                 $late -= $event->minutes;
             }
         }
-    }
-
-    /** @return list<Event> */
-    public function events(): array
-    {
-        return array_column(array_values($this->read), 1);
     }
 
     /**

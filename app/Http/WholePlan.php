@@ -39,23 +39,7 @@ final readonly class WholePlan
     }
 
     /** @return list<Step> in the order in which they begin */
-    public function ofDish(Cook $fold): array
-    {
-        $situation = $fold->situation();
-        $steps = [];
-        foreach (array_keys($fold->plan()->day->works) as $id) {
-            $progress = $fold->state->progress[$id];
-            $steps[] = $this->step(
-                $fold, $id, null, '', $progress, $fold->minutes($id),
-                ($progress->startedAt ?? $situation->startsAt($id))->getTimestamp(),
-            );
-        }
-
-        return self::inOrder($steps);
-    }
-
-    /** @return list<Step> in the order in which they begin */
-    public function ofMeal(MealCook $fold): array
+    public function of(MealCook $fold): array
     {
         $situation = $fold->situation();
         $steps = [];
@@ -75,7 +59,7 @@ final readonly class WholePlan
                 ]
                 : $this->step(
                     $fold->dishes[$task->dish], $task->task, $task->dish,
-                    $fold->dishes[$task->dish]->plan()->dish->name,
+                    count($fold->dishes) > 1 ? $fold->dishes[$task->dish]->plan()->dish->name : '',
                     $progress, $fold->minutes($id), $at,
                 );
         }

@@ -29,6 +29,18 @@ trait BelongsToHousehold
         }
     }
 
+    /**
+     * The same, where what has the id already is of this household: nothing new can have it.
+     *
+     * @throws Refused
+     */
+    public static function refuseTaken(string $id, string $field): void
+    {
+        if (static::withoutGlobalScopes()->whereKey($id)->exists()) {
+            throw Refused::because($field, 'refused.the-id-is-taken');
+        }
+    }
+
     protected static function bootBelongsToHousehold(): void
     {
         static::addGlobalScope('household', static function (Builder $query): void {

@@ -6,30 +6,21 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
-use DateTimeZone;
 use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
-use Orbek\Core\Dish\Craft;
-use Orbek\Core\Dish\Dish as CoreDish;
-use Orbek\Core\Drill\Supper;
-use Orbek\Core\Heat\FoundLines;
-use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Kitchen\Pace;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\Planner;
 
 /**
- * One cook: the dish and kitchen as they were when it began, and what has happened since.
+ * The record of a dish that is or was cooked: the dish and kitchen as they were when it began, and what came of it.
  *
  * @property string $id
  * @property string|null $dish_id
@@ -38,7 +29,6 @@ use Orbek\Core\Plan\Planner;
  * @property array<string, mixed> $dish
  * @property array<string, mixed> $kitchen
  * @property array<string, mixed>|null $knowledge
- * @property Carbon|null $table_at when it was to be on the table; null in a meal, which has its own
  * @property Carbon $started_at
  * @property Carbon|null $served_at
  * @property Carbon|null $given_up_at
@@ -50,8 +40,8 @@ use Orbek\Core\Plan\Planner;
  * @property array<string, float|int>|null $practice what a practice supper hides; null of a cook in earnest
  * @property-read string|null $pot found by, as it was cooked
  * @property-read string|null $ring
- * @property string|null $meal_cook_id the meal it is a dish of, where it is
- * @property int|null $place its place among the dishes of that meal
+ * @property string $meal_cook_id what it is a dish of: a meal, or itself alone
+ * @property int $place its place among the dishes of that
  *
  * @phpstan-import-type Lesson from Knowledge
  * @phpstan-import-type Summary from CoreCook
@@ -59,21 +49,14 @@ use Orbek\Core\Plan\Planner;
 final class Cook extends Model
 {
     use BelongsToHousehold;
-    use KeepsEvents;
-    use MayBeForgotten;
 
     protected $guarded = [];
 
-    /** The fold that the last write was made of: the page that answers it shows the same. */
     /** Leftovers of so many cooks are told at a time. */
     private const LEFT = 8;
 
     /** From so many minutes on a cook was late. */
     private const LATE_FROM_MIN = 10;
-
-    private ?CoreCook $fresh = null;
-
-    private int $inFold = 0;
 
     private ?MealCook $whole = null;
 
@@ -82,7 +65,7 @@ final class Cook extends Model
     {
         return [
             'dish' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'started_at' => 'datetime',
-            'table_at' => 'datetime', 'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime',
+            'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime',
             'folded' => 'integer',
             'summary' => 'array',
             'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'practice' => 'array', 'place' => 'integer',
@@ -112,52 +95,29 @@ final class Cook extends Model
         return self::ofAnyKind()->where($field ?? 'id', $value)->first();
     }
 
-    /** @return HasMany<CookEvent, $this> */
-    public function events(): HasMany
+    /** What it is a dish of: a meal, or itself alone. */
+    public function ofMeal(): MealCook
     {
-        return $this->hasMany(CookEvent::class);
+        return $this->whole ??= MealCook::ofAnyKind()->findOrFail($this->meal_cook_id);
     }
 
-    /** The meal that it is a dish of, where it is. */
-    public function ofMeal(): ?MealCook
-    {
-        return $this->meal_cook_id === null
-            ? null
-            : $this->whole ??= MealCook::query()->findOrFail($this->meal_cook_id);
-    }
-
-    /** The plan it began with, or that its meal has made of it: the same inputs give the same plan. */
+    /** The plan that its meal has made of it: the same inputs give the same plan. */
     public function plan(): Plan
     {
-        if ($this->ofMeal() !== null) {
-            return $this->ofMeal()->fold(CarbonImmutable::now())->dishes[(int) $this->place]->plan();
-        }
-
-        return Planner::in(
-            CoreKitchen::fromArray($this->kitchen),
-            Knowledge::fromArray($this->knowledge ?? []),
-            $this->started_at->toDateTimeImmutable(), app(FoundLines::class),
-        )
-            ->plan(CoreDish::fromArray($this->dish, app(Craft::class)), [], $this->tableAt());
+        return $this->fold(CarbonImmutable::now())->plan();
     }
 
-    private function tableAt(): ?DateTimeImmutable
+    /** As all that happened leaves it. */
+    public function fold(DateTimeImmutable $now): CoreCook
     {
-        return $this->table_at?->toDateTimeImmutable()->setTimezone(CoreKitchen::fromArray($this->kitchen)->timezone);
+        return $this->ofMeal()->fold($now)->dishes[(int) $this->place];
     }
 
-    /** The cook of one dish by itself that is going on, if one is: not one that nobody has touched since its table. */
-    public static function onTheStove(DateTimeImmutable $now): ?self
+    /** @return Builder<CookEvent> what happened to it, and to all that it was cooked with */
+    public function events(): Builder
     {
-        return self::query()->where('meal_cook_id', null)->open()->latest('started_at')->get()
-            ->first(static fn (self $one): bool => ! $one->isForgotten($now));
-    }
-
-    private function lastHeardOf(): ?string
-    {
-        $last = $this->events()->max('received_at');
-
-        return is_string($last) ? $last : null;
+        return CookEvent::query()->where('meal_cook_id', $this->meal_cook_id)
+            ->where(fn (Builder $of): Builder => $of->whereNull('dish')->orWhere('dish', $this->place));
     }
 
     /**
@@ -207,8 +167,7 @@ final class Cook extends Model
     /** Something that happened to it away from the stove. */
     public function happened(Event $event, DateTimeImmutable $now): void
     {
-        $meal = $this->ofMeal();
-        $meal === null ? $this->record([$event], $now) : $meal->record([[(int) $this->place, $event]], $now);
+        $this->ofMeal()->record([[(int) $this->place, $event]], $now);
     }
 
     /** @return list<self> whose leftovers are in the fridge, the first to be eaten first */
@@ -239,13 +198,6 @@ final class Cook extends Model
         return $paces;
     }
 
-    /** A dish's cook that is still open, if one is. */
-    public static function openOf(Dish $dish): ?self
-    {
-        return self::query()->where('dish_id', $dish->id)->where('meal_cook_id', null)
-            ->where('served_at', null)->where('given_up_at', null)->latest('started_at')->first();
-    }
-
     /**
      * What it taught of bag and stove, and took from the bag.
      *
@@ -262,56 +214,6 @@ final class Cook extends Model
         );
     }
 
-    /**
-     * Begins a cook of a dish, once: the same id again gives the cook that is there, and a dish whose
-     * cook is still open is not begun beside it. It is on the table as soon as it can be.
-     *
-     * @throws Refused when the id is no ULID
-     */
-    public static function begin(string $id, Dish $dish, DateTimeImmutable $now): self
-    {
-        if (! Str::isUlid($id)) {
-            throw Refused::because('cook', 'refused.is-no-ulid-load-the-page', id: $id);
-        }
-        $kitchen = Kitchen::core();
-        $known = Household::known();
-        $plan = Planner::in($kitchen, $known, $now, app(FoundLines::class))->plan($dish->core());
-        $new = [
-            'id' => strtolower($id), 'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $dish->document,
-            'lot' => $plan->dish->rice->lot, 'kitchen' => $kitchen->toArray(), 'knowledge' => $known->toArray(),
-            'started_at' => $now, 'table_at' => $plan->day->tableAt->setTimezone(new DateTimeZone('UTC')),
-        ];
-
-        return DB::transaction(static function () use ($new, $dish): self {
-            self::refuseForeign($new['id'], 'cook');
-
-            return self::ofAnyKind()->find($new['id']) ?? self::openOf($dish) ?? self::query()->create($new);
-        });
-    }
-
-    /**
-     * Begins one for practice, in the kitchen as it is thought to be; what the supper hides is not told to the plan.
-     */
-    public static function practise(string $id, Dish $dish, Supper $supper, DateTimeImmutable $now): self
-    {
-        $kitchen = Kitchen::core();
-        $known = Household::known();
-        $plan = Planner::in($kitchen, $known, $now, app(FoundLines::class))->plan($dish->core());
-
-        return self::query()->create([
-            'id' => $id, 'dish_id' => $dish->id, 'name' => $dish->name, 'dish' => $dish->document, 'lot' => '',
-            'kitchen' => $kitchen->toArray(), 'knowledge' => $known->toArray(), 'started_at' => $now,
-            'practice' => $supper->toArray(),
-            'table_at' => $plan->day->tableAt->setTimezone(new DateTimeZone('UTC')),
-        ]);
-    }
-
-    /** Given up, it is no longer on the stove; what it taught stays. Taken up again, it goes on. */
-    public function giveUp(?DateTimeImmutable $now): void
-    {
-        $this->update(['given_up_at' => $now]);
-    }
-
     /** Takes back what it taught of its bag or its stove, or lets it count again. */
     public function takeBack(Taught $what, bool $back): void
     {
@@ -322,34 +224,6 @@ final class Cook extends Model
 
             return [null, $gone, $cook->lesson()];
         });
-    }
-
-    /**
-     * Appends what happened, each event once, and brings up to date what lists and beliefs read of it.
-     *
-     * What is slow, the fold, is done outside of transactions; a summary made of fewer events never
-     * replaces one made of more.
-     *
-     * @param  list<Event>  $events
-     * @return array<string, EventAnswer> by event id; one that another cook has is refused
-     */
-    public function record(array $events, DateTimeImmutable $now): array
-    {
-        $answers = DB::transaction(
-            fn (): array => array_reduce(
-                $events,
-                fn (array $answers, Event $event): array => $answers + [$event->id => $this->keepEvent($event, $now)],
-                [],
-            ),
-        );
-        // A server killed between the two writes is made good by whoever sends the events again.
-        if ($this->events()->count() === (int) self::ofAnyKind()->whereKey($this->id)->value('folded')) {
-            return $answers;
-        }
-        $this->fresh = null;
-        $this->keepSummary($this->fresh = $this->fold($now));
-
-        return $answers;
     }
 
     /**
@@ -385,36 +259,5 @@ final class Cook extends Model
             'served_at' => $fold->state->servedAt, 'summary' => $fold->summary(), 'folded' => $fold->eventCount(),
             'eat_by' => $fold->leftovers()?->eatBy(),
         ];
-    }
-
-    /**
-     * Of one dish by itself, as these events leave it.
-     *
-     * @param  list<Event>  $events
-     */
-    public function foldOf(array $events, DateTimeImmutable $now): CoreCook
-    {
-        return CoreCook::fold($this->plan(), $events, $now);
-    }
-
-    /** The cook as all its events leave it; computed once a request. */
-    public function fold(DateTimeImmutable $now): CoreCook
-    {
-        $fold = $this->fresh ?? $this->ofMeal()?->fold($now)->dishes[(int) $this->place];
-        if ($fold !== null) {
-            return $fold;
-        }
-        $events = $this->events()->get();
-        $this->inFold = $events->count();
-
-        return $this->foldOf(
-            array_values($events->map(static fn (CookEvent $event): Event => $event->core())->all()), $now,
-        );
-    }
-
-    /** How many events the last fold was made of: one that came while it was made is still to be seen. */
-    public function countFolded(): int
-    {
-        return $this->inFold;
     }
 }

@@ -38,10 +38,8 @@ trait MayBeForgotten
     /** @return list<self> the last few that are */
     public static function forgotten(DateTimeImmutable $now): array
     {
-        return array_values(self::query()->open()->when(
-            self::class === Cook::class, static fn (Builder $query): Builder => $query->whereNull('meal_cook_id'),
-        )->latest('started_at')->limit(self::FORGOTTEN_SHOWN)->get()
-            ->filter(static fn (self $one): bool => $one->isForgotten($now))->all());
+        return array_slice(array_values(self::query()->open()->latest('started_at')->get()
+            ->filter(static fn (self $one): bool => $one->isForgotten($now))->all()), 0, self::FORGOTTEN_SHOWN);
     }
 
     public function isForgotten(DateTimeImmutable $now): bool

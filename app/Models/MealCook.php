@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,6 +18,8 @@ use Orbek\Core\Clock\Laid;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\MealCook as CoreMealCook;
 use Orbek\Core\Dish\Craft;
+use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Drill\Supper;
 use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
@@ -27,17 +31,18 @@ use Orbek\Core\Plan\MealPlanner;
 use Orbek\Core\Plan\Planner;
 
 /**
- * A meal being cooked: its documents and its clock as they were when it began, a cook for each dish, and what happened
- * to all of it.
+ * What is cooked: a meal, or a dish by itself, which is a meal of one. Its documents and its clock as they were when it
+ * began, a cook for each dish, and what happened to any of it.
  *
  * @property string $id
  * @property string|null $meal_id
  * @property string $name
- * @property array<string, mixed> $meal
+ * @property array<string, mixed>|null $meal null of a dish by itself
  * @property array<string, mixed> $kitchen
  * @property array<string, mixed> $knowledge
- * @property list<array{array<string, mixed>, list<string>}> $given
- * @property array{starts: array<string, int>, busy: int, waiting: float, bound: int, holds: bool} $laid
+ * @property list<array{array<string, mixed>, list<string>}>|null $given null of a dish by itself
+ * @property array{starts: array<string, int>, busy: int, waiting: float, bound: int, holds: bool}|null $laid
+ * @property array<string, float|int>|null $practice what a practice supper hides; null of a cook in earnest
  * @property Carbon $started_at
  * @property Carbon|null $table_at when it was to be on the table, as it began
  * @property Carbon|null $served_at
@@ -48,7 +53,6 @@ use Orbek\Core\Plan\Planner;
 final class MealCook extends Model
 {
     use BelongsToHousehold;
-    use KeepsEvents;
     use MayBeForgotten;
 
     protected $guarded = [];
@@ -65,38 +69,64 @@ final class MealCook extends Model
         return [
             'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array',
             'started_at' => 'datetime', 'table_at' => 'datetime', 'served_at' => 'datetime',
-            'given_up_at' => 'datetime', 'folded' => 'integer',
+            'given_up_at' => 'datetime', 'folded' => 'integer', 'practice' => 'array',
         ];
+    }
+
+    /** Practice stands in no list: it is found by its own address alone. */
+    protected static function booted(): void
+    {
+        self::addGlobalScope('earnest', static function (Builder $query): void {
+            $query->whereNull('meal_cooks.practice');
+        });
+    }
+
+    /** @return Builder<self> in earnest or for practice */
+    public static function ofAnyKind(): Builder
+    {
+        return self::query()->withoutGlobalScope('earnest');
+    }
+
+    /**
+     * @param  mixed  $value
+     * @param  string|null  $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        return self::ofAnyKind()->where($field ?? 'id', $value)->first();
     }
 
     /** @return HasMany<Cook, $this> by place */
     public function dishes(): HasMany
     {
-        return $this->hasMany(Cook::class)->orderBy('place');
+        return $this->hasMany(Cook::class)->withoutGlobalScope('earnest')->orderBy('place');
     }
 
-    /** @return HasMany<MealCookEvent, $this> */
+    /** @return HasMany<CookEvent, $this> */
     public function events(): HasMany
     {
-        return $this->hasMany(MealCookEvent::class);
+        return $this->hasMany(CookEvent::class);
     }
 
-    /** The one that is going on, if one is: not one that nobody has touched since its table. */
+    /** The last that was begun and is going on, if one is: not one that nobody has touched since its table. */
     public static function onTheStove(DateTimeImmutable $now): ?self
     {
-        return self::query()->open()->latest('started_at')->get()
-            ->first(static fn (self $one): bool => ! $one->isForgotten($now));
+        return self::allOnTheStove($now)[0] ?? null;
+    }
+
+    /** @return list<self> the last begun first */
+    public static function allOnTheStove(DateTimeImmutable $now): array
+    {
+        return array_values(self::query()->open()->latest('started_at')->get()
+            ->reject(static fn (self $one): bool => $one->isForgotten($now))->all());
     }
 
     /** When something last happened to any of it. */
     private function lastHeardOf(): ?string
     {
-        $last = max(
-            (string) $this->events()->max('received_at'),
-            (string) CookEvent::query()->whereIn('cook_id', $this->dishes()->select('id'))->max('received_at'),
-        );
+        $last = $this->events()->max('received_at');
 
-        return $last === '' ? null : $last;
+        return is_string($last) ? $last : null;
     }
 
     /**
@@ -107,36 +137,91 @@ final class MealCook extends Model
      */
     public static function begin(string $id, Meal $meal, MealPlan $plan, DateTimeImmutable $now): self
     {
-        if (! Str::isUlid($id)) {
-            throw Refused::because('cook', 'refused.is-no-ulid-load-the-page', id: $id);
+        return self::begun(
+            self::read($id), $plan, $now, ['meal_id' => $meal->id, 'name' => $meal->name] + self::documentsOf($plan),
+            static fn (): ?self => self::openOf($meal),
+        );
+    }
+
+    /**
+     * Begins a dish by itself, once, as a meal of one whose table is as soon as it can be; one of it that is still open
+     * is not begun beside it.
+     *
+     * @throws Refused when the id is no ULID
+     */
+    public static function beginDish(string $id, Dish $dish, DateTimeImmutable $now): self
+    {
+        return self::begun(
+            self::read($id), self::planner(Kitchen::core(), Household::known(), $now)->ofOne($dish->id, $dish->core()),
+            $now, ['name' => $dish->name], static fn (): ?self => self::openOfDish($dish),
+        );
+    }
+
+    /**
+     * Begins one for practice, in the kitchen as it is thought to be; what the supper hides is not told to the plan.
+     */
+    public static function practise(string $id, Dish|Meal $what, Supper $supper, DateTimeImmutable $now): self
+    {
+        $practice = ['name' => $what->name, 'practice' => $supper->toArray()];
+        $none = static fn (): null => null;
+        if ($what instanceof Dish) {
+            $planner = self::planner(Kitchen::core(), Household::known(), $now);
+
+            return self::begun($id, $planner->ofOne($what->id, $what->core()), $now, $practice, $none);
         }
-        $kitchen = $plan->kitchen->toArray();
-        $knowledge = Household::known()->toArray();
-        $new = [
-            'id' => strtolower($id), 'meal_id' => $meal->id, 'name' => $meal->name, 'meal' => $meal->document,
-            'kitchen' => $kitchen, 'knowledge' => $knowledge, 'started_at' => $now,
-            'table_at' => $plan->tableAt->setTimezone(new DateTimeZone('UTC')),
-            'given' => $plan->given->toArray(),
+        $laid = app(LaidMeals::class)->plan($what);
+        $planner = self::planner($laid->kitchen, Household::known(), $now);
+        // Practised now, whenever it is to be eaten, and all of it: its table as soon as it can be.
+        $at = static fn (MealPlan $plan): CoreMeal => $plan->meal->with([
+            'serve_at' => $plan->earliest($now)->format('Y-m-d\TH:i'), 'ahead' => null,
+        ]);
+        $plan = $planner->plan(
+            $at($laid), $what->dishes($laid->kitchen), $laid->laid->starts, $laid->given, null, [],
+        );
+        $plan = $planner->asLaid($at($plan), $plan->given, $plan->laid, $plan->holds);
+
+        return self::begun($id, $plan, $now, $practice + self::documentsOf($plan), $none);
+    }
+
+    /** @return array<string, mixed> what is kept of a meal as it was laid */
+    private static function documentsOf(MealPlan $plan): array
+    {
+        return [
+            'meal' => $plan->meal->toArray(), 'given' => $plan->given->toArray(),
             'laid' => [
                 'starts' => $plan->laid->starts, 'busy' => $plan->laid->busyMin, 'waiting' => $plan->laid->waiting,
                 'bound' => $plan->laid->boundMin, 'holds' => $plan->holds,
             ],
         ];
-        $cooks = [];
-        foreach ($plan->given->dishes as $place => [$dish]) {
-            $cooks[] = [
-                'place' => $place, 'dish_id' => $plan->meal->shares[$place]->dish, 'name' => $dish->name,
-                'dish' => $dish->toArray(), 'lot' => $dish->rice->lot, 'kitchen' => $kitchen, 'knowledge' => $knowledge,
-                'started_at' => $now,
-            ];
-        }
+    }
 
-        return DB::transaction(static function () use ($new, $cooks, $meal): self {
+    private static function read(string $id): string
+    {
+        return Str::isUlid($id)
+            ? strtolower($id)
+            : throw Refused::because('cook', 'refused.is-no-ulid-load-the-page', id: $id);
+    }
+
+    /**
+     * @param  array<string, mixed>  $of what is its own
+     * @param  Closure(): ?self  $open one of the same that is still open
+     */
+    private static function begun(string $id, MealPlan $plan, DateTimeImmutable $now, array $of, Closure $open): self
+    {
+        $both = [
+            'kitchen' => $plan->kitchen->toArray(), 'knowledge' => Household::known()->toArray(),
+            'started_at' => $now,
+        ];
+        $new = ['id' => $id] + $of + $both + ['table_at' => $plan->tableAt->setTimezone(new DateTimeZone('UTC'))];
+        $cooks = self::cooksOf($new, $plan, $both);
+
+        return DB::transaction(static function () use ($new, $cooks, $open): self {
             self::refuseForeign($new['id'], 'cook');
-            $there = self::query()->find($new['id']) ?? self::openOf($meal);
+            $there = self::ofAnyKind()->whereKey($new['id'])->first() ?? $open();
             if ($there !== null) {
                 return $there;
             }
+            Cook::refuseTaken($new['id'], 'cook');
             $made = self::query()->create($new);
             $made->dishes()->createMany($cooks);
 
@@ -144,11 +229,45 @@ final class MealCook extends Model
         });
     }
 
+    /**
+     * @param  array<string, mixed>  $new
+     * @param  array<string, mixed>  $both
+     * @return list<array<string, mixed>> a cook for each dish, by place
+     */
+    private static function cooksOf(array $new, MealPlan $plan, array $both): array
+    {
+        $cooks = [];
+        $practice = $new['practice'] ?? null;
+        foreach ($plan->given->dishes as $place => [$dish]) {
+            $cooks[] = [
+                'place' => $place, 'dish_id' => $plan->meal->shares[$place]->dish, 'name' => $dish->name,
+                'dish' => $dish->toArray(), 'lot' => $practice === null ? $dish->rice->lot : '',
+                'practice' => $practice,
+                // Of a dish by itself both have one id: its record is found by what its stove was.
+            ] + (isset($new['meal']) ? [] : ['id' => $new['id']]) + $both;
+        }
+
+        return $cooks;
+    }
+
     /** A meal's cook that is still open, if one is. */
     public static function openOf(Meal $meal): ?self
     {
-        return self::query()->where('meal_id', $meal->id)->where('served_at', null)->where('given_up_at', null)
+        return self::query()->open()->where('meal_id', $meal->id)->latest('started_at')->first();
+    }
+
+    /** A dish's cook by itself that is still open, if one is. */
+    public static function openOfDish(Dish $dish): ?self
+    {
+        return self::query()->open()->whereNull('meal')
+            ->whereHas('dishes', static fn (Builder $cooks): Builder => $cooks->where('dish_id', $dish->id))
             ->latest('started_at')->first();
+    }
+
+    /** Whether it is of a dish by itself. */
+    public function isOfOne(): bool
+    {
+        return $this->meal === null;
     }
 
     /** Given up, it is no longer on the stove; what it taught stays. Taken up again, it goes on. */
@@ -160,76 +279,110 @@ final class MealCook extends Model
         });
     }
 
-    /** How many pairs of hands cook: asked every second and a half, so without planning anything. */
-    public function hands(): int
-    {
-        return CoreMeal::fromArray($this->meal)->hands;
-    }
-
     /** The plan that it began with. */
     public function plan(): MealPlan
     {
-        $kitchen = CoreKitchen::fromArray($this->kitchen);
-        $laid = $this->laid;
-
-        return $this->plan ??= MealPlanner::in($kitchen, $this->planner(), $this->started_at->toDateTimeImmutable())
-            ->asLaid(
-                CoreMeal::fromArray($this->meal), GivenOut::fromArray($this->given, app(Craft::class)),
-                new Laid($laid['starts'], $laid['busy'], (float) $laid['waiting'], $laid['bound']), $laid['holds'],
-            );
+        return $this->plan ??= $this->planned();
     }
 
-    private function planner(): Planner
+    private function planned(): MealPlan
     {
-        return Planner::in(
-            CoreKitchen::fromArray($this->kitchen), Knowledge::fromArray($this->knowledge),
-            $this->started_at->toDateTimeImmutable(), app(FoundLines::class),
+        $kitchen = CoreKitchen::fromArray($this->kitchen);
+        $planner = self::planner(
+            $kitchen, Knowledge::fromArray($this->knowledge), $this->started_at->toDateTimeImmutable(),
+        );
+        $laid = $this->laid;
+        if ($this->meal === null || $this->given === null || $laid === null) {
+            $cook = $this->dishes->firstOrFail();
+
+            return $planner->ofOne(
+                $cook->dish_id ?? $cook->id, CoreDish::fromArray($cook->dish, app(Craft::class)),
+                $this->table_at?->toDateTimeImmutable()->setTimezone($kitchen->timezone),
+            );
+        }
+
+        return $planner->asLaid(
+            CoreMeal::fromArray($this->meal), GivenOut::fromArray($this->given, app(Craft::class)),
+            new Laid($laid['starts'], $laid['busy'], (float) $laid['waiting'], $laid['bound']), $laid['holds'],
         );
     }
 
-    /** How many events there are, of all of it: two pages that saw the same number saw the same. */
-    public function countEvents(): int
+    private static function planner(CoreKitchen $kitchen, Knowledge $known, DateTimeImmutable $now): MealPlanner
     {
-        return $this->events()->count()
-            + CookEvent::query()->whereIn('cook_id', $this->dishes()->select('id'))->count();
+        return MealPlanner::in($kitchen, self::dishPlanner($kitchen, $known, $now), $now);
+    }
+
+    private static function dishPlanner(CoreKitchen $kitchen, Knowledge $known, DateTimeImmutable $now): Planner
+    {
+        return Planner::in($kitchen, $known, $now, app(FoundLines::class));
+    }
+
+    /** How many events there are, of all of it: two pages that saw the same number saw the same. */
+    public static function countEvents(string $id): int
+    {
+        return DB::table('cook_events')->where('meal_cook_id', $id)->count();
     }
 
     /**
      * Appends what happened, each event once, and brings the cooks of its dishes up to date.
      *
-     * @param  list<array{int|null, Event}>  $events each with the place of its dish; null for the whole meal or a side
-     * @return array<string, EventAnswer> by event id
+     * What is slow, the fold, is done outside of transactions; a summary made of fewer events never replaces one made
+     * of more.
+     *
+     * @param  list<array{int|null, Event}>  $events each with the place of its dish; null for all of it or a side
+     * @return array<string, EventAnswer> by event id; one that another cook has is refused
      */
     public function record(array $events, DateTimeImmutable $now): array
     {
-        $cooks = $this->dishes;
-        $answers = DB::transaction(function () use ($events, $cooks, $now): array {
+        $answers = DB::transaction(function () use ($events, $now): array {
             $answers = [];
             foreach ($events as [$place, $event]) {
-                $cook = $place === null ? null : $cooks[$place] ?? null;
-                $answers += [$event->id => ($cook ?? $this)->keepEvent($event, $now)];
+                $answers += [$event->id => $this->keepEvent($place, $event, $now)];
             }
 
             return $answers;
         });
-        $count = $this->countEvents();
-        if ($count === (int) self::query()->whereKey($this->id)->value('folded')) {
+        // A server killed between the two writes is made good by whoever sends the events again.
+        $count = self::countEvents($this->id);
+        if ($count === (int) self::ofAnyKind()->whereKey($this->id)->value('folded')) {
             return $answers;
         }
         $this->fresh = null;
         $fold = $this->fold($now);
-        foreach ($cooks as $place => $cook) {
+        foreach ($this->dishes as $place => $cook) {
             $upAt = $this->given_up_at?->toDateTimeImmutable();
             $cook->keepSummary(
                 $fold->dishes[$place], in_array($place, $fold->leftOut, true)
                     ? ['given_up_at' => $upAt ?? $now, 'served_at' => null] : ['given_up_at' => $upAt],
             );
         }
-        self::query()->whereKey($this->id)->where('folded', '<', $count)->update([
+        self::ofAnyKind()->whereKey($this->id)->where('folded', '<', $count)->update([
             'served_at' => $fold->servedAt(), 'folded' => $count,
         ]);
 
         return $answers;
+    }
+
+    /** Appends one event, once: one sent twice is known, one of another cook is told apart. */
+    public function keepEvent(?int $place, Event $event, DateTimeImmutable $now): EventAnswer
+    {
+        $there = DB::table('cook_events')->where('id', $event->id)->first(['meal_cook_id', 'document']);
+        if ($there === null) {
+            $this->events()->create([
+                'id' => $event->id, 'dish' => $place, 'type' => $event->kind(), 'document' => $event->toArray(),
+                'received_at' => $now,
+            ]);
+        }
+
+        // As both would be read again.
+        $is = json_decode((string) json_encode($event->toArray()), true);
+
+        return match (true) {
+            $there === null => EventAnswer::Taken,
+            $there->meal_cook_id !== $this->id => EventAnswer::OfAnotherCook,
+            json_decode($there->document, true) == $is => EventAnswer::Known,
+            default => EventAnswer::Differs,
+        };
     }
 
     /** The cook as all its events leave it; computed once a request. */
@@ -238,29 +391,37 @@ final class MealCook extends Model
         if ($this->fresh !== null) {
             return $this->fresh;
         }
-        $ofDishes = [];
-        foreach ($this->dishes as $cook) {
-            $ofDishes[] = array_values(
-                $cook->events()->get()->map(static fn (CookEvent $event): Event => $event->core())->all(),
-            );
-        }
-        $ofAll = array_values(
-            $this->events()->get()->map(static fn (MealCookEvent $event): Event => $event->core())->all()
-        );
-        $this->inFold = count($ofAll) + array_sum(array_map(count(...), $ofDishes));
+        $events = $this->events()->get()->all();
+        $this->inFold = count($events);
 
-        return $this->fresh = $this->foldOf($ofDishes, $ofAll, $now);
+        return $this->fresh = $this->foldOf(array_values(array_map(
+            static fn (CookEvent $event): array => [$event->dish, $event->core()], $events,
+        )), $now);
     }
 
     /**
      * As these events leave it.
      *
-     * @param  list<list<Event>>  $ofDishes by place
-     * @param  list<Event>  $ofAll of the whole meal and its sides
+     * @param  list<array{int|null, Event}>  $events each with the place of its dish
      */
-    public function foldOf(array $ofDishes, array $ofAll, DateTimeImmutable $now): CoreMealCook
+    public function foldOf(array $events, DateTimeImmutable $now): CoreMealCook
     {
-        return CoreMealCook::fold($this->plan(), $this->planner(), $ofDishes, $ofAll, $now);
+        $plan = $this->plan();
+        $ofDishes = array_map(static fn (): array => [], $plan->plans);
+        $ofAll = [];
+        foreach ($events as [$place, $event]) {
+            if ($place === null || ! isset($ofDishes[$place])) {
+                $ofAll[] = $event;
+            } else {
+                $ofDishes[$place][] = $event;
+            }
+        }
+
+        return CoreMealCook::fold(
+            $plan, self::dishPlanner(
+                $plan->kitchen, Knowledge::fromArray($this->knowledge), $this->started_at->toDateTimeImmutable(),
+            ), $ofDishes, $ofAll, $now,
+        );
     }
 
     /** How many events the last fold was made of: one that came while it was made is still to be seen. */

@@ -83,7 +83,7 @@ final class Meter extends Model
     /** @return string|null what was noted at the stove; null where nothing there asks for it */
     private function event(float $value, float $rawG, DateTimeImmutable $at, DateTimeImmutable $now): ?string
     {
-        foreach ($this->openCooks($now) as [$place, $fold, $record]) {
+        foreach ($this->openCooks($now) as [$fold, $record]) {
             $task = $this->kind === MeterKind::Weight ? $fold->boiling()
                 : ($fold->state->isSealed() ? WorkKind::Heat->id() : null);
             if ($task === null) {
@@ -98,7 +98,7 @@ final class Meter extends Model
                 ? [
                     'type' => 'weighed', 'raw_g' => $rawG, 'drained_g' => $value,
                 ] : ['type' => 'heat-set', 'setting' => $value])));
-            $record($place, $event);
+            $record($event);
 
             return $event->kind();
         }
@@ -115,21 +115,12 @@ final class Meter extends Model
         return $last instanceof HeatSet && abs($last->setting - $percent) < self::TREMBLES;
     }
 
-    /** @return iterable<array{int|null, CoreCook, callable(int|null, Event): mixed}> dishes on the stove */
+    /** @return iterable<array{CoreCook, callable(Event): mixed}> dishes on the stove */
     private function openCooks(DateTimeImmutable $now): iterable
     {
-        $cook = Cook::onTheStove($now);
-        if ($cook !== null) {
-            yield [
-                null, $cook->fold($now), static fn (?int $place, Event $event): array => $cook->record([$event], $now),
-            ];
-        }
-        $meal = MealCook::onTheStove($now);
-        if ($meal !== null) {
-            foreach ($meal->fold($now)->dishes as $place => $fold) {
-                yield [
-                    $place, $fold, static fn (?int $of, Event $event): array => $meal->record([[$of, $event]], $now),
-                ];
+        foreach (MealCook::allOnTheStove($now) as $cook) {
+            foreach ($cook->fold($now)->dishes as $place => $fold) {
+                yield [$fold, static fn (Event $event): array => $cook->record([[$place, $event]], $now)];
             }
         }
     }

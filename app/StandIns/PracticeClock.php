@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\StandIns;
 
+use App\Models\MealCook;
 use DateTimeImmutable;
 use Illuminate\Contracts\Cache\Repository;
 use Orbek\Core\Measure\Refused;
@@ -29,6 +30,12 @@ final readonly class PracticeClock implements ClockInterface
     public function of(string $cook): self
     {
         return new self($this->cache, "-{$cook}");
+    }
+
+    /** What is cooked for practice has a clock of its own; all else goes by the household's. */
+    public function ofCook(MealCook $cook): self
+    {
+        return $cook->practice === null ? $this : $this->of($cook->id);
     }
 
     public function now(): DateTimeImmutable

@@ -123,12 +123,6 @@ final readonly class Cook
         return UnderTheLid::of($this, $this->now);
     }
 
-    /** What to do now, next, and what runs beside; laid again round what has happened. */
-    public function situation(): Situation
-    {
-        return Situation::of($this);
-    }
-
     /** Its minutes as planned and lengthened. */
     public function minutes(string $task): int
     {

@@ -31,6 +31,7 @@ abstract readonly class Event
         'eaters' => Events\Eaters::class,
         'left-out' => Events\LeftOut::class,
         'ring-failed' => Events\RingFailed::class,
+        'hands' => Events\Hands::class,
         'noted' => Events\Noted::class,
         'crust-measured' => Events\CrustMeasured::class,
         'remarked' => Events\Remarked::class,
@@ -39,8 +40,11 @@ abstract readonly class Event
         'undone' => Events\Undone::class,
     ];
 
-    /** What only a meal of several dishes knows. */
-    public const OF_A_MEAL = [Events\Eaters::class, Events\LeftOut::class];
+    /** What is of all that is cooked, and of no dish of it. */
+    public const OF_ALL = [
+        Events\Late::class, Events\Served::class, Events\Eaters::class, Events\LeftOut::class,
+        Events\RingFailed::class, Events\Hands::class, Events\Undone::class,
+    ];
 
     /** Seconds before a cook began, and ahead of the server, at which an event is still believed. */
     public const BEFORE_S = 3600;

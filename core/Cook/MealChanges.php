@@ -6,6 +6,7 @@ namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
 use Orbek\Core\Cook\Events\Eaters;
+use Orbek\Core\Cook\Events\Hands;
 use Orbek\Core\Cook\Events\LeftOut;
 use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Cook\Events\Undone;
@@ -38,6 +39,8 @@ final class MealChanges
 
     public int $eaters;
 
+    public int $hands;
+
     private Meal $meal;
 
     /**
@@ -51,6 +54,7 @@ final class MealChanges
         $this->plans = $began->plans;
         $this->meal = $began->meal;
         $this->eaters = $began->meal->eaters;
+        $this->hands = $began->meal->hands;
     }
 
     /** More or fewer eat: rice that is not yet in water follows, of what is the plates do. */
@@ -122,6 +126,12 @@ final class MealChanges
             $this->leftOut[] = $event->dish;
             $this->says = [Note::of('meal.left-out', dish: $this->plans[$event->dish]->dish->name)];
         }
+    }
+
+    public function handsAre(Hands $event): void
+    {
+        $this->hands = $event->hands;
+        $this->says = [Note::of('meal.so-many-cook', hands: $event->hands)];
     }
 
     /** Whether the amount of rice is settled. */

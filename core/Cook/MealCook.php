@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Task;
 use Orbek\Core\Cook\Events\Eaters;
+use Orbek\Core\Cook\Events\Hands;
 use Orbek\Core\Cook\Events\LeftOut;
 use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Measure\Note;
@@ -39,6 +40,8 @@ final readonly class MealCook
         public array $changes,
         public array $failed,
         public int $eaters,
+        /** Pairs of hands that cook. */
+        public int $hands,
         /** The event that an undo would take back. */
         public ?Event $last,
         public DateTimeImmutable $now,
@@ -61,6 +64,7 @@ final readonly class MealCook
                 $event instanceof Eaters => $changed->eat($event),
                 $event instanceof RingFailed => $changed->fails($event),
                 $event instanceof LeftOut => $changed->leavesOut($event),
+                $event instanceof Hands => $changed->handsAre($event),
                 default => null,
             };
         }
@@ -91,8 +95,7 @@ final readonly class MealCook
 
         return new self(
             $began, $dishes, $tasks, $sides, $changed->leftOut, $changed->says, $changed->failed, $changed->eaters,
-            $last,
-            $now,
+            $changed->hands, $last, $now,
         );
     }
 
@@ -141,6 +144,18 @@ final readonly class MealCook
         ));
     }
 
+    /** Whether nobody has begun anything. */
+    public function isUntouched(): bool
+    {
+        foreach (array_keys($this->tasks) as $id) {
+            if ($this->progress((string) $id)->startedAt !== null || $this->progress((string) $id)->isDone()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function servedAt(): ?DateTimeImmutable
     {
         return $this->dishes[0]->state->servedAt;
@@ -152,8 +167,8 @@ final readonly class MealCook
         return $this->dishes[0]->state->lateMin;
     }
 
-    public function situation(): MealSituation
+    public function situation(): Situation
     {
-        return MealSituation::of($this);
+        return Situation::of($this);
     }
 }

@@ -5,90 +5,230 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
+use Orbek\Core\Clock\After;
+use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\CannotBeLaid;
-use Orbek\Core\Clock\CountBack;
-use Orbek\Core\Clock\Schedule;
-use Orbek\Core\Clock\Task;
+use Orbek\Core\Clock\Hold;
+use Orbek\Core\Clock\Job;
+use Orbek\Core\Clock\Laid;
+use Orbek\Core\Clock\Laying;
 use Orbek\Core\Measure\Instant;
+use Orbek\Core\Plan\MealPlanner;
 
-/** What is still to do in a cook, counted back from the table; the table moves when it cannot be met. */
+/**
+ * What is still to do of a meal, laid again from this minute: as it was planned where that still holds, else anew; the
+ * table moves when it cannot be met.
+ */
 final class Relaid
 {
-    /** @return array{Schedule, DateTimeImmutable} the schedule and when the table will be */
-    public static function of(Cook $cook): array
-    {
-        $tasks = self::left($cook);
-        $tableAt = Instant::plusMinutes($cook->plan()->day->tableAt, $cook->state->lateMin);
-        $schedule = self::layFor($cook, $tasks, $tableAt);
-        $lateS = $cook->now->getTimestamp() - Instant::plusMinutes($tableAt, $schedule->firstStart())->getTimestamp();
-        if ($tasks !== [] && $lateS > 0) {
-            $tableAt = Instant::plusMinutes($tableAt, (int) ceil($lateS / 60));
-            $schedule = self::layFor($cook, $tasks, $tableAt);
-        }
+    /** What all that is left comes after, and what runs begins at. */
+    private const NOW = 'now';
 
-        return [$schedule, $tableAt];
+    /** Steps to spend: some 30 ms, and at most so many to find that nothing fits. */
+    private const STEPS = 8_000;
+
+    private const MOST_STEPS = 25_000;
+
+    private const HOT_WITHIN_MIN = 10;
+
+    /** @var array<string, int> */
+    private readonly array $things;
+
+    private function __construct(private readonly MealCook $cook)
+    {
+        $things = MealPlanner::thingsOf($cook->began->meal, $cook->began->kitchen);
+        $things[Hold::hands()->key()] = $cook->hands;
+        foreach ($cook->failed as $ring) {
+            unset($things[Hold::ring($ring)->key()]);
+        }
+        $this->things = $things;
     }
 
-    /** @return list<Task> what is not done, what runs with what is left of it */
-    private static function left(Cook $cook): array
+    /**
+     * @return array{array<string, int>, DateTimeImmutable} starts in minutes before the table, and when
+     *     that will be
+     */
+    public static function of(MealCook $cook): array
     {
-        $left = array_keys(
-            array_filter($cook->state->progress, static fn (Progress $progress): bool => ! $progress->isDone()),
-        );
-        $tasks = [];
-        foreach ($left as $id) {
-            $task = $cook->plan()->day->schedule->tasks[$id]->minding($left);
-            $endsAt = $cook->endsAt($id);
-            $tasks[] = $endsAt === null
-                ? $task
-                : $task->shortenedTo(max(0, (int) ceil(($endsAt->getTimestamp() - $cook->now->getTimestamp()) / 60)));
-        }
-
-        return $tasks;
+        return (new self($cook))->laid();
     }
 
-    /** @param  list<Task>  $tasks */
-    private static function layFor(Cook $cook, array $tasks, DateTimeImmutable $tableAt): Schedule
+    /** @return array{array<string, int>, DateTimeImmutable} */
+    private function laid(): array
     {
-        // Drained rice does not wait because the rest has time: gaps to what is done still count,
-        // as far as what is running leaves room.
-        $latest = [];
-        foreach ($tasks as $task) {
-            $latestAt = self::latestStartS($cook, $task);
-            if ($latestAt !== null) {
-                $latest[$task->id] = (int) ceil(($latestAt - $tableAt->getTimestamp()) / 60);
+        $tableAt = Instant::plusMinutes($this->cook->began->tableAt, $this->cook->lateMin());
+        $jobs = $this->jobs();
+        if (count($jobs) === 1) {
+            return [[], max($tableAt, $this->cook->now)];
+        }
+        // The first whole minute from now, before the table.
+        $nowMin = -intdiv(max(0, $tableAt->getTimestamp() - $this->cook->now->getTimestamp()), 60);
+        if ($nowMin < 0) {
+            $pinned = [$jobs[0]->pinned($nowMin), ...array_slice($jobs, 1)];
+            $planned = $this->planned($jobs, $nowMin);
+            if (Laying::holds($pinned, $this->things, self::HOT_WITHIN_MIN, $planned)) {
+                return [self::without($planned), $tableAt];
+            }
+            $starts = $this->lay($pinned, $planned);
+            if ($starts !== null) {
+                return [self::without($starts->starts), $tableAt];
             }
         }
+        $laid = $this->lay($jobs, []) ?? $this->lay(
+            array_map(static fn (Job $job): Job => $job->loose(), $jobs), [],
+        ) ?? throw CannotBeLaid::atAll();
 
-        try {
-            return CountBack::lay($tasks, $latest);
-        } catch (CannotBeLaid) {
-            return CountBack::lay(array_map(static fn (Task $task): Task => $task->withoutMost(), $tasks));
-        }
+        return [
+            self::without($laid->starts),
+            max($tableAt, Instant::plusMinutes($this->cook->now, -$laid->starts[self::NOW])),
+        ];
     }
 
-    /** The last second at which a task may begin for what it follows and is done; null where nothing presses. */
-    private static function latestStartS(Cook $cook, Task $task): ?int
+    /**
+     * @param  list<Job>  $jobs
+     * @param  array<string, int>  $from
+     */
+    private function lay(array $jobs, array $from): ?Laid
     {
-        if ($cook->state->progress[$task->id]->startedAt !== null) {
+        try {
+            return Laying::of($jobs, $this->things, self::HOT_WITHIN_MIN, self::STEPS, $from, self::MOST_STEPS);
+        } catch (CannotBeLaid) {
             return null;
         }
-        $after = $cook->plan()->day->schedule->tasks[$task->id]->after;
-        $earliest = $cook->now->getTimestamp();
-        foreach ($after as $gap) {
-            $earliest = max(
-                $earliest,
-                $cook->state->progress[$gap->task]->isRunning() ? (int) $cook->endsAt($gap->task)?->getTimestamp() : 0,
-            );
+    }
+
+    /**
+     * @param  array<string, int>  $starts
+     * @return array<string, int>
+     */
+    private static function without(array $starts): array
+    {
+        unset($starts[self::NOW]);
+
+        return $starts;
+    }
+
+    /**
+     * Where each is by the plan that the cook began with.
+     *
+     * @param  list<Job>  $jobs
+     * @return array<string, int>
+     */
+    private function planned(array $jobs, int $nowMin): array
+    {
+        $starts = [self::NOW => $nowMin];
+        foreach (array_slice($jobs, 1) as $job) {
+            $starts[$job->id] = $this->cook->progress($job->id)->isRunning() ? $nowMin
+                : $this->cook->began->laid->starts[$job->id] ?? -$job->minutes;
         }
-        $latest = null;
-        foreach ($after as $gap) {
-            $doneAt = $cook->state->progress[$gap->task]->doneAt;
-            if ($gap->mostMin !== null && $doneAt !== null) {
-                $latest = min($latest ?? PHP_INT_MAX, max($doneAt->getTimestamp() + 60 * $gap->mostMin, $earliest));
+
+        return $starts;
+    }
+
+    /** @return non-empty-list<Job> this minute, and what is not done: what runs with what is left of it */
+    private function jobs(): array
+    {
+        $left = $this->cook->left();
+        $jobs = [new Job(self::NOW, 0)];
+        foreach ($left as $id) {
+            $jobs[] = $this->cook->progress($id)->isRunning() ? $this->running($id) : $this->waiting($id, $left);
+        }
+
+        return $jobs;
+    }
+
+    private function running(string $id): Job
+    {
+        $task = $this->cook->tasks[$id];
+        $endsAt = $this->cook->endsAt($id) ?? $this->cook->now;
+        $minutes = max(0, (int) ceil(($endsAt->getTimestamp() - $this->cook->now->getTimestamp()) / 60));
+        $claims = [];
+        foreach ($task->job->claims as [$thing]) {
+            if ($thing !== Hold::hands()->key()) {
+                $claims[] = [$thing, 0, $minutes];
+            }
+        }
+        // Its hand at the start is past.
+        $hands = $task->attention === Attention::AtStart ? null : $task->attention->hands($minutes);
+        if ($hands !== null) {
+            $claims[] = [Hold::hands()->key(), ...$hands];
+        }
+
+        return new Job(
+            $id, $minutes, $this->ofWhatWorks($claims), [After::atOnce(self::NOW)], true, $task->job->waitCost,
+            $task->job->isHot,
+        );
+    }
+
+    /** @param  list<string>  $left */
+    private function waiting(string $id, array $left): Job
+    {
+        $job = $this->cook->tasks[$id]->job;
+        $after = [];
+        $mostMin = null;
+        foreach ($job->after as $gap) {
+            if (in_array($gap->task, $left, true)) {
+                $after[] = $gap;
+            } elseif ($gap->mostMin !== null && isset($this->cook->tasks[$gap->task])) {
+                // Drained rice does not wait because the rest has time: gaps to what is done still count.
+                $doneAt = $this->cook->progress($gap->task)->doneAt ?? $this->cook->now;
+                $passed = intdiv($this->cook->now->getTimestamp() - $doneAt->getTimestamp(), 60);
+                $mostMin = min($mostMin ?? PHP_INT_MAX, max(0, $gap->mostMin - $passed));
             }
         }
 
-        return $latest;
+        return new Job(
+            $id, $this->cook->minutes($id), $this->ofWhatWorks($this->stretched($id)),
+            [...$after, After::gap(self::NOW, 0, $this->atMost($mostMin, $after))], true, $job->waitCost, $job->isHot,
+        );
+    }
+
+    /**
+     * Minutes from now within which a task must begin for what it follows and is done: no sooner than what it waits for
+     * besides can be, and not at all where that is not begun.
+     *
+     * @param  list<After>  $after what it waits for besides
+     */
+    private function atMost(?int $mostMin, array $after): ?int
+    {
+        foreach ($mostMin === null ? [] : $after as $gap) {
+            $endsAt = $this->cook->progress($gap->task)->isRunning() ? $this->cook->endsAt($gap->task) : null;
+            if ($endsAt === null) {
+                return null;
+            }
+            $left = max(0, (int) ceil(($endsAt->getTimestamp() - $this->cook->now->getTimestamp()) / 60));
+            $mostMin = max($mostMin, $left + $gap->leastMin);
+        }
+
+        return $mostMin;
+    }
+
+    /**
+     * What a task claims, as long as it was made.
+     *
+     * @return list<array{string, int, int}>
+     */
+    private function stretched(string $id): array
+    {
+        $job = $this->cook->tasks[$id]->job;
+        $more = $this->cook->minutes($id) - $job->minutes;
+
+        return array_map(static fn (array $claim): array => [
+            $claim[0], $claim[1], $claim[2] === $job->minutes ? max($claim[1], $claim[2] + $more) : $claim[2],
+        ], $job->claims);
+    }
+
+    /**
+     * A ring that failed is nobody's: what stands on it waits to be moved.
+     *
+     * @param  list<array{string, int, int}>  $claims
+     * @return list<array{string, int, int}>
+     */
+    private function ofWhatWorks(array $claims): array
+    {
+        return array_values(array_filter($claims, fn (array $claim): bool => ! in_array(
+            $claim[0], array_map(static fn (string $ring): string => Hold::ring($ring)->key(), $this->cook->failed),
+            true,
+        )));
     }
 }

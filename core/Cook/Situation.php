@@ -6,104 +6,69 @@ namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
 use Orbek\Core\Clock\Attention;
-use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Measure\Instant;
+use Orbek\Core\Plan\Day;
+use Orbek\Core\Plan\WorkKind;
 
-/** One thing now, the next under it, what runs beside it, and when all will stand on the table. */
+/** What to do now, next, and what runs beside, over all dishes of a meal; laid again round what has happened. */
 final readonly class Situation
 {
-    /** @param  list<string>  $running tasks that run beside the one now */
+    /**
+     * @param  list<string>  $inHand what has somebody's hands or calls for them, what presses most first
+     * @param  list<string>  $ready what can be begun, in the order in which it is laid
+     * @param  list<string>  $coming what can when that which is in hand is done, in that order
+     * @param  list<string>  $running what goes on by itself, what ends first first
+     * @param  array<string, int>  $starts of what is left, minutes before the table
+     */
     private function __construct(
-        public ?string $now,
-        public ?string $next,
-        /** Whether the next begins by itself when the one now is done. */
-        public bool $nextFollows,
-        public array $running,
-        /** What is still to do, counted back from the table. */
-        public Schedule $schedule,
-        public DateTimeImmutable $tableAt,
+        public array $inHand, public array $ready, public array $coming, public array $running, public array $starts,
+        public DateTimeImmutable $tableAt, private MealCook $cook,
     ) {
     }
 
-    public static function of(Cook $cook): self
+    public static function of(MealCook $cook): self
     {
-        [$schedule, $tableAt] = Relaid::of($cook);
-        $waiting = $running = [];
-        foreach (array_keys($schedule->tasks) as $id) {
-            $cook->state->progress[$id]->isRunning() ? $running[] = $id : $waiting[] = $id;
-        }
-
-        $current = self::inHand($cook, $running);
-        $next = array_values(
-            array_filter($waiting, static fn (string $id): bool => self::isReady($cook, $id, $current)),
-        );
-        if ($current === null) {
-            // Between two things to do, whatever comes first is next: a start, or something to turn down.
-            $first = self::firstToEnd($cook, $running);
-            $startsAt = isset($next[0]) ? Instant::plusMinutes($tableAt, $schedule->start($next[0])) : null;
-            $current = $first !== null && ($startsAt === null || $cook->endsAt($first) < $startsAt)
-                ? $first
-                : array_shift($next);
-        }
-
-        return new self(
-            $current,
-            $next[0] ?? null,
-            isset($next[0]) && self::followsAtOnce($cook, $next[0], $current),
-            array_values(array_filter($running, static fn (string $id): bool => $id !== $current)),
-            $schedule,
-            $tableAt,
-        );
-    }
-
-    /** When a task is to start as laid now. */
-    public function startsAt(string $task): DateTimeImmutable
-    {
-        return Instant::plusMinutes($this->tableAt, $this->schedule->start($task));
-    }
-
-    /**
-     * The running task that has the hands, or whose minutes are up.
-     *
-     * @param  list<string>  $running
-     */
-    private static function inHand(Cook $cook, array $running): ?string
-    {
-        foreach ($running as $id) {
-            if (self::attention($cook, $id) === Attention::Throughout) {
-                return $id;
+        [$starts, $tableAt] = Relaid::of($cook);
+        $inHand = $running = $ready = $coming = [];
+        foreach ($cook->left() as $id) {
+            if (! $cook->progress($id)->isRunning()) {
+                match (self::waitsFor($cook, $id)) {
+                    0 => $ready[] = $id,
+                    1 => $coming[] = $id,
+                    default => null,
+                };
+            } elseif (self::presses($cook, $id) !== null) {
+                $inHand[] = $id;
+            } else {
+                $running[] = $id;
             }
         }
-        $first = self::firstToEnd($cook, $running);
+        usort($inHand, static fn (string $a, string $b): int => [self::presses($cook, $a), $cook->endsAt($a), $a]
+            <=> [self::presses($cook, $b), $cook->endsAt($b), $b]);
+        $inOrder = static fn (string $a, string $b): int => [$starts[$a], $a] <=> [$starts[$b], $b];
+        usort($ready, $inOrder);
+        usort($coming, $inOrder);
+        usort($running, static fn (string $a, string $b): int => [! $cook->calls($a), $cook->endsAt($a), $a]
+            <=> [! $cook->calls($b), $cook->endsAt($b), $b]);
 
-        return $first !== null && $cook->endsAt($first) <= $cook->now ? $first : null;
+        return new self($inHand, $ready, $coming, $running, $starts, $tableAt, $cook);
     }
 
-    /**
-     * The running task that will call for a hand first.
-     *
-     * @param  list<string>  $running
-     */
-    private static function firstToEnd(Cook $cook, array $running): ?string
+    /** When a task is to start as laid now; the first of all within the minutes to which the table was rounded, now. */
+    public function startsAt(string $task): DateTimeImmutable
     {
-        $calling = array_filter(
-            $running,
-            static fn (string $id): bool => self::attention($cook, $id) !== Attention::None,
-        );
-        usort($calling, static fn (string $a, string $b): int => $cook->endsAt($a) <=> $cook->endsAt($b));
+        $at = Instant::plusMinutes($this->tableAt, $this->starts[$task]);
 
-        return $calling[0] ?? null;
+        return $this->cook->isUntouched() && $at > $this->cook->now && $task === ($this->ready[0] ?? null)
+            && $at <= Instant::plusMinutes($this->cook->now, Day::ROUNDED_MIN) ? $this->cook->now : $at;
     }
 
-    private static function attention(Cook $cook, string $id): Attention
+    /** Whether a task begins by itself when one that runs is done. */
+    public function followsAtOnce(string $task): bool
     {
-        return $cook->plan()->day->schedule->tasks[$id]->attention;
-    }
-
-    private static function followsAtOnce(Cook $cook, string $id, ?string $current): bool
-    {
-        foreach ($cook->plan()->day->schedule->tasks[$id]->after as $gap) {
-            if ($gap->task === $current && $gap->isAtOnce()) {
+        foreach ($this->cook->tasks[$task]->job->after as $gap) {
+            if ($gap->isAtOnce() && isset($this->cook->tasks[$gap->task])
+                && $this->cook->progress($gap->task)->isRunning()) {
                 return true;
             }
         }
@@ -111,20 +76,105 @@ final readonly class Situation
         return false;
     }
 
-    /** Whether what it comes after is done, is being done, or ends without a hand: its start reckons with that. */
-    private static function isReady(Cook $cook, string $id, ?string $current): bool
+    /**
+     * What one pair of hands is to look at: what it has in hand, else what nobody has; else what comes next, a start or
+     * something that runs and will call.
+     *
+     * @param  int|null  $who null for whoever looks
+     */
+    public function nowFor(?int $who): ?string
     {
-        if (self::attention($cook, $id) === Attention::None) {
-            return false;
+        $mine = $this->notOfOthers($this->inHand, $who);
+        if ($mine !== []) {
+            return $mine[0];
         }
-        foreach ($cook->plan()->day->schedule->tasks[$id]->after as $gap) {
-            $progress = $cook->state->progress[$gap->task];
-            $endsByItself = $progress->isRunning() && self::attention($cook, $gap->task) === Attention::None;
-            if ($gap->task !== $current && ! $progress->isDone() && ! $endsByItself) {
-                return false;
+        $next = $this->mayBegin($who)[0] ?? null;
+        foreach ($this->notOfOthers($this->running, $who) as $id) {
+            if ($this->cook->calls($id) && ($next === null || $this->cook->endsAt($id) < $this->startsAt($next))) {
+                return $id;
             }
         }
 
-        return true;
+        return $next;
+    }
+
+    /**
+     * What comes after that for one pair of hands.
+     *
+     * @return list<string>
+     */
+    public function nextFor(?int $who): array
+    {
+        $now = $this->nowFor($who);
+        $next = array_values(array_filter(
+            [...$this->mayBegin($who), ...$this->notOfOthers($this->coming, $who)],
+            static fn (string $id): bool => $id !== $now,
+        ));
+        usort($next, fn (string $a, string $b): int => [$this->starts[$a], $a] <=> [$this->starts[$b], $b]);
+
+        return $next;
+    }
+
+    /**
+     * All that runs but what one pair of hands looks at: what presses first.
+     *
+     * @return list<string>
+     */
+    public function besideFor(?int $who): array
+    {
+        $now = $this->nowFor($who);
+
+        return array_values(array_filter(
+            [...$this->inHand, ...$this->running], static fn (string $id): bool => $id !== $now,
+        ));
+    }
+
+    /** @return list<string> what can be begun and nobody else has taken */
+    private function mayBegin(?int $who): array
+    {
+        return $this->notOfOthers($this->ready, $who);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    private function notOfOthers(array $ids, ?int $who): array
+    {
+        return array_values(array_filter($ids, fn (string $id): bool => $who === null
+            || ($this->cook->takenBy($id) ?? $who) === $who));
+    }
+
+    /** How a running task presses: a boil first, then what is due, then what has the hands; null where it does not. */
+    private static function presses(MealCook $cook, string $id): ?int
+    {
+        $task = $cook->tasks[$id];
+
+        return match (true) {
+            $task->kind === WorkKind::Boil => 0,
+            $cook->calls($id) && $cook->endsAt($id) <= $cook->now => 1,
+            $task->attention === Attention::Throughout => 2,
+            default => null,
+        };
+    }
+
+    /**
+     * How many of those that it comes after want a hand still: what ends without one, its start reckons with.
+     * Null where one of them is not begun, or where it begins by itself.
+     */
+    private static function waitsFor(MealCook $cook, string $id): ?int
+    {
+        $waits = 0;
+        foreach ($cook->calls($id) ? $cook->tasks[$id]->job->after : [] as $gap) {
+            if (! isset($cook->tasks[$gap->task]) || $cook->progress($gap->task)->isDone()) {
+                continue;
+            }
+            if (! $cook->progress($gap->task)->isRunning()) {
+                return null;
+            }
+            $waits += (int) $cook->calls($gap->task);
+        }
+
+        return $cook->calls($id) ? $waits : null;
     }
 }

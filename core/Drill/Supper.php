@@ -6,6 +6,7 @@ namespace Orbek\Core\Drill;
 
 use DateTimeImmutable;
 use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\TurnedHeat;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Learning\StoveTable;
@@ -69,12 +70,17 @@ final readonly class Supper
         return ['ring' => $this->ring, 'bag' => $this->bag, 'wetter' => $this->wetter, 'late_min' => $this->lateMin];
     }
 
-    /** Minutes by which guests have said they come later, by now. */
-    public function callsAt(Cook $cook, DateTimeImmutable $now): int
+    /** Minutes by which guests have said they come later, by now: a while after the first pot was closed. */
+    public function callsAt(MealCook $cook, DateTimeImmutable $now): int
     {
-        $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
+        foreach ($cook->dishes as $dish) {
+            $sealedAt = $dish->state->of(WorkKind::Layer)->doneAt;
+            if ($sealedAt !== null && TurnedHeat::minutes($sealedAt, $now) >= self::CALL_AFTER_MIN) {
+                return $this->lateMin;
+            }
+        }
 
-        return $sealedAt !== null && TurnedHeat::minutes($sealedAt, $now) >= self::CALL_AFTER_MIN ? $this->lateMin : 0;
+        return 0;
     }
 
     /** Doneness of the rice in the boil as it really is; null where none boils. */

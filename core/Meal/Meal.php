@@ -6,6 +6,7 @@ namespace Orbek\Core\Meal;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Guest;
 use Orbek\Core\Dish\Plates;
 use Orbek\Core\Dish\Table;
@@ -18,6 +19,8 @@ final readonly class Meal
     public const FORMAT = 'orbek-meal/1';
 
     public const MOST_DISHES = 6;
+
+    public const MOST_HANDS = 6;
 
     private const MOST_SIDES = 20;
 
@@ -75,11 +78,23 @@ final readonly class Meal
         return new self(
             $fields->text('name'), $serveAt, $eaters, $fields->whole('children', 0, $eaters, 0),
             $fields->one('plates', Plates::class, Plates::Usual), $fields->whole('leftovers', 0, 20, 0),
-            $fields->whole('hands', 1, 6, 1), $shares, $sides,
+            $fields->whole('hands', 1, self::MOST_HANDS, 1), $shares, $sides,
             array_map(Guest::fromFields(...), $fields->each('guests')), self::pinned($fields),
             self::keptWarm($fields, count($shares)),
             $fields->has('ahead') ? $fields->texts('ahead') : [], $document,
         );
+    }
+
+    /** The table of a dish cooked by itself, as many eat of it as of the dish. */
+    public static function ofOne(string $id, Dish $dish, DateTimeImmutable $tableAt): self
+    {
+        $table = $dish->table;
+
+        return self::fromArray([
+            'format' => self::FORMAT, 'name' => $dish->name, 'serve_at' => $tableAt->format('Y-m-d\TH:i'),
+            'eaters' => $table->eaters, 'children' => $table->children, 'plates' => $table->plates->value,
+            'leftovers' => $table->leftovers, 'dishes' => [['dish' => $id]],
+        ]);
     }
 
     /**

@@ -13,7 +13,8 @@ use Orbek\Core\Measure\Instant;
 /** The work of a meal on the clock, counted back from its table. */
 final readonly class Day
 {
-    private const FIVE_MIN_S = 300;
+    /** A table that is to be as soon as it can be stands on a full five minutes. */
+    public const ROUNDED_MIN = 5;
 
     /** @param  array<string, Work>  $works by task, in the order in which they begin */
     private function __construct(public DateTimeImmutable $tableAt, public Schedule $schedule, public array $works)
@@ -47,9 +48,10 @@ final readonly class Day
      */
     public static function nextFive(DateTimeImmutable $time): DateTimeImmutable
     {
-        $full = $time->setTimestamp((int) ceil($time->getTimestamp() / self::FIVE_MIN_S) * self::FIVE_MIN_S);
+        $roundS = 60 * self::ROUNDED_MIN;
+        $full = $time->setTimestamp((int) ceil($time->getTimestamp() / $roundS) * $roundS);
         while (new DateTimeImmutable($full->format('Y-m-d\TH:i'), $full->getTimezone()) < $full) {
-            $full = Instant::plusMinutes($full, 5);
+            $full = Instant::plusMinutes($full, self::ROUNDED_MIN);
         }
 
         return $full;

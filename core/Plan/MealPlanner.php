@@ -82,12 +82,35 @@ final readonly class MealPlanner
     }
 
     /**
+     * A dish by itself is a meal of one, laid as the dish is.
+     *
+     * @param  DateTimeImmutable|null  $tableAt as soon as it can be where none is given
+     */
+    public function ofOne(string $id, Dish $dish, ?DateTimeImmutable $tableAt = null): MealPlan
+    {
+        $plan = $this->planner->plan($dish, [], $tableAt);
+        $meal = Meal::ofOne($id, $dish, $plan->day->tableAt->setTimezone($this->kitchen->timezone));
+        $tasks = MealWork::of($meal, [$plan], $this->kitchen);
+        $starts = [];
+        foreach ($tasks as $task) {
+            $starts[$task->job->id] = $plan->day->schedule->start($task->task);
+        }
+        $busy = -$plan->day->busyFrom();
+
+        return $this->planned(
+            $meal, new GivenOut([[$dish, []]]), [$plan], $tasks, new Laid($starts, $busy, 0.0, $busy), true, [],
+            $plan->day->tableAt,
+        );
+    }
+
+    /**
      * @param  list<Plan>  $plans
      * @param  list<MealTask>  $tasks
      * @param  list<MealClash>  $clashes
      */
     private function planned(
         Meal $meal, GivenOut $given, array $plans, array $tasks, Laid $laid, bool $holds, array $clashes,
+        ?DateTimeImmutable $tableAt = null,
     ): MealPlan {
         $laid = $this->withAhead($meal, $tasks, $laid);
         $byId = [];
@@ -102,8 +125,8 @@ final readonly class MealPlanner
         }
 
         return new MealPlan(
-            $meal, $this->kitchen, $plans, $inOrder, $laid, $holds, $clashes, $meal->serveAt($this->kitchen->timezone),
-            $given,
+            $meal, $this->kitchen, $plans, $inOrder, $laid, $holds, $clashes,
+            $tableAt ?? $meal->serveAt($this->kitchen->timezone), $given,
         );
     }
 

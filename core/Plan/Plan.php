@@ -167,7 +167,8 @@ final class Plan
         return Mending::of($this, $this->planner());
     }
 
-    private function planner(): Planner
+    /** For what is to be planned anew as this was. */
+    public function planner(): Planner
     {
         return Planner::in($this->kitchen, $this->knowledge, $this->day->tableAt);
     }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Formats\OpenFile;
-use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Meal;
+use App\Models\MealCook;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Seeder;
@@ -132,15 +132,19 @@ final class DatabaseSeeder extends Seeder
     private function cooked(
         Dish $dish, array $document, DateTimeImmutable $tableAt, int $liftedLate, int $late, int $ranOn, array $outcome,
     ): void {
-        $cook = Cook::query()->create([
-            'dish_id' => $dish->id, 'name' => $dish
-                ->name, 'dish' => $document, 'lot' => $document['rice']['lot'], 'kitchen' => Kitchen::core()
-                ->toArray(),
+        $id = strtolower((string) Str::ulid());
+        $both = [
+            'id' => $id, 'name' => $dish->name, 'kitchen' => Kitchen::core()->toArray(),
             'knowledge' => Household::known()->toArray(),
             'started_at' => Instant::plusMinutes($tableAt, -240)->setTimezone(new DateTimeZone('UTC')),
-            'table_at' => $tableAt->setTimezone(new DateTimeZone('UTC')),
+        ];
+        $cook = MealCook::query()->create(
+            $both + ['table_at' => $tableAt->setTimezone(new DateTimeZone('UTC'))],
+        );
+        $cook->dishes()->create($both + [
+            'dish_id' => $dish->id, 'dish' => $document, 'lot' => $document['rice']['lot'], 'place' => 0,
         ]);
-        $plan = $cook->plan();
+        $plan = $cook->plan()->plans[0];
         $events = [];
         $add = static function (string $type, DateTimeImmutable $at, array $more) use (&$events): void {
             $events[] = ['id' => (string) Str::ulid($at), 'type' => $type, 'at' => $at->getTimestamp()] + $more;
@@ -184,7 +188,9 @@ final class DatabaseSeeder extends Seeder
         $add('served', $served, []);
         $add('noted', Instant::plusMinutes($served, 60), ['outcome' => $outcome]);
         $cook->record(
-            array_map(static fn (array $event): Event => Event::fromFields(Fields::of($event)), $events),
+            array_map(static fn (array $event): array => [
+                $event['type'] === 'served' ? null : 0, Event::fromFields(Fields::of($event)),
+            ], $events),
             Instant::plusMinutes($served, 60),
         );
     }

@@ -22,6 +22,7 @@ return [
     'without-pins' => 'Let go of what is pinned',
     'plates-change' => '{dish}: its rice is in the water already; a plate is {percent} % of what it was.',
     'rice-changes' => '{dish}: {rice} of rice now, {before} before; what goes with it follows.',
+    'so-many-cook' => '{hands, plural, =1 {One pair of hands cooks} other {# pairs of hands cook}} from now on.',
     'nothing-changes' => 'No dish changes by it.',
     'no-ring-left' => '{dish}: no ring is left; a closed pot may go on in an oven at 160 °C, twice as long.',
     'move-the-pot' => '{dish}: its ring is out, and nothing heats it till you set it on another ({rings}) and say so.',

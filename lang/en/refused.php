@@ -105,8 +105,6 @@ return [
     'this-rice-is-not-boiled' => 'this rice is not boiled and drained; boil it, or make a filling of it.',
     'no-line-names-a-food' => 'no line of it names a food; give one line for each thing, such as "400 g rice".',
     'too-long' => 'it is too long; give at most {most} letters.',
-    'is-of-a-meal' => '"{kind}" is told of a meal; cook this dish in one.',
-    'is-a-dish-of-a-meal' => '{cook} is cooked within a meal; tell it there.',
     'is-there-twice-give-each-its' => '"{thing}" is there twice; give each its own.',
     'is-yet-to-come-set-the' => '{value} is yet to come; set the clock of the device right and tap again.',
     'it-did-not-arrive-whole-most' => 'it did not arrive whole, most likely because it is too large; give at most 1 MB.',

@@ -96,6 +96,7 @@ export default () => ({
                 ...(button.dataset.minutes ? { minutes: Number(button.dataset.minutes) } : {}),
                 ...(button.dataset.stage ? { stage: button.dataset.stage } : {}),
                 ...(button.dataset.eaters ? { eaters: Number(button.dataset.eaters) } : {}),
+                ...(button.dataset.hands ? { hands: Number(button.dataset.hands) } : {}),
                 ...(button.dataset.of ? { of: Number(button.dataset.of) } : {}),
                 ...(button.dataset.ring ? { ring: button.dataset.ring } : {}),
                 ...(this.who && ['started', 'taken'].includes(button.dataset.event) ? { who: Number(this.who) } : {}),
@@ -298,7 +299,7 @@ export default () => ({
     /** Of a practice supper: what eye, hand and nose would tell now. */
     async look(button) {
         const reached = await reach(`${this.homeOf(button)}/senses`, { accept: 'text/html, application/json' });
-        const place = document.querySelector('.senses');
+        const place = button.closest('.looks').querySelector('.senses');
         place.innerHTML = reached.ok ? reached.text : reached.message;
         drawSpoonfuls(place);
     },

@@ -37,7 +37,7 @@ final class Crowd
     /** @var list<string> ids of taps that were answered for */
     public array $acknowledged = [];
 
-    /** @param  list<string>  $cooks paths of cooks that are open: /cooks/ID or /meal-cooks/ID */
+    /** @param  list<string>  $cooks paths of cooks that are open: /meal-cooks/ID */
     public function __construct(private readonly Home $home, array $cooks, int $phones, int $planners)
     {
         $dishes = self::ids($home, 'select id from dishes order by id desc');
@@ -72,7 +72,7 @@ final class Crowd
                 $home->ask($handle, "/dishes/{$dishes[0]}/copy", ['_token' => $token]);
                 $dishes = $ids('dishes');
             }
-            $cooks[] = '/cooks/'.($id = strtolower((string) Str::ulid()));
+            $cooks[] = '/meal-cooks/'.($id = strtolower((string) Str::ulid()));
             $home->ask($handle, "/dishes/{$dishes[$n]}/cooks", ['_token' => $token, 'cook' => $id]);
         }
 
@@ -124,7 +124,7 @@ final class Crowd
             $member['tap'] = (string) Str::ulid();
             $path = "{$member['cook']}/events";
             $json = ['body' => true, 'events' => [[
-                'id' => $member['tap'], 'type' => 'lengthened', 'subject' => 'rinse', 'at' => $now,
+                'id' => $member['tap'], 'dish' => 0, 'type' => 'lengthened', 'subject' => 'rinse', 'at' => $now,
                 'minutes' => $member['looks'] % 2 === 0 ? 1 : -1,
             ]]];
         } else {
@@ -167,7 +167,7 @@ final class Crowd
     public function lost(): int
     {
         $there = [];
-        foreach (['cook_events', 'meal_cook_events'] as $table) {
+        foreach (['cook_events'] as $table) {
             foreach (self::ids($this->home, "select id from {$table}") as $id) {
                 $there[strtoupper($id)] = true;
             }

@@ -118,10 +118,10 @@ final class HeatTest extends BrowserTestCase
 
         $this->browser->getKeyboard()->sendKeys('h');
         $this->waitFor(
-            fn (): bool => $this->browser->executeScript('return document.activeElement.id') === 'setting',
+            fn (): bool => $this->browser->executeScript('return document.activeElement.name') === 'setting',
             'h goes to the heat',
         );
-        $this->choose('#setting', '100');
+        $this->choose('#setting0', '100');
         $this->find('.turned button')->click();
         $this->waitForText('.lid .change', 'Turned to full');
         $this->waitFor(
@@ -133,7 +133,7 @@ final class HeatTest extends BrowserTestCase
         $this->waitForText('.lid .change', 'Steam shows at the lid:');
 
         $late = $this->text('.table-at');
-        $this->button('.lid .cues button', 'We are 10 min late');
+        $this->button('.waiting .tools button', 'We are 10 min late');
         $this->waitFor(fn (): bool => $this->text('.table-at') !== $late, 'the table moves');
         $this->find('.rescue summary')->click();
         $this->button('.rescue button', 'Top hard and dry');

@@ -53,7 +53,7 @@ final class MainJobTest extends BrowserTestCase
             $this->find("input[name={$name}][value={$value}]")->click();
         }
         $this->assertAccessible('the note');
-        $this->find('#line')->sendKeys('The lake froze; the crust did not.');
+        $this->find('#line0')->sendKeys('The lake froze; the crust did not.');
         $this->find('.note .main')->click();
         $this->waitForText('.now h1', 'Noted');
         $this->find('a[href$="/notebook"][data-place]')->click();
@@ -244,7 +244,7 @@ final class MainJobTest extends BrowserTestCase
             }
             $task = $this->find('.now')->getAttribute('data-task');
             $button = $this->find('.act.main');
-            if ($task === 'boil' && $button->getAttribute('data-event') === 'done') {
+            if ($task === 'd1/boil' && $button->getAttribute('data-event') === 'done') {
                 $core = $this->coreScale();
                 $this->forward(340);
                 $this->browser->navigate()->refresh();

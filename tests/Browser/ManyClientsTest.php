@@ -33,7 +33,7 @@ final class ManyClientsTest extends TestCase
         $all = array_merge(...array_column($told, 'taken'));
         self::assertSame(
             self::CLIENTS * self::EACH,
-            (int) $stack->value('select count(*) from cook_events where cook_id = ?', $cook),
+            (int) $stack->value('select count(*) from cook_events where meal_cook_id = ?', $cook),
         );
         self::assertCount(self::CLIENTS * self::EACH, array_unique($all));
         self::assertSame(

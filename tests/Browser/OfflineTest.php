@@ -33,7 +33,7 @@ final class OfflineTest extends BrowserTestCase
         $this->openDish('squash curry');
         $this->controlled();
         $this->find('.begin-cook button')->click();
-        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/cooks/'), 'at the stove');
+        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $cook = (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
         $this->find('.act.main')->click();
         $this->waitFor(
@@ -102,7 +102,7 @@ final class OfflineTest extends BrowserTestCase
         $this->openDish('Sour-cherry');
         $this->controlled();
         $this->find('.begin-cook button')->click();
-        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/cooks/'), 'at the stove');
+        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $this->untilItCanGoOnAlone();
         $this->stack->killServer();
         try {
@@ -169,7 +169,7 @@ final class OfflineTest extends BrowserTestCase
     {
         $this->openDish('squash curry');
         $this->find('.begin-cook button')->click();
-        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/cooks/'), 'at the stove');
+        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $this->browser->executeScript('document.querySelector("meta[name=build]").content = "an older one"');
         $this->find('.act.main')->click();
         $this->waitForText('#updated', 'Orbek was updated');

@@ -77,7 +77,7 @@ final class RecordTest extends BrowserTestCase
     {
         $this->openDish('Sour-cherry polo');
         $this->find('.begin-cook button')->click();
-        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/cooks/'), 'at the stove');
+        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $events = [];
         foreach (
             [
@@ -156,7 +156,7 @@ final class RecordTest extends BrowserTestCase
             $running = $this->browser->executeScript(
                 'return document.querySelector(".act.main")?.dataset.event'
             ) === 'done';
-            if ($task === 'boil' && $running && ! $hasLooked) {
+            if ($task === 'd1/boil' && $running && ! $hasLooked) {
                 $this->putForward(330);
                 $this->find('[data-look]')->click();
                 $this->waitForText('.senses', 'between thumb and finger');

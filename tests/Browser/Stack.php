@@ -217,7 +217,7 @@ final class Stack
     {
         $database = new PDO("sqlite:{$this->folder}/orbek.sqlite");
         $events = $database->query(
-            'select document from cook_events where cook_id = (select id from cooks order by started_at desc, id desc limit 1) order by id',
+            'select document from cook_events where meal_cook_id = (select id from meal_cooks order by started_at desc, id desc limit 1) order by id',
         );
         $told = static fn (mixed $row): string => trim(
             implode(

@@ -96,7 +96,7 @@ foreach ($told as $client) {
         $statuses[$status] = ($statuses[$status] ?? 0) + $times;
     }
 }
-$kept = $stack->value('select count(*) from cook_events where cook_id = ?', $cook);
+$kept = $stack->value('select count(*) from cook_events where meal_cook_id = ?', $cook);
 printf(
     "Two clients on one cook, 60 events each: %.0f requests a second, answers %s, %d taken, %d kept, %d lost.\n",
     120 / max(0.001, ...array_column($told, 'seconds')), json_encode($statuses), $taken,
@@ -146,7 +146,7 @@ $eight = static function (string $url, array $options = []): array {
     return [count($times) / (microtime(true) - $began), $times[intdiv(count($times), 2)]];
 };
 
-[$rate, $ms] = $eight("{$stack->url}/cooks/{$cook}");
+[$rate, $ms] = $eight("{$stack->url}/meal-cooks/{$cook}");
 printf("The Stove under 8 phones, alone (php -S, 4 workers): %.0f pages a second, median %.0f ms.\n", $rate, $ms);
 
 if ((new ExecutableFinder)->find('caddy') === null) {
@@ -165,7 +165,7 @@ Home::serve(static function (Home $home) use ($eight): void {
 
         return ($parts[5] ?? '').'='.($parts[6] ?? '');
     }, curl_getinfo($handle, CURLINFO_COOKIELIST));
-    [$rate, $ms] = $eight("{$home->url}/cooks/{$id}", [
+    [$rate, $ms] = $eight("{$home->url}/meal-cooks/{$id}", [
         CURLOPT_SSL_VERIFYPEER => false, CURLOPT_COOKIE => implode('; ', $cookies),
     ]);
     printf(

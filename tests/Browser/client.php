@@ -25,7 +25,7 @@ for ($n = 0; $n < (int) $count; $n++) {
             'at' => microtime(true),
         ];
         do {
-            [$status, $answer] = $client->ask('POST', "/cooks/{$id}/events", ['events' => [$event]]);
+            [$status, $answer] = $client->ask('POST', "/meal-cooks/{$id}/events", ['events' => [$event]]);
             $told['statuses'][$status] = ($told['statuses'][$status] ?? 0) + 1;
             $isAnswered = in_array($answer['events'][0]['status'] ?? '', ['taken', 'known'], true);
             if ($isAnswered) {
@@ -41,7 +41,7 @@ for ($n = 0; $n < (int) $count; $n++) {
             'id' => (string) Str::ulid(), 'type' => 'lengthened', 'subject' => 'rinse', 'minutes' => 1,
             'at' => microtime(true),
         ];
-        [$status, $answer] = $client->ask('POST', "/cooks/{$id}/events", ['events' => [$event]]);
+        [$status, $answer] = $client->ask('POST', "/meal-cooks/{$id}/events", ['events' => [$event]]);
         $told['statuses'][$status] = ($told['statuses'][$status] ?? 0) + 1;
         if (($answer['events'][0]['status'] ?? '') === 'taken') {
             $told['taken'][] = $event['id'];

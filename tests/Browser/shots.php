@@ -137,12 +137,12 @@ for ($step = 0; $step < 40; $step++) {
     if ($button === null || $phone->findElements(WebDriverBy::cssSelector('.noting')) !== []) {
         break;
     }
-    if ($task?->getAttribute('data-task') === 'boil' && $button->getAttribute('data-event') === 'done') {
+    if ($task?->getAttribute('data-task') === 'd1/boil' && $button->getAttribute('data-event') === 'done') {
         $forward($phone, 280);
         $press($phone, '[data-stage=half]');
         $forward($phone, 25);
         $shot($phone, 'stove-boil');
-    } elseif ($task?->getAttribute('data-task') === 'heat-1' && $button->getAttribute('data-event') === 'done') {
+    } elseif ($task?->getAttribute('data-task') === 'd1/heat-1' && $button->getAttribute('data-event') === 'done') {
         $phone->executeAsyncScript(
             'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);',
         );

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use App\Formats\CraftFiles;
 use App\Wording\Wording;
 use DateTimeImmutable;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\School;
@@ -23,6 +25,7 @@ use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\BoilPlan;
+use Orbek\Core\Plan\MealPlanner;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use PHPUnit\Framework\Assert;
@@ -70,6 +73,24 @@ final class Sample
     public static function polo(): Dish
     {
         return self::dish('sour-cherry-polo');
+    }
+
+    /**
+     * A dish cooked by itself, as what happened leaves it.
+     *
+     * @param  list<Event>  $events
+     */
+    public static function alone(Plan $plan, array $events, DateTimeImmutable $now): MealCook
+    {
+        $planner = $plan->planner();
+        $ofAll = static fn (Event $event): bool => in_array($event::class, Event::OF_ALL, true);
+
+        return MealCook::fold(
+            MealPlanner::in($plan->kitchen, $planner, $plan->day->tableAt)
+                ->ofOne('1', $plan->dish, $plan->day->tableAt),
+            $planner, [array_values(array_filter($events, static fn (Event $event): bool => ! $ofAll($event)))],
+            array_values(array_filter($events, $ofAll)), $now,
+        );
     }
 
     public static function plan(

@@ -10,6 +10,7 @@ use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LotTest;
+use App\Models\MealCook;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +25,7 @@ final class ALongYearTest extends FeatureTestCase
     {
         $cook = $this->begun();
         $closed = now()->subDays(31)->getTimestamp();
-        DB::table('cooks')->where('id', $cook->id)->update(['started_at' => now()->subDays(31)->subHours(2)]);
+        DB::table('meal_cooks')->where('id', $cook->id)->update(['started_at' => now()->subDays(31)->subHours(2)]);
         $events = [];
         foreach (array_keys($cook->plan()->day->works) as $task) {
             $events[] = self::event('started', $closed, $task);
@@ -36,7 +37,7 @@ final class ALongYearTest extends FeatureTestCase
         $this->postJson(route('cook.events', $cook), ['events' => $events])->assertOk();
 
         $began = hrtime(true);
-        $this->get(route('cook', $cook))->assertOk()->assertSee('Followed for');
+        $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk()->assertSee('Followed for');
         $this->postJson(route('cook.events', $cook), ['body' => true, 'events' => [
             self::event('opened', time(), 'lid'), self::event(
                 'done',
@@ -50,7 +51,7 @@ final class ALongYearTest extends FeatureTestCase
         $lid = CoreCook::fold(
             $cook->plan(),
             array_values(
-                CookEvent::query()->where('cook_id', $cook->id)->get()->map(
+                CookEvent::query()->where('meal_cook_id', $cook->id)->get()->map(
                     static fn (CookEvent $event) => $event->core(),
                 )->all(),
             ),
@@ -77,22 +78,22 @@ final class ALongYearTest extends FeatureTestCase
     {
         $cook = $this->begun();
         $this->followingRedirects()->post(
-            route('cook.give-up', $cook),
+            route('meal-cook.give-up', $cook->meal_cook_id),
         )->assertSee('is given up')->assertSee('Take it up again');
         $this->get('/stove')->assertSee('Nothing on the stove');
         $this->get('/notebook')->assertSee('Given up.');
         $other = $this->begun();
         self::assertNotSame($cook->id, $other->id);
-        $this->post(route('cook.give-up', $other));
-        $this->post(route('cook.give-up', $cook), ['up' => '1'])->assertRedirect(route('cook', $cook));
-        $this->get('/stove')->assertRedirect(route('cook', $cook));
+        $this->post(route('meal-cook.give-up', $other->meal_cook_id));
+        $this->post(route('meal-cook.give-up', $cook->meal_cook_id), ['up' => '1'])->assertRedirect(route('meal-cook', $cook->meal_cook_id));
+        $this->get('/stove')->assertRedirect(route('meal-cook', $cook->meal_cook_id));
     }
 
     public function test_begun_again_after_it_changed_the_older_cook_is_offered(): void
     {
         $cook = $this->begun();
         $dish = $this->dish();
-        $this->post(route('cook.begin', $dish), ['cook' => (string) Str::ulid()])->assertRedirect(route('cook', $cook));
+        $this->post(route('cook.begin', $dish), ['cook' => (string) Str::ulid()])->assertRedirect(route('meal-cook', $cook->meal_cook_id));
         $this->patchJson(
             route('dish.change', $dish),
             ['path' => 'usual/eaters', 'value' => 5, 'version' => 1],
@@ -104,9 +105,11 @@ final class ALongYearTest extends FeatureTestCase
             ->assertSee('Give it up and begin the dish as it is now');
         self::assertSame(1, Cook::query()->where('served_at', null)->count());
 
-        $this->post(route('cook.give-up', $cook), ['cook' => $id])->assertRedirect(route('cook', strtolower($id)));
+        $this->post(route('meal-cook.give-up', $cook->id), ['cook' => $id])->assertRedirect(route('meal-cook', strtolower($id)));
         self::assertNotNull($cook->refresh()->given_up_at);
-        self::assertSame(5, Cook::onTheStove(app(\Psr\Clock\ClockInterface::class)->now())?->plan()->dish->table->eaters);
+        self::assertSame(
+            5, MealCook::onTheStove(app(\Psr\Clock\ClockInterface::class)->now())?->plan()->plans[0]->dish->table->eaters,
+        );
     }
 
     public function test_the_shelf_finds_by_name_school_and_part_a_page_at_a_time(): void

@@ -8,6 +8,7 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\MealCook;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Orbek\Core\Dish\Craft;
@@ -28,7 +29,7 @@ final class CooksTableTest extends FeatureTestCase
         $this->look($csv)->assertOk()->assertSee('0 would be new')->assertSee($cooks->count().' are here already');
         $before = $cooks->map(static fn (Cook $cook): array => self::known($cook))->all();
         foreach ($cooks as $cook) {
-            $cook->delete();
+            self::forget($cook);
         }
         app(Household::class)->update(['knowledge' => Household::foldedAgain()->toArray()]);
         $this->take($csv)->assertRedirect(route('notebook'));
@@ -113,7 +114,7 @@ final class CooksTableTest extends FeatureTestCase
         self::assertSame(-7, $cook->summary['late_min'] ?? 0);
         $own = (string) $this->get(route('cooks.file'))->assertSee("'-7", false)->getContent();
         $this->look($own)->assertOk()->assertSee('0 would be new');
-        $cook->delete();
+        self::forget($cook);
         $this->take($own)->assertRedirect();
         self::assertSame(-7, Cook::query()->findOrFail($cook->id)->summary['late_min'] ?? 0);
     }
@@ -165,13 +166,13 @@ final class CooksTableTest extends FeatureTestCase
                     $this->get(route('cook.record', $made))->assertOk();
                     $this->get('/notebook')->assertOk();
                     $this->get(route('cooks.file'))->assertOk();
-                    $made->delete();
+                    self::forget($made);
                 }
             }
         }
         self::assertSame(320, $tried);
         self::assertGreaterThan(150, $refused);
-        self::assertNull(Cook::onTheStove(app(ClockInterface::class)->now()), 'none is open');
+        self::assertNull(MealCook::onTheStove(app(ClockInterface::class)->now()), 'none is open');
         $this->get('/notebook/trends')->assertOk();
     }
 

@@ -87,6 +87,13 @@ abstract class FeatureTestCase extends TestCase
         );
     }
 
+    /** As if it had never been cooked. */
+    protected static function forget(Cook $cook): void
+    {
+        $cook->delete();
+        $cook->ofMeal()->delete();
+    }
+
     protected function begun(): Cook
     {
         return $this->begunOf($this->dish()->name);

@@ -123,7 +123,7 @@ final class HeatTest extends FeatureTestCase
     public function test_the_closed_pot_is_followed_turned_rescued_and_probed(): void
     {
         $cook = $this->closed();
-        $page = $this->get(route('cook', $cook))->assertOk();
+        $page = $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk();
         $page->assertSee('you are here')->assertSee('I turned it to')->assertSee('Something is wrong');
 
         $this->event(
@@ -138,7 +138,7 @@ final class HeatTest extends FeatureTestCase
         $this->getJson(route('cook.rescue', [$cook, 'haunted']))->assertStatus(422);
 
         $this->post(route('cook.probe', $cook), ['in' => '1'])->assertNoContent();
-        $body = fn (): string => (string) $this->getJson(route('cook.body', $cook))->json('body');
+        $body = fn (): string => (string) $this->getJson(route('meal-cook.body', $cook->meal_cook_id))->json('body');
         self::assertStringContainsString('Probe (simulated)', $body());
         self::assertStringContainsString('never proof of safety', $body());
         $reading = fn (): string => (string) preg_replace(

@@ -37,8 +37,12 @@ final class KeptTest extends FeatureTestCase
         $answer->assertStatus(507)->assertJsonPath(
             'message', fn (string $says): bool => str_contains($says, 'disk is full'),
         );
-        $this->get(route('cook', $cook))->assertOk();
-        $this->post(route('dish.copy', $this->dish()))->assertStatus(507)->assertSee('disk is full');
+        $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk();
+        $copies = 0;
+        do {
+            $copied = $this->post(route('dish.copy', $this->dish()));
+        } while ($copied->getStatusCode() === 302 && $copies++ < 40);
+        $copied->assertStatus(507)->assertSee('disk is full');
 
         DB::statement('PRAGMA max_page_count = 1073741823');
         // The same tap once more, as the page sends it: there once, whether or not it had got through.
@@ -55,7 +59,7 @@ final class KeptTest extends FeatureTestCase
         $this->tap($cook, 'started')->assertStatus(503)->assertJsonPath(
             'message', fn (string $says): bool => str_contains($says, 'read-only'),
         );
-        $this->get(route('cook', $cook))->assertOk();
+        $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk();
         DB::statement('PRAGMA query_only = 0');
         $this->tap($cook, 'started')->assertOk();
     }
@@ -118,7 +122,7 @@ final class KeptTest extends FeatureTestCase
         $cook = $this->begun();
         DB::purge();
         $pages = fn (): array => [
-            $this->get('/shelf'), $this->get(route('cook', $cook)), $this->post(route('units'), ['units' => 'grams']),
+            $this->get('/shelf'), $this->get(route('meal-cook', $cook->meal_cook_id)), $this->post(route('units'), ['units' => 'grams']),
         ];
         foreach (glob("{$live}*") ?: [] as $file) {
             rename($file, "{$file}.away");

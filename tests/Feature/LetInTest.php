@@ -87,13 +87,13 @@ final class LetInTest extends FeatureTestCase
             $id = (string) Str::ulid();
             foreach ([['late', ['minutes' => 120]], ['lengthened', ['minutes' => 60, 'subject' => 'heat-1']]] as [$type, $fields]) {
                 CookEvent::query()->create([
-                    'id' => $id = (string) Str::ulid(), 'cook_id' => $cook->id, 'type' => $type, 'received_at' => now(),
+                    'id' => $id = (string) Str::ulid(), 'meal_cook_id' => $cook->meal_cook_id, 'dish' => 0, 'type' => $type, 'received_at' => now(),
                     'document' => ['id' => $id, 'type' => $type, 'at' => time()] + $fields,
                 ]);
             }
         }
-        $this->get(route('cook', $cook))->assertOk();
-        $this->get(route('cook.alone', $cook))->assertOk();
+        $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk();
+        $this->get(route('meal-cook.alone', $cook->meal_cook_id))->assertOk();
     }
 
     public function test_what_is_no_text_is_refused_by_field(): void

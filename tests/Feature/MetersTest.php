@@ -89,7 +89,7 @@ final class MetersTest extends FeatureTestCase
             app(PracticeClock::class)->putForward(60);
             $this->postJson("/devices/{$probe}/readings", ['value' => $read, 'unit' => 'C'])->assertOk();
         }
-        $page = (string) $this->get(route('cook', $cook))->assertOk()->getContent();
+        $page = (string) $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk()->getContent();
         self::assertStringContainsString('A meter: <strong>71.3 °C</strong>, the forecast says', $page);
         self::assertStringContainsString('A computed temperature is never proof of safety', $page);
         self::assertSame(3, substr_count($page, 'class="probe"'));
@@ -108,7 +108,7 @@ final class MetersTest extends FeatureTestCase
             app(PracticeClock::class)->putForward(60);
             $this->postJson("/devices/{$tokens[$name]}/readings", ['value' => $read, 'unit' => 'C'])->assertOk();
         }
-        $this->get(route('cook', $cook))->assertOk()->assertSeeInOrder(
+        $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk()->assertSeeInOrder(
             ['In the oven: <strong>300.0 °C</strong>; In the pot: <strong>66.0 °C</strong>, the forecast says'], false,
         )->assertSee('<title>in the oven</title>', false);
     }

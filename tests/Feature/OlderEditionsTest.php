@@ -12,18 +12,27 @@ use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LotTest;
 use App\Models\Meal;
+use App\Models\MealCook;
 use App\Models\StoveTest;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use PDO;
 
 /** A database made by an older edition comes over with every dish, cook and lesson. */
 final class OlderEditionsTest extends TestCase
 {
     private const MIGRATED_AT = '2026-11-28 08:00:00';
+
+    private const DISH = '01kb9n0000000000000000000a';
+
+    private const MEAL = '01kb9n0000000000000000000b';
+
+    private const PRACTICE = '01kb9n0000000000000000000c';
 
     private string $file;
 
@@ -40,15 +49,26 @@ final class OlderEditionsTest extends TestCase
     {
         parent::setUp();
         $this->withoutVite();
+        // Amid the tables of its dishes: those behind are none any more, those ahead become meals.
+        $this->comesOver('edition-1', self::MIGRATED_AT);
+    }
+
+    /** @param  list<string>  $more SQL that makes it otherwise before it comes over */
+    private function comesOver(string $edition, string $at, array $more = []): void
+    {
         $this->file = (string) tempnam(sys_get_temp_dir(), 'orbek-old');
         file_put_contents(
-            $this->file,
-            (string) gzdecode((string) file_get_contents(dirname(__DIR__).'/data/edition-1.sqlite.gz')),
+            $this->file, (string) gzdecode((string) file_get_contents(dirname(__DIR__)."/data/{$edition}.sqlite.gz")),
         );
+        $old = new PDO("sqlite:{$this->file}");
+        foreach ($more as $sql) {
+            self::assertSame(1, $old->exec($sql), $sql);
+        }
+        unset($old);
         config(['database.connections.sqlite.database' => $this->file]);
         DB::purge();
-        // Amid the tables of its dishes: those behind are none any more, those ahead become meals.
-        $this->travelTo(self::MIGRATED_AT);
+        $this->travelTo($at);
+        Cache::forever('practice-clock', ['shown' => now()->getTimestamp(), 'real' => microtime(true), 'speed' => 1]);
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]));
         app()->instance(Household::class, Household::query()->firstOrFail());
     }
@@ -138,13 +158,13 @@ final class OlderEditionsTest extends TestCase
 
     public function test_every_place_opens(): void
     {
-        $open = Cook::query()->open()->first() ?? self::fail('one was open');
+        $open = MealCook::query()->open()->first() ?? self::fail('one was open');
         $dish = Dish::query()->where('name', 'like', 'Sour%')->firstOrFail();
         foreach (
             [
                 '/shelf', '/shelf/put-away', '/notebook', '/kitchen', '/kitchen/lots/september-bag', '/kitchen/stoves',
                 '/drill', route('pot', $dish), route('clock', $dish), route('dish.versions', $dish),
-                route('cook', $open),
+                route('meal-cook', $open),
             ] as $path
         ) {
             $this->get($path)->assertOk();
@@ -152,7 +172,79 @@ final class OlderEditionsTest extends TestCase
         $this->get('/shelf?find=walnut')->assertSee('Lentil, date and walnut polo')
             ->assertDontSee('<h2>Jackfruit', false);
         foreach (Cook::query()->get() as $cook) {
-            $this->get(route('cook', $cook))->assertOk();
+            $this->followingRedirects()->get(route('cook', $cook))->assertOk();
         }
+    }
+
+    /** Of one that begins five hours and a half after its own first tap, by a local clock. */
+    public function test_a_cook_begins_with_its_first_tap(): void
+    {
+        $cook = Cook::query()->whereNotNull('served_at')->firstOrFail();
+        $first = static fn (Cook $of): int => (int) DB::table('cook_events')->where('meal_cook_id', $of->meal_cook_id)
+            ->selectRaw("min(json_extract(document, '$.at')) as first")->value('first');
+        $late = gmdate('Y-m-d H:i:s', $first($cook) + 19800);
+        $this->comesOver('edition-1', self::MIGRATED_AT, [
+            "update cooks set started_at = '{$late}' where id = '{$cook->id}'",
+        ]);
+        $mended = Cook::query()->findOrFail($cook->id);
+        self::assertSame($first($mended), $mended->started_at->getTimestamp());
+        self::assertSame($first($mended), $mended->ofMeal()->started_at->getTimestamp());
+    }
+
+    /** Made by the last commit that cooked a dish in a way of its own: a dish, a meal and a practice on the stove. */
+    public function test_cooks_that_are_on_the_stove_go_on_where_they_were(): void
+    {
+        $this->comesOver('edition-2', '2026-11-30 15:20:00');
+        self::assertSame([10, 3, 239], [
+            Cook::ofAnyKind()->whereNull('served_at')->count() + Cook::ofAnyKind()->whereNotNull('served_at')->count(),
+            MealCook::ofAnyKind()->whereNull('served_at')->count(), CookEvent::query()->count(),
+        ]);
+        self::assertSame(0, Artisan::call('orbek:knowledge'), 'all that was taught is known');
+        $dish = MealCook::query()->findOrFail(self::DISH);
+        $fold = $dish->fold(now()->toDateTimeImmutable());
+        self::assertTrue($fold->dishes[0]->state->progress['rinse']->isDone());
+        self::assertSame('15:07', $fold->dishes[0]->state->progress['rinse']->doneAt?->format('H:i'), 'the undo holds');
+        self::assertTrue($fold->dishes[0]->state->progress['filling-1']->isRunning());
+        self::assertSame([10, ['raw-poultry']], [$fold->lateMin(), $fold->dishes[0]->state->cautionsRead]);
+        self::assertSame('18:20', $fold->situation()->tableAt->format('H:i'), 'its table as it was told before');
+        $meal = MealCook::query()->findOrFail(self::MEAL)->fold(now()->toDateTimeImmutable());
+        self::assertSame(10, $meal->eaters);
+        self::assertTrue($meal->progress('d1/rinse')->isDone());
+        self::assertCount(1, array_filter(
+            array_keys($meal->tasks), static fn (string $id): bool => $meal->takenBy($id) === 2,
+        ));
+        foreach ([self::DISH, self::MEAL, self::PRACTICE] as $id) {
+            $this->get(route('meal-cook', $id))->assertOk();
+            $this->get(route('meal-cook.alone', $id))->assertOk();
+        }
+        $this->get(route('cook', self::DISH))->assertRedirect(route('meal-cook', self::DISH));
+        $this->get('/shelf')->assertSee('Back to');
+    }
+
+    public function test_taps_that_an_older_page_has_kept_are_taken_each_once(): void
+    {
+        $this->comesOver('edition-2', '2026-11-30 15:20:00');
+        $at = now()->getTimestamp();
+        $taps = array_map(static fn (array $one): array => [
+            'id' => (string) Str::ulid(now()), 'at' => $at,
+        ] + $one, [
+            ['type' => 'done', 'subject' => 'filling-1'], ['type' => 'late', 'subject' => 'table', 'minutes' => 10],
+            ['type' => 'caution-read', 'subject' => 'core'],
+        ]);
+        $to = '/cooks/'.self::DISH.'/events';
+        foreach (['taken', 'known'] as $status) {
+            $answer = $this->postJson($to, ['events' => $taps, 'body' => true])->assertOk();
+            foreach (array_keys($taps) as $index) {
+                $answer->assertJsonPath("events.{$index}.status", $status);
+            }
+            self::assertStringContainsString('data-dish="0"', (string) $answer->json('body'), 'the page goes on as that');
+        }
+        $undo = ['id' => (string) Str::ulid(now()), 'at' => $at, 'type' => 'undone', 'subject' => $taps[1]['id']];
+        $this->postJson($to, ['events' => [$undo]])->assertJsonPath('events.0.status', 'taken');
+        $fold = MealCook::query()->findOrFail(self::DISH)->fold(now()->toDateTimeImmutable());
+        self::assertTrue($fold->dishes[0]->state->progress['filling-1']->isDone());
+        self::assertSame([10, ['raw-poultry', 'core']], [$fold->lateMin(), $fold->dishes[0]->state->cautionsRead]);
+        $this->get('/cooks/'.self::DISH.'/body?seen=7-1')
+            ->assertRedirect(route('meal-cook.body', [self::DISH, 'seen' => '7-1']));
     }
 }

@@ -82,6 +82,6 @@ final class OneMoreSchoolTest extends FeatureTestCase
             route('cook.events', $cook),
             ['events' => $events],
         )->assertOk()->assertJsonPath('events.0.status', 'taken');
-        $this->get(route('cook', $cook))->assertOk()->assertSee(strtolower($id));
+        $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk()->assertSee(strtolower($id));
     }
 }

@@ -55,7 +55,7 @@ final class RecordTest extends FeatureTestCase
         $this->tell($in, 'chilled', ['portions' => 3]);
         app(PracticeClock::class)->putForward(2 * 3600);
         $this->tell($late, 'chilled', ['portions' => 2]);
-        $this->get(route('cook', $in))->assertSee('3 portions in the fridge');
+        $this->get(route('meal-cook', $in->meal_cook_id))->assertSee('3 portions in the fridge');
         $shelf = $this->get('/shelf')->assertOk()->assertSee('In the fridge')->assertSee('3 portions of')
             ->assertSee('eat by');
         self::assertSame(1, substr_count((string) $shelf->getContent(), 'more than the 2 h that cooked rice may'));

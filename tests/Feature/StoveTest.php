@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Cook;
 use App\Models\CookEvent;
+use App\Models\MealCook;
 use App\StandIns\PracticeClock;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -29,6 +30,7 @@ final class StoveTest extends FeatureTestCase
         self::assertSame($first, $third);
         self::assertSame($before + 1, Cook::query()->count());
         $this->get('/stove')->assertRedirect((string) $first);
+        self::assertSame(Cook::query()->findOrFail(strtolower($id))->meal_cook_id, strtolower($id));
     }
 
     public function test_a_cook_without_an_id_is_not_begun(): void
@@ -47,7 +49,7 @@ final class StoveTest extends FeatureTestCase
         $this->send($cook, [$started])->assertOk()->assertSee('Rinsed, soaking', false);
         $this->send($cook, [$started, self::event('done', 'rinse', time() + 60)])->assertOk()->assertSee('Rice soaks');
 
-        self::assertSame(2, CookEvent::query()->where('cook_id', $cook->id)->count());
+        self::assertSame(2, CookEvent::query()->where('meal_cook_id', $cook->id)->count());
     }
 
     public function test_each_event_is_answered_for_and_a_bad_one_does_not_hold_the_good(): void
@@ -86,7 +88,7 @@ final class StoveTest extends FeatureTestCase
             ->assertJsonPath('events.5.status', 'refused');
         $this->send($cook, [$good])->assertJsonPath('events.0.status', 'known');
 
-        self::assertSame(1, CookEvent::query()->where('cook_id', $cook->id)->count());
+        self::assertSame(1, CookEvent::query()->where('meal_cook_id', $cook->id)->count());
     }
 
     public function test_what_no_event_says_is_not_kept_with_it(): void
@@ -99,7 +101,7 @@ final class StoveTest extends FeatureTestCase
 
         self::assertSame(
             ['id', 'type', 'at', 'subject'],
-            array_keys(CookEvent::query()->where('cook_id', $cook->id)->firstOrFail()->document),
+            array_keys(CookEvent::query()->where('meal_cook_id', $cook->id)->firstOrFail()->document),
         );
     }
 
@@ -113,7 +115,7 @@ final class StoveTest extends FeatureTestCase
         );
         $this->postJson(route('cook.events', $cook), [])->assertStatus(422);
 
-        self::assertSame(0, CookEvent::query()->where('cook_id', $cook->id)->count());
+        self::assertSame(0, CookEvent::query()->where('meal_cook_id', $cook->id)->count());
     }
 
     public function test_the_plan_of_a_cook_stays_as_it_was_when_the_dish_changes(): void
@@ -154,15 +156,16 @@ final class StoveTest extends FeatureTestCase
 
     public function test_an_event_that_came_while_the_page_was_made_is_still_to_be_seen(): void
     {
-        $cook = $this->begun();
+        $cook = $this->begun()->ofMeal();
         $now = app(PracticeClock::class)->now();
         $cook->fold($now);
-        $this->postJson(route('cook.events', $cook), ['events' => [[
+        $this->postJson(route('meal-cook.events', $cook), ['events' => [[
             'id' => (string) Str::ulid(), 'type' => 'started', 'subject' => 'rinse', 'at' => $now->getTimestamp(),
         ]]])->assertOk()->assertJsonPath('events.0.status', 'taken');
         self::assertSame([0, 1], [$cook->countFolded(), $cook->events()->count()]);
-        $cook->fold($now);
-        self::assertSame(1, $cook->countFolded());
+        $again = MealCook::query()->findOrFail($cook->id);
+        $again->fold($now);
+        self::assertSame(1, $again->countFolded());
     }
 
     public function test_script_in_a_line_stays_text(): void

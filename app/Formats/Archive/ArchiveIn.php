@@ -41,7 +41,7 @@ final readonly class ArchiveIn
     /** Columns that name what a row belongs to, by table. */
     private const OWNERS = [
         'kitchen_versions' => 'kitchen_id', 'dish_versions' => 'dish_id', 'list_ticks' => 'dish_id',
-        'meal_versions' => 'meal_id', 'meal_cook_events' => 'meal_cook_id', 'cook_events' => 'cook_id',
+        'meal_versions' => 'meal_id', 'cook_events' => 'meal_cook_id', 'cooks' => 'meal_cook_id',
         'photographs' => 'cook_id',
     ];
 
@@ -224,12 +224,15 @@ final readonly class ArchiveIn
             is_string($of) ? $ofMeals[$of][] = $name : $alone[] = $name;
         }
         foreach (Part::cases() as $part) {
-            foreach ($part === Part::Cooks ? $alone : $names[$part->value] ?? [] as $name) {
+            foreach ($part === Part::Cooks ? [] : $names[$part->value] ?? [] as $name) {
                 $entry = $this->entry($name);
                 $id = (string) $entry['thing']['id'];
                 $dishes = $part === Part::MealCooks ? array_map($this->entry(...), $ofMeals[$id] ?? []) : [];
                 unset($ofMeals[$part === Part::MealCooks ? $id : '']);
                 yield [$part, $entry, $dishes];
+            }
+            foreach ($part === Part::Cooks ? $alone : [] as $name) {
+                yield [Part::MealCooks, ...EntryReader::ofOne($this->entry($name))];
             }
         }
         foreach ($ofMeals as $left) {

@@ -18,8 +18,10 @@ use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
 use ErrorException;
+use Illuminate\Database\Eloquent\Collection;
 use LogicException;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\MealCook as CoreMealCook;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Drill\Form;
@@ -29,6 +31,7 @@ use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\MealPlan;
 use Orbek\Core\Rice\Stage;
 use TypeError;
 use ValueError;
@@ -78,7 +81,7 @@ final readonly class EntryReader
                 Part::Dishes => $this->dish($entry),
                 Part::Meals => $this->meal($entry),
                 Part::MealCooks => $this->mealCook($entry, $dishes),
-                Part::Cooks => $this->cook($entry),
+                Part::Cooks => throw Refused::because($entry['name'], 'refused.is-of-a-meal-that-is-not-there'),
                 Part::LotTests => $this->lotTest($entry),
                 Part::StoveTests => $this->stoveTest($entry),
                 Part::DrillAnswers => $this->drillAnswer($entry),
@@ -149,81 +152,148 @@ final readonly class EntryReader
     {
         $row = $this->row($entry, Part::MealCooks);
         $name = $entry['name'];
-        $meal = (new MealCook)->setRawAttributes($row);
-        $plan = $meal->plan();
-        $events = $this->events($entry, $row);
-        $cooks = $ofDishes = [];
-        foreach ($dishes as $dish) {
-            $cook = $this->row($dish, Part::Cooks);
-            $place = self::whole("{$dish['name']}/place", $cook['place'], 0, count($plan->plans) - 1);
-            CoreKitchen::fromArray($dish['thing']['kitchen']);
-            CoreDish::fromArray($dish['thing']['dish'], app(Craft::class));
-            $cooks[$place] = [$dish, $cook];
-            $ofDishes[$place] = $this->events($dish, $cook);
+        $isOfOne = self::isOfOne($name, $entry['thing']);
+        $row['started_at'] = $isOfOne ? self::began([$entry, ...$dishes], (string) $row['started_at'])
+            : $row['started_at'];
+        [$cooks, $models] = $this->dishesOf($entry, $dishes, (string) $row['started_at']);
+        if ($entry['thing']['practice'] !== null) {
+            Supper::fromFields(Fields::of($entry['thing']['practice'], "{$name}/practice"));
         }
-        if (count($cooks) !== count($plan->plans) || count($dishes) !== count($cooks)) {
+        $meal = (new MealCook)->setRawAttributes($row)->setRelation('dishes', new Collection(array_values($models)));
+        $plan = count($models) === 0 ? null : $meal->plan();
+        if ($plan === null || array_keys($cooks) !== array_keys($plan->plans) || count($dishes) !== count($cooks)) {
             throw Refused::because($name, 'refused.a-dish-of-the-meal-is-not-there');
         }
-        ksort($cooks);
-        ksort($ofDishes);
-        $count = count($events) + array_sum(array_map(count(...), $ofDishes));
-        $last = $this->last($entry, ...array_column($cooks, 0));
-        $fold = $meal->foldOf(array_values($ofDishes), $events, $last);
+        $events = $this->eventsOf($entry, $dishes, (string) $row['started_at'], count($plan->plans));
+        $last = $this->last($events);
+        $fold = $meal->foldOf(array_map(
+            static fn (array $one): array => [$one['dish'], $one['event']], $events,
+        ), $last);
         $rows = [['meal_cooks', [
-            'name' => $plan->meal->name, 'table_at' => self::utc($plan->tableAt),
-            'served_at' => $count === 0 ? null : self::utc($fold->servedAt()), 'folded' => $count,
-        ] + $row], ...$this->eventRows('meal_cook_events', 'meal_cook_id', $entry, $events)];
+            'name' => $isOfOne ? $plan->plans[0]->dish->name : $plan->meal->name,
+            'table_at' => self::utc($plan->tableAt),
+            'served_at' => $events === [] ? null : self::utc($fold->servedAt()), 'folded' => count($events),
+        ] + $row]];
+        foreach ($events as $one) {
+            $rows[] = ['cook_events', [
+                'id' => $one['id'], 'meal_cook_id' => $entry['thing']['id'], 'dish' => $one['dish'],
+                'type' => $one['event']->kind(), 'document' => json_encode($one['event']->toArray()),
+                'received_at' => $one['received_at'],
+            ]];
+        }
+
+        return [...$rows, ...$this->cookRows($row, $cooks, $plan, $events === [] ? null : $fold)];
+    }
+
+    /**
+     * @param  Entry  $entry
+     * @param  list<Entry>  $dishes
+     * @return array{array<int, array{Entry, array<string, mixed>}>, array<int, Cook>} by place
+     *
+     * @throws Refused
+     */
+    private function dishesOf(array $entry, array $dishes, string $beganAt): array
+    {
+        $cooks = $models = [];
+        foreach ($dishes as $dish) {
+            $cook = ['started_at' => $beganAt] + $this->row($dish, Part::Cooks);
+            $place = self::whole("{$dish['name']}/place", $cook['place'], 0, CoreMeal::MOST_DISHES - 1);
+            CoreKitchen::fromArray($dish['thing']['kitchen']);
+            CoreDish::fromArray($dish['thing']['dish'], app(Craft::class));
+            if ($dish['thing']['practice'] !== $entry['thing']['practice']) {
+                throw Refused::because("{$dish['name']}/practice", 'refused.does-not-hold-in-an-archive');
+            }
+            $cooks[$place] = [$dish, $cook];
+            $models[$place] = (new Cook)->setRawAttributes($cook);
+        }
+        ksort($cooks);
+        ksort($models);
+
+        return [$cooks, $models];
+    }
+
+    /**
+     * @param  array<string, mixed>  $row of what they are dishes of
+     * @param  array<int, array{Entry, array<string, mixed>}>  $cooks by place
+     * @param  CoreMealCook|null  $fold null where nothing has happened
+     * @return Rows
+     */
+    private function cookRows(array $row, array $cooks, MealPlan $plan, ?CoreMealCook $fold): array
+    {
+        $rows = [];
         foreach ($cooks as $place => [$dish, $cook]) {
-            $isLeftOut = in_array($place, $fold->leftOut, true);
-            $rows[] = ['cooks', ($count === 0 ? self::untouched() : ($isLeftOut ? ['served_at' => null] : [])
-                + $this->reckoned(new Cook, $fold->dishes[$place])) + [
-                    'name' => $plan->plans[$place]->dish->name, 'lot' => $plan->plans[$place]->dish->rice->lot,
-                ] + $cook];
-            $rows = [...$rows, ...$this->eventRows('cook_events', 'cook_id', $dish, $ofDishes[$place]),
-                ...$this->photographs($dish)];
+            $isLeftOut = in_array($place, $fold->leftOut ?? [], true);
+            $came = $fold === null ? self::untouched() : ($isLeftOut ? ['served_at' => null] : [])
+                + $this->reckoned(new Cook, $fold->dishes[$place]);
+            $rows[] = ['cooks', $came + [
+                'name' => $plan->plans[$place]->dish->name,
+                'lot' => $row['practice'] === null ? $plan->plans[$place]->dish->rice->lot : '',
+            ] + $cook];
+            $rows = [...$rows, ...$this->photographs($dish)];
         }
 
         return $rows;
     }
 
     /**
+     * A cook of a dish by itself as archives had it before that was a meal of one: its meal, and it as its only dish.
+     *
      * @param  Entry  $entry
-     * @return Rows
+     * @return array{Entry, list<Entry>}
+     *
+     * @throws Refused
      */
-    private function cook(array $entry): array
+    public static function ofOne(array $entry): array
     {
-        $row = $this->row($entry, Part::Cooks);
-        $row['started_at'] = self::began($entry, (string) $row['started_at']);
-        if ($row['meal_cook_id'] !== null || $row['place'] !== null) {
+        $thing = $entry['thing'];
+        if (($thing['place'] ?? null) !== null) {
             throw Refused::because($entry['name'], 'refused.is-of-a-meal-that-is-not-there');
         }
-        if ($row['practice'] !== null) {
-            Supper::fromFields(Fields::of($entry['thing']['practice'], "{$entry['name']}/practice"));
-        }
-        $cook = (new Cook)->setRawAttributes($row);
-        $plan = $cook->plan();
-        $events = $this->events($entry, $row);
-        $reckoned = $events === []
-            ? self::untouched()
-            : $this->reckoned($cook, $cook->foldOf($events, $this->last($entry)));
+        $both = ['id', 'name', 'kitchen', 'started_at', 'table_at', 'served_at', 'given_up_at', 'folded', 'practice',
+            'created_at', 'updated_at'];
+        $its = ['meal_cook_id' => $thing['id'], 'place' => 0];
+        $of = static fn (array $from): array => [
+            'meal_id' => null, 'meal' => null, 'given' => null, 'laid' => null, 'events' => [],
+            'knowledge' => $from['knowledge'] ?? [],
+        ] + array_intersect_key($from, array_flip($both)) + ['practice' => null];
 
-        return [['cooks', $reckoned + [
-            'name' => $plan->dish->name, 'lot' => $row['practice'] === null ? $plan->dish->rice->lot : '',
-        ] + $row], ...$this->eventRows('cook_events', 'cook_id', $entry, $events), ...$this->photographs($entry)];
+        return [
+            ['thing' => $of($thing), 'raw' => $of($entry['raw'])] + $entry,
+            [['thing' => $its + $thing + ['practice' => null], 'raw' => $its + $entry['raw']] + $entry],
+        ];
     }
 
     /**
-     * When a cook began. What an older Orbek wrote by the local clock begins hours after its own first tap: with that.
+     * Whether it is of a dish by itself: then it has no documents of a meal, and else all of them.
      *
-     * @param  Entry  $entry
+     * @param  array<string, mixed>  $thing
+     *
+     * @throws Refused
      */
-    private static function began(array $entry, string $written): string
+    private static function isOfOne(string $name, array $thing): bool
     {
-        $first = min([INF, ...array_map(
-            static fn (array $event): float => is_array($event['document'] ?? null)
-                && is_numeric($event['document']['at'] ?? null) ? (float) $event['document']['at'] : INF,
-            self::list($entry, 'events'),
-        )]);
+        $has = count(array_filter([$thing['meal'], $thing['given'], $thing['laid']], is_array(...)));
+        if ($has !== 0 && $has !== 3) {
+            throw Refused::because("{$name}/meal", 'refused.does-not-hold-in-an-archive');
+        }
+
+        return $has === 0;
+    }
+
+    /**
+     * When it began. What an older Orbek wrote by the local clock begins hours after its own first tap: with that.
+     *
+     * @param  list<Entry>  $entries
+     */
+    private static function began(array $entries, string $written): string
+    {
+        $first = INF;
+        foreach ($entries as $entry) {
+            foreach (self::list($entry, 'events') as $event) {
+                $at = is_array($event['document'] ?? null) ? $event['document']['at'] ?? null : null;
+                $first = is_numeric($at) ? min($first, (float) $at) : $first;
+            }
+        }
         $late = (new DateTimeImmutable($written, new DateTimeZone('UTC')))->getTimestamp() - $first;
 
         return $late > Event::BEFORE_S && $late <= self::FARTHEST_ZONE_S
@@ -249,63 +319,49 @@ final readonly class EntryReader
     }
 
     /**
+     * What happened to all of it and to its dishes; archives of before have what happened to a dish with that.
+     *
      * @param  Entry  $entry
-     * @param  array<string, mixed>  $row
-     * @return list<Event>
+     * @param  list<Entry>  $dishes
+     * @return list<array{id: string, dish: int|null, event: Event, received_at: string}>
+     *
+     * @throws Refused
      */
-    private function events(array $entry, array $row): array
+    private function eventsOf(array $entry, array $dishes, string $beganAt, int $places): array
     {
-        $list = self::list($entry, 'events');
-        if (count($list) > self::MOST_EVENTS) {
-            throw Refused::because(
-                "{$entry['name']}/events", 'refused.too-many', count: count($list), most: self::MOST_EVENTS,
-            );
-        }
-        $began = new DateTimeImmutable((string) $row['started_at'], new DateTimeZone('UTC'));
+        $began = new DateTimeImmutable($beganAt, new DateTimeZone('UTC'));
         $events = [];
-        foreach ($list as $index => $one) {
-            $at = "{$entry['name']}/events/{$index}";
-            self::holds($at, $one, ['type', 'document', 'received_at']);
-            $event = Event::fromFields(Fields::of($one['document'], "{$at}/document"))
-                ->inCook($began, $this->now, "{$at}/document/at");
-            if (strcasecmp($event->id, $one['id']) !== 0) {
-                throw Refused::because("{$at}/id", 'refused.does-not-hold-in-an-archive');
+        foreach ([$entry, ...$dishes] as $of) {
+            foreach (self::list($of, 'events') as $index => $one) {
+                $at = "{$of['name']}/events/{$index}";
+                self::holds($at, $one, ['type', 'document', 'received_at']);
+                $event = Event::fromFields(Fields::of($one['document'], "{$at}/document"))
+                    ->inCook($began, $this->now, "{$at}/document/at");
+                if (strcasecmp($event->id, $one['id']) !== 0) {
+                    throw Refused::because("{$at}/id", 'refused.does-not-hold-in-an-archive');
+                }
+                $place = $one['dish'] ?? $of['thing']['place'] ?? null;
+                $events[] = [
+                    'id' => $one['id'], 'event' => $event, 'received_at' => $one['received_at'],
+                    'dish' => $place === null || in_array($event::class, Event::OF_ALL, true)
+                        ? null : self::whole("{$at}/dish", $place, 0, $places - 1),
+                ];
             }
-            $events[] = $event;
+        }
+        if (count($events) > self::MOST_EVENTS) {
+            throw Refused::because(
+                "{$entry['name']}/events", 'refused.too-many', count: count($events), most: self::MOST_EVENTS,
+            );
         }
 
         return $events;
     }
 
-    /**
-     * @param  Entry  $entry
-     * @param  list<Event>  $events
-     * @return Rows
-     */
-    private function eventRows(string $table, string $of, array $entry, array $events): array
+    /** @param  list<array{received_at: string}>  $events */
+    private function last(array $events): DateTimeImmutable
     {
-        $rows = [];
-        foreach (self::list($entry, 'events') as $index => $one) {
-            $rows[] = [$table, [
-                'id' => $one['id'], $of => $entry['thing']['id'], 'type' => $events[$index]->kind(),
-                'document' => json_encode($events[$index]->toArray()), 'received_at' => $one['received_at'],
-            ]];
-        }
-
-        return $rows;
-    }
-
-    /** @param  Entry  ...$entries */
-    private function last(array ...$entries): DateTimeImmutable
-    {
-        $last = '';
-        foreach ($entries as $entry) {
-            foreach (self::list($entry, 'events') as $one) {
-                $last = max($last, (string) ($one['received_at'] ?? ''));
-            }
-        }
-
-        return $last === '' ? $this->now : new DateTimeImmutable($last, new DateTimeZone('UTC'));
+        return $events === [] ? $this->now
+            : new DateTimeImmutable(max(array_column($events, 'received_at')), new DateTimeZone('UTC'));
     }
 
     /**

@@ -41,11 +41,11 @@ enum Part: string
             ],
             self::MealCooks => [
                 'meal_id', 'name', 'meal', 'kitchen', 'knowledge', 'given', 'laid', 'started_at', 'table_at',
-                'served_at', 'given_up_at', 'folded',
+                'served_at', 'given_up_at', 'folded', 'practice',
                 'created_at', 'updated_at',
             ],
             self::Cooks => [
-                'dish_id', 'name', 'lot', 'dish', 'kitchen', 'knowledge', 'summary', 'started_at', 'table_at',
+                'dish_id', 'name', 'lot', 'dish', 'kitchen', 'knowledge', 'summary', 'started_at',
                 'served_at', 'given_up_at',
                 'eat_by', 'folded', 'stove_taken_back', 'lot_taken_back', 'meal_cook_id', 'place', 'practice',
                 'created_at', 'updated_at',
@@ -73,9 +73,6 @@ enum Part: string
                 'table' => "{$of}_versions", 'of' => "{$of}_id", 'columns' => ['version', 'document', 'replaced_at'],
             ],
         ];
-        $events = static fn (string $table, string $of): array => [
-            'events' => ['table' => $table, 'of' => $of, 'columns' => ['type', 'document', 'received_at']],
-        ];
 
         return match ($this) {
             self::Kitchens => ['versions' => [
@@ -86,15 +83,18 @@ enum Part: string
                 'ticks' => ['table' => 'list_ticks', 'of' => 'dish_id', 'columns' => ['entry']],
             ],
             self::Meals => $versions('meal'),
-            self::MealCooks => $events('meal_cook_events', 'meal_cook_id'),
-            self::Cooks => $events('cook_events', 'cook_id') + ['photographs' => [
+            self::MealCooks => ['events' => [
+                'table' => 'cook_events', 'of' => 'meal_cook_id',
+                'columns' => ['dish', 'type', 'document', 'received_at'],
+            ]],
+            self::Cooks => ['photographs' => [
                 'table' => 'photographs', 'of' => 'cook_id', 'columns' => ['shows', 'width', 'height', 'taken_at'],
             ]],
             default => [],
         };
     }
 
-    /** Columns that hold documents. */
+    /** Columns that hold documents; of an event `dish` is a place, and read beside them. */
     public static function isJson(string $column): bool
     {
         return in_array(
@@ -141,7 +141,7 @@ enum Part: string
         return in_array($column, [
             'dish_id', 'meal_id', 'meal_cook_id', 'place', 'practice', 'summary', 'knowledge', 'served_at',
             'given_up_at', 'table_at', 'eat_by', 'cooked_at', 'of_demo', 'deleted_at', 'created_at', 'updated_at',
-            'answered', 'form', 'seed', 'doneness', 'said', 'session', 'who', 'words',
+            'answered', 'form', 'seed', 'doneness', 'meal', 'given', 'laid', 'said', 'session', 'who', 'words',
         ], true);
     }
 

@@ -8,6 +8,7 @@ use App\Models\Dish;
 use App\Models\DrillAnswer;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Meal;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -58,6 +59,8 @@ final class DrillController
     /** Dishes to choose among for practice. */
     private const DISHES = 40;
 
+    private const MEALS = 10;
+
     public function __construct(private readonly ClockInterface $clock, private readonly Wording $say)
     {
     }
@@ -85,6 +88,8 @@ final class DrillController
             'session' => $open,
             'left' => $open === null ? 0 : self::SESSION_S - ($this->clock->now()->getTimestamp() - $open['began']),
             'way' => $this->way(), 'dishes' => Dish::query()->oldest('id')->limit(self::DISHES)->pluck('name', 'id'),
+            'meals' => Meal::query()->ahead($this->clock->now()->setTimezone($zone))->limit(self::MEALS)
+                ->pluck('name', 'id'),
             'eye' => Household::known()->eye(),
             'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS),
             'zone' => $zone,

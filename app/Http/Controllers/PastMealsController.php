@@ -64,7 +64,7 @@ final class PastMealsController
     /** As it was cooked, whatever has become of the meal since. */
     public function cookedAgain(MealCook $mealCook): RedirectResponse
     {
-        return $this->once(CoreMeal::fromArray($mealCook->meal));
+        return $this->once(CoreMeal::fromArray($mealCook->meal ?? abort(404)));
     }
 
     /** @throws Refused where one of its dishes is on the shelf no more */

@@ -42,10 +42,9 @@ final class ShelfController
             'pages' => $pages,
             'asked' => $asked,
             'cards' => $cards->ofDishes($pages->getCollection()),
-            'cooking' => Cook::onTheStove($now),
-            'cookingMeal' => MealCook::onTheStove($now),
+            'cooking' => MealCook::allOnTheStove($now),
             'passed' => Meal::query()->asked($now)->limit(self::MEALS)->get(),
-            'forgotten' => [...MealCook::forgotten($now), ...Cook::forgotten($now)],
+            'forgotten' => MealCook::forgotten($now),
             'zone' => $now->getTimezone(),
             'left' => array_values(array_filter(array_map(
                 fn (Cook $one): ?array => (

@@ -7,12 +7,16 @@ namespace App\Http\Controllers;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\DrillAnswer;
+use App\Models\Meal;
+use App\Models\MealCook;
 use App\StandIns\PracticeClock;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Drill\Debrief;
 use Orbek\Core\Drill\Spoonful;
 use Orbek\Core\Drill\Supper;
@@ -29,26 +33,31 @@ final class SupperController
     {
     }
 
-    /** Begins one, with a dish of the shelf; what was practised before is thrown away. */
+    /** Begins one, with a dish of the shelf or a meal that is ahead; what was practised before is thrown away. */
     public function begin(Request $request): RedirectResponse
     {
-        $dish = Dish::query()->find(Fields::ofForm($request->all())->text('dish'))
+        $asked = Fields::ofForm($request->all())->text('dish');
+        $what = Dish::query()->find($asked) ?? Meal::query()->find($asked)
             ?? throw Refused::because('dish', 'refused.the-dish-is-gone', dish: '');
         $id = strtolower((string) Str::ulid());
         $clock = $this->clock->of($id);
         $clock->runAt(self::SPEED);
         $random = new Randomizer;
         $chance = static fn (): float => $random->getInt(0, 999_999) / 1_000_000;
-        Cook::ofAnyKind()->whereNotNull('practice')->delete();
-        Cook::practise($id, $dish, Supper::of([$chance(), $chance(), $chance(), $chance()]), $clock->now());
+        $supper = Supper::of([$chance(), $chance(), $chance(), $chance()]);
+        DB::transaction(static function () use ($id, $what, $supper, $clock): void {
+            Cook::ofAnyKind()->whereNotNull('practice')->delete();
+            MealCook::ofAnyKind()->whereNotNull('practice')->delete();
+            MealCook::practise($id, $what, $supper, $clock->now());
+        });
 
-        return redirect()->route('cook', $id);
+        return redirect()->route('meal-cook', $id);
     }
 
-    /** What eye, hand and nose tell now: the grain as it is, the water, the lid. */
+    /** What eye, hand and nose tell now of one dish: the grain as it is, the water, the lid. */
     public function senses(Cook $cook): View
     {
-        [$supper, $clock] = $this->of($cook);
+        [$supper, $clock] = $this->of($cook->ofMeal());
         $now = $clock->now();
         $fold = $cook->fold($now);
         $doneness = $supper->doneness($fold, $now);
@@ -62,9 +71,9 @@ final class SupperController
     }
 
     /** Its clock's hands. */
-    public function turn(Request $request, Cook $cook): Response
+    public function turn(Request $request, MealCook $mealCook): Response
     {
-        [, $clock] = $this->of($cook);
+        [, $clock] = $this->of($mealCook);
         $form = Fields::ofForm($request->all());
         if ($form->has('speed')) {
             $clock->runAt($form->number('speed', 1, 240, 'times'));
@@ -76,26 +85,27 @@ final class SupperController
         return response()->noContent();
     }
 
-    /** What really happened, what each decision cost, what would have been best. */
-    public function end(Cook $cook): View
+    /** What really happened to each dish, what each decision cost, what would have been best. */
+    public function end(MealCook $mealCook): View
     {
-        [$supper, $clock] = $this->of($cook);
-        $fold = $cook->fold($clock->now());
+        [$supper, $clock] = $this->of($mealCook);
+        $fold = $mealCook->fold($clock->now());
 
-        return view(
-            'drill.supper',
-            [
-                'cook' => $cook, 'fold' => $fold, 'plan' => $fold->plan(), 'supper' => $supper,
-                'debrief' => Debrief::of($fold, $supper),
-            ],
-        );
+        return view('drill.supper', [
+            'cook' => $mealCook, 'supper' => $supper, 'again' => $mealCook->isOfOne()
+                ? $mealCook->dishes->first()?->dish_id : null,
+            'dishes' => array_map(
+                static fn (CoreCook $dish): array => ['fold' => $dish, 'debrief' => Debrief::of($dish, $supper)],
+                array_diff_key($fold->dishes, array_flip($fold->leftOut)),
+            ),
+        ]);
     }
 
     /** @return array{Supper, PracticeClock} */
-    private function of(Cook $cook): array
+    private function of(MealCook $cook): array
     {
         abort_if($cook->practice === null, 404);
 
-        return [Supper::fromFields(Fields::of($cook->practice)), $this->clock->of($cook->id)];
+        return [Supper::fromFields(Fields::of($cook->practice)), $this->clock->ofCook($cook)];
     }
 }

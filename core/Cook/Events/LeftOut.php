@@ -7,13 +7,12 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
+use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Fields;
 
 /** One dish of a meal is given up: what it holds is free for the rest. */
 final readonly class LeftOut extends Event
 {
-    private const MOST_DISHES = 6;
-
     /** @param  int  $dish its place among the meal's dishes */
     protected function __construct(string $id, DateTimeImmutable $at, public int $dish)
     {
@@ -22,7 +21,7 @@ final readonly class LeftOut extends Event
 
     protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
     {
-        return new self($id, $at, $fields->whole('of', 0, self::MOST_DISHES - 1));
+        return new self($id, $at, $fields->whole('of', 0, Meal::MOST_DISHES - 1));
     }
 
     protected function details(): array

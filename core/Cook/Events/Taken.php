@@ -8,13 +8,12 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
 use Orbek\Core\Cook\Tasks;
+use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Fields;
 
 /** One of those who cook took a task: "I do it". */
 final readonly class Taken extends Event
 {
-    private const MOST_HANDS = 6;
-
     protected function __construct(string $id, DateTimeImmutable $at, private string $task, private int $who)
     {
         parent::__construct($id, $at);
@@ -22,13 +21,13 @@ final readonly class Taken extends Event
 
     protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
     {
-        return new self($id, $at, $fields->text('subject'), $fields->whole('who', 1, self::MOST_HANDS));
+        return new self($id, $at, $fields->text('subject'), $fields->whole('who', 1, Meal::MOST_HANDS));
     }
 
     /** The pair of hands that did something, where it is told. */
     public static function reader(Fields $fields): ?int
     {
-        return $fields->has('who') ? $fields->whole('who', 1, self::MOST_HANDS) : null;
+        return $fields->has('who') ? $fields->whole('who', 1, Meal::MOST_HANDS) : null;
     }
 
     protected function details(): array

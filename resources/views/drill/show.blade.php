@@ -65,7 +65,7 @@
                 </ul>
             </details>
             <h2>A practice supper</h2>
-            <form method="post" action="{{ route('supper.begin') }}" class="practise">@csrf<p>Cook <select class="word" name="dish" aria-label="Dish">@foreach ($dishes as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</select> on a fast clock, in a kitchen that is not quite what it is taken for. <button class="quiet">Begin</button></p></form>
+            <form method="post" action="{{ route('supper.begin') }}" class="practise">@csrf<p>Cook <select class="word" name="dish" aria-label="Dish or meal">@foreach ($dishes as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach @if ($meals->isNotEmpty())<optgroup label="Whole meals">@foreach ($meals as $id => $name)<option value="{{ $id }}">{{ $name }}</option>@endforeach</optgroup>@endif</select> on a fast clock, in a kitchen that is not quite what it is taken for. <button class="quiet">Begin</button></p></form>
             @if ($sessions->isNotEmpty())
                 <h2>Two minutes, looked at again</h2>
                 <ul class="sessions">@foreach ($sessions as $id => $one)<li><a href="{{ route('drill.session', $id) }}">{{ $one->first()->answered_at->setTimezone($zone)->format('j F H:i') }}</a>: {{ $one->filter->isRight()->count() }} of {{ $one->count() }} right</li>@endforeach</ul>

@@ -9,8 +9,10 @@
     <div class="page supper">
         <h1>{{ $cook->name }}, for practice</h1>
         <p class="lead">{{ $hidden === [] ? 'This kitchen hid nothing.' : 'What this kitchen hid: '.implode('; ', $hidden).'.' }}</p>
+        @foreach ($dishes as ['fold' => $fold, 'debrief' => $debrief])
+        @if (count($dishes) > 1)<h2>{{ $fold->plan()->dish->name }}</h2>@endif
         @if ($debrief === null)
-            <p>The lid was never on. <a href="{{ route('cook', $cook) }}">Back to its stove</a></p>
+            <p>The lid was never on. <a href="{{ route('meal-cook', $cook) }}">Back to its stove</a></p>
         @else
             <p>It came out with a crust <span class="swatch crust-{{ $debrief->course->colour()->value }}"></span> <strong>{{ $say->label($debrief->course->colour()) }}</strong>{{ $debrief->faults === [] ? ', all as wanted.' : '.' }}</p>
             @if ($debrief->faults !== [])<ul class="faults">@foreach ($debrief->faults as $fault)<li>{{ $say($fault->says) }}</li>@endforeach</ul>@endif
@@ -21,9 +23,10 @@
             @if ($debrief->bestFrom !== null)<h2>What would have been best from there</h2><p>{{ $say->first($debrief->bestFrom) }}</p>@endif
             <h2>Under the lid, as it really was</h2>
             <div class="scrolls" tabindex="0" role="group" aria-label="Under the lid">
-                <x-drawing.heat :kitchen="$plan->kitchen" :ring="$plan->potted->first()->place->ring->id" :heat="$debrief->course->heat" :course="$debrief->course" :starts="$fold->state->of(Orbek\Core\Plan\WorkKind::Layer)->doneAt->setTimezone($plan->kitchen->timezone)" :width="620" />
+                <x-drawing.heat :kitchen="$fold->plan()->kitchen" :ring="$fold->plan()->potted->first()->place->ring->id" :heat="$debrief->course->heat" :course="$debrief->course" :starts="$fold->state->of(Orbek\Core\Plan\WorkKind::Layer)->doneAt->setTimezone($fold->plan()->kitchen->timezone)" :width="620" />
             </div>
         @endif
-        <form method="post" action="{{ route('supper.begin') }}" class="tools">@csrf<input type="hidden" name="dish" value="{{ $cook->dish_id }}"><button class="act">Another kitchen, the same dish</button> <a href="{{ route('drill') }}">To the Drill</a></form>
+        @endforeach
+        <form method="post" action="{{ route('supper.begin') }}" class="tools">@csrf @if ($again !== null)<input type="hidden" name="dish" value="{{ $again }}"><button class="act">Another kitchen, the same dish</button> @endif<a href="{{ route('drill') }}">To the Drill</a></form>
     </div>
 </x-layouts.place>

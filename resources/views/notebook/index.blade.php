@@ -33,11 +33,11 @@
                             <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a> <label class="tick-beside"><input type="checkbox" name="cook[]" value="{{ $cook->id }}" form="side-by-side" aria-label="Side by side: {{ $cook->name }}, {{ $cook->started_at->format('j F') }}"> side by side</label></p>
                             @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
-                            <p><a href="{{ route('cook', $cook) }}">Note how it came out</a></p>
+                            <p><a href="{{ route('meal-cook', $cook->meal_cook_id) }}">Note how it came out</a></p>
                         @elseif ($cook->given_up_at !== null)
-                            <form method="post" action="{{ route('cook.give-up', $cook) }}"><p>Given up. @csrf<button class="small-button" name="up" value="1" aria-label="Take {{ $cook->name }} up again">Take it up again</button></p></form>
+                            <form method="post" action="{{ route('meal-cook.give-up', $cook->meal_cook_id) }}"><p>Given up. @csrf @if ($cook->ofMeal()->given_up_at !== null)<button class="small-button" name="up" value="1" aria-label="Take {{ $cook->name }} up again">Take it up again</button>@endif</p></form>
                         @else
-                            <p><a href="{{ route('cook', $cook) }}">Still on the stove</a></p>
+                            <p><a href="{{ route('meal-cook', $cook->meal_cook_id) }}">Still on the stove</a></p>
                         @endif
                     </div>
                     <dl class="facts">

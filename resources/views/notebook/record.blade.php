@@ -9,7 +9,7 @@
         <h1>{{ $cook->name }}</h1>
         <p class="under">{{ $cook->started_at->setTimezone($zone)->format('l j F Y') }}, for {{ $plan->dish->table->eaters }}, {{ $plan->totals->rice()->text() }} of rice in the {{ $plan->pot()->name }}{{ $fold->state->servedAt === null ? '' : '; on the table at '.$local($fold->state->servedAt) }}</p>
         @if (isset($noted['rice']))
-            <p class="lead">Rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>, crust <span class="swatch crust-{{ $noted['crust'] }}"></span> <strong>{{ $noted['crust'] }}</strong>, filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>.{{ ($noted['line'] ?? '') === '' ? '' : ' '.$noted['line'] }} <a href="{{ route('cook', $cook) }}" class="small">{{ $cook->meal_cook_id === null ? 'Change the note' : 'To its table' }}</a></p>
+            <p class="lead">Rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>, crust <span class="swatch crust-{{ $noted['crust'] }}"></span> <strong>{{ $noted['crust'] }}</strong>, filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>.{{ ($noted['line'] ?? '') === '' ? '' : ' '.$noted['line'] }} <a href="{{ route('meal-cook', $cook->meal_cook_id) }}" class="small">{{ $cook->ofMeal()->isOfOne() ? 'Change the note' : 'To its table' }}</a></p>
         @endif
         @if ($left !== null)@include('notebook.left', ['cook' => $cook, 'left' => $left, 'now' => $now])@endif
 

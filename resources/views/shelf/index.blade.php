@@ -1,17 +1,9 @@
 <x-layouts.place title="Shelf" place="shelf">
     <div class="page">
-        <h1>{{ $cooking === null && $cookingMeal === null ? 'What is next' : 'On the stove' }}</h1>
-        @if ($cooking !== null)
-            <p class="lead"><a class="act" href="{{ route('cook', $cooking) }}">Back to {{ $cooking->name }}</a></p>
-        @endif
-        @if ($cookingMeal !== null)
-            <p class="lead"><a class="act" href="{{ route('meal-cook', $cookingMeal) }}">Back to {{ $cookingMeal->name }}</a></p>
-        @endif
-        @if (session('meal-given-up'))
-            <form method="post" action="{{ route('meal-cook.give-up', session('meal-given-up')['id']) }}" class="taken" role="status">@csrf<p>{{ session('meal-given-up')['name'] }} is given up.</p><button class="quiet" name="up" value="1">Take it up again</button></form>
-        @endif
+        <h1>{{ $cooking === [] ? 'What is next' : 'On the stove' }}</h1>
+        @foreach ($cooking as $cook)<p class="lead"><a class="act" href="{{ route('meal-cook', $cook) }}">Back to {{ $cook->name }}</a></p>@endforeach
         @if (session('given-up'))
-            <form method="post" action="{{ route('cook.give-up', session('given-up')['id']) }}" class="taken" role="status">@csrf<p>The cook of {{ session('given-up')['name'] }} is given up.</p><button class="quiet" name="up" value="1">Take it up again</button></form>
+            <form method="post" action="{{ route('meal-cook.give-up', session('given-up')['id']) }}" class="taken" role="status">@csrf<p>{{ session('given-up')['name'] }} is given up.</p><button class="quiet" name="up" value="1">Take it up again</button></form>
         @endif
         @if (session('put-away'))
             <form method="post" action="{{ route('dish.back', session('put-away')['id']) }}" class="taken" role="status">@csrf<p>{{ session('put-away')['name'] }} is put away.</p><button class="quiet">Take it out again</button></form>

@@ -10,15 +10,12 @@
     </div>
 @endforeach
 @foreach ($forgotten as $cook)
-    @php
-        $isMeal = $cook instanceof App\Models\MealCook;
-        $at = ($cook->table_at ?? $cook->started_at)->setTimezone($zone);
-    @endphp
+    @php $at = ($cook->table_at ?? $cook->started_at)->setTimezone($zone); @endphp
     <div class="passed">
         <p><strong>{{ $cook->name }}</strong> was begun on {{ $cook->started_at->setTimezone($zone)->format('l j F') }} and was to be on the table on {{ $at->format('l j F') }} at {{ $say->time($at) }}. Was it eaten?</p>
         <div class="tools">
-            <a class="quiet" href="{{ route($isMeal ? 'meal-cook' : 'cook', $cook) }}" aria-label="{{ $cook->name }}: note it, or go on">Note it, or go on</a>
-            <form method="post" action="{{ route($isMeal ? 'meal-cook.give-up' : 'cook.give-up', $cook) }}">@csrf<button class="quiet" aria-label="{{ $cook->name }}: give it up">Give it up</button></form>
+            <a class="quiet" href="{{ route('meal-cook', $cook) }}" aria-label="{{ $cook->name }}: note it, or go on">Note it, or go on</a>
+            <form method="post" action="{{ route('meal-cook.give-up', $cook) }}">@csrf<button class="quiet" aria-label="{{ $cook->name }}: give it up">Give it up</button></form>
         </div>
     </div>
 @endforeach

@@ -7,7 +7,6 @@
     <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select id="setting{{ $place ?? '' }}" name="setting" autocomplete="off">@foreach ($marks as $percent => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0" max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it stands</option>@foreach ($lid->plan->kitchen->burners as $ring)@unless (in_array($ring->id, $failed, true))<option value="{{ $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned</button></form>
     <div class="cues">
         <button type="button" data-event="opened" data-subject="lid">I opened it</button>
-        @empty($isOfMeal)<button type="button" data-event="late" data-subject="table" data-minutes="10">We are 10 min late</button>@endempty
         @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probes === [] ? '1' : '0' }}">{{ $at->probes === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>
     @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Lid])

@@ -10,7 +10,7 @@
             <div data-steps></div>
             <p><button type="button" class="beside" data-undo-last>Undo the last tap</button></p>
         </section>
-        <div id="body">@include($body)</div>
+        <div id="body">@include('stove.body')</div>
         <details class="calls" data-keep-open><summary>How it calls you</summary>
             <div class="tools" role="group" aria-label="How it calls you">
                 @foreach (['sound' => 'Sound', 'vibration' => 'Vibration', 'title' => 'Count in the title', 'notice' => 'Notice when hidden', 'lit' => 'Screen kept lit'] as $way => $label)<button type="button" data-call="{{ $way }}" aria-pressed="true">{{ $label }}</button>@endforeach

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\Situation;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
@@ -31,12 +32,12 @@ final class CookTest extends TestCase
 
     public function test_it_begins_with_the_first_task_of_the_plan(): void
     {
-        $situation = $this->at('16:00')->situation();
+        $situation = $this->situation('16:00');
 
-        self::assertSame('rinse', $situation->now);
-        self::assertSame('filling-1', $situation->next);
+        self::assertSame('d1/rinse', $situation->nowFor(null));
+        self::assertSame('d1/filling-1', $situation->nextFor(null)[0]);
         self::assertSame('19:30', $situation->tableAt->format('H:i'));
-        self::assertSame([], $situation->running);
+        self::assertSame([], $situation->besideFor(null));
     }
 
     public function test_what_follows_at_once_begins_by_itself_and_what_needs_no_hand_ends_by_itself(): void
@@ -44,7 +45,7 @@ final class CookTest extends TestCase
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
 
         self::assertTrue($this->at('16:07', $events)->state->progress['soak']->isRunning());
-        self::assertSame(['soak'], $this->at('16:07', $events)->situation()->running);
+        self::assertSame(['d1/soak'], $this->situation('16:07', $events)->running);
         self::assertTrue($this->at('18:07', $events)->state->progress['soak']->isDone());
     }
 
@@ -52,12 +53,12 @@ final class CookTest extends TestCase
     {
         $events = $this->upTo('heat-water');
 
-        $situation = $this->at('17:41', $events)->situation();
-        self::assertSame('extra-1', $situation->now, 'saffron comes before the water boils');
+        $situation = $this->situation('17:41', $events);
+        self::assertSame('d1/extra-1', $situation->nowFor(null), 'saffron comes before the water boils');
 
         $events[] = $this->event('started', '18:03', 'extra-1');
         $events[] = $this->event('done', '18:04', 'extra-1');
-        self::assertSame('heat-water', $this->at('18:05', $events)->situation()->now, 'then the water calls');
+        self::assertSame('d1/heat-water', $this->situation('18:05', $events)->nowFor(null), 'then the water calls');
     }
 
     public function test_hands_in_the_boil_are_not_called_away(): void
@@ -66,8 +67,8 @@ final class CookTest extends TestCase
         $cook = $this->at('18:20', $events);
 
         self::assertSame('boil', $cook->boiling());
-        self::assertSame('boil', $cook->situation()->now, 'though the simmer is over its time');
-        self::assertTrue($cook->situation()->nextFollows);
+        self::assertSame('d1/boil', $this->situation('18:20', $events)->nowFor(null), 'though the simmer is over its time');
+        self::assertTrue($this->situation('18:20', $events)->followsAtOnce('d1/drain'));
     }
 
     public function test_events_sent_twice_or_late_or_in_disorder_end_the_same(): void
@@ -109,12 +110,12 @@ final class CookTest extends TestCase
 
     public function test_being_late_moves_the_table_and_only_as_far_as_it_must(): void
     {
-        self::assertSame('19:40', $this->at('16:32')->situation()->tableAt->format('H:i'));
+        self::assertSame('19:40', $this->situation('16:32')->tableAt->format('H:i'));
 
         $events = [$this->event('started', '16:00', 'rinse'), $this->event('done', '16:06', 'rinse')];
         // The soak has slack of its own: browning ten minutes late is what counts.
-        self::assertSame('19:40', $this->at('17:56', $events)->situation()->tableAt->format('H:i'));
-        self::assertSame('19:30', $this->at('17:46', $events)->situation()->tableAt->format('H:i'));
+        self::assertSame('19:40', $this->situation('17:56', $events)->tableAt->format('H:i'));
+        self::assertSame('19:30', $this->situation('17:46', $events)->tableAt->format('H:i'));
     }
 
     public function test_drained_rice_does_not_wait_because_the_rest_has_time(): void
@@ -127,10 +128,10 @@ final class CookTest extends TestCase
         $events[] = $this->event('started', '18:32', 'hot-fat');
         $events[] = $this->event('done', '18:34', 'hot-fat');
         $events[] = $this->event('done', '18:34', 'filling-2');
-        $situation = $this->at('18:34', $events)->situation();
+        $situation = $this->situation('18:34', $events);
 
-        self::assertSame('layer', $situation->now);
-        self::assertSame('18:38', $situation->startsAt('layer')->format('H:i'), 'as soon as the saffron has stood');
+        self::assertSame('d1/layer', $situation->nowFor(null));
+        self::assertSame('18:38', $situation->startsAt('d1/layer')->format('H:i'), 'as soon as the saffron has stood');
     }
 
     public function test_a_cook_is_walked_to_the_table_and_remembered(): void
@@ -142,9 +143,9 @@ final class CookTest extends TestCase
             $events[] = $this->event('done', $start->modify("+{$task->minutes} minutes")->format('H:i'), $id);
         }
         $events[] = $this->event('caution-read', '18:00', 'core');
-        $served = $this->at('19:31', $events)->situation();
-        self::assertNull($served->now);
-        self::assertNull($served->next);
+        $served = $this->situation('19:31', $events);
+        self::assertNull($served->nowFor(null));
+        self::assertSame([], $served->nextFor(null));
 
         $events[] = $this->event('served', '19:33');
         $events[] = $this->event(
@@ -252,12 +253,18 @@ final class CookTest extends TestCase
 
         self::assertSame([
             'id: "one" is no ULID; give 26 characters of Crockford\'s base 32.',
-            'type: "exploded" is not known; give one of started, done, lengthened, tested, weighed, back-at-boil, scooped, heat-set, opened, cue, late, caution-read, served, taken, eaters, left-out, ring-failed, noted, crust-measured, remarked, chilled, leftovers, undone.',
+            'type: "exploded" is not known; give one of started, done, lengthened, tested, weighed, back-at-boil, scooped, heat-set, opened, cue, late, caution-read, served, taken, eaters, left-out, ring-failed, hands, noted, crust-measured, remarked, chilled, leftovers, undone.',
             'subject: is missing; give a text of 1 to 200 characters.',
             'at: -5 is out of range; give 0 to 4000000000 s since 1970.',
             'minutes: 900 is out of range; give -60 to 60.',
             'outcome/rice: "fine" is not known; give one of hard, firm, right, soft, wet.',
         ], $messages);
+    }
+
+    /** @param  list<Event>  $events */
+    private function situation(string $time, array $events = []): Situation
+    {
+        return Sample::alone($this->plan, $events, new DateTimeImmutable("2026-11-28 {$time}"))->situation();
     }
 
     /** @param  list<Event>  $events */

@@ -48,7 +48,7 @@ final class MeasuredCookTest extends TestCase
         );
         $cook = Cook::fold($plan, $events, $served->modify('+1 hour'));
 
-        self::assertNull($cook->situation()->now);
+        self::assertNull(Sample::alone($plan, $events, $served->modify('+1 hour'))->situation()->nowFor(null));
         $summary = $cook->summary();
         self::assertSame(
             ['lot' => $plan->dish->rice->lot, 'g' => round($plan->totals->rice()->amount, 1)],

@@ -37,6 +37,9 @@ final class UnderTheLidTest extends TestCase
 
     private Plan $plan;
 
+    /** @var list<Event> of the last cook */
+    private array $events = [];
+
     private int $made = 0;
 
     protected function setUp(): void
@@ -144,7 +147,7 @@ final class UnderTheLidTest extends TestCase
         self::assertSame(10, $late->state->lateMin);
         self::assertEqualsWithDelta(
             $this->plan->day->tableAt->getTimestamp() + 600,
-            $late->situation()->tableAt->getTimestamp(),
+            Sample::alone($this->plan, $this->events, $late->now)->situation()->tableAt->getTimestamp(),
             60,
         );
         self::assertEqualsWithDelta(55, $late->minutes('heat-2'), 0.1);
@@ -332,7 +335,9 @@ final class UnderTheLidTest extends TestCase
             $mine[] = $this->event($this->at($sealedAt, $event[0]), $event[1], $subject, $event[3] ?? []);
         }
 
-        return Cook::fold($this->plan, [...$made, ...$mine], $this->at($sealedAt, $nowMin));
+        $this->events = [...$made, ...$mine];
+
+        return Cook::fold($this->plan, $this->events, $this->at($sealedAt, $nowMin));
     }
 
     private function at(DateTimeImmutable $sealedAt, float $minute): DateTimeImmutable

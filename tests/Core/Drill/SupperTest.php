@@ -19,6 +19,9 @@ final class SupperTest extends TestCase
 {
     private Plan $plan;
 
+    /** @var list<Event> of the last that was cooked to its end */
+    private array $events = [];
+
     private int $ids = 0;
 
     protected function setUp(): void
@@ -94,16 +97,11 @@ final class SupperTest extends TestCase
         self::assertStringContainsString('would have been best', Sample::say($debrief->bestFrom));
         $table = $debrief->decisions[count($debrief->decisions) - 1];
         self::assertStringContainsString('20 min later', Sample::say($table['what']));
-        self::assertSame(
-            20,
-            $hot->callsAt(
-                $this->cook([], 0),
-                $this->plan->day->at($this->plan->day->schedule->end('layer'))->modify('+9 minutes'),
-            ),
-        );
-        self::assertSame(
-            0, $hot->callsAt($this->cook([], 0), $this->plan->day->at($this->plan->day->schedule->end('layer'))),
-        );
+        $closed = $this->plan->day->at($this->plan->day->schedule->end('layer'));
+        $this->cook([], 0);
+        $meal = Sample::alone($this->plan, $this->events, $this->plan->day->tableAt);
+        self::assertSame(20, $hot->callsAt($meal, $closed->modify('+9 minutes')));
+        self::assertSame(0, $hot->callsAt($meal, $closed));
         self::assertNull(Debrief::of($this->cook([], 0, upTo: 'boil'), $hot), 'the lid was never on');
     }
 
@@ -128,9 +126,9 @@ final class SupperTest extends TestCase
             );
         }
         $served = $day->tableAt->modify("+{$late} minutes");
-        $events[] = $this->event($served, 'served', []);
+        $this->events = [...$events, $this->event($served, 'served', [])];
 
-        return Cook::fold($this->plan, $events, $served);
+        return Cook::fold($this->plan, $this->events, $served);
     }
 
     /** @param  array<string, mixed>  $fields */
