@@ -19,7 +19,6 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use LogicException;
-use Orbek\Core\Clock\CountBack;
 use Orbek\Core\Clock\Laying;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Edit\Edits;
@@ -31,6 +30,7 @@ use Orbek\Core\Learning\Observation;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
+use Orbek\Core\Plan\Day;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
@@ -116,7 +116,7 @@ final class BenchCommand extends Command
         $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')));
         $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
         $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
-        $tasks = array_values($planner->plan($dish)->day->schedule->tasks);
+        $works = array_values($planner->plan($dish)->day->works);
         $boil = $planner->plan($dish)->boil() ?? throw new LogicException('The demo polo is boiled.');
 
         return [
@@ -134,7 +134,7 @@ final class BenchCommand extends Command
                 ]);
                 array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
-            ['clock, one dish', 1000.0, self::median(100, static fn () => CountBack::lay($tasks))],
+            ['clock, one dish', 20.0, self::median(100, static fn () => Day::lay($works))],
             ...$this->clockOfMeals(),
             ...$this->underTheLid($planner),
             ['plan, one dish, its heat looked for', 100.0, self::median(100, static fn () => $planner->plan($dish))],

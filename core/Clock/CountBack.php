@@ -27,29 +27,21 @@ final class CountBack
     /** Of the search through orders: what is not found by then was not found in a hundred times as many. */
     private const SEARCH_STEPS = 3000;
 
-    /** To the search a latest start is a greatest gap to something long ago, min before the table. */
-    private const LONG_AGO = 'long ago';
-
-    private const LONG_AGO_MIN = -4000;
-
     /**
      * @param  list<Task>  $tasks
-     * @param  array<
-     *     string, int
-     * >  $latest latest start in minutes to the table, by task, where what has happened sets one
      *
      * @throws CannotBeLaid
      */
-    public static function lay(array $tasks, array $latest = []): Schedule
+    public static function lay(array $tasks): Schedule
     {
         $byId = [];
         foreach ($tasks as $task) {
             $byId[$task->id] = $task;
         }
 
-        $best = self::settled($byId, $latest);
-        // Mending a gap may have pulled all of it from the table: with nothing begun it moves back as one.
-        $idle = $latest !== [] || $best === []
+        $best = self::settled($byId);
+        // Mending a gap may have pulled all of it from the table: it moves back as one.
+        $idle = $best === []
             ? 0
             : -max(array_map(static fn (string $id): int => $best[$id] + $byId[$id]->minutes, array_keys($best)));
 
@@ -58,20 +50,19 @@ final class CountBack
 
     /**
      * @param  array<string, Task>  $tasks
-     * @param  array<string, int>  $latest
      * @return array<string, int> start by id
      *
      * @throws CannotBeLaid
      */
-    private static function settled(array $tasks, array $latest): array
+    private static function settled(array $tasks): array
     {
         try {
-            return self::settle($tasks, $latest, false);
+            return self::settle($tasks, false);
         } catch (CannotBeLaid) {
             try {
-                return self::settle($tasks, $latest, true);
+                return self::settle($tasks, true);
             } catch (CannotBeLaid $broken) {
-                return self::searched($tasks, $latest) ?? throw $broken;
+                return self::searched($tasks) ?? throw $broken;
             }
         }
     }
@@ -80,42 +71,35 @@ final class CountBack
      * What counting back does not find, the search through orders may (Laying): slower, and seldom wanted.
      *
      * @param  array<string, Task>  $tasks
-     * @param  array<string, int>  $latest
      * @return array<string, int>|null start by id
      */
-    private static function searched(array $tasks, array $latest): ?array
+    private static function searched(array $tasks): ?array
     {
-        $jobs = $latest === [] ? [] : [new Job(self::LONG_AGO, 0, isBound: false, pin: self::LONG_AGO_MIN)];
-        $things = [];
+        $jobs = $things = [];
         // What all the rest leads to ends at the table.
         $ends = array_keys(array_filter(self::followers($tasks), static fn (array $of): bool => $of === []));
         foreach ($tasks as $id => $task) {
-            $after = isset($latest[$id])
-                ? [After::gap(self::LONG_AGO, 0, $latest[$id] - self::LONG_AGO_MIN), ...$task->after]
-                : $task->after;
-            $jobs[] = $job = new Job($id, $task->minutes, $task->claims(), $after, isHot: $ends === [$id]);
+            $jobs[] = $job = new Job($id, $task->minutes, $task->claims(), $task->after, isHot: $ends === [$id]);
             $things += array_fill_keys(array_column($job->claims, 0), 1);
         }
         try {
-            $laid = Laying::of($jobs, $things, 0, self::SEARCH_STEPS, [], self::SEARCH_STEPS);
+            return Laying::of($jobs, $things, 0, self::SEARCH_STEPS, [], self::SEARCH_STEPS)->starts;
         } catch (CannotBeLaid) {
             return null;
         }
-
-        return array_diff_key($laid->starts, [self::LONG_AGO => 0]);
     }
 
     /**
      * @param  array<string, Task>  $tasks
-     * @param  array<string, int>  $latest
      * @param  bool  $byUrgency whether a task whose gap broke goes before its rivals, before its follower is pulled
      *     earlier
      * @return array<string, int> start by id
      *
      * @throws CannotBeLaid
      */
-    private static function settle(array $tasks, array $latest, bool $byUrgency): array
+    private static function settle(array $tasks, bool $byUrgency): array
     {
+        $latest = [];
         /** @var array<string, true> $urgent */
         $urgent = [];
         $followers = self::followers($tasks);

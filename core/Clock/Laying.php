@@ -130,6 +130,46 @@ final class Laying
     }
 
     /**
+     * Busy minutes that no plan of these jobs can beat, as far as is known; 0 where none minds every gap.
+     *
+     * @param  list<Job>  $jobs
+     * @param  array<string, int>  $things
+     */
+    public static function bound(array $jobs, array $things, int $hotWithinMin = 10): int
+    {
+        $windows = new Windows($jobs, $things, $hotWithinMin);
+
+        return $windows->settle() ? Bound::of($jobs, $things, $windows) : 0;
+    }
+
+    /**
+     * A plan that is shorter than one that is there.
+     *
+     * @param  list<Job>  $jobs
+     * @param  array<string, int>  $things
+     * @param  array<string, int>  $from starts of that plan, which minds every gap
+     * @param  int  $steps to spend at most
+     * @return array<string, int>|null its starts; null where none can be, or none was found
+     */
+    public static function shorter(
+        array $jobs, array $things, array $from, int $steps, int $hotWithinMin = 10,
+    ): ?array {
+        $busy = 0;
+        foreach ($jobs as $job) {
+            $busy = $job->isBound ? max($busy, -$from[$job->id]) : $busy;
+        }
+        if ($busy <= self::bound($jobs, $things, $hotWithinMin)) {
+            return null;
+        }
+        $laying = new self($jobs, $things, $hotWithinMin);
+        $laying->search($steps, $from, $steps);
+
+        return $laying->best === null || $laying->busy >= $busy ? null : array_combine(
+            array_map(static fn (Job $job): string => $job->id, $jobs), $laying->best,
+        );
+    }
+
+    /**
      * Whether starts mind every gap, every pin and what there is of each thing.
      *
      * @param  list<Job>  $jobs

@@ -20,26 +20,6 @@ final readonly class Task
     ) {
     }
 
-    /** How long it takes from here, when some of it has passed. */
-    public function shortenedTo(int $minutes): self
-    {
-        $attention = $this->attention === Attention::AtStart ? Attention::None : $this->attention;
-
-        return new self($this->id, $minutes, $attention, $this->holds, $this->after);
-    }
-
-    /**
-     * The same task, minding only tasks that are still to come.
-     *
-     * @param  list<string>  $ids
-     */
-    public function minding(array $ids): self
-    {
-        $after = array_filter($this->after, static fn (After $gap): bool => in_array($gap->task, $ids, true));
-
-        return new self($this->id, $this->minutes, $this->attention, $this->holds, array_values($after));
-    }
-
     /** The same task with no greatest gap to what it follows. */
     public function withoutMost(): self
     {

@@ -200,6 +200,13 @@ final readonly class Meal
         return $at($weeks).$hour >= $now->format('Y-m-d\TH:i') ? $at($weeks).$hour : $at($weeks + 1).$hour;
     }
 
+    /** Whether it is one dish, and nothing else that its clock would have to mind. */
+    public function isOfOne(): bool
+    {
+        return count($this->shares) === 1 && $this->hands === 1 && $this->sides === [] && $this->pins === []
+            && $this->keptWarm === [] && $this->ahead === [];
+    }
+
     /** How many of the table a dish is for. */
     public function eatersOf(Share $share): int
     {

@@ -99,6 +99,13 @@ final class GivingOut
             }
         }
 
+        if ($best === null && $this->meal->pins !== []) {
+            // A pin that fits nowhere: given out as if it were let go, so that letting go of it mends the meal.
+            $free = $this->meal->with(['pins' => null]);
+
+            return (new self($this->kitchen, $this->planner, $free, $this->things, $this->hotWithinMin))->of($dishes);
+        }
+
         return $best[1] ?? $first ?? new GivenOut(array_map(static fn (Dish $dish): array => [$dish, []], $dishes));
     }
 

@@ -58,7 +58,7 @@ final readonly class MealPlanner
                 ->of($this->served($meal, $dishes), $last?->forTable($meal));
         $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->timezone));
         $tasks = MealWork::of($meal, $plans, $this->kitchen);
-        [$laid, $holds] = $this->lay($meal, $tasks, $from);
+        [$laid, $holds] = $this->lay($meal, $plans, $tasks, $from);
 
         return $this->planned(
             $meal, $given, $plans, $tasks, $laid, $holds,
@@ -91,16 +91,37 @@ final readonly class MealPlanner
         $plan = $this->planner->plan($dish, [], $tableAt);
         $meal = Meal::ofOne($id, $dish, $plan->day->tableAt->setTimezone($this->kitchen->timezone));
         $tasks = MealWork::of($meal, [$plan], $this->kitchen);
-        $starts = [];
-        foreach ($tasks as $task) {
-            $starts[$task->job->id] = $plan->day->schedule->start($task->task);
-        }
-        $busy = -$plan->day->busyFrom();
 
         return $this->planned(
-            $meal, new GivenOut([[$dish, []]]), [$plan], $tasks, new Laid($starts, $busy, 0.0, $busy), true, [],
+            $meal, new GivenOut([[$dish, []]]), [$plan], $tasks, $this->asTheDish($plan, $tasks, $meal), true, [],
             $plan->day->tableAt,
         );
+    }
+
+    /** @param  list<MealTask>  $tasks of a dish by itself */
+    private function asTheDish(Plan $plan, array $tasks, Meal $meal): Laid
+    {
+        return new Laid(
+            self::own($tasks, [$plan]), -$plan->day->busyFrom(), 0.0,
+            Laying::bound(MealWork::jobs($tasks), $this->things($meal), $this->hotWithinMin),
+        );
+    }
+
+    /**
+     * Each where its dish would have it.
+     *
+     * @param  list<MealTask>  $tasks of dishes
+     * @param  list<Plan>  $plans
+     * @return array<string, int>
+     */
+    private static function own(array $tasks, array $plans): array
+    {
+        $starts = [];
+        foreach ($tasks as $task) {
+            $starts[$task->job->id] = $plans[(int) $task->dish]->day->schedule->start($task->task);
+        }
+
+        return $starts;
     }
 
     /**
@@ -198,18 +219,24 @@ final readonly class MealPlanner
     }
 
     /**
+     * @param  list<Plan>  $plans
      * @param  list<MealTask>  $tasks
      * @param  array<string, int>  $from
      * @return array{Laid, bool} the plan, and whether it minds everything; else it shows where it pinches
      */
-    private function lay(Meal $meal, array $tasks, array $from): array
+    private function lay(Meal $meal, array $plans, array $tasks, array $from): array
     {
         $jobs = MealWork::jobs($tasks);
+        $things = $this->things($meal);
+        if ($meal->isOfOne() && Laying::holds($jobs, $things, $this->hotWithinMin, self::own($tasks, $plans))) {
+            // By itself a dish is laid as it is at its Pot.
+            return [$this->asTheDish($plans[0], $tasks, $meal), true];
+        }
         try {
-            return [Laying::of($jobs, $this->things($meal), $this->hotWithinMin, $this->steps, $from), true];
+            return [Laying::of($jobs, $things, $this->hotWithinMin, $this->steps, $from), true];
         } catch (CannotBeLaid) {
             return [Laying::of(
-                array_map(static fn (Job $job): Job => $job->loose(), $jobs), $this->things($meal), $this->hotWithinMin,
+                array_map(static fn (Job $job): Job => $job->loose(), $jobs), $things, $this->hotWithinMin,
                 intdiv($this->steps, 2),
             ), false];
         }

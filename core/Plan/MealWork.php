@@ -93,20 +93,22 @@ final class MealWork
 
     private static function ofDish(int $dish, Work $work): MealTask
     {
-        $name = static fn (string $id): string => 'd'.($dish + 1)."/{$id}";
-
         return new MealTask(
-            new Job(
-                $name($work->task->id), $work->task->minutes, $work->task->claims(),
-                array_map(
-                    static fn (After $gap): After => After::gap($name($gap->task), $gap->leastMin, $gap->mostMin),
-                    $work->task->after,
-                ),
-                self::isBound($work), self::waitCost($work->kind),
-                $work->kind === WorkKind::Open,
+            self::job($work, 'd'.($dish + 1).'/'), $work->name, $work->detail, $dish, $work->kind, $work->keeps,
+            $work->task->burner(), $work->task->id, $work->task->attention, $work->begin, $work->finish,
+        );
+    }
+
+    /** A dish's piece of work as the clock sees it. */
+    public static function job(Work $work, string $of = ''): Job
+    {
+        return new Job(
+            "{$of}{$work->task->id}", $work->task->minutes, $work->task->claims(),
+            array_map(
+                static fn (After $gap): After => After::gap("{$of}{$gap->task}", $gap->leastMin, $gap->mostMin),
+                $work->task->after,
             ),
-            $work->name, $work->detail, $dish, $work->kind, $work->keeps, $work->task->burner(), $work->task->id,
-            $work->task->attention, $work->begin, $work->finish,
+            self::isBound($work), self::waitCost($work->kind), $work->kind === WorkKind::Open,
         );
     }
 

@@ -82,12 +82,11 @@ final readonly class Planner
      */
     private function lay(Dish $dish, array $works): array
     {
-        $tasks = array_map(static fn (Work $work): Task => $work->task, $works);
         try {
-            return [CountBack::lay($tasks), []];
+            return [Day::lay($works), []];
         } catch (CannotBeLaid $broken) {
             // Shown without the greatest gaps, so that the cook sees where it pinches.
-            $loose = array_map(static fn (Task $task): Task => $task->withoutMost(), $tasks);
+            $loose = array_map(static fn (Work $work): Task => $work->task->withoutMost(), $works);
             $names = array_column(
                 array_map(static fn (Work $work): array => [$work->task->id, $work->name], $works),
                 1,

@@ -79,13 +79,6 @@ final class CountBackTest extends TestCase
         ]);
     }
 
-    public function test_a_told_latest_start_is_kept(): void
-    {
-        $schedule = CountBack::lay([self::task('layer', 5, Attention::Throughout)], ['layer' => -30]);
-
-        self::assertSame(-30, $schedule->start('layer'));
-    }
-
     public function test_random_plans_hold_and_are_near_the_best_there_is(): void
     {
         $random = new Randomizer(new Mt19937(19));

@@ -7,8 +7,6 @@ namespace Tests\Core\Plan;
 use App\Formats\PlanJson;
 use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
-use Orbek\Core\Clock\CountBack;
-use Orbek\Core\Clock\Task;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
@@ -16,7 +14,6 @@ use Orbek\Core\Plan\Clash;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
-use Orbek\Core\Plan\Work;
 use Orbek\Core\Pot\Layer;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -233,10 +230,6 @@ final class PlannerTest extends TestCase
                 self::assertStringNotContainsString('cannot follow', $says, "{$name} for {$eaters}");
                 $schedule = $plan->day->schedule;
                 self::assertSame(0, $schedule->end('open'));
-                // While it is cooked too, when something presses.
-                $tasks = array_map(static fn (Work $work): Task => $work->task, array_values($plan->day->works));
-                $pressed = CountBack::lay($tasks, ['layer' => $schedule->start('layer') - 5]);
-                self::assertLessThanOrEqual($schedule->start('layer') - 5, $pressed->start('layer'));
                 foreach ($plan->day->works as $work) {
                     foreach ($work->task->after as $gap) {
                         $waits = $schedule->start($work->task->id) - $schedule->end($gap->task);
