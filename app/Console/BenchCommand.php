@@ -9,6 +9,8 @@ use App\Http\Parts;
 use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
+use App\Models\LaidMeals;
+use App\Models\Meal;
 use App\Models\MealCook;
 use Database\Seeders\DatabaseSeeder;
 use DateTimeImmutable;
@@ -28,6 +30,7 @@ use Orbek\Core\Heat\HowSure;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Plan\Day;
@@ -41,6 +44,7 @@ use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * How fast it is here. Each line is the median of its runs, beside what design.md asks for, and as
@@ -236,7 +240,57 @@ final class BenchCommand extends Command
             $rows[] = [$what, 30.0, self::median(40, static fn () => $answer($path))];
         }
 
-        return [...$rows, ...$this->changes($dish)];
+        return [...$rows, ...$this->changes($dish), ...$this->stove($kernel, $dish), ...$this->sixDishes()];
+    }
+
+    /** @return list<array{string, float, float}> */
+    private function stove(Kernel $kernel, Dish $dish): array
+    {
+        $cook = MealCook::beginDish((string) Str::ulid(), $dish, new DateTimeImmutable);
+        $ask = function (string $seen) use ($kernel, $cook): Response {
+            $this->laravel->forgetScopedInstances();
+
+            return $kernel->handle(Request::create(
+                "/meal-cooks/{$cook->id}/body?seen={$seen}", server: ['HTTP_SEC_FETCH_MODE' => 'cors'],
+            ));
+        };
+        $seen = static function (Response $answer): string {
+            $body = json_decode((string) $answer->getContent(), true);
+
+            return is_array($body) && is_string($body['seen'] ?? null) ? $body['seen'] : '';
+        };
+        $last = $seen($ask(''));
+
+        return [
+            ['a phone looks, and something has happened, server side', 100.0, self::median(20, static fn () => $ask(''))],
+            ['a phone looks, and nothing has happened, server side', 3.0, self::median(
+                60, static function () use ($ask, $seen, &$last): void {
+                    $answer = $ask($last);
+                    // The minute is another.
+                    $last = $answer->getStatusCode() === 204 ? $last : $seen($answer);
+                },
+            )],
+        ];
+    }
+
+    /** @return list<array{string, float, float}> */
+    private function sixDishes(): array
+    {
+        $dishes = Dish::query()->oldest('id')->limit(CoreMeal::MOST_DISHES)->pluck('id')->all();
+        $meal = Meal::query()->create(Meal::columns(CoreMeal::fromArray([
+            'format' => CoreMeal::FORMAT, 'name' => 'Six dishes', 'serve_at' => '2026-12-19T19:30', 'eaters' => 12,
+            'hands' => CoreMeal::MOST_HANDS,
+            'dishes' => array_map(static fn (string $id): array => ['dish' => $id, 'eaters' => 3], $dishes),
+        ])));
+        $laid = $this->laravel->make(LaidMeals::class);
+        $laid->plan($meal);
+        $eaters = 12;
+
+        return [['six dishes, six pairs of hands: a word changed', 1000.0, self::median(
+            5, static function () use ($laid, $meal, &$eaters): void {
+                $laid->plan((clone $meal)->fill(Meal::columns($meal->core()->with(['eaters' => ++$eaters]))));
+            },
+        )]];
     }
 
     /** The demo in a database that nobody sees; one of its dishes. */
@@ -314,10 +368,14 @@ final class BenchCommand extends Command
                         (array) $rows[$n % count($rows)],
                         array_flip(['pot', 'ring', 'rice', 'crust', 'filling', 'late_min', 'used_g']),
                     );
+                    $id = strtolower((string) Str::ulid());
+                    if ($table === 'cooks') {
+                        $of = (array) DB::table('meal_cooks')->find($row['meal_cook_id']);
+                        DB::table('meal_cooks')->insert(['id' => $id] + $of);
+                    }
                     DB::table($table)->insert(
-                        ['id' => strtolower((string) Str::ulid())] + $row + (
-                            $table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : []
-                        ),
+                        ['id' => $id] + ($table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : ['meal_cook_id' => $id])
+                            + $row,
                     );
                 }
             }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Attributes\Scope;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -53,7 +55,12 @@ use Orbek\Core\Plan\Planner;
 final class MealCook extends Model
 {
     use BelongsToHousehold;
-    use MayBeForgotten;
+
+    /** Long after its table, with nothing heard of it since, an open one is forgotten. */
+    private const FORGOTTEN_AFTER_H = 8;
+
+    /** So many stand in a list. */
+    private const SHOWN = 4;
 
     protected $guarded = [];
 
@@ -108,25 +115,51 @@ final class MealCook extends Model
         return $this->hasMany(CookEvent::class);
     }
 
-    /** The last that was begun and is going on, if one is: not one that nobody has touched since its table. */
+    /** @param  Builder<self>  $query neither served nor given up */
+    #[Scope]
+    protected function open(Builder $query): void
+    {
+        $query->whereNull('served_at')->whereNull('given_up_at');
+    }
+
+    /**
+     * Of the open ones those that somebody sees to: their table is ahead or not long past, they were begun or heard of
+     * not long ago. The others are forgotten, and asked about.
+     *
+     * @param  Builder<self>  $query
+     */
+    #[Scope]
+    protected function goingOn(Builder $query, DateTimeImmutable $now): void
+    {
+        $before = CarbonImmutable::instance($now)->utc()->subHours(self::FORGOTTEN_AFTER_H)->format('Y-m-d H:i:s');
+        $query->open()->where(static fn (Builder $seen): Builder => $seen
+            ->where(DB::raw('coalesce(table_at, started_at)'), '>', $before)->orWhere('started_at', '>=', $before)
+            ->orWhereHas('events', static fn (Builder $heard): Builder => $heard->where('received_at', '>=', $before)));
+    }
+
+    /** The last that was begun and is going on, if one is. */
     public static function onTheStove(DateTimeImmutable $now): ?self
     {
-        return self::allOnTheStove($now)[0] ?? null;
+        return self::query()->goingOn($now)->latest('started_at')->first();
     }
 
     /** @return list<self> the last begun first */
     public static function allOnTheStove(DateTimeImmutable $now): array
     {
-        return array_values(self::query()->open()->latest('started_at')->get()
-            ->reject(static fn (self $one): bool => $one->isForgotten($now))->all());
+        return array_values(self::query()->goingOn($now)->latest('started_at')->limit(self::SHOWN)->get()->all());
     }
 
-    /** When something last happened to any of it. */
-    private function lastHeardOf(): ?string
+    /** @return list<self> the last few that were begun and forgotten */
+    public static function forgotten(DateTimeImmutable $now): array
     {
-        $last = $this->events()->max('received_at');
+        return array_values(self::query()->open()->whereNotIn('id', self::query()->goingOn($now)->select('id'))
+            ->latest('started_at')->limit(self::SHOWN)->get()->all());
+    }
 
-        return is_string($last) ? $last : null;
+    public function isForgotten(DateTimeImmutable $now): bool
+    {
+        return $this->served_at === null && $this->given_up_at === null
+            && self::ofAnyKind()->whereKey($this->id)->goingOn($now)->doesntExist();
     }
 
     /**

@@ -85,11 +85,14 @@ final class MealCookController
     }
 
     /** The stove as it stands; nothing where the page has seen all there is to see (`seen`): asked by every phone. */
-    public function body(Request $request, MealCook $mealCook): JsonResponse|Response
+    public function body(Request $request, string $mealCook): JsonResponse|Response
     {
-        return $request->query('seen') === $this->seen($request, $mealCook, MealCook::countEvents($mealCook->id))
+        // Its documents are read where there is something to show.
+        $look = MealCook::ofAnyKind()->findOrFail($mealCook, ['id', 'practice']);
+
+        return $request->query('seen') === $this->seen($request, $look, MealCook::countEvents($mealCook))
             ? response()->noContent()
-            : response()->json($this->shown($request, $mealCook));
+            : response()->json($this->shown($request, MealCook::ofAnyKind()->findOrFail($mealCook)));
     }
 
     /** Takes events in, each once, and answers for each; with `body` with the stove as it then stands as well. */
