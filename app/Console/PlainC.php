@@ -34,7 +34,7 @@ final class PlainC
             return null;
         }
         $binary = tempnam(sys_get_temp_dir(), 'orbek-c-');
-        (new Process([$compiler, '-O2', '-o', (string) $binary, __DIR__.'/steaming.c', '-lm']))->mustRun();
+        (new Process([$compiler, '-O2', '-o', (string) $binary, base_path('tools/steaming.c'), '-lm']))->mustRun();
         $run = new Process([(string) $binary], null, null, self::input($pot, $block, $stepS));
         $run->mustRun();
         unlink((string) $binary);

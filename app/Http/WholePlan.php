@@ -24,7 +24,7 @@ use Orbek\Core\Rice\Stage;
  *     id: string, dish: int|null, of: string, name: string, detail: string, begin: string, finish: string,
  *     minutes: int,
  *     startsAt: int, startedAt: int|null, doneAt: int|null, amounts: list<string>, cautions: list<string>,
- *     boil: BoilPlan|null, sealed: Cook|null, follows: string|null
+ *     boil: BoilPlan|null, sealed: Cook|null, follows: string|null, endsByItself: bool
  * }
  */
 final readonly class WholePlan
@@ -56,6 +56,7 @@ final readonly class WholePlan
                     'begin' => $this->say->text($task->begin), 'finish' => $this->say->text($task->finish),
                     'minutes' => $fold->minutes($id), 'startsAt' => $at, ...self::times($progress), 'amounts' => [],
                     'cautions' => [], 'boil' => null, 'sealed' => null, 'follows' => null,
+                    'endsByItself' => $task->attention === Attention::None,
                 ]
                 : $this->step(
                     $fold->dishes[$task->dish], $task->task, $task->dish,
@@ -88,7 +89,7 @@ final readonly class WholePlan
             'cautions' => array_map(fn ($caution): string => $this->say->label($caution, 'says'), $fold->cautions($id)),
             'boil' => $work->kind === WorkKind::Boil ? $plan->boil() : null,
             'sealed' => $work->kind === WorkKind::Heat && $work->index === 0 && $plan->course() !== null ? $fold : null,
-            'follows' => self::follows($work),
+            'follows' => self::follows($work), 'endsByItself' => $work->task->attention === Attention::None,
         ];
     }
 
@@ -110,11 +111,11 @@ final readonly class WholePlan
         return $course;
     }
 
-    /** The step at whose end this one goes on by itself; null where a hand begins it. */
+    /** The step at whose end this one begins by itself; null where a hand begins it. */
     private static function follows(Work $work): ?string
     {
-        foreach ($work->task->attention === Attention::None ? $work->task->after : [] as $gap) {
-            if ($gap->mostMin === 0) {
+        foreach ($work->task->after as $gap) {
+            if ($gap->isAtOnce()) {
                 return $gap->task;
             }
         }

@@ -40,11 +40,16 @@ final readonly class Spoonful
     /** Below this heart none is seen. */
     private const SEEN = 0.16;
 
+    /** With a wider heart than this a grain cracks in two; with one within these it parts. */
+    private const CRACKS = 0.75;
+
+    private const PARTS = [0.4, 0.62];
+
     /**
      * @param  list<array{x: float, y: float, turn: float, long: float, thick: float, heart: float, up: bool,
-     *     glass: bool, split: bool}>  $grains
+     *     glass: bool, split: bool, parts: int}>  $grains
      *     place 0 … 1 across and down, degrees, length and thickness over the raw grain's length, heart's width over
-     *     the grain's, whether it rides at the surface, is glassy still, has burst
+     *     the grain's, whether it rides at the surface, is glassy still, has burst, into how many it parts when it is pressed
      */
     private function __construct(public array $grains, public float $doneness)
     {
@@ -63,6 +68,7 @@ final readonly class Spoonful
             // Box and Muller's way from two even chances to a normal one.
             $own = self::ofGrain($doneness, sqrt(-2 * log(max(1e-9, $one))) * cos(2 * M_PI * $two));
             $heart = CookingFront::coreRadius($own);
+            $seen = $heart < self::SEEN ? 0.0 : self::rounded($heart);
             $grains[] = [
                 'x' => self::rounded(($i % 6 + 0.2 + 0.6 * $x) / 6),
                 'y' => self::rounded((intdiv($i, 6) + 0.2 + 0.6 * $y) / 5),
@@ -71,7 +77,8 @@ final readonly class Spoonful
                         * (0.9 + 0.2 * $long),
                 ),
                 'thick' => self::rounded(0.24 * (1 + self::THICKER * $own)),
-                'heart' => $heart < self::SEEN ? 0.0 : self::rounded($heart),
+                'heart' => $seen,
+                'parts' => self::parts($seen, $turn > 0.5),
                 'glass' => $soaked + $own < self::GLASSY, 'split' => $over > self::BURSTS * (0.5 + $long),
                 // About three fifths cooked they are light enough to ride up in the boil.
                 'up' => $rides < 1 / (1 + exp(-14 * ($own - 0.58))),
@@ -87,6 +94,18 @@ final readonly class Spoonful
         $cooked = (1 - CookingFront::coreRadius($doneness)) * exp(self::SPREAD * $normal);
 
         return 1 - max(0.0, 1 - $cooked) ** 2;
+    }
+
+    /**
+     * A dry grain cracks in two; a half-done one parts where its heart is thin, in two or three; a done one smears.
+     */
+    private static function parts(float $heart, bool $isInThree): int
+    {
+        return match (true) {
+            $heart > self::CRACKS => 2,
+            $heart > self::PARTS[0] && $heart < self::PARTS[1] => $isInThree ? 3 : 2,
+            default => 1,
+        };
     }
 
     /** How many show a heart, and how wide it is in the middle one of those, as a share of the grain. */

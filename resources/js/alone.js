@@ -25,43 +25,59 @@ export function standing(events) {
     return events.filter((event) => event.type !== 'undone' && !undone.has(event.id)).sort((one, other) => one.at - other.at);
 }
 
+/** What the server calls a step within all that is cooked: its dish, or none, and its own name. */
+const nameOf = ({ dish, id }) => `${dish ?? ''}/${id}`;
+
 /**
- * When a step began and ended, by what the page was told and what was tapped since.
+ * When each step began and ended, by what the page was told and what was tapped since: as core folds it (Tasks), and held
+ * to the same by tests/data/shared/steps.json.
  *
- * @param {{id: string, dish: ?number, minutes: number, startedAt: ?number, doneAt: ?number}} step
- * @param {object[]} events that stand
+ * @param {{id: string, dish: ?number, minutes: number, startedAt: ?number, doneAt: ?number, follows: ?string,
+ *     endsByItself: boolean}[]} steps in the order in which they are laid; `follows` names the step at whose end one begins
+ *     of itself, `endsByItself` those that want no hand
+ * @param {object[]} events that stand, in order
+ * @param {number} now seconds since 1970
+ * @returns {{startedAt: ?number, doneAt: ?number, endsAt: ?number}[]} endsAt of what runs
  */
-export function progressOf(step, events) {
-    let { startedAt, doneAt, minutes } = step;
+export function fold(steps, events, now) {
+    const state = new Map(steps.map((step) => [nameOf(step), { ...step }]));
+    const end = (step, at) => {
+        step.doneAt = at;
+        step.startedAt ??= at;
+        state.forEach((one) => {
+            if (one.follows === step.id && (one.dish ?? null) === (step.dish ?? null)) one.startedAt ??= at;
+        });
+    };
     for (const event of events) {
-        if (event.subject !== step.id || (event.dish ?? null) !== (step.dish ?? null)) continue;
-        if (event.type === 'started') startedAt ??= event.at;
-        if (event.type === 'lengthened') minutes += event.minutes;
-        if (event.type === 'done') {
-            doneAt ??= event.at;
-            startedAt ??= event.at;
-        }
+        const step = state.get(nameOf({ dish: event.dish, id: event.subject }));
+        if (!step) continue;
+        if (event.type === 'started') step.startedAt ??= event.at;
+        if (event.type === 'lengthened') step.minutes += event.minutes;
+        if (event.type === 'done' && step.doneAt === null) end(step, event.at);
     }
-    return { startedAt, doneAt, endsAt: startedAt === null || doneAt !== null ? null : startedAt + 60 * minutes };
+    return steps.map((told) => {
+        const step = state.get(nameOf(told));
+        const runsOut = step.startedAt === null ? null : step.startedAt + 60 * Math.max(0, step.minutes);
+        if (step.endsByItself && step.doneAt === null && runsOut !== null && runsOut <= now) step.doneAt = runsOut;
+        return { startedAt: step.startedAt, doneAt: step.doneAt, endsAt: step.doneAt === null ? runsOut : null };
+    });
 }
 
 const number = (text) => (text === '' || text === undefined ? null : Number(text));
 
 /** Lays what has happened over the list of steps: what runs counts, what is done is struck, what comes is marked. */
 export function layOver(list, events, now) {
-    const stands = standing(events);
-    const ended = {};
     let isNextMarked = false;
     // In the plan's order, whatever stands on top now.
-    [...list.querySelectorAll('[data-step]')].sort((one, other) => (one.dataset.place ?? 0) - (other.dataset.place ?? 0)).forEach((row) => {
-        const step = {
-            id: row.dataset.step, dish: number(row.dataset.dish), minutes: Number(row.dataset.minutes),
-            startedAt: number(row.dataset.started), doneAt: number(row.dataset.done),
-        };
-        // What goes on by itself begins where the step before it ended.
-        if (row.dataset.follows) step.startedAt ??= ended[`${row.dataset.dish}/${row.dataset.follows}`] ?? null;
-        const { startedAt, doneAt, endsAt } = progressOf(step, stands);
-        ended[`${row.dataset.dish}/${step.id}`] = doneAt;
+    const rows = [...list.querySelectorAll('[data-step]')].sort((one, other) => (one.dataset.place ?? 0) - (other.dataset.place ?? 0));
+    const steps = rows.map((row) => ({
+        id: row.dataset.step, dish: number(row.dataset.dish), minutes: Number(row.dataset.minutes),
+        startedAt: number(row.dataset.started), doneAt: number(row.dataset.done),
+        follows: row.dataset.follows ?? null, endsByItself: 'endsByItself' in row.dataset,
+    }));
+    const folded = fold(steps, standing(events), now);
+    rows.forEach((row, index) => {
+        const { startedAt, doneAt, endsAt } = folded[index];
         const isRunning = endsAt !== null;
         const isNext = !isNextMarked && startedAt === null;
         isNextMarked ||= isNext;

@@ -1,10 +1,9 @@
 import { painted, redraw, redrawInSight, redrawParts, takeHatches } from './body.js';
+import { nearest } from './knob.js';
 import { GONE, reach } from './reach.js';
 
 /** What a ring's knob can be set to, per cent. */
 const settings = (block) => block.dataset.settings.split(' ').map(Number);
-
-const nearest = (block, wanted) => settings(block).reduce((best, one) => (Math.abs(one - wanted) < Math.abs(best - wanted) ? one : best));
 
 /** The Pot and the Clock: words of a dish that are changed in place. */
 export default () => ({
@@ -171,7 +170,7 @@ export default () => ({
         const was = ['x', 'y', 'width', 'height'].map((name) => Number(shape.getAttribute(name)));
         const value = (moved) => isEnd
             ? Math.max(0.5, Math.round(2 * (Number(block.dataset.minutes) + ((moved.clientX - clientX) * scale) / Number(svg.dataset.pxPerMin))) / 2)
-            : nearest(block, Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high));
+            : nearest(settings(block), Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high));
         const move = (moved) => {
             if (isEnd) shape.setAttribute('width', Math.max(3, was[2] + (moved.clientX - clientX) * scale));
             else {

@@ -99,8 +99,7 @@ function pressed(ctx, { grains }, width, height) {
         ctx.strokeStyle = '#14211d';
         ctx.stroke();
     };
-    // A dry grain cracks in two; a tender one parts where its heart is thin; a done one smears.
-    const parts = heart > 0.75 ? 2 : heart > 0.4 && heart < 0.62 ? 2 + (one.turn > 90 ? 1 : 0) : 1;
+    const { parts } = one;
     for (let i = 0; i < parts; i++) {
         const each = wide / parts;
         const x = width / 2 + (i - (parts - 1) / 2) * (each + (parts > 1 ? 10 : 0));
@@ -120,7 +119,9 @@ export function drawSpoonfuls(root = document) {
         // Bare numbers weigh a third of named ones: a page may show nine spoonfuls.
         const shown = {
             doneness: Number(doneness),
-            grains: JSON.parse(grains).map(([x, y, turn, long, thick, heart, up, glass, split]) => ({ x, y, turn, long, thick, heart, up: up === 1, glass: glass === 1, split: split === 1 })),
+            grains: JSON.parse(grains).map(([x, y, turn, long, thick, heart, up, glass, split, parts]) => ({
+                x, y, turn, long, thick, heart, parts, up: up === 1, glass: glass === 1, split: split === 1,
+            })),
         };
         const ctx = canvas.getContext('2d');
         const sharp = Math.min(3, window.devicePixelRatio || 1);

@@ -6,6 +6,7 @@ import { remember, remembered } from './kept.js';
 import { add, deliver, isKept, waitingOf } from './queue.js';
 import { reach } from './reach.js';
 import { drawSpoonfuls } from './spoonful.js';
+import { clock, fieldsOf } from './told.js';
 
 // Within one millisecond ids still grow: what was tapped later comes later.
 const ulid = monotonicFactory();
@@ -15,14 +16,6 @@ const ASKS_AGAIN_MS = 5000;
 
 /** A hand of the practice clock is not moved again by asking twice: it is waited for. */
 const TURNS_MS = 30_000;
-
-const clock = (seconds) => {
-    const whole = Math.abs(Math.round(seconds));
-    if (whole >= 172_800) return `${Math.round(whole / 86_400)} days`;
-    const hours = Math.floor(whole / 3600);
-    const rest = String(Math.floor((whole % 3600) / 60)).padStart(hours ? 2 : 1, '0');
-    return `${seconds < 0 ? '−' : ''}${hours ? `${hours}:` : ''}${rest}:${String(whole % 60).padStart(2, '0')}`;
-};
 
 /**
  * The Stove. What happens is queued in the browser first, with its own id and time, and sent; with
@@ -92,19 +85,11 @@ export default () => ({
         const button = event.target.closest('button[data-event]');
         if (button) {
             this.wake();
-            const more = {
-                ...(button.dataset.minutes ? { minutes: Number(button.dataset.minutes) } : {}),
-                ...(button.dataset.stage ? { stage: button.dataset.stage } : {}),
-                ...(button.dataset.eaters ? { eaters: Number(button.dataset.eaters) } : {}),
-                ...(button.dataset.hands ? { hands: Number(button.dataset.hands) } : {}),
-                ...(button.dataset.of ? { of: Number(button.dataset.of) } : {}),
-                ...(button.dataset.ring ? { ring: button.dataset.ring } : {}),
-                ...(this.who && ['started', 'taken'].includes(button.dataset.event) ? { who: Number(this.who) } : {}),
-            };
+            const who = this.who && ['started', 'taken'].includes(button.dataset.event) ? { who: Number(this.who) } : {};
             // A second tap while the first is under way is the same tap.
             if (!button.disabled) {
                 button.disabled = true;
-                this.happen(button.dataset.event, { ...(button.dataset.at ? { at: Number(button.dataset.at) } : {}), ...(button.dataset.subject ? { subject: button.dataset.subject } : {}), ...more, ...this.dishOf(button) });
+                this.happen(button.dataset.event, { ...fieldsOf(button.dataset), ...who, ...this.dishOf(button) });
             }
         }
         const complaint = event.target.closest('[data-rescue]');

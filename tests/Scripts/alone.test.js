@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { progressOf, standing } from '../../resources/js/alone.js';
+import { fold, standing } from '../../resources/js/alone.js';
 
-const step = { id: 'boil', dish: null, minutes: 6, startedAt: null, doneAt: null };
+const step = { id: 'boil', dish: null, minutes: 6, startedAt: null, doneAt: null, follows: null, endsByItself: false };
+const progressOf = (one, events) => fold([one], events, 1000)[0];
 
 describe('What has happened, without the server', () => {
     it('is what was tapped, in the order in which it happened, without what was undone', () => {

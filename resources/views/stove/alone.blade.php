@@ -2,7 +2,7 @@
 @php $clock = Orbek\Core\Measure\Figure::clock(...); @endphp
 <ol class="steps" data-served="{{ $servedAt ?? '' }}">
     @foreach ($steps as $step)
-        <li data-step="{{ $step['id'] }}" @if ($step['dish'] !== null) data-dish="{{ $step['dish'] }}" @endif @if ($step['follows'] !== null) data-follows="{{ $step['follows'] }}" @endif data-minutes="{{ $step['minutes'] }}" data-started="{{ $step['startedAt'] }}" data-done="{{ $step['doneAt'] }}">
+        <li data-step="{{ $step['id'] }}" @if ($step['dish'] !== null) data-dish="{{ $step['dish'] }}" @endif @if ($step['follows'] !== null) data-follows="{{ $step['follows'] }}" @endif @if ($step['endsByItself']) data-ends-by-itself @endif data-minutes="{{ $step['minutes'] }}" data-started="{{ $step['startedAt'] }}" data-done="{{ $step['doneAt'] }}">
             <p class="head"><span class="time">{{ $say->time((new DateTimeImmutable('@'.$step['startsAt']))->setTimezone($zone)) }}</span> <strong>{{ $step['name'] }}</strong>@if ($step['of'] !== '') <span class="small">{{ $step['of'] }}</span>@endif <span class="left" data-name="{{ $step['name'] }}" hidden>0:00</span></p>
             <p class="small">{{ $step['minutes'] }} min{{ $step['detail'] === '' ? '' : '; '.lcfirst($step['detail']) }}</p>
             @if ($step['amounts'] !== [])<p class="small">{{ implode(', ', $step['amounts']) }}</p>@endif

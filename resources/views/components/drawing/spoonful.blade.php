@@ -15,5 +15,5 @@
 @if ($form === Form::Bitten)
     <p class="bitten">{{ $told }}</p>
 @else
-    <canvas class="spoonful" width="440" height="300" role="img" aria-label="{{ $told }}" data-spoonful="{{ $form->value }}" data-doneness="{{ round($spoonful->doneness, 3) }}" data-grains="{{ json_encode(array_map(fn ($grain) => [$grain['x'], $grain['y'], $grain['turn'], $grain['long'], $grain['thick'], $grain['heart'], (int) $grain['up'], (int) $grain['glass'], (int) $grain['split']], $spoonful->grains)) }}">{{ $told }}</canvas>
+    <canvas class="spoonful" width="440" height="300" role="img" aria-label="{{ $told }}" data-spoonful="{{ $form->value }}" data-doneness="{{ round($spoonful->doneness, 3) }}" data-grains="{{ json_encode(array_map(fn ($grain) => [$grain['x'], $grain['y'], $grain['turn'], $grain['long'], $grain['thick'], $grain['heart'], (int) $grain['up'], (int) $grain['glass'], (int) $grain['split'], $grain['parts']], $spoonful->grains)) }}">{{ $told }}</canvas>
 @endif
