@@ -24,7 +24,7 @@ const RULES = [
     'core/Rice' => 'tests/Core/Rice', 'core/Water' => 'tests/Core/Water', 'core/Filling' => 'tests/Core/Filling',
     'core/Pot' => 'tests/Core/Pot', 'core/Care' => 'tests/Core/Care', 'core/Learning' => 'tests/Core/Learning',
     'core/Heat/Aim.php' => 'tests/Core/Heat', 'core/Heat/Limit.php' => 'tests/Core/Heat',
-    'core/Plan/Cautions.php' => 'tests/Core/Plan/CautionsTest.php',
+    'core/Plan/Mend/Cautions.php' => 'tests/Core/Plan/CautionsTest.php',
 ];
 
 const LONGEST_S = 90;

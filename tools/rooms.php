@@ -20,10 +20,18 @@ $order = FolderOrder::ORDER;
 $parser = (new ParserFactory)->createForHostVersion();
 $finder = new NodeFinder;
 $rows = ['| folder | uses | files | lines | longest method | most parameters |', '|---|---|---|---|---|---|'];
+$rooms = [];
 foreach ($order as $room) {
-    $files = new RegexIterator(
-        new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/core/{$room}")), '/\.php$/',
-    );
+    $rooms[] = $room;
+    // Rooms within a room; a folder of like things (events) is one.
+    foreach ($room === 'Plan' ? glob("{$root}/core/{$room}/*", GLOB_ONLYDIR) ?: [] : [] as $within) {
+        $rooms[] = "{$room}/".basename($within);
+    }
+}
+foreach ($rooms as $room) {
+    $files = new RegexIterator($room === 'Plan' ? new FilesystemIterator("{$root}/core/{$room}") : (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/core/{$room}"))
+    ), '/\.php$/');
     $uses = [];
     $longest = ['–', 0];
     $most = ['–', 0];
@@ -45,7 +53,7 @@ foreach ($order as $room) {
             }
         }
     }
-    $others = array_values(array_filter($order, static fn (string $one): bool => isset($uses[$one]) && $one !== $room));
+    $others = array_values(array_filter($order, static fn (string $one): bool => isset($uses[$one]) && $one !== explode('/', $room)[0]));
     $rows[] = sprintf(
         '| `%s` | %s | %d | %d | %s, %d | %s, %d |', $room, $others === [] ? '–' : implode(', ', $others), $count, $lines,
         $longest[0], $longest[1], $most[0], $most[1],

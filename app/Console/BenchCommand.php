@@ -33,10 +33,10 @@ use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Plan\Day;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;
+use Orbek\Core\Plan\Work\Day;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
@@ -262,7 +262,10 @@ final class BenchCommand extends Command
         $last = $seen($ask(''));
 
         return [
-            ['a phone looks, and something has happened, server side', 100.0, self::median(20, static fn () => $ask(''))],
+            [
+                'a phone looks, and something has happened, server side', 100.0,
+                self::median(20, static fn () => $ask('')),
+            ],
             ['a phone looks, and nothing has happened, server side', 3.0, self::median(
                 60, static function () use ($ask, $seen, &$last): void {
                     $answer = $ask($last);
@@ -374,8 +377,9 @@ final class BenchCommand extends Command
                         DB::table('meal_cooks')->insert(['id' => $id] + $of);
                     }
                     DB::table($table)->insert(
-                        ['id' => $id] + ($table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : ['meal_cook_id' => $id])
-                            + $row,
+                        ['id' => $id] + (
+                            $table === 'dishes' ? ['name' => "{$row['name']} {$n}"] : ['meal_cook_id' => $id]
+                        ) + $row,
                     );
                 }
             }

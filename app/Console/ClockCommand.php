@@ -15,7 +15,7 @@ use Orbek\Core\Clock\Short;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\MealPlanner;
+use Orbek\Core\Plan\Meal\MealPlanner;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 

@@ -8,7 +8,7 @@ use App\Wording\Wording;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\Work;
+use Orbek\Core\Plan\Work\Work;
 
 /**
  * A plan's hours as hung ropes: time runs down to the table, a column for hands, each ring and

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use App\Wording\Wording;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealTask;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealTask;
 
 /**
  * A meal's hours as hung ropes: time runs down to the table, a column for each pair of hands, each ring, the oven

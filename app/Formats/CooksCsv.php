@@ -24,7 +24,7 @@ use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use Symfony\Component\Serializer\Exception\ExceptionInterface;
 

@@ -7,8 +7,8 @@ namespace App\Formats;
 use App\Wording\Wording;
 use DateTimeImmutable;
 use DateTimeZone;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealTask;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealTask;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 

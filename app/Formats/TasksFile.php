@@ -8,8 +8,8 @@ use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealTask;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealTask;
 
 /** Jobs as `orbek-tasks/1` has them: things with how many there are, and tasks. */
 final readonly class TasksFile

@@ -13,7 +13,7 @@ use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\LiftAdvice;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Measure\Note;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
 

@@ -9,10 +9,10 @@ use Orbek\Core\Clock\Attention;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Progress;
-use Orbek\Core\Plan\BoilPlan;
-use Orbek\Core\Plan\Ingredient;
-use Orbek\Core\Plan\Work;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Rice\BoilPlan;
+use Orbek\Core\Plan\Shopping\Ingredient;
+use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
 

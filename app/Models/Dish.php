@@ -14,7 +14,7 @@ use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Planner;
 
 /**

@@ -13,10 +13,10 @@ use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\GivenOut;
-use Orbek\Core\Plan\MealMend;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealPlanner;
+use Orbek\Core\Plan\Meal\GivenOut;
+use Orbek\Core\Plan\Meal\MealMend;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealPlanner;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 

@@ -27,9 +27,9 @@ use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\GivenOut;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealPlanner;
+use Orbek\Core\Plan\Meal\GivenOut;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealPlanner;
 use Orbek\Core\Plan\Planner;
 
 /**

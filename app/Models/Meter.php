@@ -14,7 +14,7 @@ use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /**
  * A probe, a scale or a knob that speaks for itself (docs/formats.md, POST /devices/{token}/readings).

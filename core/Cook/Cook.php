@@ -9,9 +9,9 @@ use Orbek\Core\Care\Caution;
 use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\Eye;
 use Orbek\Core\Learning\Observation;
-use Orbek\Core\Plan\Lift;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Rice\Lift;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /**
  * cook = fold(events): what has happened so far, and so what is next.

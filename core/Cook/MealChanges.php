@@ -13,11 +13,11 @@ use Orbek\Core\Cook\Events\Undone;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Note;
-use Orbek\Core\Plan\GivingOut;
-use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\Meal\GivingOut;
+use Orbek\Core\Plan\Meal\MealPlan;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /**
  * What becomes of a meal's plans by what concerns all of it: guests, rings, dishes given up; and what

@@ -12,9 +12,9 @@ use Orbek\Core\Cook\Events\Hands;
 use Orbek\Core\Cook\Events\LeftOut;
 use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Measure\Note;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealTask;
-use Orbek\Core\Plan\MealWork;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealTask;
+use Orbek\Core\Plan\Meal\MealWork;
 use Orbek\Core\Plan\Planner;
 
 /**

@@ -12,9 +12,9 @@ use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\BoilPlan;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
+use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\Stage;
 

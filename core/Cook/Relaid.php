@@ -13,7 +13,7 @@ use Orbek\Core\Clock\Job;
 use Orbek\Core\Clock\Laid;
 use Orbek\Core\Clock\Laying;
 use Orbek\Core\Measure\Instant;
-use Orbek\Core\Plan\MealPlanner;
+use Orbek\Core\Plan\Meal\MealPlanner;
 
 /**
  * What is still to do of a meal, laid again from this minute: as it was planned where that still holds, else anew; the

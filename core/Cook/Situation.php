@@ -7,8 +7,8 @@ namespace Orbek\Core\Cook;
 use DateTimeImmutable;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Measure\Instant;
-use Orbek\Core\Plan\Day;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\Day;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** What to do now, next, and what runs beside, over all dishes of a meal; laid again round what has happened. */
 final readonly class Situation

@@ -9,7 +9,7 @@ use Orbek\Core\Cook\Events\Remarked;
 use Orbek\Core\Learning\MeasuredCrust;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** How far a cook is: what each event in turn makes of it. */
 final class State extends Tasks

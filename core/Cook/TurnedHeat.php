@@ -13,7 +13,7 @@ use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Till;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** The heat under a closed pot as it was turned till now, and as it is planned from here. */
 final readonly class TurnedHeat

@@ -22,7 +22,7 @@ use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** A closed pot in the middle of its cook: the heat as it really was, what it is like inside now, what is ahead. */
 final readonly class UnderTheLid

@@ -49,7 +49,8 @@ final readonly class Spoonful
      * @param  list<array{x: float, y: float, turn: float, long: float, thick: float, heart: float, up: bool,
      *     glass: bool, split: bool, parts: int}>  $grains
      *     place 0 … 1 across and down, degrees, length and thickness over the raw grain's length, heart's width over
-     *     the grain's, whether it rides at the surface, is glassy still, has burst, into how many it parts when it is pressed
+     *     the grain's, whether it rides at the surface, is glassy still, has burst, into how many it parts when
+     *     it is pressed
      */
     private function __construct(public array $grains, public float $doneness)
     {

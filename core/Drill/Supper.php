@@ -18,7 +18,7 @@ use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Rice\Draining;
 
 /**

@@ -15,6 +15,16 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Mend\Clash;
+use Orbek\Core\Plan\Mend\Clashes;
+use Orbek\Core\Plan\Mend\Mend;
+use Orbek\Core\Plan\Pot\Potted;
+use Orbek\Core\Plan\Pot\Waits;
+use Orbek\Core\Plan\Shopping\Amounts;
+use Orbek\Core\Plan\Shopping\Totals;
+use Orbek\Core\Plan\Work\Day;
+use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\WorkOrder;
 
 /** plan = f(dish, kitchen, knowledge), seen from a moment. */
 final readonly class Planner

@@ -24,10 +24,10 @@ use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\BoilPlan;
-use Orbek\Core\Plan\MealPlanner;
+use Orbek\Core\Plan\Meal\MealPlanner;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
+use Orbek\Core\Plan\Rice\BoilPlan;
 use PHPUnit\Framework\Assert;
 
 /** The sample kitchen's documents, as the core reads them. */

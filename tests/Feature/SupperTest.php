@@ -9,7 +9,7 @@ use App\Models\Household;
 use App\Models\MealCook;
 use App\StandIns\PracticeClock;
 use Illuminate\Support\Str;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** A practice supper from the Drill to its end, and that nothing of it stays. */
 final class SupperTest extends FeatureTestCase

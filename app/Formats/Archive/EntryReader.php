@@ -31,7 +31,7 @@ use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\MealPlan;
+use Orbek\Core\Plan\Meal\MealPlan;
 use Orbek\Core\Rice\Stage;
 use TypeError;
 use ValueError;

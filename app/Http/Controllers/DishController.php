@@ -20,7 +20,7 @@ use Orbek\Core\Edit\Edits;
 use Orbek\Core\Edit\FieldEdit;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;

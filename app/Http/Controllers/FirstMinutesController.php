@@ -23,7 +23,7 @@ use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 

@@ -31,10 +31,10 @@ use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Meal\Share;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\MealPlan;
-use Orbek\Core\Plan\MealPlanner;
-use Orbek\Core\Plan\MealShopping;
-use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Meal\MealPlan;
+use Orbek\Core\Plan\Meal\MealPlanner;
+use Orbek\Core\Plan\Meal\MealShopping;
+use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Planner;
 use Psr\Clock\ClockInterface;
 

@@ -27,7 +27,7 @@ use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 

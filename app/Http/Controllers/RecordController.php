@@ -28,7 +28,7 @@ use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** A cook's own page in the Notebook: as it was planned and as it was, why, and what is left of it. */
 final class RecordController

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Plan\BoilPlan;
+use Orbek\Core\Plan\Rice\BoilPlan;
 
 /** A first scoop was lifted while the rest boils on. */
 final readonly class Scooped extends Event

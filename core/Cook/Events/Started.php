@@ -9,7 +9,7 @@ use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
 use Orbek\Core\Cook\Tasks;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 
 /** A task was begun. */
 final readonly class Started extends Event

@@ -23,7 +23,7 @@
             @if ($debrief->bestFrom !== null)<h2>What would have been best from there</h2><p>{{ $say->first($debrief->bestFrom) }}</p>@endif
             <h2>Under the lid, as it really was</h2>
             <div class="scrolls" tabindex="0" role="group" aria-label="Under the lid">
-                <x-drawing.heat :kitchen="$fold->plan()->kitchen" :ring="$fold->plan()->potted->first()->place->ring->id" :heat="$debrief->course->heat" :course="$debrief->course" :starts="$fold->state->of(Orbek\Core\Plan\WorkKind::Layer)->doneAt->setTimezone($fold->plan()->kitchen->timezone)" :width="620" />
+                <x-drawing.heat :kitchen="$fold->plan()->kitchen" :ring="$fold->plan()->potted->first()->place->ring->id" :heat="$debrief->course->heat" :course="$debrief->course" :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($fold->plan()->kitchen->timezone)" :width="620" />
             </div>
         @endif
         @endforeach

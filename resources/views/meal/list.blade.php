@@ -5,7 +5,7 @@
         <section>
             <h2>To buy</h2>
             @foreach ($shopping as $aisle => $things)
-                <h3>{{ $say->label(Orbek\Core\Plan\Aisle::from($aisle)) }}</h3>
+                <h3>{{ $say->label(Orbek\Core\Plan\Shopping\Aisle::from($aisle)) }}</h3>
                 <ul class="amounts">@foreach ($things as $thing)<li><strong>{{ $say->amount($thing['amount']) }}</strong> {{ $thing['name'] }}</li>@endforeach</ul>
             @endforeach
             @include('kitchen.run-out')

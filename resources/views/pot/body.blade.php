@@ -21,7 +21,7 @@
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' : $say->label($d->lid->seal).', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
-    <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course :colours="$plan->heating()?->colours()" :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\WorkKind::Heat->id()))" touch />
+    <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course :colours="$plan->heating()?->colours()" :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\Work\WorkKind::Heat->id()))" touch />
     @if ($course !== null)
         <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{ ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{ url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
     @endif

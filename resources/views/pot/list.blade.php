@@ -4,8 +4,8 @@
         <div class="message" role="alert" x-show="message" x-cloak><span x-text="message"></span></div>
         <section aria-labelledby="buy">
             <h2 id="buy">To buy</h2>
-            @foreach (Orbek\Core\Plan\Shopping::of($plan) as $aisle => $things)
-                <h3>{{ $say->label(Orbek\Core\Plan\Aisle::from($aisle)) }}</h3>
+            @foreach (Orbek\Core\Plan\Shopping\Shopping::of($plan) as $aisle => $things)
+                <h3>{{ $say->label(Orbek\Core\Plan\Shopping\Aisle::from($aisle)) }}</h3>
                 <ul>
                     @foreach ($things as $thing)
                         <li class="row"><label class="tick-off"><input type="checkbox" value="{{ $thing['key'] }}" @checked($ticked->has($thing['key'])) autocomplete="off"><span class="what"><strong>{{ $say->amount($thing['amount']) }}</strong> {{ $thing['name'] }}</span></label>
@@ -21,7 +21,7 @@
         </section>
         <section aria-labelledby="ready">
             <h2 id="ready">To put ready, in the order of the work</h2>
-            @foreach (Orbek\Core\Plan\Mise::of($plan) as $entry)
+            @foreach (Orbek\Core\Plan\Work\Mise::of($plan) as $entry)
                 <h3>{{ $say->time($plan->day->startsAt($entry->work->task->id)) }} {{ $entry->work->name }}@if ($entry->work->keeps !== null)<span class="small">; can be done ahead, keeps {{ $entry->work->keeps }}</span>@endif</h3>
                 <ul>
                     @foreach ($entry->things as $thing)

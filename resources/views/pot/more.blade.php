@@ -5,7 +5,7 @@
     $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
     $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
     $rings = collect($plan->kitchen->burners)->map(fn ($burner) => $burner->label());
-    $ways = Orbek\Core\Plan\TwoWays::of($d);
+    $ways = Orbek\Core\Plan\Pot\TwoWays::of($d);
     $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
 @endphp
 @includeIf('pot.more.'.$station->value)

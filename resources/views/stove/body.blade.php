@@ -1,5 +1,5 @@
 @php
-    use Orbek\Core\Plan\WorkKind;
+    use Orbek\Core\Plan\Work\WorkKind;
     $several = count($fold->dishes) > 1 || $fold->began->meal->sides !== [];
     $isPractice = $cook->practice !== null;
     $zone = $fold->began->kitchen->timezone;

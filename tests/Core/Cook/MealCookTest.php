@@ -6,7 +6,7 @@ namespace Tests\Core\Cook;
 
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Cook\MealCook;
-use Orbek\Core\Plan\WorkKind;
+use Orbek\Core\Plan\Work\WorkKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;

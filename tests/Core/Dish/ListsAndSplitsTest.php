@@ -10,8 +10,8 @@ use Orbek\Core\Dish\Guest;
 use Orbek\Core\Edit\Difference;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Plan\Ingredient;
-use Orbek\Core\Plan\TwoWays;
+use Orbek\Core\Plan\Pot\TwoWays;
+use Orbek\Core\Plan\Shopping\Ingredient;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 

@@ -22,7 +22,7 @@ use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\PotFault;
+use Orbek\Core\Plan\Pot\PotFault;
 use Orbek\Core\Pot\Seal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

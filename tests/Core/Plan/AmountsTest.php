@@ -6,9 +6,9 @@ namespace Tests\Core\Plan;
 
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Measure\Figure;
-use Orbek\Core\Plan\Ingredient;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\Shopping;
+use Orbek\Core\Plan\Shopping\Ingredient;
+use Orbek\Core\Plan\Shopping\Shopping;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 

@@ -6,7 +6,7 @@ namespace Tests\Core\Plan;
 
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Dish\Dish;
-use Orbek\Core\Plan\Cautions;
+use Orbek\Core\Plan\Mend\Cautions;
 use Orbek\Core\Plan\Station;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

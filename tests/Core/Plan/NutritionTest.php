@@ -7,7 +7,7 @@ namespace Tests\Core\Plan;
 use Orbek\Core\Care\Allergen;
 use Orbek\Core\Dish\Guest;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Plan\Nutrition;
+use Orbek\Core\Plan\Shopping\Nutrition;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 

@@ -10,7 +10,7 @@ use Orbek\Core\Kitchen\FirstMinutes;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Plan\Moving;
+use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Pot\Standing;

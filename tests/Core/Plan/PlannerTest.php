@@ -10,7 +10,7 @@ use Orbek\Core\Care\Caution;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Plan\Clash;
+use Orbek\Core\Plan\Mend\Clash;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Station;

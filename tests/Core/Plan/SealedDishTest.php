@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Orbek\Core\Plan\Mise;
-use Orbek\Core\Plan\Shopping;
+use Orbek\Core\Plan\Shopping\Shopping;
 use Orbek\Core\Plan\Station;
+use Orbek\Core\Plan\Work\Mise;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 

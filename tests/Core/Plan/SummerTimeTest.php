@@ -9,7 +9,7 @@ use DateTimeZone;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Plan\Day;
+use Orbek\Core\Plan\Work\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;

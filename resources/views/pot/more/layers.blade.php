@@ -1,5 +1,5 @@
 @php $inPot = $d->folded ? [] : $plan->layersInPot(); $each = $plan->onEachLayer(); @endphp
-<x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === Orbek\Core\Plan\WorkKind::HotFat->id() || $i->aisle === Orbek\Core\Plan\Aisle::Fats)" />
+<x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === Orbek\Core\Plan\Work\WorkKind::HotFat->id() || $i->aisle === Orbek\Core\Plan\Shopping\Aisle::Fats)" />
 @if (! $d->folded)
     <ol class="layer-list" reversed>
         @foreach (array_reverse($d->layers, true) as $index => $layer)

@@ -23,5 +23,5 @@
 @if ($d->allergens() !== [])
     <p class="caution"><span class="visually-hidden">Caution: </span>Tell your guests: @foreach ($d->allergens() as $allergen => $where)<strong>{{ $say->label(Orbek\Core\Care\Allergen::from($allergen)) }}</strong> ({{ $say->list($where) }}){{ $loop->last ? '.' : ', ' }}@endforeach</p>
 @endif
-@php $feeds = Orbek\Core\Plan\Nutrition::of($plan); @endphp
+@php $feeds = Orbek\Core\Plan\Shopping\Nutrition::of($plan); @endphp
 <div class="small">A serving: <x-figure :figure="$feeds->kcal" />, <x-figure :figure="$feeds->protein" /> protein, <x-figure :figure="$feeds->fat" /> fat, <x-figure :figure="$feeds->carbohydrate" /> carbohydrate{{ $feeds->unknown === [] ? '' : '; not counted: '.$say->list($feeds->unknown) }}; sides as they are.</div>

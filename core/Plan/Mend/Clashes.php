@@ -1,0 +1,501 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Mend;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\LayerChoice;
+use Orbek\Core\Filling\Wetness;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Plan\Pot\Potted;
+use Orbek\Core\Plan\Pot\Standings;
+use Orbek\Core\Plan\Rice\BoilPlan;
+use Orbek\Core\Plan\Rice\Lift;
+use Orbek\Core\Plan\Rice\MeasuredPlan;
+use Orbek\Core\Plan\Station;
+use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Section;
+use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\RiceKind;
+use Orbek\Core\Rice\Stage;
+use Orbek\Core\Rice\Uptake;
+
+/** What will not work as planned, each with the changes that would mend it. */
+final readonly class Clashes
+{
+    /** Doneness in the pot that leaves nothing to a steam longer than that, and uptake that does to any. */
+    private const NOTHING_LEFT = 0.97;
+
+    private const LONG_STEAM_MIN = 15.0;
+
+    private const FULL_UPTAKE = 2.55;
+
+    private const MOST_HEAT_UP_MIN = 60;
+
+    /** Water over raw rice by weight: so much more at a time is offered, up to what a pot of it can be. */
+    private const MORE_WATER = 2.0;
+
+    private const MOST_WATER = 10.0;
+
+    private Dish $dish;
+
+    public function __construct(private Potted $potted, private Kitchen $kitchen, private Knowledge $knowledge)
+    {
+        $this->dish = $potted->dish;
+    }
+
+    /** @return list<Clash> of rice, water, filling, pots and heat */
+    public function ofThings(): array
+    {
+        return [
+            ...match (true) {
+                $this->potted->rice instanceof BoilPlan => $this->boil($this->potted->rice),
+                $this->potted->rice instanceof MeasuredPlan => $this->measured($this->potted->rice),
+                default => [],
+            },
+            ...$this->rice(), ...$this->filling(), ...$this->pots(), ...$this->heat(),
+            ...(new Standings($this->potted, $this->kitchen, $this->knowledge))->clashes(),
+        ];
+    }
+
+    /** Batches that another dish's boil would take in this kitchen. */
+    private function batches(Dish $dish): int
+    {
+        return BoilPlan::batchesOf($dish, $this->kitchen, $dish->table->rawRice());
+    }
+
+    /** @return list<Clash> */
+    private function boil(BoilPlan $boil): array
+    {
+        $strongest = $this->kitchen->strongestBurner();
+        $stronger = $boil->burner->id === $strongest->id
+            ? []
+            : [new Mend(Note::of('clashes.boil-on', strongest: $strongest->name), 'water/burner', $strongest->id)];
+        $held = $boil->holdsTheBoil() || $boil->isHopeless() ? [] : [new Clash(
+            Station::Water,
+            Note::of('clashes.cannot-hold-the-boil-open', burner: $boil->burner->name, pot: $boil->pot->name),
+            $stronger,
+        )];
+
+        return [
+            ...$this->comesBackTooLate($boil, $stronger), ...$held, ...$this->liftedBeforeItBoils($boil, $stronger),
+            ...$this->pastBeforeTheLid($boil),
+            ...$this->tooFarForSteam($boil),
+        ];
+    }
+
+    /**
+     * Too much rice for the ring, or water that takes long to boil.
+     *
+     * @param  list<Mend>  $stronger the strongest ring, where it is another
+     * @return list<Clash>
+     */
+    private function comesBackTooLate(BoilPlan $boil, array $stronger): array
+    {
+        if ($boil->isHopeless()) {
+            $fits = $this->mostEaters(fn (Dish $fewer): bool => $this->batches($fewer) <= 2);
+
+            return [new Clash(
+                Station::Water,
+                Note::of(
+                    'clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name,
+                    batches: $boil->batches,
+                ),
+                [
+                    ...$stronger,
+                    ...$this->otherPots(
+                        'water/pot', fn (Dish $other): bool => $this->batches($other) <= BoilPlan::MOST_BATCHES,
+                    ),
+                    ...self::cookFor($fits),
+                ],
+            )];
+        }
+        if ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
+            return [new Clash(Station::Water, Note::of(
+                'clashes.needs-to-bring-to-the-boil', burner: $boil->burner->name,
+                heatUpMin: Quantity::minutes($boil->heatUpMin), water: $boil->water,
+            ), $stronger)];
+        }
+
+        return $boil->batches <= 1 ? [] : [new Clash(
+            Station::Water,
+            Note::of(
+                'clashes.too-much-for-one-boil-batches', batches: $boil->batches,
+                mostBackS: Quantity::seconds(BoilPlan::MOST_BACK_S),
+            ),
+            [...$stronger, ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) === 1)],
+        )];
+    }
+
+    /**
+     * @param  list<Mend>  $stronger
+     * @return list<Clash> rice that is as far as wanted while the water still comes back: how far hangs on the ring
+     */
+    private function liftedBeforeItBoils(BoilPlan $boil, array $stronger): array
+    {
+        if (! $boil->isLiftedBeforeItBoils() || $boil->isHopeless() || $boil->lifts[0]->at->amount <= 0) {
+            return [];
+        }
+        $more = $this->dish->water->perRice + self::MORE_WATER;
+        $mends = $more > self::MOST_WATER ? [] : [
+            new Mend(Note::of('clashes.water-times-the-rice', times: round($more, 1)), 'water/per_rice', $more),
+        ];
+
+        return [new Clash(Station::Water, Note::of(
+            'clashes.is-lifted-before-it-boils', lift: $boil->lifts[0]->at, back: $boil->backAtBoil,
+        ), [...$stronger, ...$mends])];
+    }
+
+    /** @return list<Clash> rice that goes past its stage while it drains */
+    private function pastBeforeTheLid(BoilPlan $boil): array
+    {
+        $rinse = $this->dish->water->draining === Draining::Rinse
+            ? []
+            : [new Mend(Note::of('clashes.rinse-it-cold-after-draining'), 'water/drain', 'rinse')];
+        $clashes = [];
+        foreach ($boil->lifts as $lift) {
+            if ($lift->at->amount <= 0) {
+                $past = Note::of('clashes.rice-that-would-be-past-it', stage: Note::label($lift->stage, 'words'));
+                $clashes[] = new Clash(Station::Water, $past, $rinse);
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** @return list<Mend> to cook for fewer, where some number fits */
+    private static function cookFor(?int $fits): array
+    {
+        return $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)];
+    }
+
+    /**
+     * @return list<Clash> where rice comes so far in the boil that it leaves nothing to the sealed stage
+     *     (section A)
+     */
+    private function tooFarForSteam(BoilPlan $boil): array
+    {
+        $steamMin = array_sum(array_map(
+            static fn (HeatBlock $block): float => $block->isRest() ? 0.0 : $block->length(),
+            $this->potted->first()->heat(),
+        ));
+        $uptake = Uptake::of($boil->kind, $this->dish->rice->soak);
+        $isTooFar =
+            static fn (Lift $lift): bool => ($lift->inPot >= self::NOTHING_LEFT && $steamMin > self::LONG_STEAM_MIN)
+            || $uptake->carriedOn($lift->outOfWater, $lift->inPot) > self::FULL_UPTAKE;
+        foreach ($boil->lifts as $lift) {
+            if ($isTooFar($lift)) {
+                return [new Clash(
+                    Station::Water,
+                    Note::of(
+                        'clashes.nothing-left-for-the-steam', done: (int) round(100 * $lift->inPot),
+                        steamMin: (int) round($steamMin),
+                    ),
+                    array_values(array_filter($this->earlier($lift), fn (Mend $mend): bool => array_filter(
+                        $this->liftsOf($this->dish->changed($mend->path, $mend->value)), $isTooFar,
+                    ) === [])),
+                )];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Mend> what leaves more to the steam */
+    private function earlier(Lift $lift): array
+    {
+        $stages = Stage::cases();
+        $at = array_search($lift->stage, $stages, true);
+        $earlier = $at !== false && $at > 0 ? $stages[$at - 1] : null;
+        $own = array_keys(array_filter(
+            $this->dish->layers, static fn (LayerChoice $layer): bool => $layer->stage === $lift->stage,
+        ));
+        $path = match (true) {
+            $lift->stage === $this->dish->water->stage => 'water/stage',
+            count($own) === 1 => "layers/{$own[0]}/stage",
+            default => null,
+        };
+
+        return [
+            ...($earlier === null || $path === null ? [] : [
+                new Mend(Note::of('mending.lifted', stage: Note::label($earlier, 'words')), $path, $earlier->value),
+            ]),
+            new Mend(Note::of('mending.drained', draining: Draining::Tray), 'water/drain', Draining::Tray->value),
+            new Mend(Note::of('mending.drained', draining: Draining::Rinse), 'water/drain', Draining::Rinse->value),
+        ];
+    }
+
+    /** @return list<Lift> */
+    private function liftsOf(Dish $other): array
+    {
+        $rice = Potted::of($other, $this->kitchen, $this->knowledge)->rice;
+
+        return $rice instanceof BoilPlan ? $rice->lifts : [];
+    }
+
+    /** @return list<Clash> */
+    private function rice(): array
+    {
+        $soak = $this->dish->rice->soak;
+        if (! $soak->belongsInTheFridge()) {
+            return $this->bag();
+        }
+
+        return [...$this->bag(), new Clash(
+            Station::Rice,
+            Note::of(
+                'clashes.at-c-is-too-long-out',
+                minutes: Quantity::minutes($soak->minutes), celsius: round($soak->celsius, 1),
+            ),
+            [
+                new Mend(Note::of('clashes.soak-in-the-fridge-c'), 'rice/soak/celsius', 4),
+                new Mend(Note::of('clashes.soak-h'), 'rice/soak/minutes', 120),
+            ],
+        )];
+    }
+
+    /** @return list<Clash> a bag that holds less than the dish takes */
+    private function bag(): array
+    {
+        $lot = $this->kitchen->lot($this->dish->rice->lot, 'rice/lot');
+        $left = $lot->leftG($this->knowledge);
+        $wanted = $this->dish->table->rawRice()->inGrams();
+        if ($left === null || $left >= $wanted - 0.5) {
+            return [];
+        }
+        $mends = [];
+        foreach ($this->kitchen->lots as $other) {
+            if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
+                $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
+            }
+        }
+        $fits = $this->mostEaters(static fn (Dish $fewer): bool => $fewer->table->rawRice()->inGrams() <= $left);
+
+        return [new Clash(
+            Station::Rice,
+            Note::of(
+                'clashes.has-left-this-takes', lot: $lot->name, left: Quantity::of($left, 'g', 0),
+                wanted: Quantity::of($wanted, 'g', 0),
+            ),
+            [...$mends, ...self::cookFor($fits)],
+        )];
+    }
+
+    /** @return list<Clash> */
+    private function measured(MeasuredPlan $measured): array
+    {
+        $clashes = $measured->absorption->isTooWet ? [new Clash(
+            Station::Water,
+            Note::of('clashes.the-filling-alone-brings-more-water'),
+            [new Mend(
+                Note::of('clashes.layer-the-filling', dry: Wetness::Dry),
+                'fillings/'.$this->dish->fillings->inPot()->mainPlace().'/wetness',
+                Wetness::Dry->value,
+            )],
+        )] : [];
+        $raw = $this->dish->table->rawRice();
+        $brothG = $this->dish->water->brothPerRice * $raw->inGrams();
+        if ($measured->broth !== null && $measured->broth->amount < $brothG - 1) {
+            $clashes[] = new Clash(
+                Station::Water,
+                Note::of('clashes.more-broth-than-the-rice-takes', water: $measured->water),
+                [new Mend(
+                    Note::of('clashes.use-no-more-broth-than-that'), 'water/broth_per_rice',
+                    floor(100 * $measured->water->amount / $raw->inGrams()) / 100,
+                )],
+            );
+        }
+        $litres = $measured->pot->litres;
+        $fullL = $measured->water->amount / 1000 + $raw->kg / RiceKind::RAW_KG_PER_L;
+        if ($this->dish->cooking->takesCooker() && $fullL > $litres) {
+            $fits = $this->mostEaters(
+                static fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $raw->kg <= $litres,
+            );
+            $clashes[] = new Clash(Station::Water, Note::of(
+                'clashes.holds-l-rice-and-water-make', pot: $measured->pot->name, litres: $litres, fullL: $fullL,
+            ), self::cookFor($fits));
+        }
+
+        return $clashes;
+    }
+
+    /** @return list<Clash> */
+    private function filling(): array
+    {
+        $clashes = [];
+        foreach ($this->dish->fillings->all as $place => $filling) {
+            $marinade = $filling->marinade;
+            $times = $filling->marinadeTimes();
+            if (
+                $marinade !== null && $times !== null
+                    && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])
+            ) {
+                $good = Note::of('clashes.marinate', good: Quantity::minutes($times['good']));
+                $clashes[] = new Clash(
+                    Station::Filling,
+                    Note::of(
+                        'clashes.in-this-marinade-is-too-short', minutes: Quantity::minutes($marinade->minutes),
+                        minutes2: $marinade->minutes < $times['least'], least: Quantity::minutes($times['least']),
+                        most: Quantity::minutes($times['most']), why: $times['why'],
+                    ),
+                    [new Mend($good, "fillings/{$place}/marinade/minutes", $times['good'])],
+                );
+            }
+        }
+
+        return [...$clashes, ...$this->essences()];
+    }
+
+    /** @return list<Clash> essences that drown what is under them */
+    private function essences(): array
+    {
+        $clashes = [];
+        $most = ExtraKind::MOST_DROPS_PER_KG;
+        foreach ($this->dish->extras as $index => $extra) {
+            if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > $most) {
+                $less = Note::of('clashes.take-drops-a-kg', mostDropsPerKg: (int) $most);
+                $clashes[] = new Clash(
+                    Station::Layers,
+                    Note::of(
+                        'clashes.drops-a-kg-of-rice-drown',
+                        extra: $extra->name, perKgRice: (int) round($extra->perKgRice),
+                    ),
+                    [new Mend($less, "extras/{$index}/drops_per_kg_rice", $most)],
+                );
+            }
+        }
+
+        return $clashes;
+    }
+
+    /** @return list<Clash> */
+    private function heat(): array
+    {
+        $ovens = array_filter(array_map(
+            static fn (HeatBlock $block): ?float => $block->flame->ovenC, $this->potted->first()->line(),
+        ), static fn (?float $celsius): bool => $celsius !== null);
+        if ($ovens === []) {
+            return [];
+        }
+        $oven = $this->kitchen->oven;
+        if ($oven === null) {
+            return [new Clash(Station::Heat, Note::of('clashes.this-kitchen-has-no-oven'), [])];
+        }
+
+        return max($ovens) <= $oven->mostC ? [] : [new Clash(
+            Station::Heat, Note::of('clashes.gives-c-at-most', oven: $oven->name, mostC: (int) round($oven->mostC)), [],
+        )];
+    }
+
+    /** @return list<Clash> */
+    private function pots(): array
+    {
+        $section = $this->potted->tooFull();
+        if ($section === null) {
+            return [];
+        }
+        $fits = fn (Dish $other): bool => Potted::fits($other, $this->kitchen, $this->knowledge);
+        $eaters = $this->mostEaters($fits);
+        $free = $section->freeCm();
+
+        return [new Clash(
+            Station::Layers,
+            Note::of(
+                'clashes.is-too-small-free-select-yesthe', pot: $section->pot->name, free: -$free, free2: $free,
+                free3: $free < 0, freeCm: (int) Section::FREE_CM,
+            ),
+            [
+                ...$this->otherPots('lid/pot', $fits), ...$this->twoPots(),
+                ...($eaters === null
+                    ? []
+                    : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'usual/eaters', $eaters)]),
+            ],
+        )];
+    }
+
+    /**
+     * Two pots that together would do, where one does not.
+     *
+     * @return list<Mend>
+     */
+    private function twoPots(): array
+    {
+        if ($this->dish->lid->secondPot !== null || $this->dish->cooking->takesCooker()) {
+            return [];
+        }
+        $rings = array_keys($this->kitchen->burners);
+        foreach ($this->kitchen->stovePots() as $other) {
+            foreach ($rings as $ring) {
+                if ($other->id === $this->dish->lid->pot || ($ring === $this->dish->lid->burner && count($rings) > 1)) {
+                    continue;
+                }
+                if (
+                    Potted::fits(
+                        $this->dish->changed('lid/second', ['pot' => $other->id, 'burner' => $ring]),
+                        $this->kitchen,
+                        $this->knowledge,
+                    )
+                ) {
+                    return [
+                        new Mend(
+                            Note::of('clashes.share-it-with-the', other: $other->name),
+                            'lid/second',
+                            ['pot' => $other->id, 'burner' => $ring],
+                        ),
+                    ];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * The smallest other pot that would do, as a mend.
+     *
+     * @param  callable(Dish): bool  $fits
+     * @return list<Mend>
+     */
+    private function otherPots(string $path, callable $fits): array
+    {
+        // The pot that the rest is steamed in is not free for the first.
+        $taken = $path === 'lid/pot' ? $this->dish->lid->secondPot : null;
+        $pots = array_filter($this->kitchen->stovePots(), static fn (Pot $pot): bool => $pot->id !== $taken);
+        usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
+        foreach ($pots as $pot) {
+            if ($fits($this->dish->changed($path, $pot->id))) {
+                return [new Mend(Note::of('clashes.use-the', pot: $pot->name), $path, $pot->id)];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * The most people, fewer than now, for whom it would do.
+     *
+     * @param  callable(Dish): bool  $fits
+     */
+    private function mostEaters(callable $fits): ?int
+    {
+        // What is too much for some is too much for more: halving finds it in six looks at most.
+        $fit = max(1, $this->dish->table->children) - 1;
+        $tooMany = $this->dish->table->eaters;
+        while ($tooMany - $fit > 1) {
+            $eaters = intdiv($fit + $tooMany, 2);
+            if ($fits($this->dish->changed('usual/eaters', $eaters))) {
+                $fit = $eaters;
+            } else {
+                $tooMany = $eaters;
+            }
+        }
+
+        return $fit >= max(1, $this->dish->table->children) ? $fit : null;
+    }
+}

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Mend;
+
+use BackedEnum;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Filling\Wetness;
+use Orbek\Core\Heat\Fault;
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Planner;
+use Orbek\Core\Plan\Pot\PotFault;
+use Orbek\Core\Plan\Rice\BoilPlan;
+use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Seal;
+use Orbek\Core\Rice\Draining;
+use Orbek\Core\Rice\Stage;
+
+/**
+ * What would make a plan right that is not: changes of one word, each of them planned anew and offered
+ * only where it helps. What makes all right comes before what makes less go wrong.
+ */
+final readonly class Mending
+{
+    /** More than these are no help to choose. */
+    private const MOST = 3;
+
+    /** So many changes are tried. */
+    private const TRIED = 24;
+
+    private function __construct(private Plan $plan, private Planner $planner)
+    {
+    }
+
+    /** @return list<Mend> none where all is right, or nothing helps */
+    public static function of(Plan $plan, Planner $planner): array
+    {
+        return $plan->isRight() ? [] : (new self($plan, $planner))->find();
+    }
+
+    /** @return list<Mend> */
+    private function find(): array
+    {
+        $rights = $helps = [];
+        $miss = $this->miss($this->plan);
+        foreach (array_slice($this->candidates(), 0, self::TRIED) as $mend) {
+            try {
+                $mended = $this->planner->plan($this->plan->dish->changed($mend->path, $mend->value));
+            } catch (Refused) {
+                continue;
+            }
+            if ($mended->isRight()) {
+                $rights[] = $mend;
+            } elseif ($mended->potted->tooFull() === null && $this->isLess($this->miss($mended), $miss)) {
+                $helps[] = new Mend(Note::of('mending.less-goes-wrong', mend: $mend->label), $mend->path, $mend->value);
+            }
+            if (count($rights) === self::MOST) {
+                break;
+            }
+        }
+
+        return array_slice([...$rights, ...$helps], 0, self::MOST);
+    }
+
+    /** @return array{int, int} how many grave faults, how many in all */
+    private function miss(Plan $plan): array
+    {
+        $faults = $plan->faults();
+        $grave = array_filter($faults, static fn (PotFault $one): bool => $one->foretold->fault->isGrave());
+
+        return [count($grave), count($faults)];
+    }
+
+    /**
+     * @param  array{int, int}  $one
+     * @param  array{int, int}  $other
+     */
+    private function isLess(array $one, array $other): bool
+    {
+        return $one[0] <= $other[0] && $one[1] < $other[1];
+    }
+
+    /** @return list<Mend> the likeliest first */
+    private function candidates(): array
+    {
+        $dish = $this->plan->dish;
+        $own = $dish->lid->heat === [] ? [] : [new Mend(Note::of('mending.the-heat-found'), 'lid/heat', null)];
+        $faults = array_map(static fn (PotFault $one): Fault => $one->foretold->fault, $this->plan->faults());
+        $isWater = array_intersect(
+            array_column($faults, 'value'), [Fault::DryRice->value, Fault::WetRice->value],
+        ) !== [];
+        [$water, $things] = [
+            $this->water($dish), [...$this->pots($dish), ...$this->rings($dish), ...$this->seals($dish)],
+        ];
+
+        return [...$own, ...($isWater ? [...$water, ...$things] : [...$things, ...$this->crusts($dish), ...$water])];
+    }
+
+    /** @return list<Mend> nearest in width first */
+    private function pots(Dish $dish): array
+    {
+        $now = $this->plan->pot();
+        $others = array_filter($this->plan->kitchen->stovePots(), static fn (Pot $pot): bool => $pot->id !== $now->id
+            && ! in_array($pot->id, [$dish->lid->secondPot, $dish->water->pot], true));
+        usort(
+            $others,
+            static fn (Pot $a, Pot $b): int => abs(
+                $a->diameterCm - $now->diameterCm,
+            ) <=> abs($b->diameterCm - $now->diameterCm),
+        );
+
+        return array_map(
+            static fn (Pot $pot): Mend => new Mend(
+                Note::of('mending.in-the-pot', pot: $pot->name), 'lid/pot', $pot->id,
+            ),
+            $others,
+        );
+    }
+
+    /** @return list<Mend> */
+    private function rings(Dish $dish): array
+    {
+        $others = array_filter(
+            $this->plan->kitchen->burners,
+            static fn (Burner $ring): bool => ! in_array(
+                $ring->id, [$dish->lid->burner, $dish->lid->secondBurner], true,
+            ),
+        );
+
+        return array_values(array_map(
+            static fn (Burner $ring): Mend => new Mend(
+                Note::of('mending.on-the-ring', ring: $ring->name), 'lid/burner', $ring->id,
+            ), $others,
+        ));
+    }
+
+    /** @return list<Mend> tighter ones where rice is dry, and ones that take water where it is wet */
+    private function seals(Dish $dish): array
+    {
+        $now = $dish->lid->seal->leakShare();
+        $others = array_filter(
+            [Seal::Foil, Seal::Dough, Seal::Cloth, Seal::TightLid],
+            static fn (Seal $seal): bool => $seal !== $dish->lid->seal,
+        );
+        usort(
+            $others, static fn (Seal $a, Seal $b): int => abs($a->leakShare() - $now) <=> abs($b->leakShare() - $now),
+        );
+
+        return array_map(
+            static fn (Seal $seal): Mend => new Mend(
+                Note::of('mending.sealed-with', seal: $seal), 'lid/seal', $seal->value,
+            ),
+            $others,
+        );
+    }
+
+    /** @return list<Mend> a lighter and a darker crust */
+    private function crusts(Dish $dish): array
+    {
+        if (! $dish->base->kind->isLaid) {
+            return [];
+        }
+
+        return array_map(
+            static fn (CrustColour $colour): Mend => new Mend(
+                Note::of('mending.a-crust', colour: $colour), 'base/crust', $colour->value,
+            ),
+            self::beside([CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], $dish->base->crust),
+        );
+    }
+
+    /** @return list<Mend> what changes how wet it is in the pot */
+    private function water(Dish $dish): array
+    {
+        $place = $dish->fillings->inPot()->mainPlace();
+        $mends = $place === null ? [] : array_map(
+            static fn (Wetness $wetness): Mend => new Mend(
+                Note::of('mending.filling', wetness: $wetness), "fillings/{$place}/wetness", $wetness->value,
+            ),
+            self::beside(Wetness::cases(), $dish->fillings->get($place)->wetness),
+        );
+        if (! $this->plan->potted->rice instanceof BoilPlan) {
+            return $mends;
+        }
+        foreach (self::beside(Stage::cases(), $dish->water->stage) as $stage) {
+            $mends[] = new Mend(
+                Note::of('mending.lifted', stage: Note::label($stage, 'words')), 'water/stage', $stage->value,
+            );
+        }
+        foreach (array_filter(
+            [Draining::Tray, Draining::Rinse, Draining::Heap],
+            static fn (Draining $one): bool => $one !== $dish->water->draining,
+        ) as $draining) {
+            $mends[] = new Mend(Note::of('mending.drained', draining: $draining), 'water/drain', $draining->value);
+        }
+
+        return $mends;
+    }
+
+    /**
+     * The one before and the one after.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  list<T>  $scale
+     * @param  T  $now
+     * @return list<T>
+     */
+    private static function beside(array $scale, BackedEnum $now): array
+    {
+        $at = array_search($now, $scale, true);
+
+        return $at === false ? $scale : array_values(array_filter([$scale[$at - 1] ?? null, $scale[$at + 1] ?? null]));
+    }
+}

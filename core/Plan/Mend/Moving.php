@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Mend;
+
+use Orbek\Core\Dish\Cooking;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Planner;
+use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Pot;
+
+/** A dish brought into a kitchen: made of the things that are there, in the pot in which it comes out right. */
+final readonly class Moving
+{
+    private function __construct(private Kitchen $kitchen, private Planner $planner)
+    {
+    }
+
+    /**
+     * Whether a dish names pots, rings, plates or bags that the kitchen does not have, or a pot where a cooker is
+     * wanted, or the other way round.
+     */
+    public static function isNeeded(Dish $dish, Kitchen $kitchen): bool
+    {
+        $there = [
+            ...array_keys($kitchen->pots), ...array_keys($kitchen->burners), ...array_keys($kitchen->plates),
+        ];
+
+        return array_diff($dish->things(), array_map(strval(...), $there)) !== []
+            || ! isset($kitchen->lots[$dish->rice->lot]) || self::unlike($dish, $kitchen) !== [];
+    }
+
+    /**
+     * Where a dish has a cooker for a pot of the stove, or a pot of the stove for a cooker.
+     *
+     * @return array<string, bool> whether a cooker belongs there, by the field that names the wrong one
+     */
+    private static function unlike(Dish $dish, Kitchen $kitchen): array
+    {
+        $cooking = $dish->cooking;
+        // What is measured may be cooked in either; what is drained, and what is closed on a ring, may not.
+        $wanted = ['lid/pot' => $cooking === Cooking::InCooker, 'lid/second/pot' => false];
+        if ($cooking->takesCooker() || $cooking === Cooking::Drained) {
+            $wanted['water/pot'] = $cooking->takesCooker();
+        }
+        $named = [
+            'water/pot' => $dish->water->pot, 'lid/pot' => $dish->lid->pot, 'lid/second/pot' => $dish->lid->secondPot,
+        ];
+
+        return array_filter($wanted, static function (bool $isCooker, string $field) use ($named, $kitchen): bool {
+            $pot = $kitchen->pots[$named[$field] ?? ''] ?? null;
+
+            return $pot !== null && ($pot->cooker !== null) !== $isCooker;
+        }, ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * The dish in the kitchen's own things.
+     *
+     * @param  Kitchen|null  $from where it was made: its pots and rings go by size to the nearest
+     *
+     * @throws Refused when it cannot be so
+     */
+    public static function into(Dish $dish, Kitchen $kitchen, ?Kitchen $from = null): Dish
+    {
+        if ($dish->cooking->takesCooker() && $kitchen->cookers() === []) {
+            throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
+        }
+        $pots = $kitchen->stovePots();
+        if ($pots === []) {
+            throw Refused::because('lid/pot', 'refused.this-kitchen-has-no-pot-for-the-stove');
+        }
+        $moved = $dish;
+        foreach ($dish->things() as $id) {
+            if (isset($kitchen->pots[$id]) || isset($kitchen->burners[$id]) || isset($kitchen->plates[$id])) {
+                continue;
+            }
+            $pot = $from?->pots[$id] ?? null;
+            $to = match (true) {
+                $pot?->cooker !== null && $kitchen->cookers() !== [] => (string) array_key_first($kitchen->cookers()),
+                $pot !== null, $id === $dish->lid->pot, $id === $dish->water->pot => self::nearestPot($pots, $pot),
+                isset($from->plates[$id]) => (string) array_key_first($kitchen->plates),
+                default => self::nearestRing($kitchen->burners, $from?->burners[$id] ?? null),
+            };
+            // Without a plate to stand on, its own heat line is no use.
+            $moved = $to === '' ? $moved->changed('lid/heat', null) : $moved->moved($id, $to);
+        }
+        foreach (self::unlike($moved, $kitchen) as $field => $isCooker) {
+            $was = $kitchen->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->water->pot] ?? null;
+            $moved = $field === 'lid/second/pot' ? $moved->changed('lid/second', null) : $moved->changed(
+                $field, $isCooker ? (string) array_key_first($kitchen->cookers()) : self::nearestPot($pots, $was),
+            );
+        }
+        if ($moved->lid->secondPot !== null && $moved->lid->secondPot === $moved->lid->pot) {
+            $moved = $moved->changed('lid/second', null);
+        }
+        if (isset($kitchen->lots[$moved->rice->lot])) {
+            return $moved;
+        }
+        $kind = $from?->lots[$moved->rice->lot]->kind ?? null;
+        $lots = array_keys(array_filter($kitchen->lots, static fn ($lot): bool => $lot->kind === $kind));
+
+        return $moved->changed('rice/lot', $lots[0] ?? array_key_first($kitchen->lots));
+    }
+
+    /**
+     * The same in the pot, on the ring and with the seal that come out right there, if any do; else as near as it gets.
+     *
+     * @throws Refused
+     */
+    public static function right(Dish $dish, Kitchen $kitchen, Planner $planner): Dish
+    {
+        return (new self($kitchen, $planner))->settled($dish);
+    }
+
+    private function settled(Dish $dish): Dish
+    {
+        $best = $this->planner->plan($dish);
+        foreach ($this->others($dish) as $other) {
+            if ($best->misses() === [0, 0, 0]) {
+                break;
+            }
+            try {
+                $plan = $this->planner->plan($other);
+            } catch (Refused) {
+                continue;
+            }
+            $best = $plan->misses() < $best->misses() ? $plan : $best;
+        }
+        $mend = $best->mends()[0] ?? null;
+        if ($mend === null) {
+            return $best->dish;
+        }
+        $mended = $this->planner->plan($best->dish->changed($mend->path, $mend->value));
+
+        return $mended->misses() < $best->misses() ? $mended->dish : $best->dish;
+    }
+
+    /** @return list<Dish> the dish in other pots on other rings, the smallest pot first; its water in the largest */
+    private function others(Dish $dish): array
+    {
+        $pots = array_values($this->kitchen->stovePots());
+        usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
+        $rings = array_values($this->kitchen->burners);
+        usort($rings, static fn (Burner $a, Burner $b): int => $b->netW() <=> $a->netW());
+        $isOne = $dish->water->pot === $dish->lid->pot;
+        $dishes = [];
+        foreach ($pots as $pot) {
+            foreach ($rings as $ring) {
+                $other = $dish->changed('lid/pot', $pot->id)->changed('lid/burner', $ring->id);
+                $dishes[] = $isOne ? $other->changed('water/pot', $pot->id) : $other;
+            }
+        }
+
+        return $dishes;
+    }
+
+    /** @param  array<string, Pot>  $pots */
+    private static function nearestPot(array $pots, ?Pot $pot): string
+    {
+        $sorted = array_values($pots);
+        $litres = $pot->litres ?? null;
+        usort($sorted, static fn (Pot $a, Pot $b): int => $litres === null
+            ? $a->litres <=> $b->litres
+            : abs(log($a->litres / $litres)) <=> abs(log($b->litres / $litres)));
+
+        return $sorted[$litres === null ? intdiv(count($sorted), 2) : 0]->id;
+    }
+
+    /** @param  non-empty-array<string, Burner>  $rings */
+    private static function nearestRing(array $rings, ?Burner $ring): string
+    {
+        $sorted = array_values($rings);
+        $netW = $ring?->netW() ?? INF;
+        usort($sorted, static fn (Burner $a, Burner $b): int => $netW === INF
+            ? $b->netW() <=> $a->netW()
+            : abs(log($a->netW() / $netW)) <=> abs(log($b->netW() / $netW)));
+
+        return $sorted[0]->id;
+    }
+}

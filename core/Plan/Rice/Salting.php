@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Rice;
+
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Plan\Mend\Mend;
+use Orbek\Core\Plan\Pot\Potted;
+use Orbek\Core\Pot\Layer;
+use Orbek\Core\Water\Taste;
+
+/** Salt in all that is eaten, and the water's salt for each taste, solved backwards. */
+final readonly class Salting
+{
+    private const MOST_SALT_G_PER_L = 50.0;
+
+    /** Of table salt. */
+    private const SODIUM_MG_PER_G = 393.0;
+
+    private function __construct(private Potted $potted, private float $eatenG, private float $fillingG)
+    {
+    }
+
+    public static function of(Potted $potted): self
+    {
+        $eatenG = 0.0;
+        foreach ($potted->loads as $load) {
+            $eatenG += array_sum(
+                array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $load->section->layers),
+            );
+        }
+
+        return new self($potted, $eatenG, $potted->dish->fillings->inPot()->saltG($potted->raw));
+    }
+
+    /** Salt in all that is eaten, %. */
+    public function percent(): Figure
+    {
+        $dish = $this->potted->dish;
+        $riceG = $this->potted->rice->saltKept->amount;
+        $percent = 100 * ($this->fillingG + $riceG) / $this->eatenG;
+        $servings = $dish->table->eaters + $dish->table->leftovers;
+
+        return Figure::of($percent, '% salt', 2,
+            Note::of(
+                'salting.g-stay-in-the-rice-g', riceG: $riceG, fillingG: $this->fillingG, saltGPerKg: round(
+                    $dish->fillings->inPot()->main()->saltGPerKg ?? 0.0,
+                    1,
+                ),
+                eatenG: Quantity::grams($this->eatenG), percent: Taste::of($percent),
+            ),
+            Note::of(
+                'salting.mg-of-sodium-a-serving-of',
+                sodiumMgPerG: (int) round(
+                    self::SODIUM_MG_PER_G * ($this->fillingG + $riceG) / $servings,
+                ), servings: $servings,
+            ));
+    }
+
+    /** Salt that one serving has, g. */
+    public function gramsAServing(): float
+    {
+        $table = $this->potted->dish->table;
+
+        return ($this->fillingG + $this->potted->rice->saltKept->amount) / ($table->eaters + $table->leftovers);
+    }
+
+    /** @return list<Mend> the water's salt for each taste that it can be salted to */
+    public function tastes(): array
+    {
+        $rice = $this->potted->rice;
+        if ($rice->keptPerGPerL <= 0) {
+            return [];
+        }
+        $tastes = [];
+        foreach ([Taste::Mild, Taste::Usual, Taste::Full] as $taste) {
+            $moreG = $taste->percent() / 100 * $this->eatenG - $this->fillingG - $rice->saltKept->amount;
+            $gPerL = $this->potted->dish->water->saltGPerL + $moreG / $rice->keptPerGPerL;
+            if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
+                $tastes[] = new Mend(
+                    Note::of('salting.salt-it-g-a-litre', taste: $taste, gPerL: (int) round($gPerL)),
+                    'water/salt_g_per_l',
+                    round($gPerL, 1),
+                );
+            }
+        }
+
+        return $tastes;
+    }
+}

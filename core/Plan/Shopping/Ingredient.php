@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Shopping;
+
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Station;
+
+/** Something to be measured out, where it is bought and for which task. */
+final readonly class Ingredient
+{
+    private function __construct(
+        public Station $station,
+        public Note $name,
+        public Figure $amount,
+        public Aisle $aisle,
+        /** The task it must be ready for. */
+        public string $task,
+        /** What stands on the shopping list; null for what is not bought: tap water, rice out of its bag. */
+        public ?string $shop,
+        /** How much to buy where that differs from what goes in. */
+        public ?Figure $toBuy = null,
+    ) {
+    }
+
+    /** What is bought under a name of its own, shared by all that is part of it. */
+    public static function bought(
+        Station $station, Note $name, Figure $amount, Aisle $aisle, string $task, string $shop,
+    ): self {
+        return new self($station, $name, $amount, $aisle, $task, $shop);
+    }
+
+    public static function fromTheHouse(
+        Station $station, Note $name, Figure $amount, string $task, Aisle $aisle = Aisle::House,
+    ): self {
+        return new self($station, $name, $amount, $aisle, $task, null);
+    }
+
+    /** The name that a cook gave it; empty where the name is the program's own. */
+    public function toldName(): string
+    {
+        $name = $this->name->args['name'] ?? '';
+
+        return is_string($name) ? $name : '';
+    }
+
+    /** The same where something else, and so much of it, is what the shop sells. */
+    public function boughtAs(?string $shop, ?Figure $toBuy): self
+    {
+        return $shop === null
+            ? $this
+            : new self($this->station, $this->name, $this->amount, $this->aisle, $this->task, $shop, $toBuy);
+    }
+}

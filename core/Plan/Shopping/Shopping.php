@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Shopping;
+
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Station;
+
+/** What is to be bought: amounts of one thing added up, what the kitchen always has left out. */
+final class Shopping
+{
+    /** @return array<value-of<Aisle>, list<array{key: string, name: string, amount: Figure}>> by aisle */
+    public static function of(Plan $plan): array
+    {
+        $list = [];
+        foreach (Aisle::cases() as $aisle) {
+            foreach (self::things($plan) as $key => $thing) {
+                if ($thing['aisle'] === $aisle) {
+                    $list[$aisle->value][] = [
+                        'key' => "buy:{$key}",
+                        'name' => $thing['name'],
+                        'amount' => self::sum($thing['amounts']),
+                    ];
+                }
+            }
+        }
+
+        return $list;
+    }
+
+    /** @return array<string, array{aisle: Aisle, name: string, amounts: non-empty-list<Figure>}> by name and unit */
+    private static function things(Plan $plan): array
+    {
+        $pantry = array_map(mb_strtolower(...), $plan->kitchen->pantry);
+        $things = [];
+        foreach ($plan->ingredients as $ingredient) {
+            if ($ingredient->shop === null || in_array(mb_strtolower($ingredient->shop), $pantry, true)) {
+                continue;
+            }
+            $amount = $ingredient->toBuy ?? $ingredient->amount;
+            $key = "{$ingredient->shop}|{$amount->unit}";
+            $things[$key] = [
+                'aisle' => $ingredient->aisle,
+                'name' => $ingredient->shop,
+                'amounts' => [...($things[$key]['amounts'] ?? []), $amount],
+            ];
+        }
+        $lot = $plan->kitchen->lot($plan->dish->rice->lot, 'rice/lot');
+        if ($plan->clashesAt(Station::Rice) !== [] || $lot->boughtG === null) {
+            $things["{$lot->name}|g"] = [
+                'aisle' => Aisle::Rice,
+                'name' => $lot->name,
+                'amounts' => [$plan->totals->rice()],
+            ];
+        }
+
+        return $things;
+    }
+
+    /** @param  non-empty-list<Figure>  $amounts of one unit */
+    private static function sum(array $amounts): Figure
+    {
+        $first = $amounts[0];
+        $sum = array_sum(array_map(static fn (Figure $figure): float => $figure->amount, $amounts));
+        $why = array_merge(...array_map(static fn (Figure $figure): array => $figure->why, $amounts));
+        $figure = Figure::of($sum, $first->unit, $first->decimals, ...array_values(array_unique($why, SORT_REGULAR)));
+
+        return $first->kgPerLitre === null ? $figure : $figure->filling($first->kgPerLitre);
+    }
+}

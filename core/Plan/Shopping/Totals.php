@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Shopping;
+
+use Orbek\Core\Heat\Origin;
+use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Instant;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Plan\Pot\Potted;
+use Orbek\Core\Plan\Work\Day;
+use Orbek\Core\Plan\Work\WorkKind;
+use Orbek\Core\Pot\Layer;
+use Orbek\Core\Pot\Seal;
+use Orbek\Core\Pot\Section;
+
+/** The figures that sum a dish up, each made where it is asked for. */
+final readonly class Totals
+{
+    public function __construct(private Potted $potted, private Kitchen $kitchen, private Day $day)
+    {
+    }
+
+    /** Raw rice. */
+    public function rice(): Figure
+    {
+        return self::rawRice($this->potted, $this->kitchen);
+    }
+
+    public static function rawRice(Potted $potted, Kitchen $kitchen): Figure
+    {
+        $table = $potted->dish->table;
+        $parts = [Note::of('totals.people', eaters: $table->eaters)];
+        if ($table->children > 0) {
+            $parts[] = Note::of('totals.of-them-children-at-half', children: $table->children);
+        }
+        if ($table->eaters > 8) {
+            $parts[] = Note::of('totals.each-past-the-eighth-counted');
+        }
+        if ($table->leftovers > 0) {
+            $parts[] = Note::of('totals.and-for-later', leftovers: $table->leftovers);
+        }
+        $kgPerLitre = $kitchen->lot($potted->dish->rice->lot, 'rice/lot')->kind->bulkKgPerLitre();
+
+        return Figure::of($potted->raw->inGrams(), 'g', 0,
+            Note::of(
+                'totals.shares-of-g', parts: $parts, shares: round($table->shares(), 2),
+                gramsPerAdult: (int) $table->plates->gramsPerAdult(),
+            ),
+            Note::of(
+                'totals.that-is-of-raw-rice',
+                volume: $potted->raw->volume($kgPerLitre)->inCups($kitchen->cup),
+                cup: $kitchen->cup,
+            ));
+    }
+
+    /** Raw filling. */
+    public function filling(): Figure
+    {
+        $filling = $this->potted->dish->fillings;
+        $raw = $this->potted->raw;
+
+        return Figure::of($filling->rawMass($raw)->inGrams(), 'g', 0, Note::of(
+            'totals.times-the-rice-raw-when-layered',
+            kg: round(
+                $filling->rawMass($raw)->kg / $raw->kg,
+                2,
+            ), layeredMass: Quantity::grams($filling->layeredMass($raw)->inGrams()),
+        ));
+    }
+
+    /** Food in the pot. */
+    public function weight(): Figure
+    {
+        $grams = array_sum(
+            array_map(
+                static fn (Layer $layer): float => $layer->mass->inGrams(), $this->potted->first()->section->layers,
+            ),
+        );
+
+        return Figure::of($grams, 'g', 0, Note::of('totals.base-rice-with-the-water-it'));
+    }
+
+    /** Height left under the lid. */
+    public function free(): Figure
+    {
+        $section = $this->potted->first()->section;
+
+        return Figure::of($section->freeCm(), 'cm', 1,
+            Note::of(
+                'totals.is-cm-high-inside-the-food', pot: $section->pot->name, heightCm: $section->pot->heightCm(),
+                layeredCm: $section->layeredCm(), topCm: $section->topCm(),
+            ),
+            Note::of('totals.steam-needs-cm-under-the-lid', freeCm: (int) Section::FREE_CM));
+    }
+
+    /** What the seal keeps of the steam that meets the lid. */
+    public function steam(): Figure
+    {
+        $seal = $this->potted->dish->lid->seal;
+        $rope = $seal->doughRopeCm($this->potted->first()->place->pot->diameterCm);
+
+        return Figure::of(100 * (1 - $seal->leakShare()), '% kept', 0,
+            Note::of(
+                'totals.of-the-steam-that-meets-the',
+                seal: $seal,
+                leakShare: (int) round(100 * $seal->leakShare()),
+            ),
+            $rope === null
+                ? Note::of('totals.the-rest-drips-back-less-what')
+                : Note::of(
+                    'totals.the-dough-rope-is-cm-long',
+                    rope: (int) round($rope),
+                    doughG: (int) round(Seal::DOUGH_G_PER_CM * $rope),
+                ));
+    }
+
+    /** Time under the lid. */
+    public function sealed(): Figure
+    {
+        $load = $this->potted->first();
+        $stretches = array_map(fn (HeatBlock $took, HeatBlock $block): Note => Note::of(
+            'totals.heat', minutes: Quantity::minutes($took->minutes),
+            heat: $this->kitchen->says($block->flame, $load->place->ring->id),
+        ), $load->heat(), $load->line());
+
+        return Figure::of(HeatLine::minutes($load->heat()), 'min', 0,
+            Note::of('totals.heat-line', blocks: $stretches),
+            match ($load->heating?->origin) {
+                Origin::Own => Note::of('totals.your-own-heat-line'),
+                Origin::Found => Note::of(
+                    'totals.found-for-this-pot', pot: $load->place->pot->name, ring: $load->place->ring->name,
+                ),
+                default => Note::of(
+                    'totals.the-schools-own-heat-set-for', baseCm2: (int) round($load->place->pot->baseCm2()),
+                    burner: $load->place->ring->name,
+                ),
+            });
+    }
+
+    /** When the lid comes off. */
+    public function lidOff(): Figure
+    {
+        $opensMin = $this->day->schedule->start(WorkKind::Open->id());
+
+        return Figure::timeOfDay(
+            Instant::plusMinutes($this->day->tableAt, $opensMin),
+            Note::of('totals.min-to-open-and-carry-counted', minutes: -$opensMin, tableAt: $this->day->tableAt),
+        );
+    }
+}
