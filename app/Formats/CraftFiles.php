@@ -36,6 +36,7 @@ final class CraftFiles
             is_file("{$folder}/boiled.json") ? self::json("{$folder}/boiled.json") : [],
             is_file("{$folder}/foods.json") ? self::json("{$folder}/foods.json") : [],
             is_file("{$folder}/preparations.json") ? self::json("{$folder}/preparations.json") : [],
+            self::json("{$folder}/work.json"),
         );
     }
 

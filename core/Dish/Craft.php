@@ -22,7 +22,7 @@ final readonly class Craft
      */
     private function __construct(
         public Known $schools, public Known $fillings, public Known $bases, public Known $boiled, public Foods $foods,
-        public Known $preparations,
+        public Known $preparations, public WorkTimes $work,
     ) {
     }
 
@@ -33,11 +33,13 @@ final readonly class Craft
      * @param  list<array<string, mixed>>  $boiled as in schema/craft/boiled.json
      * @param  array{source?: string, foods?: list<array<string, mixed>>}  $foods as in schema/craft/foods.json
      * @param  list<array<string, mixed>>  $preparations as in schema/craft/preparations.json
+     * @param  array<string, array<string, mixed>>  $work as in schema/craft/work.json
      *
      * @throws Refused naming the field
      */
     public static function of(
         array $schools, array $fillings, array $bases, array $boiled = [], array $foods = [], array $preparations = [],
+        array $work = [],
     ): self {
         $known = ['schools' => [], 'fillings' => [], 'bases' => []];
         foreach ($schools as $document) {
@@ -71,6 +73,7 @@ final readonly class Craft
                 static fn (array $row): Food => Food::fromFields(Fields::of($row, 'foods')), $foods['foods'] ?? [],
             ), $foods['source'] ?? ''),
             Known::of($ways),
+            WorkTimes::fromArray($work),
         );
     }
 }

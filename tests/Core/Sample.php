@@ -45,6 +45,24 @@ final class Sample
         return $craft ??= CraftFiles::read(dirname(__DIR__, 2).'/schema/craft');
     }
 
+    /**
+     * The same with other minutes of its work.
+     *
+     * @param  array<string, array<string, mixed>>  $work as in schema/craft/work.json
+     */
+    public static function craftWorking(array $work): Craft
+    {
+        $folder = dirname(__DIR__, 2).'/schema/craft';
+        /** @var callable(string): list<array<string, mixed>> $read */
+        $read = static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true);
+
+        return Craft::of(
+            array_map($read, glob("{$folder}/schools/*.json") ?: []), $read("{$folder}/fillings.json"),
+            $read("{$folder}/bases.json"), $read("{$folder}/boiled.json"), $read("{$folder}/foods.json"),
+            $read("{$folder}/preparations.json"), $work,
+        );
+    }
+
     public static function filling(string $id): FillingKind
     {
         return self::craft()->fillings->get($id, 'kind');

@@ -28,7 +28,9 @@ final class OneMoreSchoolTest extends FeatureTestCase
         ) {
             copy($school, "{$folder}/schools/".basename($school));
         }
-        copy(base_path('schema/craft/bases.json'), "{$folder}/bases.json");
+        foreach (['bases', 'work'] as $file) {
+            copy(base_path("schema/craft/{$file}.json"), "{$folder}/{$file}.json");
+        }
         $rows = static fn (string $file): array => (array) json_decode(
             (string) file_get_contents(base_path($file)),
             true,

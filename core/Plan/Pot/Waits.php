@@ -6,9 +6,9 @@ namespace Orbek\Core\Plan\Pot;
 
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Plan\Work\Stations\Layer;
 use Orbek\Core\Plan\Work\Work;
 use Orbek\Core\Plan\Work\WorkKind;
-use Orbek\Core\Plan\Work\WorkOrder;
 
 /** How long what is ready waits for the layering, min, as the clock leaves it. */
 final readonly class Waits
@@ -24,7 +24,7 @@ final readonly class Waits
     /** Where nothing is in the way. */
     public static function usual(Dish $dish): self
     {
-        return new self(WorkOrder::waitMin($dish), 0.0);
+        return new self(Layer::waitMin($dish), 0.0);
     }
 
     /** @param  list<Work>  $works */
@@ -42,7 +42,7 @@ final readonly class Waits
         }
 
         return new self(
-            $drained === null ? WorkOrder::waitMin($dish) : $layered - $drained + WorkOrder::halfLayeredMin($dish),
+            $drained === null ? Layer::waitMin($dish) : $layered - $drained + Layer::halfLayeredMin($dish),
             $filled === null ? 0.0 : max(0, $layered - $filled),
         );
     }

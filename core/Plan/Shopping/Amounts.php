@@ -23,8 +23,11 @@ use Orbek\Core\Plan\Pot\Potted;
 use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Rice\MeasuredPlan;
 use Orbek\Core\Plan\Station;
+use Orbek\Core\Plan\Work\Stations\Boil;
+use Orbek\Core\Plan\Work\Stations\Extras;
+use Orbek\Core\Plan\Work\Stations\Fill;
+use Orbek\Core\Plan\Work\Stations\Layer;
 use Orbek\Core\Plan\Work\WorkKind;
-use Orbek\Core\Plan\Work\WorkOrder;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Seal;
@@ -142,7 +145,7 @@ final readonly class Amounts
                     Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
                     Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
                 ),
-                $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, WorkOrder::boiledTask($boil, $one, $index),
+                $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, Boil::taskOf($boil, $one, $index),
                 $one->name,
             );
         }
@@ -181,7 +184,7 @@ final readonly class Amounts
     /** @return list<Ingredient> */
     private function filling(Filling $filling, int $place): array
     {
-        $task = WorkOrder::fillingTask($this->dish, $place);
+        $task = Fill::firstTask($this->dish, $place);
         $list = [];
         foreach ($filling->partMasses($this->raw) as $index => $mass) {
             $list[] = self::part($filling->parts[$index], $mass, $task);
@@ -300,7 +303,7 @@ final readonly class Amounts
                 Station::Filling, Note::of(
                     'amounts.yogurt-for-the-marinade',
                 ), $yogurt->filling(self::YOGURT_KG_PER_L), Aisle::Dairy,
-                WorkOrder::yogurtTask($this->dish, $place), 'yogurt',
+                Fill::yogurtTask($this->dish, $place), 'yogurt',
             );
         }
 
@@ -312,7 +315,7 @@ final readonly class Amounts
     {
         $cm2 = array_sum(array_map(static fn (Pot $pot): float => $pot->baseCm2(), $this->pots()));
         $base = $this->dish->base;
-        $task = WorkOrder::baseTask($this->dish);
+        $task = Layer::baseTask($this->dish);
         $list = $base->kind->isLaid && ! $base->kind->takesRice ? [$this->laid($cm2, $task)] : [];
         if ($base->kind->yogurtShare > 0) {
             $why = Note::of('amounts.times-the-bases-raw-rice', yogurtShare: $base->kind->yogurtShare);
@@ -389,7 +392,7 @@ final readonly class Amounts
         $isAll = $extra->split[$part] > 0.995;
         [$station, $task, $where] = match ($part) {
             'marinade' => [
-                Station::Filling, WorkOrder::fillingTask($this->dish, WorkOrder::marinated($this->dish)),
+                Station::Filling, Fill::firstTask($this->dish, Fill::marinated($this->dish)),
                 Note::of('amounts.for-the-marinade'),
             ],
             'layers' => [
@@ -410,7 +413,7 @@ final readonly class Amounts
             $isAll ? Note::name($extra->name) : Note::of('amounts.topping', extra: $extra->name, where: $where),
             Figure::of($amount, $extra->unit(), $amount < 10 && $extra->kind !== ExtraKind::Essence ? 1 : 0, $why),
             Aisle::ofExtra($extra->kind),
-            WorkOrder::extraTask($this->dish, $index) ?? $task,
+            Extras::firstTask($this->dish, $index) ?? $task,
             $extra->name,
         )->boughtAs($extra->bought?->name, $extra->bought === null
             ? null

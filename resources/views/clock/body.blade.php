@@ -31,6 +31,6 @@
     <p class="ruled"><strong>Your hands</strong> are needed for {{ $plan->day->schedule->heldMinutes('hands') }} min.</p>
     @if ($plan->boil() !== null)
     @php $last = Orbek\Core\Plan\Work\WorkKind::Drain->id($plan->boil()->batches - 1); @endphp
-    <p class="ruled">Drained rice waits <strong>{{ $plan->day->schedule->end(Orbek\Core\Plan\Work\WorkKind::Layer->id()) - $plan->day->schedule->end($last) }} min</strong> for its lid, of at most {{ Orbek\Core\Plan\Work\WorkOrder::DRAINED_TO_LID_MIN }}.</p>
+    <p class="ruled">Drained rice waits <strong>{{ $plan->day->schedule->end(Orbek\Core\Plan\Work\WorkKind::Layer->id()) - $plan->day->schedule->end($last) }} min</strong> for its lid, of at most {{ $plan->dish->craft->work->waits('drain') }}.</p>
     @endif
 </aside>@endfragment

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Work\Stations;
+
+use Orbek\Core\Clock\After;
+use Orbek\Core\Clock\Attention;
+use Orbek\Core\Clock\Hold;
+use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\Till;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Pot\PotLoad;
+use Orbek\Core\Plan\Work\Bench;
+use Orbek\Core\Plan\Work\WorkKind;
+use Orbek\Core\Pot\Burner;
+
+/** The heat under each closed pot, stretch by stretch. */
+final class Heat
+{
+    private function __construct(private readonly Bench $bench)
+    {
+    }
+
+    /** @return list<After> what the opening comes after */
+    public static function put(Bench $bench): array
+    {
+        $heat = new self($bench);
+        $after = [];
+        $loads = $bench->potted->loads;
+        $minutes = array_map(static fn (PotLoad $load): int => (int) ceil(HeatLine::minutes($load->heat())), $loads);
+        foreach ($loads as $index => $load) {
+            $kind = $index === 0 ? WorkKind::Heat : WorkKind::Second;
+            $last = WorkKind::Layer->id();
+            foreach (array_keys($load->line()) as $stretch) {
+                $last = $heat->stretch($load, $stretch, $kind, $last);
+            }
+            // The pot that is done sooner rests till the other is.
+            $after[] = After::within($last, max($minutes) - $minutes[$index] + $bench->waits($kind));
+        }
+
+        return $after;
+    }
+
+    /** @return string the task of one stretch of heat */
+    private function stretch(PotLoad $load, int $at, WorkKind $kind, string $before): string
+    {
+        $block = $load->line()[$at];
+        $ring = $block->flame->ring === '' ? $load->place->ring->id : $block->flame->ring;
+        $pot = Hold::pot($load->place->pot->id);
+
+        return $this->bench->put(
+            $this->bench->of($kind, $this->heatName($load, $at, $kind), $at)
+                ->lasting(max(1, (int) round($load->heat()[$at]->minutes)))
+                ->wanting(match (true) {
+                    $block->isRest() => Attention::None,
+                    $block->till !== null => Attention::AtEnd,
+                    default => $this->bench->times->hands($kind->value),
+                })
+                ->holding(...match (true) {
+                    $block->flame->ovenC !== null => [Hold::oven(), $pot],
+                    $block->isRest(), $ring === Burner::COOKER => [$pot],
+                    default => [Hold::ring($ring), $pot],
+                })
+                // Its cue may come in the minute in which the first pot is turned down: then it goes on later.
+                ->after($at === 0 && $kind === WorkKind::Second
+                    ? After::within($before, $this->bench->times->minutes($kind->value, 'from-the-closing'))
+                    : After::atOnce($before))
+                ->saying($block->till === null ? null : $this->tillWords($load, $at, $block->till))
+                ->done($this->heatFinish($load, $at)),
+        );
+    }
+
+    private function heatName(PotLoad $load, int $at, WorkKind $kind): Note
+    {
+        $block = $load->line()[$at];
+        $heat = $this->bench->kitchen->says($block->flame, $load->place->ring->id);
+
+        return match (true) {
+            $kind === WorkKind::Second => Note::of('work-order.second-pot', pot: $load->place->pot->name, heat: $heat),
+            $block->isRest() => Note::of('work-order.rests-off-the-heat'),
+            $block->flame->ovenC !== null, $block->flame->ring === Burner::COOKER => Note::of(
+                'work-order.into-the-oven', heat: $heat,
+            ),
+            default => Note::of('work-order.on-the-heat', isFirst: $at === 0 && count($load->line()) > 2, heat: $heat),
+        };
+    }
+
+    /** What ends a stretch, and when it may come. */
+    private function tillWords(PotLoad $load, int $at, Till $till): Note
+    {
+        $window = $load->heating?->window($at);
+
+        return Note::of(
+            'work-order.till', till: $till, after: round($load->line()[$at]->afterMin, 1),
+            isKnown: $window !== null, from: (int) floor($window[0] ?? 0), to: (int) ceil($window[1] ?? 0),
+        );
+    }
+
+    private function heatFinish(PotLoad $load, int $at): Note
+    {
+        $block = $load->line()[$at];
+        $next = $load->line()[$at + 1] ?? null;
+
+        return match (true) {
+            $block->till !== null && $block->afterMin <= 0 => Note::label($block->till, 'seen'),
+            $next === null => Note::of('work-order.done'),
+            $next->isRest() => Note::of('work-order.heat-off-resting'),
+            default => Note::of(
+                'work-order.turned-to', heat: $this->bench->kitchen->says($next->flame, $load->place->ring->id),
+            ),
+        };
+    }
+}

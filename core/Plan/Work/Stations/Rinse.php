@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Plan\Work\Stations;
+
+use Orbek\Core\Clock\After;
+use Orbek\Core\Clock\Hold;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Work\Bench;
+use Orbek\Core\Plan\Work\WorkKind;
+
+/** Rice rinsed, and soaked where it is. */
+final class Rinse
+{
+    private const FRIDGE_C = 8.0;
+
+    /** @return list<After> what the rice's water comes after */
+    public static function put(Bench $bench): array
+    {
+        $rice = $bench->dish->rice;
+        $soakMin = (int) round($rice->soak->minutes);
+        $rinsed = $bench->put(
+            $bench->of(
+                WorkKind::Rinse,
+                $soakMin > 0 ? Note::of('work-order.rinse-and-soak') : Note::of('work-order.rinse'),
+            )->holding(Hold::sink())
+                ->saying(Note::of('work-order.times-until-the-water-is-as', rinses: $rice->rinses))
+                ->done($soakMin > 0 ? Note::of('work-order.rinsed-soaking') : Note::of('work-order.rinsed')),
+        );
+        if ($soakMin === 0) {
+            return [After::anyTime($rinsed)];
+        }
+        $soaked = $bench->put(
+            $bench->of(WorkKind::Soak, Note::of('work-order.rice-soaks'))->lasting($soakMin)
+                ->after(After::atOnce($rinsed))
+                ->saying($rice->soak->celsius <= self::FRIDGE_C ? Note::of('work-order.in-the-fridge') : null),
+        );
+
+        return [After::within($soaked, $bench->waits(WorkKind::Soak))];
+    }
+}
