@@ -52,15 +52,22 @@ final class Sample
      */
     public static function craftWorking(array $work): Craft
     {
-        $folder = dirname(__DIR__, 2).'/schema/craft';
-        /** @var callable(string): list<array<string, mixed>> $read */
-        $read = static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true);
-
         return Craft::of(
-            array_map($read, glob("{$folder}/schools/*.json") ?: []), $read("{$folder}/fillings.json"),
-            $read("{$folder}/bases.json"), $read("{$folder}/boiled.json"), $read("{$folder}/foods.json"),
-            $read("{$folder}/preparations.json"), $work,
+            self::rows('schools'), self::rows('fillings'), self::rows('bases'), self::rows('boiled'),
+            ['foods' => self::rows('foods')], self::rows('preparations'), $work,
         );
+    }
+
+    /** @return list<array<string, mixed>> of the craft's data */
+    private static function rows(string $of): array
+    {
+        $folder = dirname(__DIR__, 2).'/schema/craft';
+        $read = static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true);
+        $rows = is_dir("{$folder}/{$of}") ? array_map($read, glob("{$folder}/{$of}/*.json") ?: [])
+            : $read("{$folder}/{$of}.json");
+
+        /** @var list<array<string, mixed>> */
+        return $rows['foods'] ?? $rows;
     }
 
     public static function filling(string $id): FillingKind
