@@ -13,7 +13,8 @@ const store = createStore(NAME, 'logs');
 /** A browser that keeps no log has the page's own memory, and the queue says what it cannot promise. */
 const orNothing = (work) => asked(NAME, work).catch(() => null);
 
-export const log = (cook, event) => orNothing(() => update(cook, (events = []) => [...events.filter((one) => one.id !== event.id), event], store));
+export const log = (cook, event) => orNothing(() => update(cook, (events = []) => [...events.filter((one) => one.id !== event.id), event],
+    store));
 
 export const logged = async (cook) => (await orNothing(() => get(cook, store))) ?? [];
 
@@ -101,7 +102,8 @@ export function layOver(list, events, now) {
 function inHandFirst(list) {
     const rows = [...list.querySelectorAll('[data-step]')];
     rows.forEach((row, index) => { row.dataset.place ??= String(index); });
-    const rank = (row) => (row.classList.contains('done') ? 3 : row.classList.contains('running') ? 0 : row.classList.contains('comes') ? 1 : 2);
+    const rank = (row) => (row.classList.contains('done') ? 3 : row.classList.contains('running') ? 0 : row.classList.contains('comes') ?
+        1 : 2);
     const sorted = [...rows].sort((one, other) => rank(one) - rank(other) || one.dataset.place - other.dataset.place);
     if (sorted.some((row, index) => row !== rows[index])) rows[0].parentElement.append(...sorted);
 }
@@ -130,5 +132,6 @@ function showLid(lid, startedAt, now) {
     if (!lid) return;
     const minute = startedAt === null ? -1 : (now - startedAt) / 60;
     lid.hidden = minute < 0 || minute > Number(lid.dataset.end) + 30;
-    lid.querySelector('.here')?.setAttribute('transform', `translate(${(Math.min(minute, Number(lid.dataset.end)) * Number(lid.dataset.pxPerMin)).toFixed(1)} 0)`);
+    lid.querySelector('.here')?.setAttribute('transform',
+        `translate(${(Math.min(minute, Number(lid.dataset.end)) * Number(lid.dataset.pxPerMin)).toFixed(1)} 0)`);
 }

@@ -1,15 +1,18 @@
 import Alpine from '@alpinejs/csp';
 
 /** Whether something was typed or ticked in it that has not been sent. */
-const isInHand = (form) => [...form.querySelectorAll('input, textarea')].some((field) => field.value !== field.defaultValue || field.checked !== field.defaultChecked);
+const isInHand = (form) => [...form.querySelectorAll('input, textarea')].some((field) => field.value !== field.defaultValue ||
+    field.checked !== field.defaultChecked);
 
 /** Whether every word in it says what it was drawn with, and none what was chosen or typed since. */
 const isAsDrawn = (el) => [...el.querySelectorAll('.word')].concat(el.matches('.word') ? el : []).every((word) => (
-    word.tagName === 'SELECT' ? [...word.options].every((option) => option.selected === option.defaultSelected) : word.value === word.defaultValue
+    word.tagName === 'SELECT' ? [...word.options].every((option) => option.selected === option.defaultSelected) : word.value ===
+        word.defaultValue
 ));
 
 /** Whether it stays as it is: filled by the page itself, of which the server knows nothing; half typed; or the same. */
-const stays = (el, to) => el.matches('[data-kept]') || (el.matches('form[data-add]') && isInHand(el)) || (el.isEqualNode(to) && isAsDrawn(el));
+const stays = (el, to) => el.matches('[data-kept]') || (el.matches('form[data-add]') && isInHand(el)) || (el.isEqualNode(to) &&
+    isAsDrawn(el));
 
 const keepOpen = (el, to) => el.matches('details[data-keep-open]') && to.toggleAttribute('open', el.open);
 

@@ -20,7 +20,8 @@ export function cannot() {
     if (!('wakeLock' in navigator)) missing.push('keep the screen lit');
     if (!('Notification' in window)) missing.push('show notices');
     else if (Notification.permission === 'denied') missing.push('show notices (they are forbidden in its settings)');
-    if (!navigator.serviceWorker || !window.isSecureContext) missing.push('keep Orbek for when the network is gone (this address is not trusted)');
+    if (!navigator.serviceWorker ||
+        !window.isSecureContext) missing.push('keep Orbek for when the network is gone (this address is not trusted)');
     return missing;
 }
 

@@ -39,7 +39,9 @@ export default () => ({
         }
         this.looking = false;
         if (! reached.ok || ! reached.json) {
-            this.message = `${reached.message || 'The server gave an answer that cannot be read.'} No shorter plan was looked for: this one holds. Load the page again to look.`;
+            this.message =
+                `${reached.message || 'The server gave an answer that cannot be read.'} `
+                    + 'No shorter plan was looked for: this one holds. Load the page again to look.';
             return;
         }
         redrawParts(reached.json.parts);
@@ -65,7 +67,8 @@ export default () => ({
         const minutes = (moved) => Math.round(((moved.clientY - from) * scale) / Number(svg.dataset.pxPerMin));
         const move = (moved) => held.setAttribute('transform', `translate(0 ${(moved.clientY - from) * scale})`);
         const drop = (dropped) => {
-            ['pointermove', 'pointerup', 'pointercancel'].forEach((name) => window.removeEventListener(name, name === 'pointermove' ? move : drop));
+            ['pointermove', 'pointerup', 'pointercancel'].forEach((name) => window.removeEventListener(name, name === 'pointermove' ? move :
+                drop));
             held.removeAttribute('transform');
             const by = minutes(dropped);
             if (dropped.type === 'pointercancel' || by === 0) return;
@@ -95,7 +98,8 @@ export default () => ({
     },
 
     pin(task, by) {
-        this.sendFocused(`pin:${task.dataset.task}`, Math.min(-1, Number(task.dataset.start) + by), `[data-task="${task.dataset.task}"][tabindex]`);
+        this.sendFocused(`pin:${task.dataset.task}`, Math.min(-1, Number(task.dataset.start) + by),
+            `[data-task="${task.dataset.task}"][tabindex]`);
     },
 
     moveTable(by) {

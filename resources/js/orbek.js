@@ -97,7 +97,9 @@ document.addEventListener('submit', async (event) => {
     if (left > 0 && !form.dataset.asked) {
         form.dataset.asked = '';
         unsent.hidden = false;
-        unsent.textContent = `${left} noted at the stove are not sent yet and would be lost: sign out when the server is back, or press again to leave them.`;
+        unsent.textContent =
+            `${left} noted at the stove are not sent yet and would be lost: `
+                + 'sign out when the server is back, or press again to leave them.';
         return;
     }
     await Promise.all((await caches?.keys() ?? []).filter((name) => name === 'orbek-pages').map((name) => caches.delete(name)));
@@ -113,7 +115,8 @@ document.addEventListener('orbek:updated', () => {
         line.id = 'updated';
         line.className = 'unsent';
         line.setAttribute('role', 'status');
-        line.innerHTML = 'Orbek was updated. This page goes on as it is; <a href="">load it again</a> when there is a moment. Nothing tapped is lost.';
+        line.innerHTML =
+            'Orbek was updated. This page goes on as it is; <a href="">load it again</a> when there is a moment. Nothing tapped is lost.';
         document.querySelector('main')?.before(line);
     }
 });

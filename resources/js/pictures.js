@@ -30,7 +30,8 @@ async function post(id, taken) {
     const isAnswered = reached.ok || [404, 413, 422].includes(reached.status);
     const isFailed = reached.status === 500;
     if (isAnswered) await stored(() => del(id, store));
-    if (isFailed) await stored(() => set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS, AGAIN_MS * 2 ** failed) }, store));
+    if (isFailed) await stored(() => set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS,
+        AGAIN_MS * 2 ** failed) }, store));
     return { isAnswered, isFailed, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
 }
 

@@ -63,7 +63,9 @@ export default () => ({
         const word = event.target.closest('[data-path]');
         if (!word) return;
         if (word.value === '' || !word.checkValidity()) {
-            this.message = `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}${word.min ? ` Give ${word.min} to ${word.max}.` : ''}`;
+            this.message =
+                `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}`
+                    + (word.min ? ` Give ${word.min} to ${word.max}.` : '');
             word.value = word.defaultValue ?? word.value;
             return;
         }
@@ -71,7 +73,8 @@ export default () => ({
             const part = (name) => document.querySelector(`[data-path="${word.dataset.path}"][data-part="${name}"]`).value;
             return this.send(word.dataset.path, `${part('day')}T${part('time').padStart(5, '0')}`);
         }
-        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1', optional: word.value === 'none' ? null : word.value }[word.dataset.type];
+        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1', optional: word.value ===
+            'none' ? null : word.value }[word.dataset.type];
         this.send(word.dataset.path, value === undefined ? word.value : value);
     },
 
@@ -169,8 +172,10 @@ export default () => ({
         const shape = block.querySelector('.block');
         const was = ['x', 'y', 'width', 'height'].map((name) => Number(shape.getAttribute(name)));
         const value = (moved) => isEnd
-            ? Math.max(0.5, Math.round(2 * (Number(block.dataset.minutes) + ((moved.clientX - clientX) * scale) / Number(svg.dataset.pxPerMin))) / 2)
-            : nearest(settings(block), Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high));
+            ? Math.max(0.5, Math.round(2 * (Number(block.dataset.minutes) +
+                ((moved.clientX - clientX) * scale) / Number(svg.dataset.pxPerMin))) / 2)
+            : nearest(settings(block),
+                Number(block.dataset.setting) - ((moved.clientY - clientY) * scale * 100) / Number(svg.dataset.high));
         const move = (moved) => {
             if (isEnd) shape.setAttribute('width', Math.max(3, was[2] + (moved.clientX - clientX) * scale));
             else {
@@ -180,7 +185,8 @@ export default () => ({
             }
         };
         const drop = (dropped) => {
-            ['pointermove', 'pointerup', 'pointercancel'].forEach((name) => window.removeEventListener(name, name === 'pointermove' ? move : drop));
+            ['pointermove', 'pointerup', 'pointercancel'].forEach((name) => window.removeEventListener(name, name === 'pointermove' ? move :
+                drop));
             const now = value(dropped);
             const [path, before] = isEnd ? ['minutes', Number(block.dataset.minutes)] : ['setting', Number(block.dataset.setting)];
             if (dropped.type === 'pointercancel' || now === before) return;
@@ -290,9 +296,12 @@ export default () => ({
 
     async deliver(path, value, taken) {
         const body = document.getElementById('body');
-        const reached = await reach(this.url, { method: 'PATCH', json: { path, value, view: this.view, version: Number(body.dataset.version), open: this.open, has: this.sums } });
+        const reached = await reach(this.url, { method: 'PATCH', json: { path, value, view: this.view, version:
+            Number(body.dataset.version), open: this.open, has: this.sums } });
         if (!reached.ok || !reached.json) {
-            this.message = reached.ok ? 'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.' : reached.status === 0 ? `${GONE} Nothing was changed; start it again and repeat the change.` : reached.message;
+            this.message = reached.ok ?
+                'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.' : reached.status ===
+                0 ? `${GONE} Nothing was changed; start it again and repeat the change.` : reached.message;
             if (reached.status !== 409) return this.reset();
             // Changed in another window: what was wanted here is kept, to be said again over what is there now.
             this.unsaved = { path, value };

@@ -91,7 +91,8 @@ async function takeOver() {
 }
 
 /** A meal's cook has a queue of its own, named after what it is. */
-const placeOf = (cook) => (cook.startsWith('meal-') ? `/meal-cooks/${encodeURIComponent(cook.slice(5))}` : `/cooks/${encodeURIComponent(cook)}`);
+const placeOf = (cook) => (cook.startsWith('meal-') ? `/meal-cooks/${encodeURIComponent(cook.slice(5))}` :
+    `/cooks/${encodeURIComponent(cook)}`);
 
 /**
  * Sends what waits of one cook, as long as the server answers.

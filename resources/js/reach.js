@@ -16,7 +16,8 @@ async function once(url, { method = 'GET', json, form, accept = 'application/jso
             method,
             signal: giveUp.signal,
             headers: {
-                Accept: accept, ...(json || form ? { 'X-CSRF-TOKEN': token() } : {}), ...(json ? { 'Content-Type': 'application/json' } : {}), ...headers,
+                Accept: accept, ...(json || form ? { 'X-CSRF-TOKEN': token() } : {}), ...(json ? { 'Content-Type': 'application/json' } :
+                    {}), ...headers,
             },
             ...(json || form ? { body: form ?? JSON.stringify(json) } : {}),
         });
@@ -51,6 +52,7 @@ export async function reach(url, options = {}) {
     let json = null;
     try { json = JSON.parse(came.text); } catch { /* A page, not data. */ }
     const ok = came.status >= 200 && came.status < 300;
-    const message = ok ? '' : json?.message || (came.status >= 500 ? `The server failed (${came.status}).` : `The server refused (${came.status}).`);
+    const message = ok ? '' : json?.message || (came.status >= 500 ? `The server failed (${came.status}).` :
+        `The server refused (${came.status}).`);
     return { ok, ...came, json, message };
 }

@@ -29,7 +29,8 @@ function grain(ctx, one, x, y, scale, dim = 1) {
         ctx.beginPath();
         ctx.moveTo(-long * 0.3, 0);
         for (let i = -2; i <= 3; i++) ctx.lineTo(long * 0.1 * i, (i % 2 ? 1 : -1) * thick * 0.18);
-        [-1, 1].forEach((end) => { ctx.moveTo(end * long * 0.5, 0); ctx.lineTo(end * long * 0.58, thick * 0.3); ctx.moveTo(end * long * 0.5, 0); ctx.lineTo(end * long * 0.58, -thick * 0.3); });
+        [-1, 1].forEach((end) => { ctx.moveTo(end * long * 0.5, 0); ctx.lineTo(end * long * 0.58, thick * 0.3); ctx.moveTo(end * long * 0.5,
+            0); ctx.lineTo(end * long * 0.58, -thick * 0.3); });
         ctx.stroke();
         ctx.restore();
     }

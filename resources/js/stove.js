@@ -135,24 +135,28 @@ export default () => ({
             // What no spoonful can weigh is not queued: it could only come back refused.
             const ratio = Number(drained_g) / Number(raw_g);
             if (ratio < 1 || ratio > 3.5) {
-                this.message = ratio < 1 ? `Drained, ${raw_g} g of raw rice cannot weigh ${drained_g} g: give more than ${raw_g} g.` : `${raw_g} g of raw rice cannot weigh ${drained_g} g: give at most ${Math.floor(3.5 * raw_g)} g.`;
+                this.message = ratio < 1 ? `Drained, ${raw_g} g of raw rice cannot weigh ${drained_g} g: give more than ${raw_g} g.` :
+                    `${raw_g} g of raw rice cannot weigh ${drained_g} g: give at most ${Math.floor(3.5 * raw_g)} g.`;
                 return form.querySelector('[name="drained_g"]').focus();
             }
             form.closest('details').open = false;
             this.wake();
-            return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g), ...this.dishOf(form) });
+            return this.happen('weighed', { subject: form.dataset.subject, raw_g: Number(raw_g), drained_g: Number(drained_g),
+                ...this.dishOf(form) });
         }
         const turned = event.target.closest('form[data-event="heat-set"]');
         if (turned) {
             this.wake();
             turned.elements.setting.blur();
             const { setting, ring } = Object.fromEntries(new FormData(turned));
-            return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(setting), ...(ring ? { ring } : {}), ...this.dishOf(turned) });
+            return this.happen('heat-set', { subject: turned.dataset.subject, setting: Number(setting), ...(ring ? { ring } : {}),
+                ...this.dishOf(turned) });
         }
         const left = event.target.closest('form[data-event="chilled"]');
         if (left) return this.happen('chilled', { portions: Number(new FormData(left).get('portions')), ...this.dishOf(left) });
         const { rice, crust, filling, line, where } = Object.fromEntries(new FormData(event.target));
-        this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } : {}) }, ...this.dishOf(event.target) });
+        this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } :
+            {}) }, ...this.dishOf(event.target) });
     },
 
     onKey(event) {
@@ -165,7 +169,8 @@ export default () => ({
         if (event.key === '+') press('[data-minutes="1"]');
         if (event.key === '-' || event.key === '−') press('[data-minutes="-1"]');
         if (event.key === 't') document.querySelector('.stages button')?.focus();
-        if (event.key === 'h') { const set = document.querySelector('[name="setting"]'); if (set) { event.preventDefault(); set.focus(); set.select?.(); } }
+        if (event.key === 'h') { const set = document.querySelector('[name="setting"]'); if (set) { event.preventDefault(); set.focus();
+            set.select?.(); } }
         if (event.key === 'z') press('[data-event="undone"]');
     },
 
@@ -305,7 +310,8 @@ export default () => ({
 
     tick() {
         const now = this.now();
-        document.querySelectorAll('[data-since]').forEach((count) => { count.textContent = clock(Math.max(0, now - Number(count.dataset.since))); });
+        document.querySelectorAll('[data-since]').forEach((count) => { count.textContent = clock(Math.max(0,
+            now - Number(count.dataset.since))); });
         let title = '';
         document.querySelectorAll('[data-until]').forEach((count) => {
             const left = Number(count.dataset.until) - now;

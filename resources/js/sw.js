@@ -45,7 +45,8 @@ async function keepShell() {
     Object.values(manifest).filter((entry) => entry.name !== 'sw').forEach((entry) => {
         [entry.file, ...(entry.css ?? [])].forEach((file) => files.add(`/build/${file}`));
     });
-    Object.values(manifest).filter((entry) => /anek-latin-latin-(standard|wdth)/.test(entry.file)).forEach((entry) => files.add(`/build/${entry.file}`));
+    Object.values(manifest).filter((entry) => /anek-latin-latin-(standard|wdth)/.test(entry.file)).forEach((entry) =>
+        files.add(`/build/${entry.file}`));
     let isWhole = true;
     for (const file of files) {
         const isHere = file.startsWith('/build/assets/') && (await cache.match(file));
@@ -59,7 +60,8 @@ self.addEventListener('install', (event) => event.waitUntil(self.skipWaiting()))
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 registerRoute(({ url }) => url.pathname.startsWith('/build/assets/'), shell);
-registerRoute(({ url }) => ['/early.js', '/orbek.svg', '/orbek.webmanifest'].includes(url.pathname), new NetworkFirst({ cacheName: SHELL, networkTimeoutSeconds: SLOW_S, plugins: [onlyGood] }));
+registerRoute(({ url }) => ['/early.js', '/orbek.svg', '/orbek.webmanifest'].includes(url.pathname), new NetworkFirst({ cacheName: SHELL,
+    networkTimeoutSeconds: SLOW_S, plugins: [onlyGood] }));
 
 // The open cook is found under the Stove's own address as well, which the server answers with where to go.
 registerRoute(({ request, url }) => request.mode === 'navigate' && url.pathname === '/stove', async ({ request }) => {

@@ -17,6 +17,9 @@ final class SeenWholeTest extends TestCase
 {
     private const LONGEST_LINE = 120;
 
+    /** Of pages, styles and scripts. */
+    private const LONGEST_IN_PAGES = 140;
+
     private const LONGEST_METHOD = 50;
 
     /** Phases of the simulation, each one loop over plain floats. */
@@ -35,6 +38,27 @@ final class SeenWholeTest extends TestCase
         }
 
         self::assertGreaterThan(10_000, count($lines));
+        self::assertSame([], $long);
+    }
+
+    public function test_no_line_of_a_page_a_style_or_a_script_does_either(): void
+    {
+        $long = [];
+        $read = 0;
+        $folder = dirname(__DIR__, 2).'/resources';
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder)) as $file) {
+            if (! in_array($file->getExtension(), ['php', 'js', 'scss'], true)) {
+                continue;
+            }
+            foreach (file($file->getPathname(), FILE_IGNORE_NEW_LINES) ?: [] as $at => $line) {
+                $read++;
+                if (mb_strlen($line) > self::LONGEST_IN_PAGES) {
+                    $long[] = $file->getPathname().':'.($at + 1);
+                }
+            }
+        }
+
+        self::assertGreaterThan(5_000, $read);
         self::assertSame([], $long);
     }
 

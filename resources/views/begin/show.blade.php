@@ -1,12 +1,15 @@
 @php
     $next = $at === count(Orbek\Core\Kitchen\FirstMinutes::STEPS) - 1 ? 'That is our kitchen' : 'Next';
-    $asked = ['place' => 'Where does it cook?', 'pots' => 'Which pots are there?', 'rings' => 'What do they stand on?', 'plates' => 'Is there a plate to put under a pot?', 'oven' => 'Is there an oven, a rice cooker?', 'rice' => 'Which rice is in the cupboard?', 'units' => 'How do you measure?', 'people' => 'Who eats, who cooks?'][$step];
+    $asked = ['place' => 'Where does it cook?', 'pots' => 'Which pots are there?', 'rings' => 'What do they stand on?', 'plates' =>
+        'Is there a plate to put under a pot?', 'oven' => 'Is there an oven, a rice cooker?', 'rice' => 'Which rice is in the cupboard?',
+        'units' => 'How do you measure?', 'people' => 'Who eats, who cooks?'][$step];
     $of = fn (string $name, mixed $else = '') => is_scalar($said[$name] ?? null) ? (string) $said[$name] : $else;
     $labels = fn (array $cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)])->all();
 @endphp
 <x-layouts.begin :title="$asked" :$step>
     <div class="page begin-page" x-data="begin" data-look="{{ route('begin.look', $step) }}">
-        <form method="post" action="{{ route('begin.answer', $step) }}" x-ref="form" x-on:input.debounce.200ms="look()" x-on:change="look()" x-on:submit="leave()">
+        <form method="post" action="{{ route('begin.answer', $step) }}" x-ref="form" x-on:input.debounce.200ms="look()" x-on:change="look()"
+            x-on:submit="leave()">
             @csrf<input type="hidden" name="said_at">
             <button name="go" value="next" class="visually-hidden" tabindex="-1" aria-hidden="true">{{ $next }}</button>
             <p class="small">{{ $at + 1 }} of {{ count(Orbek\Core\Kitchen\FirstMinutes::STEPS) }}. What you do not know stays as it is.</p>
@@ -17,7 +20,9 @@
                 <button name="go" value="next" class="act">{{ $next }}</button>
             </p>
         </form>
-        @if ($at === 0)<form method="post" action="{{ route('archive.look') }}" enctype="multipart/form-data" class="from-file">@csrf<label for="archive-file">Or bring everything from an archive</label><input id="archive-file" type="file" name="file" accept=".zip,application/zip" required><button class="quiet">Look at it</button></form>@endif
+        @if ($at === 0)<form method="post" action="{{ route('archive.look') }}" enctype="multipart/form-data" class="from-file">@csrf<label
+            for="archive-file">Or bring everything from an archive</label><input id="archive-file" type="file" name="file"
+            accept=".zip,application/zip" required><button class="quiet">Look at it</button></form>@endif
         <section class="drawn" aria-label="The kitchen so far" aria-live="polite" id="drawn">@include('begin.drawing')</section>
     </div>
 </x-layouts.begin>

@@ -1,6 +1,8 @@
 <x-layouts.place title="Clock" place="clock" :$dish>
-    @if (session('moved'))<div class="moved" role="status"><p><strong>It was made for other things, and moved to what is here:</strong> {{ implode('; ', session('moved')) }}. <a href="{{ route('dish.versions', $dish) }}">Take it back</a></p></div>@endif
-    @if (session('begun'))<div class="moved" role="status"><p>{{ session('begun') }} is set up. This dish is planned in it; touch a word to change it.</p></div>@endif
+    @if (session('moved'))<div class="moved" role="status"><p><strong>It was made for other things, and moved to what is here:</strong> {{
+        implode('; ', session('moved')) }}. <a href="{{ route('dish.versions', $dish) }}">Take it back</a></p></div>@endif
+    @if (session('begun'))<div class="moved" role="status"><p>{{ session('begun') }} is set up. This dish is planned in it; touch a word to
+        change it.</p></div>@endif
     <div x-data="pot" data-url="{{ route('dish.change', $dish) }}" data-view="clock" x-on:change="change($event)" x-on:click="act($event)">
         <div class="message" role="alert" x-show="message" x-cloak>
             <span x-text="message"></span>

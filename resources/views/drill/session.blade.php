@@ -7,13 +7,19 @@
             @foreach ($answers as $answer)
                 @php $stage = Orbek\Core\Rice\Stage::from($answer->asked); $spoonful = $answer->spoonful(); @endphp
                 <li @class(['right' => $answer->isRight()])>
-                    @if ($spoonful !== null)<x-drawing.spoonful :$spoonful :form="Orbek\Core\Drill\Form::from($answer->form)" :$stage />@endif
+                    @if ($spoonful !== null)<x-drawing.spoonful :$spoonful :form="Orbek\Core\Drill\Form::from($answer->form)" :$stage
+                        />@endif
                     <p><strong>{{ $answer->isRight() ? 'Right' : 'Missed' }}</strong>:
-                        @if ($answer->round === 'lift') a boil to be lifted when a grain {{ $say->label($stage, 'words') }}; {{ round(100 * abs($answer->off)) }} points {{ $answer->off > 0 ? 'past' : 'short of' }} it.
-                        @else it {{ $say->label($stage, 'words') }}, {{ round(100 * $answer->doneness) }} % cooked; you said {{ $answer->said !== null ? round(100 * $answer->said).' %' : 'it '.$say->label(Orbek\Core\Rice\Stage::from($answer->answered), 'words') }}.@unless ($answer->isRight()) {{ $say->label($stage, 'tells') }}@endunless @endif</p>
+                        @if ($answer->round === 'lift') a boil to be lifted when a grain {{ $say->label($stage, 'words') }}; {{ round(100 *
+                            abs($answer->off)) }} points {{ $answer->off > 0 ? 'past' : 'short of' }} it.
+                        @else it {{ $say->label($stage, 'words') }}, {{ round(100 * $answer->doneness) }} % cooked; you said {{
+                            $answer->said !== null ? round(100 * $answer->said).' %' :
+                            'it '.$say->label(Orbek\Core\Rice\Stage::from($answer->answered), 'words') }}.@unless ($answer->isRight()) {{
+                            $say->label($stage, 'tells') }}@endunless @endif</p>
                 </li>
             @endforeach
         </ol>
-        <form method="post" action="{{ route('drill.begin') }}">@csrf<button class="act">Two minutes more</button> <a href="{{ route('drill') }}">To the Drill</a></form>
+        <form method="post" action="{{ route('drill.begin') }}">@csrf<button class="act">Two minutes more</button> <a href="{{
+            route('drill') }}">To the Drill</a></form>
     </div>
 </x-layouts.place>

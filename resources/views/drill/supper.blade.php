@@ -1,8 +1,10 @@
 @php
     $percent = fn ($factor) => ($factor > 1 ? '+' : '').round(100 * ($factor - 1)).' %';
     $hidden = array_filter([
-        $supper->ring === 1.0 ? null : 'the ring gave '.$percent($supper->ring).' heat', $supper->bag === 1.0 ? null : 'the bag took '.$percent($supper->bag).' time',
-        $supper->wetter == 0.0 ? null : 'the filling was '.($supper->wetter > 0 ? 'wetter' : 'drier').' than it looked', $supper->lateMin === 0 ? null : 'the guests came '.$supper->lateMin.' min later',
+        $supper->ring === 1.0 ? null : 'the ring gave '.$percent($supper->ring).' heat', $supper->bag === 1.0 ? null :
+            'the bag took '.$percent($supper->bag).' time',
+        $supper->wetter == 0.0 ? null : 'the filling was '.($supper->wetter > 0 ? 'wetter' : 'drier').' than it looked', $supper->lateMin
+            === 0 ? null : 'the guests came '.$supper->lateMin.' min later',
     ]);
 @endphp
 <x-layouts.place title="A practice supper, looked back at" place="drill">
@@ -14,19 +16,27 @@
         @if ($debrief === null)
             <p>The lid was never on. <a href="{{ route('meal-cook', $cook) }}">Back to its stove</a></p>
         @else
-            <p>It came out with a crust <span class="swatch crust-{{ $debrief->course->colour()->value }}"></span> <strong>{{ $say->label($debrief->course->colour()) }}</strong>{{ $debrief->faults === [] ? ', all as wanted.' : '.' }}</p>
-            @if ($debrief->faults !== [])<ul class="faults">@foreach ($debrief->faults as $fault)<li>{{ $say($fault->says) }}</li>@endforeach</ul>@endif
+            <p>It came out with a crust <span class="swatch crust-{{ $debrief->course->colour()->value }}"></span> <strong>{{
+                $say->label($debrief->course->colour()) }}</strong>{{ $debrief->faults === [] ? ', all as wanted.' : '.' }}</p>
+            @if ($debrief->faults !== [])<ul class="faults">@foreach ($debrief->faults as $fault)<li>{{ $say($fault->says)
+                }}</li>@endforeach</ul>@endif
             <h2>What each decision cost</h2>
             <ol class="decisions">
-                @foreach ($debrief->decisions as $one)<li @class(['cost' => $one['cost'] > Orbek\Core\Drill\Debrief::COSTS])><p><strong>{{ $say->first($one['what']) }}</strong>: {{ $one['so'] }}.</p></li>@endforeach
+                @foreach ($debrief->decisions as $one)<li @class(['cost' => $one['cost'] > Orbek\Core\Drill\Debrief::COSTS])><p><strong>{{
+                    $say->first($one['what']) }}</strong>: {{ $one['so'] }}.</p></li>@endforeach
             </ol>
             @if ($debrief->bestFrom !== null)<h2>What would have been best from there</h2><p>{{ $say->first($debrief->bestFrom) }}</p>@endif
             <h2>Under the lid, as it really was</h2>
             <div class="scrolls" tabindex="0" role="group" aria-label="Under the lid">
-                <x-drawing.heat :kitchen="$fold->plan()->kitchen" :ring="$fold->plan()->potted->first()->place->ring->id" :heat="$debrief->course->heat" :course="$debrief->course" :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($fold->plan()->kitchen->timezone)" :width="620" />
+                <x-drawing.heat :kitchen="$fold->plan()->kitchen" :ring="$fold->plan()->potted->first()->place->ring->id"
+                    :heat="$debrief->course->heat" :course="$debrief->course"
+                    :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($fold->plan()->kitchen->timezone)"
+                    :width="620" />
             </div>
         @endif
         @endforeach
-        <form method="post" action="{{ route('supper.begin') }}" class="tools">@csrf @if ($again !== null)<input type="hidden" name="dish" value="{{ $again }}"><button class="act">Another kitchen, the same dish</button> @endif<a href="{{ route('drill') }}">To the Drill</a></form>
+        <form method="post" action="{{ route('supper.begin') }}" class="tools">@csrf @if ($again !== null)<input type="hidden" name="dish"
+            value="{{ $again }}"><button class="act">Another kitchen, the same dish</button> @endif<a href="{{ route('drill') }}">To the
+            Drill</a></form>
     </div>
 </x-layouts.place>

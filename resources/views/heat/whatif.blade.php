@@ -1,16 +1,21 @@
 @php $options = fn ($cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)]); @endphp
 <h3>What if</h3>
 <form data-ask="whatif" class="plain pair-form">
-    <label>Seal <select name="seal">@foreach (Orbek\Core\Pot\Seal::cases() as $seal)<option value="{{ $seal->value }}" @selected($seal === $asked->dish->lid->seal)>{{ $say->label($seal) }}</option>@endforeach</select></label>
-    <label>Pot <select name="pot">@foreach ($plan->kitchen->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id === $asked->dish->lid->pot)>{{ $pot->name }}</option>@endforeach</select></label>
-    <label>Ring <select name="burner">@foreach ($plan->kitchen->burners as $burner)<option value="{{ $burner->id }}" @selected($burner->id === $asked->dish->lid->burner)>{{ $burner->label() }}</option>@endforeach</select></label>
-    <label>Heat line <select name="line"><option value="same">this one</option><option value="school" @selected($line === 'school')>the school's own</option><option value="found" @selected($line === 'found')>the one found for it</option></select></label>
+    <label>Seal <select name="seal">@foreach (Orbek\Core\Pot\Seal::cases() as $seal)<option value="{{ $seal->value }}" @selected($seal ===
+        $asked->dish->lid->seal)>{{ $say->label($seal) }}</option>@endforeach</select></label>
+    <label>Pot <select name="pot">@foreach ($plan->kitchen->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id ===
+        $asked->dish->lid->pot)>{{ $pot->name }}</option>@endforeach</select></label>
+    <label>Ring <select name="burner">@foreach ($plan->kitchen->burners as $burner)<option value="{{ $burner->id }}" @selected($burner->id
+        === $asked->dish->lid->burner)>{{ $burner->label() }}</option>@endforeach</select></label>
+    <label>Heat line <select name="line"><option value="same">this one</option><option value="school" @selected($line === 'school')>the
+        school's own</option><option value="found" @selected($line === 'found')>the one found for it</option></select></label>
     <button class="quiet">Compare</button>
 </form>
 @if ($rows !== [])
     <table class="parts versus">
         <thead><tr><th scope="col">what</th><th scope="col">as planned</th><th scope="col">as asked</th></tr></thead>
-        <tbody>@foreach ($rows as $row)<tr @class(['differs' => $row['differs']])><th scope="row">{{ $row['what'] }}</th><td>{{ $row['one'] }}</td><td>{{ $row['other'] }}</td></tr>@endforeach</tbody>
+        <tbody>@foreach ($rows as $row)<tr @class(['differs' => $row['differs']])><th scope="row">{{ $row['what'] }}</th><td>{{ $row['one']
+            }}</td><td>{{ $row['other'] }}</td></tr>@endforeach</tbody>
     </table>
     @if (collect($rows)->every(fn ($row) => ! $row['differs']))<p class="small">Nothing differs: change a word above.</p>@endif
 @else

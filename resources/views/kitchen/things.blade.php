@@ -7,25 +7,36 @@
         <section>
             <h1>Pots, rings and plates</h1>
             <x-drawing.kitchen :$home />
-            @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<x-of-kitchen :$row /><p role="status">{{ $before->what }}: changed. <button class="small-button">Undo</button> <a href="{{ route('kitchen.versions', $row) }}">What changed</a></p></form>@endif
+            @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<x-of-kitchen :$row /><p
+                role="status">{{ $before->what }}: changed. <button class="small-button">Undo</button> <a href="{{ route('kitchen.versions',
+                $row) }}">What changed</a></p></form>@endif
             @foreach ([
-                [Thing::Pot, 'Pots', collect($home->pots)->map(fn ($pot) => $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'), 'Another pot'],
-                [Thing::Ring, 'Rings', collect($home->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === [] ? 'no marks' : $ring->knob->written())), 'Another ring'],
-                [Thing::Plate, 'Plates', collect($home->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg, 1).' kg'), 'Another plate'],
+                [Thing::Pot, 'Pots', collect($home->pots)->map(fn ($pot) =>
+                    $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'),
+                    'Another pot'],
+                [Thing::Ring, 'Rings', collect($home->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === [] ?
+                    'no marks' : $ring->knob->written())), 'Another ring'],
+                [Thing::Plate, 'Plates', collect($home->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg, 1).' kg'),
+                    'Another plate'],
             ] as [$thing, $title, $list, $another])
                 <h2>{{ $title }}</h2>
                 <ul class="things">
                     @foreach ($list as $id => $line)
                         <li>
-                            <details><summary>{{ Str::ucfirst($line) }}@if (isset($used[$id])) <span class="small">{{ count($used[$id]) }} {{ Str::plural('dish', count($used[$id])) }}</span>@endif</summary>
+                            <details><summary>{{ Str::ucfirst($line) }}@if (isset($used[$id])) <span class="small">{{ count($used[$id]) }}
+                                {{ Str::plural('dish', count($used[$id])) }}</span>@endif</summary>
                                 <form method="post" action="{{ route('kitchen.thing', [$thing->value, $id]) }}" class="plain">
                                     @csrf<x-of-kitchen :$row />
-                                    @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->pots[$id], Thing::Ring => $home->burners[$id], Thing::Plate => $home->plates[$id] }])
+                                    @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->pots[$id], Thing::Ring =>
+                                        $home->burners[$id], Thing::Plate => $home->plates[$id] }])
                                     <button class="act">Save it</button>
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
                                     @csrf<x-of-kitchen :$row />
-                                    @if (isset($used[$id]))<label>{{ implode(', ', array_slice($used[$id], 0, 3)) }}{{ count($used[$id]) > 3 ? ' and '.(count($used[$id]) - 3).' more' : '' }} use it. They move to <select name="move_to">@foreach ($list->only($alike($thing, (string) $id)) as $other => $says)<option value="{{ $other }}">{{ $says }}</option>@endforeach</select></label>@endif
+                                    @if (isset($used[$id]))<label>{{ implode(', ', array_slice($used[$id], 0, 3)) }}{{ count($used[$id]) > 3
+                                        ? ' and '.(count($used[$id]) - 3).' more' : '' }} use it. They move to <select
+                                        name="move_to">@foreach ($list->only($alike($thing, (string) $id)) as $other => $says)<option
+                                        value="{{ $other }}">{{ $says }}</option>@endforeach</select></label>@endif
                                     <button class="small-button" aria-label="Take away: {{ $line }}">Take it away</button>
                                 </form>
                             </details>
@@ -47,14 +58,25 @@
                 <form method="post" action="{{ route('kitchen.place') }}" class="plain">
                     @csrf<x-of-kitchen :$row />
                     <label>Called <input name="name" maxlength="80" required value="{{ $home->name }}" autocomplete="off"></label>
-                    <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{ round($home->altitudeM) }}"></label>
+                    <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{
+                        round($home->altitudeM) }}"></label>
                     @php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp
-                    <div class="pair"><label>The room, {{ $sign }} <input name="room_c" type="number" step="any" required value="{{ round($read->degrees($home->roomC), 1) }}"></label><label>The tap, {{ $sign }} <input name="tap_c" type="number" step="any" required value="{{ round($read->degrees($home->tapC), 1) }}"></label></div>
-                    <label>Its time zone <input name="timezone" required maxlength="60" value="{{ $home->timezone->getName() }}" autocomplete="off"></label>
-                    <div class="pair"><label>Oven <select name="oven"><option value="0">none</option><option value="1" @selected($home->oven !== null)>{{ $home->oven->name ?? 'an oven' }}</option></select></label><label>Pairs of hands <input name="hands" type="number" min="1" max="6" step="1" required value="{{ $home->hands }}"></label></div>
-                    <div class="pair"><label>It goes from, {{ $sign }} <input name="least_c" type="number" step="any" value="{{ $home->oven === null ? '' : round($read->degrees($home->oven->leastC)) }}"></label><label>to, {{ $sign }} <input name="most_c" type="number" step="any" value="{{ $home->oven === null ? '' : round($read->degrees($home->oven->mostC)) }}"></label></div>
-                    <label>Tray for drained rice, cm² <input name="tray_cm2" type="number" min="100" max="10000" step="10" value="{{ $home->trayCm2 === null ? '' : round($home->trayCm2) }}"></label>
-                    <label class="check"><input type="checkbox" name="thermometer" value="1" @checked($home->hasThermometer)> a thermometer</label>
+                    <div class="pair"><label>The room, {{ $sign }} <input name="room_c" type="number" step="any" required value="{{
+                        round($read->degrees($home->roomC), 1) }}"></label><label>The tap, {{ $sign }} <input name="tap_c" type="number"
+                        step="any" required value="{{ round($read->degrees($home->tapC), 1) }}"></label></div>
+                    <label>Its time zone <input name="timezone" required maxlength="60" value="{{ $home->timezone->getName() }}"
+                        autocomplete="off"></label>
+                    <div class="pair"><label>Oven <select name="oven"><option value="0">none</option><option value="1" @selected($home->oven
+                        !== null)>{{ $home->oven->name ?? 'an oven' }}</option></select></label><label>Pairs of hands <input name="hands"
+                        type="number" min="1" max="6" step="1" required value="{{ $home->hands }}"></label></div>
+                    <div class="pair"><label>It goes from, {{ $sign }} <input name="least_c" type="number" step="any" value="{{ $home->oven
+                        === null ? '' : round($read->degrees($home->oven->leastC)) }}"></label><label>to, {{ $sign }} <input name="most_c"
+                        type="number" step="any" value="{{ $home->oven === null ? '' : round($read->degrees($home->oven->mostC))
+                        }}"></label></div>
+                    <label>Tray for drained rice, cm² <input name="tray_cm2" type="number" min="100" max="10000" step="10" value="{{
+                        $home->trayCm2 === null ? '' : round($home->trayCm2) }}"></label>
+                    <label class="check"><input type="checkbox" name="thermometer" value="1" @checked($home->hasThermometer)> a
+                        thermometer</label>
                     <label class="check"><input type="checkbox" name="scale" value="1" @checked($home->hasScale)> a scale</label>
                     <p class="small">Water boils here at <strong>{{ $say->degrees($home->boilC(), 1) }}</strong>.</p>
                     <button class="act">It cooks there</button>
@@ -62,25 +84,31 @@
             </section>
             <section>
                 <h2>What a mark gives</h2>
-                <p>Write a ring's marks as the knob has them, each with the per cent of full heat that it gives: <em>pearl 25, small 40, half 60, full 100</em>. A <a href="{{ route('stoves') }}">boil test at a mark</a> tells it.</p>
+                <p>Write a ring's marks as the knob has them, each with the per cent of full heat that it gives: <em>pearl 25, small 40,
+                    half 60, full 100</em>. A <a href="{{ route('stoves') }}">boil test at a mark</a> tells it.</p>
                 <p class="small">Heats are told in these words, on the Pot and at the Stove, and only they are looked for.</p>
             </section>
         </div>
         <section class="meters" aria-labelledby="meters">
             <h2 id="meters">Things that measure</h2>
-            @if (session('meter'))<p class="message" role="status">It speaks to <code>{{ session('meter') }}</code>. This is shown once; docs/formats.md says how.</p>@endif
+            @if (session('meter'))<p class="message" role="status">It speaks to <code>{{ session('meter') }}</code>. This is shown once;
+                docs/formats.md says how.</p>@endif
             @if ($meters->isNotEmpty())
-                <ul class="amounts">@foreach ($meters as $meter)<li><strong>{{ $meter->name }}</strong>, {{ $meter->kind->told() }} <form method="post" action="{{ route('meters.away', $meter) }}">@csrf<button class="small-button" aria-label="{{ $meter->name }}: take away">Take away</button></form></li>@endforeach</ul>
+                <ul class="amounts">@foreach ($meters as $meter)<li><strong>{{ $meter->name }}</strong>, {{ $meter->kind->told() }} <form
+                    method="post" action="{{ route('meters.away', $meter) }}">@csrf<button class="small-button" aria-label="{{ $meter->name
+                    }}: take away">Take away</button></form></li>@endforeach</ul>
             @endif
             <details class="adding"><summary>A probe, a scale or a knob</summary>
                 <form method="post" action="{{ route('meters.make') }}">
                     @csrf
                     <label>What it is called <input name="name" maxlength="80" required autocomplete="off"></label>
-                    <label>It reads <select name="kind">@foreach (App\Models\MeterKind::cases() as $kind)<option value="{{ $kind->value }}">{{ $kind->told() }}</option>@endforeach</select></label>
+                    <label>It reads <select name="kind">@foreach (App\Models\MeterKind::cases() as $kind)<option value="{{ $kind->value
+                        }}">{{ $kind->told() }}</option>@endforeach</select></label>
                     <button class="quiet">Connect it</button>
                 </form>
             </details>
-            <p class="small">What a probe reads stands beside the forecast; a weighed spoonful and a turned knob count as tapped. A computed temperature is never proof.</p>
+            <p class="small">What a probe reads stands beside the forecast; a weighed spoonful and a turned knob count as tapped. A computed
+                temperature is never proof.</p>
         </section>
     </div>
 </x-layouts.place>

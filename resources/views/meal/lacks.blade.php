@@ -7,12 +7,14 @@
                 <p><strong>{{ $one['dish']?->name ?? 'A dish' }}</strong>: {{ $say->text($one['lacks']->why) }}</p>
                 <div class="tools">
                     @if ($one['dish'] !== null && $one['dish']->trashed())
-                        <form method="post" action="{{ route('dish.back', $one['dish']->id) }}">@csrf<button class="mend">Take it out again</button></form>
+                        <form method="post" action="{{ route('dish.back', $one['dish']->id) }}">@csrf<button
+                            class="mend">Take it out again</button></form>
                     @elseif ($one['dish'] !== null)
                         <a class="mend" href="{{ route('pot', $one['dish']) }}">Look at it</a>
                     @endif
                     @if (count($meal->core()->shares) > 1)
-                        <form method="post" action="{{ route('meal.without', [$meal, $place]) }}">@csrf<input type="hidden" name="version" value="{{ $meal->version }}"><button class="mend">Leave it out of this meal</button></form>
+                        <form method="post" action="{{ route('meal.without', [$meal, $place]) }}">@csrf<input type="hidden" name="version"
+                            value="{{ $meal->version }}"><button class="mend">Leave it out of this meal</button></form>
                     @endif
                 </div>
             </div>

@@ -7,7 +7,9 @@
                 <li>
                     <p><strong>{{ $at->format('j F') }} {{ $say->time($at) }}</strong></p>
                     <ul>@foreach ($change['says'] as $says)<li>{{ $say->difference($says, $names) }}</li>@endforeach</ul>
-                    <form method="post" action="{{ route('meal.version.back', [$meal, $change['version']]) }}">@csrf<input type="hidden" name="version" value="{{ $meal->version }}"><button class="quiet" aria-label="Go back to before {{ $at->format('j F H:i') }}">Go back to before</button></form>
+                    <form method="post" action="{{ route('meal.version.back', [$meal, $change['version']]) }}">@csrf<input type="hidden"
+                        name="version" value="{{ $meal->version }}"><button class="quiet" aria-label="Go back to before {{
+                        $at->format('j F H:i') }}">Go back to before</button></form>
                 </li>
             @empty
                 <li><p>Nothing has been changed yet.</p></li>

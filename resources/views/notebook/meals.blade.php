@@ -16,7 +16,8 @@
                                 'cook' => 'on the table', 'said' => 'cooked, not with Orbek', default => 'not cooked, as far as is known',
                             } }}</span></p>
                         @if ($cook !== null)
-                            <p class="small">@foreach ($cook->dishes as $dish)<a href="{{ route('cook.record', $dish) }}">{{ $dish->name }}</a>{{ $loop->last ? '' : ' · ' }}@endforeach</p>
+                            <p class="small">@foreach ($cook->dishes as $dish)<a href="{{ route('cook.record', $dish) }}">{{ $dish->name
+                                }}</a>{{ $loop->last ? '' : ' · ' }}@endforeach</p>
                         @endif
                     </div>
                     <form method="post" action="{{ $cook === null ? route('meal.again', $meal) : route('meal-cook.again', $cook) }}">

@@ -8,8 +8,10 @@
         <form method="post" action="{{ route('join.take', $token) }}" class="sign-in">
             @csrf
             <label>Your name <input name="name" maxlength="60" autocomplete="username" autocapitalize="off" required autofocus></label>
-            <label>A passphrase, ten letters or more <input name="passphrase" type="password" minlength="10" maxlength="200" autocomplete="new-password" required></label>
-            <label>The same again <input name="again" type="password" minlength="10" maxlength="200" autocomplete="new-password" required></label>
+            <label>A passphrase, ten letters or more <input name="passphrase" type="password" minlength="10" maxlength="200"
+                autocomplete="new-password" required></label>
+            <label>The same again <input name="again" type="password" minlength="10" maxlength="200" autocomplete="new-password"
+                required></label>
             <button class="act">Come in</button>
         </form>
     @endif

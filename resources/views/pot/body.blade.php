@@ -17,25 +17,36 @@
 @endphp
 <section class="picture" aria-label="The pot">
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
-    <p class="under">{{ $d->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->boiled !== [] ? 'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
+    <p class="under">{{ $d->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->boiled !== [] ?
+        'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
-    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' : $say->label($d->lid->seal).', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
-    <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course :colours="$plan->heating()?->colours()" :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\Work\WorkKind::Heat->id()))" touch />
+    <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' :
+        $say->label($d->lid->seal).', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
+    <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course
+        :colours="$plan->heating()?->colours()"
+        :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\Work\WorkKind::Heat->id()))" touch />
     @if ($course !== null)
-        <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{ ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{ url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
+        <div class="slider"><label for="minute">Slide along the minutes</label><input id="minute" type="range" min="0" max="{{
+            ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{
+            url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
     @endif
     @php $second = $plan->potted->second(); @endphp
-    @if ($second !== null)<p class="small">and {{ round(100 * $second->place->share) }} % of it in the <strong>{{ $second->place->pot->name }}</strong>, {{ number_format($second->section->freeCm(), 1) }} cm free</p>@endif
+    @if ($second !== null)<p class="small">and {{ round(100 * $second->place->share) }} % of it in the <strong>{{ $second->place->pot->name
+        }}</strong>, {{ number_format($second->section->freeCm(), 1) }} cm free</p>@endif
     </div>@endfragment
-    @fragment('pot-fails')<div id="pot-fails">@if (! $plan->isRight())<p class="fails" role="status"><strong>Not right as planned:</strong> {{ $plan->potted->tooFull() === null ? $say($faults[0]->says()) : 'the food does not go into the pot.' }} {{ count($faults) > 1 ? 'And '.(count($faults) - 1).' more, at Heat.' : '' }}</p>@endif</div>@endfragment
+    @fragment('pot-fails')<div id="pot-fails">@if (! $plan->isRight())<p class="fails" role="status"><strong>Not right as planned:</strong>
+        {{ $plan->potted->tooFull() === null ? $say($faults[0]->says()) : 'the food does not go into the pot.' }} {{ count($faults) > 1 ?
+        'And '.(count($faults) - 1).' more, at Heat.' : '' }}</p>@endif</div>@endfragment
     <form method="post" action="{{ route('cook.begin', $dish) }}" class="begin-cook" x-on:submit="beginOnce($event)">
         @csrf
         <input type="hidden" name="cook" value="{{ $nextCook }}">
         <button class="act">Start the cook now</button>
-        @fragment('pot-first-work')<span id="pot-first-work">on the table at {{ $say->time($plan->day->tableAt) }}, {{ $say->hours(-$plan->day->busyFrom()) }} in the kitchen</span>@endfragment
+        @fragment('pot-first-work')<span id="pot-first-work">on the table at {{ $say->time($plan->day->tableAt) }}, {{
+            $say->hours(-$plan->day->busyFrom()) }} in the kitchen</span>@endfragment
     </form>
-    <form method="post" action="{{ route('meal.begin') }}" class="to-meal">@csrf<button class="quiet" name="dishes[]" value="{{ $dish->id }}">Put it on a table</button> <span>a day, a time, other dishes</span></form>
+    <form method="post" action="{{ route('meal.begin') }}" class="to-meal">@csrf<button class="quiet" name="dishes[]" value="{{ $dish->id
+        }}">Put it on a table</button> <span>a day, a time, other dishes</span></form>
     {{-- Under the button, so that what comes later does not move it. --}}
     <div class="right" data-right data-kept x-ignore></div>
     <div class="dish-tools">
@@ -57,89 +68,163 @@
 <div class="stations">
     @foreach (Station::cases() as $station)
         @php $clashes = $plan->clashesAt($station); @endphp
-        @fragment('station-'.$station->value)<section @class(['station', 'clashes' => $clashes, 'is-open' => $station === $open]) id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
+        @fragment('station-'.$station->value)<section @class(['station', 'clashes' => $clashes, 'is-open' => $station === $open])
+            id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
             <div class="line">
-                <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station === $open ? 'true' : 'false' }}">{{ $say->label($station) }}</button></h2>
+                <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station ===
+                    $open ? 'true' : 'false' }}">{{ $say->label($station) }}</button></h2>
                 <div class="sentence">
                     @switch($station)
                         @case(Station::Table)
                             For <x-word.number path="usual/eaters" :value="$d->table->eaters" label="People eating" min="1" max="60" />
-                            people, <x-word.number path="usual/children" :value="$d->table->children" label="Children among them" min="0" :max="$d->table->eaters" /> of them children,
-                            <x-word.choice path="usual/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$d->table->plates->value" label="Plates" /> plates,
-                            <x-word.number path="usual/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0" max="20" /> portions for later,
-                            <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0" max="4" /> filling side dishes.
+                            people, <x-word.number path="usual/children" :value="$d->table->children" label="Children among them" min="0"
+                                :max="$d->table->eaters" /> of them children,
+                            <x-word.choice path="usual/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']"
+                                :value="$d->table->plates->value" label="Plates" /> plates,
+                            <x-word.number path="usual/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0"
+                                max="20" /> portions for later,
+                            <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0"
+                                max="4" /> filling side dishes.
                             @break
                         @case(Station::Rice)
-                            <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,
-                            soaked <x-word.number path="rice/soak/minutes" :value="round($d->rice->soak->minutes)" label="Soak, minutes" min="0" max="2880" step="5" /> min
-                            at <x-word.number path="rice/soak/celsius" :value="round($say->reading()->degrees($d->rice->soak->celsius), 1)" :label="'Soak, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(0))" :max="round($say->reading()->degrees(60))" /> {{ $say->reading()->degrees->sign() }}
-                            with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->rice->soak->saltGPerL, 1)" label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
+                            <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed
+                                <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,
+                            soaked <x-word.number path="rice/soak/minutes" :value="round($d->rice->soak->minutes)" label="Soak, minutes"
+                                min="0" max="2880" step="5" /> min
+                            at <x-word.number path="rice/soak/celsius" :value="round($say->reading()->degrees($d->rice->soak->celsius), 1)"
+                                :label="'Soak, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(0))"
+                                :max="round($say->reading()->degrees(60))" /> {{ $say->reading()->degrees->sign() }}
+                            with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->rice->soak->saltGPerL, 1)"
+                                label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
                             @break
                         @case(Station::Water)
                             @if ($plan->measured() !== null)
                                 @if ($d->cooking === Orbek\Core\Dish\Cooking::Cooker)
-                                    In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker" />:
+                                    In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker"
+                                        />:
                                 @elseif ($d->cooking === Orbek\Core\Dish\Cooking::InCooker)
-                                    Raw in the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker" />, layered with the filling:
+                                    Raw in the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot"
+                                        label="Rice cooker" />, layered with the filling:
                                 @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Share)
-                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice" /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring for the rice" />, toasted <x-word.number path="water/toast_min" :value="$d->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then till a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />:
+                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice"
+                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner"
+                                        label="Ring for the rice" />, toasted <x-word.number path="water/toast_min"
+                                        :value="$d->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then till a
+                                        grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')"
+                                        :value="$d->water->stage->value" label="Target stage" />:
                                 @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Quick)
-                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice" /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring for the rice" />:
+                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice"
+                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner"
+                                        label="Ring for the rice" />:
                                 @else
-                                    Over the filling, <x-word.number path="water/open_min" :value="$d->water->openMin" label="Simmers open, minutes" min="0" max="60" /> min open till dry craters show:
+                                    Over the filling, <x-word.number path="water/open_min" :value="$d->water->openMin"
+                                        label="Simmers open, minutes" min="0" max="60" /> min open till dry craters show:
                                 @endif
-                                <x-figure :figure="$plan->measured()->water" /> of liquid, <x-word.number path="water/broth_per_rice" :value="round($d->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3" step="0.1" /> times the rice of it broth,
-                                <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre, <x-figure :figure="$plan->measured()->salt" /> in all, and all of it stays: the whole dish comes to <x-figure :figure="$plan->salting->percent()" />.
+                                <x-figure :figure="$plan->measured()->water" /> of liquid, <x-word.number path="water/broth_per_rice"
+                                    :value="round($d->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3" step="0.1"
+                                    /> times the rice of it broth,
+                                <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)"
+                                    label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre, <x-figure
+                                    :figure="$plan->measured()->salt" /> in all, and all of it stays: the whole dish comes to <x-figure
+                                    :figure="$plan->salting->percent()" />.
                                 @break
                             @endif
-                            Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot to boil in" />
+                            Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots"
+                                :value="$d->water->pot" label="Pot to boil in" />
                             on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring to boil on" />
-                            with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)" label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
+                            with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)"
+                                label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
                             <x-figure :figure="$boil->salt" /> in all or
-                            <x-word.number path="water/salt_teaspoons" :value="round($plan->kitchen->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)), 1)" label="Salt in the water, teaspoons" min="0" max="200" step="0.1" /> teaspoons of {{ $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish comes to <x-figure :figure="$plan->salting->percent()" />.
-                            <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']" :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
-                            <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']" :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />,
-                            <x-word.choice path="water/spices" :options="$options(Orbek\Core\Dish\Spices::cases())" :value="$d->water->spices->value" label="Whole spices in the water" />.
+                            <x-word.number path="water/salt_teaspoons"
+                                :value="round($plan->kitchen->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)), 1)"
+                                label="Salt in the water, teaspoons" min="0" max="200" step="0.1" /> teaspoons of {{
+                                $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish
+                                comes to <x-figure :figure="$plan->salting->percent()" />.
+                            <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']"
+                                :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
+                            <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']"
+                                :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />,
+                            <x-word.choice path="water/spices" :options="$options(Orbek\Core\Dish\Spices::cases())"
+                                :value="$d->water->spices->value" label="Whole spices in the water" />.
                             @if ($boil->isLiftedAt($d->water->stage))
-                                Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{ round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
+                                Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(),
+                                    'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{
+                                    round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
                             @else
-                                Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->last->stage, 'words') }}; in the pot that will be <strong>{{ round(100 * $boil->last->inPot) }} %</strong>,
+                                Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->last->stage,
+                                    'words') }}; in the pot that will be <strong>{{ round(100 * $boil->last->inPot) }} %</strong>,
                             @endif
-                            <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())" :value="$d->water->draining->value" label="After draining" />.
+                            <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())"
+                                :value="$d->water->draining->value" label="After draining" />.
                             @break
                         @case(Station::Filling)
                             @php $f = $d->fillings->main(); $at = 'fillings/'.$d->fillings->mainPlace(); @endphp
                             @if ($f === null) Nothing in it: rice alone. @else
-                            @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? '' : ($loop->last ? ' and ' : ', ') }}{{ $loop->first ? $say->first($ingredient->name) : $ingredient->name }} <x-figure :figure="$ingredient->amount" />@endforeach;
-                            {{ count($d->fillings->all) > 1 ? $f->name.' ' : '' }}cooked to <x-word.number :path="$at.'/ready'" type="percent" :value="round(100 * $f->ready)" label="Filling cooked to, per cent" min="0" max="100" step="5" /> %, <x-word.choice :path="$at.'/wetness'" :options="$options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" label="Filling, how wet" />, with <x-word.number :path="$at.'/salt_g_per_kg'" :value="round($f->saltGPerKg, 1)" label="Salt in the filling, g a kg" min="0" max="40" /> g salt a kg{{ count($d->fillings->all) > 1 ? '; the others below' : '' }}.
+                            @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? '' : ($loop->last ? ' and ' : ', ')
+                                }}{{ $loop->first ? $say->first($ingredient->name) : $ingredient->name }} <x-figure
+                                :figure="$ingredient->amount" />@endforeach;
+                            {{ count($d->fillings->all) > 1 ? $f->name.' ' : '' }}cooked to <x-word.number :path="$at.'/ready'"
+                                type="percent" :value="round(100 * $f->ready)" label="Filling cooked to, per cent" min="0" max="100"
+                                step="5" /> %, <x-word.choice :path="$at.'/wetness'"
+                                :options="$options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value"
+                                label="Filling, how wet" />, with <x-word.number :path="$at.'/salt_g_per_kg'" :value="round($f->saltGPerKg,
+                                1)" label="Salt in the filling, g a kg" min="0" max="40" /> g salt a kg{{ count($d->fillings->all) > 1 ?
+                                '; the others below' : '' }}.
                             @endif
                             @break
                         @case(Station::Layers)
                             @php $fat = collect($plan->ingredients)->firstWhere('name', 'fat for the base'); @endphp
-                            On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) => $kind->name)" :value="$d->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice ? '' : ',' }} @endif @if ($d->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 * $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
-                            @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value : $d->fillings->get($layer->of)->name }}@if ($layer->stage !== null && $d->isLiftedApart()) that <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index + 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
-                            as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']" :value="$d->mound ? '1' : '0'" label="Shape" />
-                            with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam holes.
+                            On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) =>
+                                $kind->name)" :value="$d->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure
+                                :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice ? '' : ',' }} @endif
+                                @if ($d->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 *
+                                $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
+                            @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{
+                                $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value :
+                                $d->fillings->get($layer->of)->name }}@if ($layer->stage !== null && $d->isLiftedApart()) that
+                                <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(),
+                                'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index +
+                                1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
+                            as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']"
+                                :value="$d->mound ? '1' : '0'" label="Shape" />
+                            with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam
+                                holes.
                             @break
                         @case(Station::Lid)
-                            @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal" :options="$options(Orbek\Core\Pot\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the @endif
-                            @if ($d->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
+                            @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal"
+                                :options="$options(Orbek\Core\Pot\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the
+                                @endif
+                            @if ($d->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice
+                                path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
                             @break
                         @case(Station::Heat)
-                            @if ($inOven) In the {{ $plan->kitchen->oven->name ?? 'oven' }}@if ($d->lid->ovenC !== null) at <x-word.number path="lid/oven_c" :value="round($say->reading()->degrees($d->lid->ovenC))" :label="'Oven, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(50))" :max="round($say->reading()->degrees(250))" step="5" /> {{ $say->reading()->degrees->sign() }}@endif: @elseif ($load->place->pot->cooker !== null) In the {{ $plan->pot()->name }}: @else On <x-word.choice path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
-                            {{ collect($load->line())->map(fn ($block, $at) => $say->stretch($block, $load->heat()[$at], $plan->kitchen, $load->place->ring->id))->implode(', ') }}.
+                            @if ($inOven) In the {{ $plan->kitchen->oven->name ?? 'oven' }}@if ($d->lid->ovenC !== null) at <x-word.number
+                                path="lid/oven_c" :value="round($say->reading()->degrees($d->lid->ovenC))"
+                                :label="'Oven, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(50))"
+                                :max="round($say->reading()->degrees(250))" step="5" /> {{ $say->reading()->degrees->sign() }}@endif:
+                                @elseif ($load->place->pot->cooker !== null) In the {{ $plan->pot()->name }}: @else On <x-word.choice
+                                path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
+                            {{ collect($load->line())->map(fn ($block, $at) => $say->stretch($block, $load->heat()[$at], $plan->kitchen,
+                                $load->place->ring->id))->implode(', ') }}.
                             @break
                         @case(Station::Serve)
                             {{-- What the platter behind this line is filled with is defined with the page's own. --}}
-                            @php if ($d->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new App\Drawings\PlatterDrawing($plan))->bands() as $band) { app(App\Drawings\Hatches::class)->use($band['hatch']); } } @endphp
-                            Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->serving->value" label="Serving" />,
-                            <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? 'On top: ' : '; ' }}{{ $ingredient->name }} <x-figure :figure="$ingredient->amount" />{{ $loop->last ? '.' : '' }}@endforeach
+                            @php if ($d->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new
+                                App\Drawings\PlatterDrawing($plan))->bands() as $band) {
+                                app(App\Drawings\Hatches::class)->use($band['hatch']); } } @endphp
+                            Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->serving->value"
+                                label="Serving" />,
+                            <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ??
+                                [] as $ingredient){{ $loop->first ? 'On top: ' : '; ' }}{{ $ingredient->name }} <x-figure
+                                :figure="$ingredient->amount" />{{ $loop->last ? '.' : '' }}@endforeach
                             @break
                     @endswitch
                 </div>
                 <div class="result">
                     @if ($station === Station::Heat && $course !== null && $d->base->kind->isLaid)
-                        <strong class="crust-word">{{ $say->label($course->colour()) }}</strong>@php $colours = $plan->heating()->colours(); @endphp @if ($colours->low !== $colours->high)<span class="crust-range">{{ $say->label($colours->low) }} to {{ $say->label($colours->high) }}</span>@endif
+                        <strong class="crust-word">{{ $say->label($course->colour()) }}</strong>@php $colours = $plan->heating()->colours();
+                            @endphp @if ($colours->low !== $colours->high)<span class="crust-range">{{ $say->label($colours->low) }} to {{
+                            $say->label($colours->high) }}</span>@endif
                     @else
                         <x-figure :figure="$plan->result($station)" plain />
                     @endif
@@ -150,7 +235,8 @@
                         Station::Filling => 'filling, raw',
                         Station::Layers => 'free under the lid',
                         Station::Lid => 'of the steam',
-                        Station::Heat => $course !== null && $d->base->kind->isLaid ? 'crust, '.$plan->result($station)->text().' sealed' : 'sealed',
+                        Station::Heat => $course !== null && $d->base->kind->isLaid ? 'crust, '.$plan->result($station)->text().' sealed' :
+                            'sealed',
                         Station::Serve => 'lid off',
                     } }}</span>
                 </div>
@@ -163,7 +249,8 @@
             @foreach ($clashes as $clash)
                 <div class="clash" role="status"><p>{{ $clash->says }}</p>
                     @foreach ($clash->mends as $mend)
-                        <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{ $mend->label }}</button>
+                        <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{
+                            $mend->label }}</button>
                     @endforeach
                 </div>
             @endforeach

@@ -2,7 +2,8 @@
     <div class="page">
         <h1>What changed in {{ $dish->name }}</h1>
         @if ($cook !== null)
-            <p class="lead">Since it was cooked on {{ $cook->started_at->setTimezone($zone)->format('l j F Y') }}: {{ $since === [] ? 'nothing' : collect($since)->map(fn ($one) => $say->difference($one))->implode('; ') }}.</p>
+            <p class="lead">Since it was cooked on {{ $cook->started_at->setTimezone($zone)->format('l j F Y') }}: {{ $since === [] ?
+                'nothing' : collect($since)->map(fn ($one) => $say->difference($one))->implode('; ') }}.</p>
         @endif
         <ul class="versions">
             @forelse ($changes as $change)
@@ -10,7 +11,9 @@
                 <li>
                     <p><strong>{{ $at->format('j F') }} {{ $say->time($at) }}</strong></p>
                     <ul>@foreach ($change['says'] as $says)<li>{{ $say->difference($says) }}</li>@endforeach</ul>
-                    <form method="post" action="{{ route('dish.version.back', [$dish, $change['version']]) }}">@csrf<input type="hidden" name="version" value="{{ $dish->version }}"><button class="quiet" aria-label="Go back to before {{ $at->format('j F H:i') }}">Go back to before</button></form>
+                    <form method="post" action="{{ route('dish.version.back', [$dish, $change['version']]) }}">@csrf<input type="hidden"
+                        name="version" value="{{ $dish->version }}"><button class="quiet" aria-label="Go back to before {{
+                        $at->format('j F H:i') }}">Go back to before</button></form>
                 </li>
             @empty
                 <li><p>Nothing has been changed yet.</p></li>

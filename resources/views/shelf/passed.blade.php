@@ -1,21 +1,26 @@
 @foreach ($passed as $meal)
     @php $at = $meal->core()->serveAt($zone); @endphp
     <div class="passed">
-        <p><strong>{{ $meal->name }}</strong> was to be on the table on {{ $at->format('l j F') }} at {{ $say->time($at) }}. Did you cook it?</p>
+        <p><strong>{{ $meal->name }}</strong> was to be on the table on {{ $at->format('l j F') }} at {{ $say->time($at) }}.
+            Did you cook it?</p>
         <div class="tools">
-            <form method="post" action="{{ route('meal.cooked', $meal) }}">@csrf<button class="quiet" aria-label="{{ $meal->name }}: we did">We did</button></form>
+            <form method="post" action="{{ route('meal.cooked', $meal) }}">@csrf<button class="quiet" aria-label="{{ $meal->name
+                }}: we did">We did</button></form>
             <a class="quiet" href="{{ route('meal', $meal) }}" aria-label="{{ $meal->name }}: another day">Another day</a>
-            <form method="post" action="{{ route('meal.away', $meal) }}">@csrf<button class="quiet" aria-label="{{ $meal->name }}: put it away">Put it away</button></form>
+            <form method="post" action="{{ route('meal.away', $meal) }}">@csrf<button class="quiet" aria-label="{{ $meal->name
+                }}: put it away">Put it away</button></form>
         </div>
     </div>
 @endforeach
 @foreach ($forgotten as $cook)
     @php $at = ($cook->table_at ?? $cook->started_at)->setTimezone($zone); @endphp
     <div class="passed">
-        <p><strong>{{ $cook->name }}</strong> was begun on {{ $cook->started_at->setTimezone($zone)->format('l j F') }} and was to be on the table on {{ $at->format('l j F') }} at {{ $say->time($at) }}. Was it eaten?</p>
+        <p><strong>{{ $cook->name }}</strong> was begun on {{ $cook->started_at->setTimezone($zone)->format('l j F') }} and was to be on the
+            table on {{ $at->format('l j F') }} at {{ $say->time($at) }}. Was it eaten?</p>
         <div class="tools">
             <a class="quiet" href="{{ route('meal-cook', $cook) }}" aria-label="{{ $cook->name }}: note it, or go on">Note it, or go on</a>
-            <form method="post" action="{{ route('meal-cook.give-up', $cook) }}">@csrf<button class="quiet" aria-label="{{ $cook->name }}: give it up">Give it up</button></form>
+            <form method="post" action="{{ route('meal-cook.give-up', $cook) }}">@csrf<button class="quiet" aria-label="{{ $cook->name
+                }}: give it up">Give it up</button></form>
         </div>
     </div>
 @endforeach

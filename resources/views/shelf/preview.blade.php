@@ -9,11 +9,13 @@
                 @if ($known)<p>There is a dish of this name on the shelf already; this one would stand beside it.</p>@endif
                 @foreach ($plan->clashes as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach
                 <ul class="measure">
-                    @foreach ($plan->ingredients as $ingredient)<li><span>{{ $ingredient->name }}</span> <strong>{{ $ingredient->amount->text() }}</strong></li>@endforeach
+                    @foreach ($plan->ingredients as $ingredient)<li><span>{{ $ingredient->name }}</span> <strong>{{
+                        $ingredient->amount->text() }}</strong></li>@endforeach
                 </ul>
                 <form method="post" action="{{ route('dish.import') }}">
                     @csrf
-                    <input type="hidden" name="document" value="{{ json_encode($plan->dish->toArray(), JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION) }}">
+                    <input type="hidden" name="document" value="{{ json_encode($plan->dish->toArray(), JSON_UNESCAPED_UNICODE |
+                        JSON_PRESERVE_ZERO_FRACTION) }}">
                     <button class="act">Put it on the shelf</button>
                     <a href="{{ route('shelf') }}">Leave it</a>
                 </form>

@@ -2,18 +2,24 @@
     <div class="page">
         <h1>{{ $recipe['name'] }}</h1>
         @php $unread = count(array_filter($recipe['lines'], fn ($line) => ! $line->isRead())); @endphp
-        <p class="lead">{{ count($recipe['lines']) - $unread }} of {{ count($recipe['lines']) }} lines could be read; nothing is kept yet. Put right what is wrong, and say what the others are.</p>
+        <p class="lead">{{ count($recipe['lines']) - $unread }} of {{ count($recipe['lines']) }} lines could be read; nothing is kept yet.
+            Put right what is wrong, and say what the others are.</p>
         <form method="post" action="{{ route('dish.from-recipe') }}">
             @csrf
             <table class="recipe-lines">
-                <thead><tr><th scope="col">as it stands there</th><th scope="col">read as</th><th scope="col">grams</th><th scope="col">goes in as</th></tr></thead>
+                <thead><tr><th scope="col">as it stands there</th><th scope="col">read as</th><th scope="col">grams</th><th scope="col">goes
+                    in as</th></tr></thead>
                 <tbody>
                     @foreach ($recipe['lines'] as $index => $line)
                         <tr @class(['unread' => ! $line->isRead()])>
                             <td>{{ $line->text }}</td>
-                            <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{ $index + 1 }}: what it is"><br><span class="small">{{ $line->note }}</span></td>
-                            <td><input name="lines[{{ $index }}][grams]" type="number" min="0" max="20000" step="0.1" value="{{ $line->grams === null ? '' : round($line->grams, 1) }}" aria-label="Line {{ $index + 1 }}: grams"></td>
-                            <td><select name="lines[{{ $index }}][role]" aria-label="Line {{ $index + 1 }}: goes in as">@foreach ($roles as $role => $label)<option value="{{ $role }}" @selected($role === ($line->isUnderstood() ? $line->role : 'nowhere'))>{{ $label }}</option>@endforeach</select></td>
+                            <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{
+                                $index + 1 }}: what it is"><br><span class="small">{{ $line->note }}</span></td>
+                            <td><input name="lines[{{ $index }}][grams]" type="number" min="0" max="20000" step="0.1" value="{{ $line->grams
+                                === null ? '' : round($line->grams, 1) }}" aria-label="Line {{ $index + 1 }}: grams"></td>
+                            <td><select name="lines[{{ $index }}][role]" aria-label="Line {{ $index + 1
+                                }}: goes in as">@foreach ($roles as $role => $label)<option value="{{ $role }}" @selected($role ===
+                                ($line->isUnderstood() ? $line->role : 'nowhere'))>{{ $label }}</option>@endforeach</select></td>
                         </tr>
                     @endforeach
                 </tbody>
@@ -21,7 +27,8 @@
             <div class="plain pair-form">
                 <label>Name <input name="name" value="{{ $recipe['name'] }}" maxlength="180" required></label>
                 <label>For how many <input name="eaters" type="number" min="1" max="60" value="{{ $recipe['eaters'] }}" required></label>
-                <label>School <select name="school">@foreach (app(Orbek\Core\Dish\Craft::class)->schools->all as $school)<option value="{{ $school->id }}">{{ $school->label }}</option>@endforeach</select></label>
+                <label>School <select name="school">@foreach (app(Orbek\Core\Dish\Craft::class)->schools->all as $school)<option value="{{
+                    $school->id }}">{{ $school->label }}</option>@endforeach</select></label>
             </div>
             <p><button class="act">Put it on the shelf</button> <a href="{{ route('shelf') }}">Leave it</a></p>
         </form>

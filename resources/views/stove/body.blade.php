@@ -15,16 +15,20 @@
     $beside = $situation->besideFor($who);
     $next = array_slice($situation->nextFor($who), 0, 2);
     $others = $fold->hands > 1;
-    $inHands = fn ($one) => $others && $fold->takenBy($one) !== null ? ($fold->takenBy($one) === $who ? ', yours' : ', hands '.$fold->takenBy($one)) : '';
-    $sealed = array_keys(array_filter($at, fn ($one, $place) => $one->lid !== null && ! in_array($place, $fold->leftOut, true), ARRAY_FILTER_USE_BOTH));
+    $inHands = fn ($one) => $others && $fold->takenBy($one) !== null ? ($fold->takenBy($one) === $who ? ', yours' :
+        ', hands '.$fold->takenBy($one)) : '';
+    $sealed = array_keys(array_filter($at, fn ($one, $place) => $one->lid !== null && ! in_array($place, $fold->leftOut, true),
+        ARRAY_FILTER_USE_BOTH));
 @endphp
 @if (! $isPractice)@include('stove.forgotten')@endif
 @if ($isPractice && $served === null)
     <section class="simulated" aria-label="Practice">
-        <p><strong>Practice.</strong> The kitchen is simulated and not quite what the plan takes it for; nothing of it is kept.{{ $callsLate > 0 ? ' The guests call: they come '.$callsLate.' min later.' : '' }}</p>
+        <p><strong>Practice.</strong> The kitchen is simulated and not quite what the plan takes it for; nothing of it is kept.{{ $callsLate
+            > 0 ? ' The guests call: they come '.$callsLate.' min later.' : '' }}</p>
         @foreach ($fold->dishes as $place => $one)
             <div class="looks" data-home="{{ $home($place) }}">
-                <button type="button" class="beside" data-look>Look, feel, smell{{ count($fold->dishes) > 1 ? ': '.$one->plan()->dish->name : '' }}</button>
+                <button type="button" class="beside" data-look>Look, feel, smell{{ count($fold->dishes) > 1 ? ': '.$one->plan()->dish->name
+                    : '' }}</button>
                 <div class="senses" aria-live="polite" x-ignore data-kept></div>
             </div>
         @endforeach
@@ -32,7 +36,10 @@
 @endif
 @if ($served === null)
     @if ($others)
-        <div class="whose" role="group" aria-label="Which pair of hands are you?"><span>You are</span>@foreach (range(1, $fold->hands) as $pair)<button type="button" data-who="{{ $pair }}" aria-pressed="{{ $who === $pair ? 'true' : 'false' }}">hands {{ $pair }}</button>@endforeach<button type="button" data-who="" aria-pressed="{{ $who === null ? 'true' : 'false' }}">all</button></div>
+        <div class="whose" role="group" aria-label="Which pair of hands are you?"><span>You are</span>@foreach (range(1,
+            $fold->hands) as $pair)<button type="button" data-who="{{ $pair }}" aria-pressed="{{ $who === $pair ? 'true' : 'false' }}">hands
+            {{ $pair }}</button>@endforeach<button type="button" data-who="" aria-pressed="{{ $who === null ? 'true' : 'false'
+            }}">all</button></div>
     @endif
     @if ($task !== null)
         @php
@@ -40,24 +47,33 @@
             $boiling = $one !== null && $one->boiling() === $task->task;
             $place = $dish;
             // The closed pot is the now where its heat or its opening is; else it stands below with the others.
-            $strip = $dish !== null && $at[$dish]->lid !== null && in_array($task->kind, [WorkKind::Heat, WorkKind::Second, WorkKind::Open], true);
+            $strip = $dish !== null && $at[$dish]->lid !== null && in_array($task->kind, [WorkKind::Heat, WorkKind::Second, WorkKind::Open],
+                true);
         @endphp
-        <section class="now" aria-label="Now" data-task="{{ $id }}" @if ($dish !== null) data-dish="{{ $dish }}" data-home="{{ $home($dish) }}" @endif>
-            <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $several ? ' · '.$ofDish($task) : ($boiling ? ' · rice in the boil' : '') }}</strong>
+        <section class="now" aria-label="Now" data-task="{{ $id }}" @if ($dish !== null) data-dish="{{ $dish }}" data-home="{{ $home($dish)
+            }}" @endif>
+            <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $several ? ' · '.$ofDish($task) : ($boiling ?
+                ' · rice in the boil' : '') }}</strong>
                 <span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
-            <h1>{{ $boiling ? ($one->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($one->plan()->boil()->lifts) > 1 ? 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
+            <h1>{{ $boiling ? ($one->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($one->plan()->boil()->lifts) > 1 ?
+                'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
             @if ($boiling)
                 @include('stove.boil', ['fold' => $one, 'task' => $task->task, 'at' => $at[$dish]])
             @elseif ($progress->isRunning())
-                <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" aria-live="off">0:00</p>
+                <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}"
+                    aria-live="off">0:00</p>
                 @if ($task->detail !== null)<p class="window">{{ $say->first($task->detail) }}</p>@endif
             @else
-                <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting aria-live="off">0:00</p>
-                <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->job->minutes }} min{{ $task->ring === null ? '' : ' on '.$fold->began->kitchen->burner($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : '' }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
+                <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
+                    aria-live="off">0:00</p>
+                <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->job->minutes }} min{{ $task->ring ===
+                    null ? '' : ' on '.$fold->began->kitchen->burner($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : ''
+                    }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
             @if ($strip)@include('stove.lid', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
             @foreach ($one?->cautions($task->task) ?? [] as $caution)
-                <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
+                <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button
+                    type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
             @endforeach
             @if ($progress->isRunning())
                 @if ($boiling)@include('stove.boil-tools', ['home' => $home($dish), 'fold' => $one, 'task' => $task->task])@endif
@@ -67,9 +83,11 @@
                     <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}">{{ $task->finish }}</button>
                 @endif
             @else
-                <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin }}</button>
+                <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin
+                    }}</button>
             @endif
-            @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid, 'id' => $task->task, 'failed' => $fold->failed])@endif
+            @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid,
+                'id' => $task->task, 'failed' => $fold->failed])@endif
         </section>
     @elseif ($beside === [] && $next === [])
         <section class="now" aria-label="Now">
@@ -84,12 +102,15 @@
             <p class="window">What runs beside goes on by itself{{ $others ? ', or is in the other hands' : '' }}.</p>
         </section>
     @endif
-    @if ($fold->changes !== [])<div class="changed" role="status"><p><strong>What has changed</strong></p>@foreach ($fold->changes as $says)<p>{{ $says }}</p>@endforeach</div>@endif
+    @if ($fold->changes !== [])<div class="changed" role="status"><p><strong>What has changed</strong></p>
+        @foreach ($fold->changes as $says)<p>{{ $says }}</p>@endforeach</div>@endif
     @foreach ($sealed as $place)
         @if (! (($strip ?? false) && $place === $dish))
-            <details class="closed" data-keep-open open data-dish="{{ $place }}" data-home="{{ $home($place) }}"><summary>Under the lid: {{ $fold->dishes[$place]->plan()->dish->name }}</summary>
+            <details class="closed" data-keep-open open data-dish="{{ $place }}" data-home="{{ $home($place) }}"><summary>Under the lid: {{
+                $fold->dishes[$place]->plan()->dish->name }}</summary>
                 @include('stove.lid', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid])
-                @include('stove.lid-tools', ['home' => $home($place), 'fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid, 'id' => null, 'failed' => $fold->failed])
+                @include('stove.lid-tools', ['home' => $home($place), 'fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' =>
+                    $at[$place]->lid, 'id' => null, 'failed' => $fold->failed])
             </details>
         @endif
     @endforeach
@@ -97,19 +118,28 @@
         @foreach ($next as $index => $later)
             @php $one = $fold->tasks[$later]; @endphp
             <div class="row next" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
-                <p class="small">{{ $index === 0 ? 'Next' : 'Then' }}, at {{ $local($situation->startsAt($later)) }}{{ $inHands($later) }}</p>
-                <p><strong>{{ $say->first($one->name) }}</strong>{{ ! $several && $one->detail !== null ? ', '.$say($one->detail) : '' }}@if ($several)<br><span class="small">{{ $ofDish($one) }}</span>@endif</p>
-                @unless ($situation->followsAtOnce($later))<button type="button" class="beside" data-event="started" data-subject="{{ $one->task }}">{{ $one->begin }}</button>@endunless
-                @if ($others && $who !== null && $fold->takenBy($later) === null)<button type="button" class="beside" data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
+                <p class="small">{{ $index === 0 ? 'Next' : 'Then' }}, at {{ $local($situation->startsAt($later)) }}{{ $inHands($later)
+                    }}</p>
+                <p><strong>{{ $say->first($one->name) }}</strong>{{ ! $several && $one->detail !== null ? ', '.$say($one->detail) : ''
+                    }}@if ($several)<br><span class="small">{{ $ofDish($one) }}</span>@endif</p>
+                @unless ($situation->followsAtOnce($later))<button type="button" class="beside" data-event="started" data-subject="{{
+                    $one->task }}">{{ $one->begin }}</button>@endunless
+                @if ($others && $who !== null && $fold->takenBy($later) === null)<button type="button" class="beside" data-event="taken"
+                    data-subject="{{ $one->task }}">I do it</button>@endif
             </div>
         @endforeach
         @foreach ($beside as $runs)
             @php $one = $fold->tasks[$runs]; @endphp
             <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
-                <p class="what"><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $several ? $ofDish($one).'; ' : '' }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) : $fold->began->kitchen->burner($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{ $inHands($runs) }}</span></p>
-                <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}" @if ($fold->calls($runs)) data-calls @endif>0:00</p>
+                <p class="what"><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $several ? $ofDish($one).'; ' : ''
+                    }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) :
+                    $fold->began->kitchen->burner($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{
+                    $inHands($runs) }}</span></p>
+                <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}"
+                    @if ($fold->calls($runs)) data-calls @endif>0:00</p>
                 <button type="button" class="beside" data-event="done" data-subject="{{ $one->task }}">{{ $one->finish }}</button>
-                @if ($others && $who !== null && $fold->calls($runs) && $fold->takenBy($runs) !== $who)<button type="button" class="beside" data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
+                @if ($others && $who !== null && $fold->calls($runs) && $fold->takenBy($runs) !== $who)<button type="button" class="beside"
+                    data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
             </div>
         @endforeach
         <div class="row tools">
@@ -128,27 +158,34 @@
             <div class="tools">
                 <span>{{ $fold->eaters }} eat:</span>
                 <button type="button" data-event="eaters" data-eaters="{{ $fold->eaters + 1 }}">One more</button>
-                @if ($fold->eaters > 1)<button type="button" data-event="eaters" data-eaters="{{ $fold->eaters - 1 }}">One less</button>@endif
+                @if ($fold->eaters > 1)<button type="button" data-event="eaters" data-eaters="{{ $fold->eaters - 1 }}">One
+                    less</button>@endif
             </div>
             <div class="tools">
-                @if ($fold->hands < Orbek\Core\Meal\Meal::MOST_HANDS)<button type="button" data-event="hands" data-hands="{{ $fold->hands + 1 }}">Another pair of hands</button>@endif
-                @if ($fold->hands > 1)<button type="button" data-event="hands" data-hands="{{ $fold->hands - 1 }}">One pair less</button>@endif
+                @if ($fold->hands < Orbek\Core\Meal\Meal::MOST_HANDS)<button type="button" data-event="hands" data-hands="{{ $fold->hands +
+                    1 }}">Another pair of hands</button>@endif
+                @if ($fold->hands > 1)<button type="button" data-event="hands" data-hands="{{ $fold->hands - 1 }}">One pair
+                    less</button>@endif
             </div>
             @foreach ($fold->dishes as $place => $one)
                 @if (! in_array($place, $fold->leftOut, true) && count($fold->dishes) - count($fold->leftOut) > 1)
-                    <div class="tools"><button type="button" data-event="left-out" data-of="{{ $place }}">Leave out {{ $one->plan()->dish->name }}</button></div>
+                    <div class="tools"><button type="button" data-event="left-out" data-of="{{ $place }}">Leave out {{
+                        $one->plan()->dish->name }}</button></div>
                 @endif
             @endforeach
             @foreach ($fold->began->kitchen->burners as $ring)
-                @unless (in_array($ring->id, $fold->failed, true))<div class="tools"><button type="button" data-event="ring-failed" data-ring="{{ $ring->id }}">{{ ucfirst($ring->name) }} has failed</button></div>@endunless
+                @unless (in_array($ring->id, $fold->failed, true))<div class="tools"><button type="button" data-event="ring-failed"
+                    data-ring="{{ $ring->id }}">{{ ucfirst($ring->name) }} has failed</button></div>@endunless
             @endforeach
-            <form method="post" action="{{ route('meal-cook.give-up', $cook) }}" data-leaves class="tools">@csrf<button>{{ $several ? 'Give the whole meal up' : 'Give this cook up' }}</button></form>
+            <form method="post" action="{{ route('meal-cook.give-up', $cook) }}" data-leaves class="tools">@csrf<button>{{ $several ?
+                'Give the whole meal up' : 'Give this cook up' }}</button></form>
         </details>
     </section>
 @else
     <section class="now noting" aria-label="How it came out">
         <p class="over"><strong>On the table at {{ $local($served) }}</strong></p>
-        <h1>{{ $isPractice ? 'The practice is over' : ($several ? $cook->name : ($fold->dishes[0]->state->outcome === null ? 'How did it come out?' : 'Noted')) }}</h1>
+        <h1>{{ $isPractice ? 'The practice is over' : ($several ? $cook->name : ($fold->dishes[0]->state->outcome === null ?
+            'How did it come out?' : 'Noted')) }}</h1>
         @if ($isPractice)
             <p><a class="act main" href="{{ route('supper.end', $cook) }}">Lift the lid: how it really was</a></p>
         @endif
@@ -165,5 +202,6 @@
         @endforeach
         <p><a href="{{ route('notebook') }}">To the Notebook</a></p>
     </section>
-    @if ($fold->last !== null)<section class="waiting"><div class="row tools"><button type="button" data-event="undone" data-subject="{{ $fold->last->id }}">Undo</button></div></section>@endif
+    @if ($fold->last !== null)<section class="waiting"><div class="row tools"><button type="button" data-event="undone" data-subject="{{
+        $fold->last->id }}">Undo</button></div></section>@endif
 @endif

@@ -7,13 +7,17 @@
     $clock = Orbek\Core\Measure\Figure::clock(...);
 @endphp
 <div class="boil-now">
-    <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" data-call-at="{{ $progress->startedAt->getTimestamp() + (int) round($forecast->liftAt(0.1)) }}" aria-live="off">0:00</p>
+    <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" data-call-at="{{ $progress->startedAt->getTimestamp() + (int)
+        round($forecast->liftAt(0.1)) }}" aria-live="off">0:00</p>
     <x-drawing.grain :doneness="0" :size="116" live />
 </div>
 @if (count($boil->lifts) > 1)
-    <p class="window"><strong>{{ $fold->isScoopNext() ? 'First scoop, '.round(100 * $lift->share).' % of the rice' : 'The rest' }}</strong>: a grain that {{ $say->label($lift->stage, 'words') }}.</p>
+    <p class="window"><strong>{{ $fold->isScoopNext() ? 'First scoop, '.round(100 * $lift->share).' % of the rice' : 'The rest' }}</strong>:
+        a grain that {{ $say->label($lift->stage, 'words') }}.</p>
 @endif
-<p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{ $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span data-live-words></span></p>
+<p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{
+    $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span
+    data-live-words></span></p>
 <x-drawing.boil :$boil :width="350" live :$lift :$forecast :tests="$fold->state->observations" />
 @if ($at->advice !== [])
     <div class="clash" role="status">@foreach ($at->advice as $line)<p>{{ $line }}</p>@endforeach</div>
@@ -21,7 +25,8 @@
 <h2 id="feel">What do you feel?</h2>
 <div class="stages" role="group" aria-labelledby="feel">
     @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
-        <button type="button" data-event="tested" data-subject="{{ $task }}" data-stage="{{ $stage->value }}" title="a grain {{ $say->label($stage, 'words') }}"><x-drawing.pressed :$stage />{{ $say->label($stage) }}</button>
+        <button type="button" data-event="tested" data-subject="{{ $task }}" data-stage="{{ $stage->value }}" title="a grain {{
+            $say->label($stage, 'words') }}"><x-drawing.pressed :$stage />{{ $say->label($stage) }}</button>
     @endforeach
 </div>
 <script type="application/json" data-course>@json(['startedAt' => $progress->startedAt->getTimestamp(), 'course' => $at->course])</script>

@@ -1,7 +1,8 @@
 @if ($cook->isForgotten($now))
     @php $tableAt = ($cook->table_at ?? $cook->started_at); @endphp
     <section class="simulated" aria-label="Was it eaten?">
-        <p>It was to be on the table on <strong>{{ $tableAt->setTimezone($zone)->format('l j F') }} at {{ $local($tableAt) }}</strong>, and nothing has been heard of it since. Was it eaten then? If it is cooked only now, go on below.</p>
+        <p>It was to be on the table on <strong>{{ $tableAt->setTimezone($zone)->format('l j F') }} at {{ $local($tableAt) }}</strong>, and
+            nothing has been heard of it since. Was it eaten then? If it is cooked only now, go on below.</p>
         <button type="button" class="beside" data-event="served" data-at="{{ $tableAt->getTimestamp() }}">It was eaten then</button>
     </section>
 @endif

@@ -1,17 +1,27 @@
 {{-- What a cook does to a closed pot, and asks of it. --}}
 @php
     $under = $lid->plan->kitchen->burners[$lid->flame()->ring] ?? $lid->plan->potted->first()->place->ring;
-    $marks = $under->knob->marks === [] ? [] : ['0' => 'off'] + collect($under->knob->marks)->mapWithKeys(fn ($mark) => [(string) round(100 * $mark->share) => $mark->name])->all();
+    $marks = $under->knob->marks === [] ? [] : ['0' => 'off'] + collect($under->knob->marks)->mapWithKeys(fn ($mark) => [(string) round(100
+        * $mark->share) => $mark->name])->all();
 @endphp
 <section class="lid" aria-label="What was done to the pot">
-    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select id="setting{{ $place ?? '' }}" name="setting" autocomplete="off">@foreach ($marks as $percent => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0" max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it stands</option>@foreach ($lid->plan->kitchen->burners as $ring)@unless (in_array($ring->id, $failed, true))<option value="{{ $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned</button></form>
+    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select
+        id="setting{{ $place ?? '' }}" name="setting" autocomplete="off">@foreach ($marks as $percent
+        => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark
+        }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0"
+        max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select
+        name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it
+        stands</option>@foreach ($lid->plan->kitchen->burners as $ring)@unless (in_array($ring->id, $failed, true))<option value="{{
+        $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned</button></form>
     <div class="cues">
         <button type="button" data-event="opened" data-subject="lid">I opened it</button>
-        @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probes === [] ? '1' : '0' }}">{{ $at->probes === [] ? 'Put the probe in' : 'Take the probe out' }}</button>@endif
+        @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probes === [] ? '1' : '0' }}">{{ $at->probes === [] ?
+            'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>
     @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Lid])
     <details class="rescue" data-keep-open><summary>Something is wrong</summary>
-        <div class="cues">@foreach (Orbek\Core\Cook\Complaint::cases() as $complaint)<button type="button" data-rescue="{{ $complaint->value }}">{{ $say->first($say->label($complaint)) }}</button>@endforeach</div>
+        <div class="cues">@foreach (Orbek\Core\Cook\Complaint::cases() as $complaint)<button type="button" data-rescue="{{ $complaint->value
+            }}">{{ $say->first($say->label($complaint)) }}</button>@endforeach</div>
     </details>
     <div class="rescued" aria-live="polite" x-ignore data-kept></div>
 </section>

@@ -5,18 +5,24 @@
     $line = 'line'.($place ?? '');
 @endphp
 <form class="note">
-    @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling', FillingOutcome::cases()]] as [$name, $title, $cases])
-        @if ($name === 'filling' && $fold->plan()->dish->fillings->isNone())<input type="hidden" name="filling" value="right">@continue @endif
+    @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling',
+        FillingOutcome::cases()]] as [$name, $title, $cases])
+        @if ($name === 'filling' && $fold->plan()->dish->fillings->isNone())<input type="hidden" name="filling" value="right">@continue
+            @endif
         <fieldset>
             <legend>{{ $title }}</legend>
             <div class="taps">
                 @foreach ($cases as $case)
-                    <label><input type="radio" name="{{ $name }}" value="{{ $case->value }}" required @checked($fold->state->outcome?->{$name} === $case)><span>@if ($name === 'crust')<i class="swatch crust-{{ $case->value }}"></i>@endif{{ $say->label($case) }}</span></label>
+                    <label><input type="radio" name="{{ $name }}" value="{{ $case->value }}" required
+                        @checked($fold->state->outcome?->{$name} === $case)><span>@if ($name === 'crust')<i class="swatch crust-{{
+                        $case->value }}"></i>@endif{{ $say->label($case) }}</span></label>
                 @endforeach
             </div>
         </fieldset>
     @endforeach
-    <fieldset class="where"><legend>Where was the rice off, if it was</legend><div class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}" @checked($fold->state->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
+    <fieldset class="where"><legend>Where was the rice off, if it was</legend><div
+        class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}"
+        @checked($fold->state->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
     <label class="line" for="{{ $line }}">One line for next time</label>
     <input id="{{ $line }}" name="line" maxlength="200" value="{{ $fold->state->outcome?->line }}" autocomplete="off">
     <button class="act main">{{ $fold->state->outcome === null ? 'Write it down' : 'Change the note' }}</button>
@@ -24,9 +30,13 @@
 @if ($fold->state->outcome !== null)
     @php $left = $fold->leftovers(); @endphp
     @if ($left !== null)
-        <p class="left-told">{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} in the fridge{{ $left->isInTime() ? '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->timezone)->format('l j F') : ', after '.$say->duration($left->stoodMin()).': longer than cooked rice may stand. Throw it away' }}.</p>
+        <p class="left-told">{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} in the fridge{{ $left->isInTime() ?
+            '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->timezone)->format('l j F') :
+            ', after '.$say->duration($left->stoodMin()).': longer than cooked rice may stand. Throw it away' }}.</p>
     @elseif ($fold->state->leftoversGone === null)
-        <form class="left-form" data-event="chilled"><label>Left over, portions <input name="portions" type="number" min="1" max="40" step="1" value="{{ max(1, $fold->plan()->dish->table->leftovers) }}" required></label><button>Into the fridge now</button></form>
+        <form class="left-form" data-event="chilled"><label>Left over, portions <input name="portions" type="number" min="1" max="40"
+            step="1" value="{{ max(1, $fold->plan()->dish->table->leftovers) }}" required></label><button>Into the fridge
+            now</button></form>
         <p class="small">Cool it shallow; within 2 h (1 h in a room above {{ $say->degrees(32) }}).</p>
     @endif
     @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Crust])

@@ -5,8 +5,10 @@
     $x = fn (float $ln) => round(8 + ($width - 16) * ($ln - $least) / ($most - $least), 1);
     $hill = function ($weights) use ($x, $floor, $least, $most) {
         $top = max($weights);
-        $points = collect(Orbek\Core\Learning\FactorBelief::grid())->map(fn ($ln, $i) => [$ln, $weights[$i]])->filter(fn ($point) => $point[0] >= $least && $point[0] <= $most);
-        return 'M'.$x($least).','.$floor.' L'.$points->map(fn ($point) => $x($point[0]).','.round($floor - 46 * $point[1] / $top, 1))->implode(' L').' L'.$x($most).','.$floor.' Z';
+        $points = collect(Orbek\Core\Learning\FactorBelief::grid())->map(fn ($ln, $i) => [$ln, $weights[$i]])->filter(fn ($point) =>
+            $point[0] >= $least && $point[0] <= $most);
+        return 'M'.$x($least).','.$floor.' L'.$points->map(fn ($point) => $x($point[0]).','.round($floor - 46 * $point[1] / $top,
+            1))->implode(' L').' L'.$x($most).','.$floor.' Z';
     };
     $kind = $before ?? Orbek\Core\Learning\FactorBelief::ofItsKind();
 @endphp

@@ -3,7 +3,8 @@
     $drawing = new App\Drawings\ClockDrawing($plan, $say);
     $tableY = $drawing->tableY();
 @endphp
-<svg class="drawing clock" viewBox="0 0 {{ $drawing->width }} {{ round($drawing->height) }}" width="{{ $drawing->width }}" height="{{ round($drawing->height) }}" aria-hidden="true">
+<svg class="drawing clock" viewBox="0 0 {{ $drawing->width }} {{ round($drawing->height) }}" width="{{ $drawing->width }}" height="{{
+    round($drawing->height) }}" aria-hidden="true">
     @foreach ($drawing->halfHours() as $line)
         <path class="hour" d="M96,{{ $line['y'] }}H{{ $drawing->width }}"/>
         <text class="time" x="86" y="{{ $line['y'] + 5 }}" text-anchor="end">{{ $line['time'] }}</text>
@@ -17,16 +18,19 @@
         <path class="rail" d="M{{ $column['x'] }},36h{{ $column['width'] }}"/>
         @foreach ($column['ropes'] as $rope)
             <rect class="rope {{ $rope['kind'] }}" x="{{ $column['x'] }}" y="{{ $rope['y'] }}" width="15" height="{{ $rope['height'] }}"/>
-            <path class="leader" d="M{{ $column['x'] + 15 }},{{ $rope['y'] + 0.5 }}h6L{{ $column['x'] + 26 }},{{ $rope['labelY'] - 3.5 }}h4"/>
+            <path class="leader" d="M{{ $column['x'] + 15 }},{{ $rope['y'] + 0.5 }}h6L{{ $column['x'] + 26 }},{{ $rope['labelY'] - 3.5
+                }}h4"/>
             @foreach ($rope['lines'] as $line)
                 <text class="label" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 1 + 15 * $loop->index }}">{{ $line }}</text>
             @endforeach
             @if ($rope['detail'] !== null)
-                <text class="detail" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 15 * count($rope['lines']) }}">{{ $rope['detail'] }}</text>
+                <text class="detail" x="{{ $column['x'] + 33 }}" y="{{ $rope['labelY'] + 15 * count($rope['lines']) }}">{{ $rope['detail']
+                    }}</text>
             @endif
         @endforeach
     @endforeach
     <path class="table" d="M96,{{ $tableY }}H{{ $drawing->width }}"/>
     <text class="table-time" x="86" y="{{ $tableY + 6 }}" text-anchor="end">{{ $say->time($plan->day->tableAt) }}</text>
-    <text class="label" x="104" y="{{ $tableY + 24 }}">Table, {{ $plan->dish->table->eaters === 1 ? 'one' : $plan->dish->table->eaters }} of you</text>
+    <text class="label" x="104" y="{{ $tableY + 24 }}">Table, {{ $plan->dish->table->eaters === 1 ? 'one' : $plan->dish->table->eaters }} of
+        you</text>
 </svg>

@@ -1,57 +1,83 @@
-@props(['heat', 'kitchen', 'ring', 'course' => null, 'colours' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probes' => [], 'width' => 446])
+@props(['heat', 'kitchen', 'ring', 'course' => null, 'colours' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probes' => [],
+    'width' => 446])
 @php
     $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
     $blocks = $drawing->blocks();
     $told = collect($blocks)->map(fn ($b) => round($b['block']->minutes, 1).' min '.$b['full'])->implode(', ');
-    $time = fn ($minute) => $starts === null ? round($minute) : $say->time(Orbek\Core\Measure\Instant::plusMinutes($starts, (int) round($minute)));
+    $time = fn ($minute) => $starts === null ? round($minute) : $say->time(Orbek\Core\Measure\Instant::plusMinutes($starts, (int)
+        round($minute)));
     $end = $drawing->minutes();
     $steam = $course?->steamAtLidMin();
     [$stops, $core] = [$drawing->stops(), $drawing->core()];
 @endphp
-<svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}" data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{ array_key_first($kitchen->plates) }}">
-    <title>Heat under the lid: {{ $told }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' : 'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
+<svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}"
+    data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{
+    array_key_first($kitchen->plates) }}">
+    <title>Heat under the lid: {{ $told }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' :
+        'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
     @if ($course !== null)
-        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">{{ $say->reading()->degrees->sign() }}</text>
+        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">{{ $say->reading()->degrees->sign()
+            }}</text>
         @foreach ($drawing->degrees() as $celsius)
             <path class="rule" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->y($celsius) }}H{{ $drawing->x($end) }}"/>
-            <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{ round($say->reading()->degrees($celsius)) }}</text>
+            <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{
+                round($say->reading()->degrees($celsius)) }}</text>
         @endforeach
         <path class="curve core" d="{{ $core }}"/>
         <path class="curve top" d="{{ $drawing->top() }}"/>
         <path class="curve base" d="{{ $drawing->base() }}"/>
         @foreach ($probes as $name => $points)
-            <g><title>{{ $name === '' ? 'probe' : $name }}</title>@foreach ($points as [$minute, $celsius])@if ($loop->parent->first)<circle class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@else<path class="probe" d="M{{ $drawing->x($minute) - 2.4 }},{{ $drawing->y($celsius) + 2 }}h4.8l-2.4,-4.4z"/>@endif @endforeach</g>
+            <g><title>{{ $name === '' ? 'probe' : $name }}</title>@foreach ($points as [$minute, $celsius])@if ($loop->parent->first)<circle
+                class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@else<path class="probe" d="M{{
+                $drawing->x($minute) - 2.4 }},{{ $drawing->y($celsius) + 2 }}h4.8l-2.4,-4.4z"/>@endif @endforeach</g>
         @endforeach
         @php $quarter = $course->at($end * 0.3); @endphp
         <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($quarter->faceC) - 7) }}">base face</text>
-        <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top of the rice</text>
-        @if ($core !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end * 0.9)->topC) + 17) }}">filling</text>@endif
+        <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top
+            of the rice</text>
+        @if ($core !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end *
+            0.9)->topC) + 17) }}">filling</text>@endif
         @if ($steam !== null)
             <path class="steam-at" d="M{{ $drawing->x($steam) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
             @php $name = 'steam at the lid '.round($steam).' min'; @endphp
-            <text class="name top" x="{{ $drawing->steamNameX($steam, $name, $now) }}" y="{{ $drawing->plotBottom() - 4 }}">{{ $name }}</text>
+            <text class="name top" x="{{ $drawing->steamNameX($steam, $name, $now) }}" y="{{ $drawing->plotBottom() - 4 }}">{{ $name
+                }}</text>
         @endif
         @php $shades = 'shades-'.crc32((string) json_encode($stops)); @endphp
-        <linearGradient id="{{ $shades }}">@foreach ($stops as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour'] }}"/>@endforeach</linearGradient>
+        <linearGradient id="{{ $shades }}">@foreach ($stops as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour']
+            }}"/>@endforeach</linearGradient>
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">crust</text>
-        <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) - App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades }})"/>
-        @if ($colours !== null && $colours->low !== $colours->high)<text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->stripTop() + 29 }}" text-anchor="end">{{ $say($colours->words()) }}</text>@endif
-        @foreach ($drawing->colours($now) as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{ $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
+        <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) -
+            App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades }})"/>
+        @if ($colours !== null && $colours->low !== $colours->high)<text class="small" x="{{ $drawing->x($end) }}" y="{{
+            $drawing->stripTop() + 29 }}" text-anchor="end">{{ $say($colours->words()) }}</text>@endif
+        @foreach ($drawing->colours($now) as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{
+            $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
     @endif
     @foreach ($blocks as $b)
-        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 * $b['block']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['block'])) }}" data-plate="{{ $b['block']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{ round($b['block']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
-            <rect class="block {{ $b['block']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}" height="{{ $b['height'] }}"/>
-            @if ($b['block']->flame->plate !== null)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] + $b['width'] - 2 }}"/>@endif
-            @if ($touch)<rect class="touch" x="{{ $b['x'] }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="{{ $b['width'] }}" height="{{ $drawing->high() + 16 }}"/><rect class="grip" x="{{ $b['x'] + $b['width'] - 7 }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="10" height="{{ $drawing->high() + 16 }}"/>@endif
+        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 *
+            $b['block']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['block'])) }}" data-plate="{{
+            $b['block']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{
+            round($b['block']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
+            <rect class="block {{ $b['block']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}"
+                height="{{ $b['height'] }}"/>
+            @if ($b['block']->flame->plate !== null)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] +
+                $b['width'] - 2 }}"/>@endif
+            @if ($touch)<rect class="touch" x="{{ $b['x'] }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="{{ $b['width'] }}"
+                height="{{ $drawing->high() + 16 }}"/><rect class="grip" x="{{ $b['x'] + $b['width'] - 7 }}" y="{{ $drawing->floor() -
+                $drawing->high() - 12 }}" width="10" height="{{ $drawing->high() + 16 }}"/>@endif
             <text class="strong" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['y'] - 5 }}" text-anchor="middle">{{ $b['label'] }}</text>
         </g>
         <path class="tick" d="M{{ $b['x'] }},{{ $drawing->floor() }}v6"/>
-        <text class="small" x="{{ $b['x'] }}" y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $loop->first ? $time(0) : round($b['from']) }}</text>
+        <text class="small" x="{{ $b['x'] }}" y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{
+            $loop->first ? $time(0) : round($b['from']) }}</text>
     @endforeach
     <path class="axis" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->floor() }}H{{ $drawing->x($end) }}"/>
     <path class="tick" d="M{{ $drawing->x($end) }},{{ $drawing->floor() }}v6"/>
     <text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->floor() + 20 }}" text-anchor="end">{{ $time($end) }}</text>
     <text class="small" x="{{ $width / 2 }}" y="{{ $drawing->floor() + 34 }}" text-anchor="middle">minutes sealed</text>
-    @if ($now !== null)<g class="here"><path d="M{{ $drawing->x($now) }},{{ $drawing->plotTop() - 6 }}V{{ $drawing->floor() + 4 }}"/><text class="strong" x="{{ min(max($drawing->x($now), 60), $width - 40) }}" y="{{ $drawing->plotTop() - 9 }}" text-anchor="middle">you are here</text></g>@endif
+    @if ($now !== null)<g class="here"><path d="M{{ $drawing->x($now) }},{{ $drawing->plotTop() - 6 }}V{{ $drawing->floor() + 4 }}"/><text
+        class="strong" x="{{ min(max($drawing->x($now), 60), $width - 40) }}" y="{{ $drawing->plotTop() - 9 }}"
+        text-anchor="middle">you are here</text></g>@endif
     <path class="slid" d="M0,{{ $drawing->plotTop() }}V{{ $drawing->floor() }}" visibility="hidden"/>
 </svg>

@@ -5,13 +5,17 @@
     $stove = $drawing->rings();
     $base = $pots['base'];
 @endphp
-<svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{ $pots['height'] }}" role="img">
-    <title>Pots to scale: {{ collect($home->pots)->map(fn ($pot) => $pot->name.', '.round($pot->heightCm()).' cm high inside')->implode('; ') }}.</title>
+<svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{
+    $pots['height'] }}" role="img">
+    <title>Pots to scale: {{ collect($home->pots)->map(fn ($pot) =>
+        $pot->name.', '.round($pot->heightCm()).' cm high inside')->implode('; ') }}.</title>
     <path class="rule" d="M8,{{ $base }}H{{ $pots['width'] - 8 }}"/>
     @foreach ($pots['pots'] as $one)
-        @php ['pot' => $pot, 'x' => $x, 'half' => $half, 'rim' => $rim, 'wall' => $wall] = $one; $lidY = $rim - ($pot->lid->value === 'loose' ? 7 : 3); @endphp
+        @php ['pot' => $pot, 'x' => $x, 'half' => $half, 'rim' => $rim, 'wall' => $wall] = $one; $lidY = $rim - ($pot->lid->value ===
+            'loose' ? 7 : 3); @endphp
         <g class="pot-{{ $pot->material->value }}">
-            <path class="wall" stroke-width="{{ $wall }}" d="M{{ $x - $half - $wall / 2 }},{{ $rim }}V{{ $base - $wall / 2 }}H{{ $x + $half + $wall / 2 }}V{{ $rim }}"/>
+            <path class="wall" stroke-width="{{ $wall }}" d="M{{ $x - $half - $wall / 2 }},{{ $rim }}V{{ $base - $wall / 2 }}H{{ $x + $half
+                + $wall / 2 }}V{{ $rim }}"/>
             <path class="lid-line" d="M{{ $x - $half - 4 }},{{ $lidY }}Q{{ $x }},{{ $lidY - 13 }} {{ $x + $half + 4 }},{{ $lidY }}"/>
             <circle class="lid-line" cx="{{ $x }}" cy="{{ $lidY - 10 }}" r="3"/>
             @if ($pot->lid->value === 'vent')<circle class="lid-line" cx="{{ $x + $half * .45 }}" cy="{{ $lidY - 6 }}" r="1.6"/>@endif
@@ -24,12 +28,16 @@
             @endif
             <text x="{{ $x }}" y="{{ ($rim + $base) / 2 + 5 }}" text-anchor="middle">{{ round($pot->litres, 1) }} L</text>
             <text class="small" x="{{ $x }}" y="{{ $base + 19 }}" text-anchor="middle">{{ round($pot->diameterCm) }} cm</text>
-            <text class="small" x="{{ $x }}" y="{{ $base + 35 }}" text-anchor="middle">{{ $pot->cooker === null ? $say->label($pot->material) : 'cooker' }}</text>
+            <text class="small" x="{{ $x }}" y="{{ $base + 35 }}" text-anchor="middle">{{ $pot->cooker === null ?
+                $say->label($pot->material) : 'cooker' }}</text>
         </g>
     @endforeach
 </svg>
-<svg class="drawing kitchen" viewBox="0 0 {{ $stove['width'] }} {{ $stove['height'] }}" width="{{ $stove['width'] }}" height="{{ $stove['height'] }}" role="img">
-    <title>The stove from above: {{ collect($home->burners)->map(fn ($ring) => $ring->label().', '.$say->label($ring->kind).', '.($ring->knob->marks === [] ? 'a knob without marks' : 'marks '.collect($ring->knob->marks)->pluck('name')->implode(', ')))->implode('; ') }}.</title>
+<svg class="drawing kitchen" viewBox="0 0 {{ $stove['width'] }} {{ $stove['height'] }}" width="{{ $stove['width'] }}" height="{{
+    $stove['height'] }}" role="img">
+    <title>The stove from above: {{ collect($home->burners)->map(fn ($ring) =>
+        $ring->label().', '.$say->label($ring->kind).', '.($ring->knob->marks === [] ? 'a knob without marks' :
+        'marks '.collect($ring->knob->marks)->pluck('name')->implode(', ')))->implode('; ') }}.</title>
     @foreach ($stove['rings'] as $one)
         @php ['ring' => $ring, 'x' => $x, 'radius' => $radius] = $one; $y = $stove['y']; $knobY = $drawing->knobY(); @endphp
         <g class="ring-{{ $ring->kind->value }}">
@@ -39,18 +47,22 @@
                     @if ($radius > 30)<circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ round($radius * .55, 1) }}"/>@endif
                     @break
                 @case('coil')
-                    @foreach ([.35, .58, .8, 1] as $part)<circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ round($radius * $part, 1) }}"/>@endforeach
+                    @foreach ([.35, .58, .8, 1] as $part)<circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ round($radius * $part, 1)
+                        }}"/>@endforeach
                     @break
                 @case('ceramic')
-                    <circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}"/><circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ round($radius * .7, 1) }}" stroke-dasharray="3 4"/>
+                    <circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}"/><circle class="field" cx="{{ $x }}" cy="{{ $y }}"
+                        r="{{ round($radius * .7, 1) }}" stroke-dasharray="3 4"/>
                     @break
                 @default
-                    <circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}" stroke-dasharray="9 5"/><path class="field" d="M{{ $x - 7 }},{{ $y }}h14M{{ $x }},{{ $y - 7 }}v14"/>
+                    <circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}" stroke-dasharray="9 5"/><path class="field" d="M{{
+                        $x - 7 }},{{ $y }}h14M{{ $x }},{{ $y - 7 }}v14"/>
             @endswitch
             <text x="{{ $x }}" y="{{ $y + 5 }}" text-anchor="middle" class="watts">{{ number_format($ring->watts / 1000, 1) }} kW</text>
             <circle class="knob" cx="{{ $x }}" cy="{{ $knobY }}" r="{{ $drawing->knob() }}"/>
             <path class="knob" d="M{{ $x }},{{ $knobY }}v-{{ $drawing->knob() - 4 }}"/>
-            @foreach ($one['marks'] as $mark)<text class="small" x="{{ $mark['x'] }}" y="{{ $mark['y'] }}" text-anchor="{{ $mark['x'] < $x - 8 ? 'end' : ($mark['x'] > $x + 8 ? 'start' : 'middle') }}">{{ Str::limit($mark['name'], 8, '…') }}</text>@endforeach
+            @foreach ($one['marks'] as $mark)<text class="small" x="{{ $mark['x'] }}" y="{{ $mark['y'] }}" text-anchor="{{ $mark['x'] < $x -
+                8 ? 'end' : ($mark['x'] > $x + 8 ? 'start' : 'middle') }}">{{ Str::limit($mark['name'], 8, '…') }}</text>@endforeach
             <text class="small" x="{{ $x }}" y="{{ $knobY + 56 }}" text-anchor="middle">{{ $ring->name }}</text>
         </g>
     @endforeach

@@ -3,12 +3,15 @@
     $hatches = app(App\Drawings\Hatches::class);
     $drawing = new App\Drawings\PlatterDrawing($plan);
 @endphp
-<svg class="drawing platter" viewBox="0 0 {{ $drawing->width() }} {{ $drawing->height() }}" width="{{ $drawing->width() }}" height="{{ $drawing->height() }}" role="img">
-    <title>The platter in section, from below: {{ $say->list(array_map(fn ($band) => $band['label'], $drawing->bands())) }}{{ $drawing->onTop() === [] ? '' : '; on top '.implode(', ', $drawing->onTop()) }}.</title>
+<svg class="drawing platter" viewBox="0 0 {{ $drawing->width() }} {{ $drawing->height() }}" width="{{ $drawing->width() }}" height="{{
+    $drawing->height() }}" role="img">
+    <title>The platter in section, from below: {{ $say->list(array_map(fn ($band) => $band['label'], $drawing->bands())) }}{{
+        $drawing->onTop() === [] ? '' : '; on top '.implode(', ', $drawing->onTop()) }}.</title>
     @foreach ($drawing->bands() as $band)
         <path class="hatched" d="{{ $band['outline'] }}" fill="url(#{{ $hatches->use($band['hatch']) }})"/>
         <text x="{{ $drawing->labelX() }}" y="{{ $band['labelY'] }}">{{ Str::limit($say($band['label']), 24) }}</text>
     @endforeach
-    @if ($drawing->onTop() !== [])<text x="{{ $drawing->labelX() }}" y="{{ $drawing->topY() }}">{{ Str::limit(Str::ucfirst(implode(', ', $drawing->onTop())), 30) }}</text>@endif
+    @if ($drawing->onTop() !== [])<text x="{{ $drawing->labelX() }}" y="{{ $drawing->topY() }}">{{ Str::limit(Str::ucfirst(implode(', ',
+        $drawing->onTop())), 30) }}</text>@endif
     <path class="pot-wall" d="{{ $drawing->rim() }}"/>
 </svg>

@@ -11,10 +11,15 @@
     $rim = $drawing->rim();
     $base = $drawing->base();
     $onPlate = collect($plan->potted->first()->line())->contains(fn ($block) => $block->flame->plate !== null);
-    $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.', ' ').' g')->implode(', ');
+    $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.',
+        ' ').' g')->implode(', ');
 @endphp
-<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{ round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
-    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->dish->poured === [] ? '' : collect($plan->dish->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' : 'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{ $say->label($plan->dish->lid->seal) }}.</title>
+<svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{
+    round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
+    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->dish->poured === [] ? '' :
+        collect($plan->dish->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' :
+        'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{
+        $say->label($plan->dish->lid->seal) }}.</title>
 
     @if ($labels)
         <g class="rule">
@@ -31,17 +36,22 @@
     @php $chosen = -1; @endphp
     @foreach ($layers as $index => $drawn)
         @php $moves = $touch && in_array($drawn['layer']->matter->value, ['rice', 'filling'], true); $chosen += $moves ? 1 : 0; @endphp
-        <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button" aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
-            @if ($drawn['layer']->matter->value === 'crust')<path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null) fill="{{ $tint }}" @endif/>@endif
+        <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button"
+            aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
+            @if ($drawn['layer']->matter->value === 'crust')<path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null) fill="{{
+                $tint }}" @endif/>@endif
             <path class="hatched" d="{{ $drawn['outline'] }}" fill="url(#{{ $hatches->use($drawn['hatch']) }})"/>
-            @if ($drawn['over'] !== null)<path d="{{ $drawn['over']['outline'] }}" fill="url(#{{ $hatches->use($drawn['over']['hatch']) }})"/>@endif
+            @if ($drawn['over'] !== null)<path d="{{ $drawn['over']['outline'] }}" fill="url(#{{ $hatches->use($drawn['over']['hatch'])
+                }})"/>@endif
         </g>
     @endforeach
 
     @if ($drawing->torn() !== null)<path class="torn" d="{{ $drawing->torn() }}"/>@endif
-    @if ($drawing->onTop() !== null)<path class="on-top" d="{{ $drawing->onTop() }}"><title>in one place on the rice, to be lifted off</title></path>@endif
+    @if ($drawing->onTop() !== null)<path class="on-top" d="{{ $drawing->onTop() }}"><title>in one place on the rice, to be lifted
+        off</title></path>@endif
     @if ($drawing->poured() !== null)<path class="poured" d="{{ $drawing->poured() }}"/>@endif
-    @if ($drawing->holes() !== [])<path class="hole" d="{{ implode('', array_map(fn ($x) => 'M'.($x - 3).','.$drawing->surface($x).'V'.($base - 6).'M'.($x + 3).','.$drawing->surface($x).'V'.($base - 6), $drawing->holes())) }}"/>@endif
+    @if ($drawing->holes() !== [])<path class="hole" d="{{ implode('', array_map(fn ($x) => 'M'.($x -
+        3).','.$drawing->surface($x).'V'.($base - 6).'M'.($x + 3).','.$drawing->surface($x).'V'.($base - 6), $drawing->holes())) }}"/>@endif
 
     <path class="fat" d="M{{ $left + 2 }},{{ $base - 1.5 }}H{{ $right - 2 }}"/>
     <path class="steam" d="{{ $drawing->steam() }}"/>
@@ -50,19 +60,25 @@
         @php $mark = $drawing->y($plan->pot()->heightCm() - 5); @endphp
         <g class="mark {{ $plan->potted->first()->section->isTooFull() ? 'broken' : 'kept' }}">
             <path d="M{{ $left + 3 }},{{ $mark }}h14M{{ $right - 17 }},{{ $mark }}h14"/>
-            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ? number_format($drawing->pastRimCm(), 1).' cm past the rim' : ($plan->potted->first()->section->isTooFull() ? '5 cm free, broken' : '5 cm free, kept') }}</text>
+            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ?
+                number_format($drawing->pastRimCm(), 1).' cm past the rim' : ($plan->potted->first()->section->isTooFull() ?
+                '5 cm free, broken' : '5 cm free, kept') }}</text>
         </g>
     @endif
 
     {{-- The pot's wall, its handles and lid. --}}
-    <path class="pot-wall" stroke-width="{{ $wall }}" d="M{{ $left - $wall / 2 }},{{ $rim }}V{{ $base - 8 }}q0,{{ 8 + $wall / 2 }} 10,{{ 8 + $wall / 2 }}H{{ $right - 10 + $wall / 2 }}q10,0 10,-{{ 8 + $wall / 2 }}V{{ $rim }}"/>
-    <path class="pot-handle" d="M{{ $left - $wall }},{{ $rim + 26 }}h-18q-10,0 -10,10t10,10h18M{{ $right + $wall }},{{ $rim + 26 }}h18q10,0 10,10t-10,10h-18"/>
-    <path class="pot-lid" d="M{{ $left - $wall - 4 }},{{ $rim - 9 }}Q{{ $drawing->middle() }},{{ $rim - 9 - $drawing->half() * 0.24 }} {{ $right + $wall + 4 }},{{ $rim - 9 }}Z"/>
+    <path class="pot-wall" stroke-width="{{ $wall }}" d="M{{ $left - $wall / 2 }},{{ $rim }}V{{ $base - 8 }}q0,{{ 8 + $wall / 2 }} 10,{{ 8 +
+        $wall / 2 }}H{{ $right - 10 + $wall / 2 }}q10,0 10,-{{ 8 + $wall / 2 }}V{{ $rim }}"/>
+    <path class="pot-handle" d="M{{ $left - $wall }},{{ $rim + 26 }}h-18q-10,0 -10,10t10,10h18M{{ $right + $wall }},{{ $rim + 26
+        }}h18q10,0 10,10t-10,10h-18"/>
+    <path class="pot-lid" d="M{{ $left - $wall - 4 }},{{ $rim - 9 }}Q{{ $drawing->middle() }},{{ $rim - 9 - $drawing->half() * 0.24 }} {{
+        $right + $wall + 4 }},{{ $rim - 9 }}Z"/>
     <path class="pot-knob" d="M{{ $drawing->middle() - 14 }},{{ $rim - 10 - $drawing->half() * 0.12 }}v-7q0,-8 8,-8h12q8,0 8,8v7"/>
     @switch($plan->dish->lid->seal->value)
         @case('cloth')
         @case('damp-cloth')
-            <path class="seal cloth" d="M{{ $left - $wall - 5 }},{{ $rim - 5 }}Q{{ $drawing->middle() }},{{ $rim + 3 }} {{ $right + $wall + 5 }},{{ $rim - 5 }}"/>
+            <path class="seal cloth" d="M{{ $left - $wall - 5 }},{{ $rim - 5 }}Q{{ $drawing->middle() }},{{ $rim + 3 }} {{ $right + $wall +
+                5 }},{{ $rim - 5 }}"/>
             @break
         @case('dough')
             <path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall - 8 }},{{ $rim - 5 }}h14"/>
@@ -73,7 +89,8 @@
         @case('foil')
         @case('foil-dough')
             <path class="seal foil" d="M{{ $left - $wall - 6 }},{{ $rim + 12 }}v-15H{{ $right + $wall + 6 }}v15"/>
-            @if ($plan->dish->lid->seal->hasDough())<path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall - 8 }},{{ $rim - 5 }}h14"/>@endif
+            @if ($plan->dish->lid->seal->hasDough())<path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall
+                - 8 }},{{ $rim - 5 }}h14"/>@endif
             @break
         @case('paper')
             <path class="seal paper" d="M{{ $left - $wall - 2 }},{{ $rim - 5 }}H{{ $right + $wall + 2 }}"/>
@@ -86,12 +103,15 @@
     @if (Orbek\Core\Lid\HeatLine::usesOven($plan->potted->first()->line()))
         {{-- On the rack of an oven: heat from all round, no flame. --}}
         <g class="in-oven">
-            <path class="ring" d="M{{ $left - $wall - 22 }},{{ $base + $wall + 5 }}H{{ $right + $wall + 22 }}@for ($x = $left - $wall - 12; $x < $right + $wall + 18; $x += 16)M{{ $x }},{{ $base + $wall + 5 }}v7 @endfor"/>
-            @foreach ([0.2, 0.5, 0.8] as $share)@php $x = round($left + ($right - $left) * $share, 1); @endphp<path d="M{{ $x - 20 }},{{ $base + $wall + 24 }}q10,-8 20,0t20,0"/>@endforeach
+            <path class="ring" d="M{{ $left - $wall - 22 }},{{ $base + $wall + 5 }}H{{ $right + $wall + 22 }}@for ($x = $left - $wall - 12;
+                $x < $right + $wall + 18; $x += 16)M{{ $x }},{{ $base + $wall + 5 }}v7 @endfor"/>
+            @foreach ([0.2, 0.5, 0.8] as $share)@php $x = round($left + ($right - $left) * $share, 1); @endphp<path d="M{{ $x - 20 }},{{
+                $base + $wall + 24 }}q10,-8 20,0t20,0"/>@endforeach
         </g>
     @elseif ($plan->pot()->cooker !== null)
         {{-- A cooker's own plate and foot. --}}
-        <path class="ring" d="M{{ $left + 14 }},{{ $base + $wall + 6 }}H{{ $right - 14 }}M{{ $left - $wall - 6 }},{{ $rim + 30 }}V{{ $base + $wall + 18 }}q0,8 8,8H{{ $right + $wall - 2 }}q8,0 8,-8V{{ $rim + 30 }}"/>
+        <path class="ring" d="M{{ $left + 14 }},{{ $base + $wall + 6 }}H{{ $right - 14 }}M{{ $left - $wall - 6 }},{{ $rim + 30 }}V{{ $base +
+            $wall + 18 }}q0,8 8,8H{{ $right + $wall - 2 }}q8,0 8,-8V{{ $rim + 30 }}"/>
     @else
     <g class="flames">
         <path d="{{ implode('', array_map(fn ($x) => 'M'.$x.','.($base + $wall + 12).'q5,9 0,16q-5,-7 0,-16', $drawing->flames())) }}"/>
@@ -104,8 +124,10 @@
             @foreach ($layers as $drawn)
                 @php $past = $drawn['labelY'] < $rim + 66 ? 32 : 0; @endphp
                 <path class="leader" d="M{{ $right + $wall + 3 + $past }},{{ $drawn['labelY'] }}h8"/>
-                <text x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($say($drawn['layer']->label), 18) }}</text>
-                <text class="strong" x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] + 14 }}">{{ Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
+                <text x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($say($drawn['layer']->label), 18)
+                    }}</text>
+                <text class="strong" x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] + 14 }}">{{
+                    Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
             @endforeach
         </g>
     @endif

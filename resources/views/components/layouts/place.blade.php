@@ -8,21 +8,27 @@
         <a class="wordmark" href="{{ route('shelf') }}">orbek</a>
         <nav aria-label="Places">
             <ul>
-                @foreach (['shelf' => 'Shelf', 'pot' => 'Pot', 'clock' => 'Clock', 'stove' => 'Stove', 'notebook' => 'Notebook', 'kitchen' => 'Kitchen', 'drill' => 'Drill', 'care' => 'Care'] as $key => $name)
-                    @php $href = in_array($key, ['pot', 'clock'], true) && $dish === null ? route($key.'.last') : ($key === 'pot' || $key === 'clock' ? route($key, $dish) : route($key)); @endphp
-                    <li><a href="{{ $href }}" data-place="{{ $loop->iteration }}" @if ($key === $place) aria-current="page" @endif>{{ $name }}</a></li>
+                @foreach (['shelf' => 'Shelf', 'pot' => 'Pot', 'clock' => 'Clock', 'stove' => 'Stove', 'notebook' => 'Notebook', 'kitchen'
+                    => 'Kitchen', 'drill' => 'Drill', 'care' => 'Care'] as $key => $name)
+                    @php $href = in_array($key, ['pot', 'clock'], true) && $dish === null ? route($key.'.last') : ($key === 'pot' || $key
+                        === 'clock' ? route($key, $dish) : route($key)); @endphp
+                    <li><a href="{{ $href }}" data-place="{{ $loop->iteration }}" @if ($key === $place) aria-current="page" @endif>{{ $name
+                        }}</a></li>
                 @endforeach
             </ul>
         </nav>
-        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1) }}@if ($member !== null) · <a href="{{ route('people') }}">{{ $member->name }}</a>@endif</p>
+        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1)
+            }}@if ($member !== null) · <a href="{{ route('people') }}">{{ $member->name }}</a>@endif</p>
     </header>
     @if ($isDemo)
-        <aside class="demo-line" aria-label="Demo kitchen"><form method="post" action="{{ route('demo.own') }}">@csrf This is the demo kitchen: <button>{{ $hasOwn ? 'back to your own' : 'begin your own' }}</button></form></aside>
+        <aside class="demo-line" aria-label="Demo kitchen"><form method="post" action="{{ route('demo.own') }}">@csrf
+            This is the demo kitchen: <button>{{ $hasOwn ? 'back to your own' : 'begin your own' }}</button></form></aside>
     @endif
     @if ($practice !== null)
         <aside class="practice" aria-label="Practice clock">
             Practice clock: {{ $practice }}
-            <form method="post" action="{{ route('practice-clock') }}">@csrf<button name="real" value="1">Back to the real time</button></form>
+            <form method="post" action="{{ route('practice-clock') }}">@csrf<button name="real" value="1">Back to the real
+                time</button></form>
         </aside>
     @endif
     <p class="unsent" id="unsent" role="status" hidden></p>

@@ -4,24 +4,32 @@
     $heating = $load->heating;
     $home = $plan->kitchen;
     $plates = ['none' => 'no plate'] + collect($home->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
-    $cues = ['none' => 'for so many minutes'] + collect(Orbek\Core\Lid\Till::cases())->mapWithKeys(fn ($till) => [$till->value => 'till '.$say->label($till)])->all();
+    $cues = ['none' => 'for so many minutes'] + collect(Orbek\Core\Lid\Till::cases())->mapWithKeys(fn ($till) => [$till->value =>
+        'till '.$say->label($till)])->all();
     $marks = fn ($flame) => collect($home->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
-        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->burners[$flame->ring]->knob->mark($share)?->name ?? round(100 * $share).' %'])->all() + ['0' => 'off'];
+        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->burners[$flame->ring]->knob->mark($share)?->name ?? round(100 *
+            $share).' %'])->all() + ['0' => 'off'];
 @endphp
 @if ($home->oven !== null && $load->place->pot->cooker === null)
-    <p>@if ($d->lid->ovenC !== null)In the oven from the start, till all is cooked. <button type="button" class="small-button" data-mend data-path="lid/oven_c" data-value="null">On the ring instead</button>@elseif (! Orbek\Core\Lid\HeatLine::usesOven($load->line()))<button type="button" class="small-button" data-mend data-path="lid/oven_c" data-value="{{ round(min(180, $home->oven->mostC)) }}">In the oven from the start instead</button>@endif</p>
+    <p>@if ($d->lid->ovenC !== null)In the oven from the start, till all is cooked. <button type="button" class="small-button" data-mend
+        data-path="lid/oven_c" data-value="null">On the ring instead</button>@elseif (!
+        Orbek\Core\Lid\HeatLine::usesOven($load->line()))<button type="button" class="small-button" data-mend data-path="lid/oven_c"
+        data-value="{{ round(min(180, $home->oven->mostC)) }}">In the oven from the start instead</button>@endif</p>
 @endif
 @if ($course === null)
     <p>The food does not go into this pot: see Layers.</p>
 @elseif ($load->place->pot->cooker !== null)
-    <p class="origin">The cooker turns itself down when its water is gone, and keeps warm: {{ round($course->end()->minute) }} min before it is opened.</p>
+    <p class="origin">The cooker turns itself down when its water is gone, and keeps warm: {{ round($course->end()->minute) }} min before it
+        is opened.</p>
 @else
     <p class="origin">{{ match ($heating->origin) {
         Orbek\Core\Heat\Origin::Found => 'Found for this pot on this stove.',
         Orbek\Core\Heat\Origin::Own => 'Your own line, kept as you gave it.',
-    } }} @if ($heating->origin === Orbek\Core\Heat\Origin::Own)<button type="button" class="small-button" data-mend data-path="heat:stock" data-value="null">Take the heat found for this pot</button>@endif</p>
+    } }} @if ($heating->origin === Orbek\Core\Heat\Origin::Own)<button type="button" class="small-button" data-mend data-path="heat:stock"
+        data-value="null">Take the heat found for this pot</button>@endif</p>
     <table class="parts heat-words">
-        <thead><tr><th scope="col">stretch</th><th scope="col">how long</th><th scope="col">heat</th><th scope="col">plate</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+        <thead><tr><th scope="col">stretch</th><th scope="col">how long</th><th scope="col">heat</th><th scope="col">plate</th><th
+            scope="col"><span class="visually-hidden">change</span></th></tr></thead>
         <tbody>
             @foreach ($heating->line() as $index => $block)
                 @php $name = 'Stretch '.($index + 1); $came = $course->heat[$index]; $window = $heating->window($index); @endphp
@@ -29,28 +37,45 @@
                     <th scope="row">{{ $index + 1 }}</th>
                     <td>
                         @if ($block->isRest())
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'" min="0.5" max="240" step="0.5" /> min rest
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'"
+                                min="0.5" max="240" step="0.5" /> min rest
                         @elseif ($block->till !== null)
-                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$block->till->value" :label="$name.', till'" />
-                            and <x-word.number :path="'heat:after:'.$index" :value="round($block->afterMin, 1)" :label="$name.', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
-                            <strong>{{ round($came->minutes) }} min</strong>{{ $window === null ? '' : sprintf(' (cue at %d to %d)', round($window[0]), round($window[1])) }}
+                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$block->till->value"
+                                :label="$name.', till'" />
+                            and <x-word.number :path="'heat:after:'.$index" :value="round($block->afterMin, 1)"
+                                :label="$name.', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
+                            <strong>{{ round($came->minutes) }} min</strong>{{ $window === null ? '' : sprintf(' (cue at %d to %d)',
+                                round($window[0]), round($window[1])) }}
                         @else
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'" min="0.5" max="240" step="0.5" /> min
-                            @if ($block->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" value="none" :label="$name.', till'" />@endif
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'"
+                                min="0.5" max="240" step="0.5" /> min
+                            @if ($block->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues"
+                                value="none" :label="$name.', till'" />@endif
                         @endif
                     </td>
-                    <td>@if ($block->flame->ovenC !== null){{ $say->degrees($block->flame->ovenC) }} in the oven @elseif (! $block->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($block->flame)" :value="(string) round(100 * $block->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice :path="'heat:ring:'.$index" :options="$rings" :value="$block->flame->ring" :label="$name.', ring'" />@endif</td>
-                    <td>@if ($block->flame->ovenC === null && ! $block->isRest())<x-word.choice :path="'heat:plate:'.$index" type="optional" :options="$plates" :value="$block->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
-                    <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null" aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend data-path="heat:remove:{{ $index }}" data-value="null" aria-label="Remove stretch {{ $index + 1 }}">Remove</button></td>
+                    <td>@if ($block->flame->ovenC !== null){{ $say->degrees($block->flame->ovenC) }} in the oven @elseif (!
+                        $block->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($block->flame)"
+                        :value="(string) round(100 * $block->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice
+                        :path="'heat:ring:'.$index" :options="$rings" :value="$block->flame->ring" :label="$name.', ring'" />@endif</td>
+                    <td>@if ($block->flame->ovenC === null && ! $block->isRest())<x-word.choice :path="'heat:plate:'.$index" type="optional"
+                        :options="$plates" :value="$block->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
+                    <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null"
+                        aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend
+                        data-path="heat:remove:{{ $index }}" data-value="null" aria-label="Remove stretch {{ $index + 1
+                        }}">Remove</button></td>
                 </tr>
             @endforeach
         </tbody>
     </table>
-    <p>Crust wanted: <x-word.choice path="base/crust" :options="['pale' => 'none, a clean base', 'straw' => 'straw', 'golden' => 'golden', 'amber' => 'amber']" :value="$d->base->crust->value" label="Crust wanted" />.</p>
+    <p>Crust wanted: <x-word.choice path="base/crust" :options="['pale' => 'none, a clean base', 'straw' => 'straw', 'golden' => 'golden',
+        'amber' => 'amber']" :value="$d->base->crust->value" label="Crust wanted" />.</p>
     <ul class="amounts">
         @foreach ($course->end()->layers as $index => $state)
-            @if ($state->matter->value === 'rice')<li>Layer {{ $index + 1 }}, rice: <strong>{{ round(100 * $state->doneness) }} %</strong> done, {{ $say->label($state->texture()) }}, {{ number_format($state->uptake, 2) }} times its raw weight</li>
-            @elseif ($state->matter->value === 'filling')<li>Layer {{ $index + 1 }}, {{ $state->label }}: core <strong>{{ $say->degrees($state->coreC) }}</strong>{{ $course->pot->layers[$index]->pieces->tenderS > 0 ? ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
+            @if ($state->matter->value === 'rice')<li>Layer {{ $index + 1 }}, rice: <strong>{{ round(100 * $state->doneness) }} %</strong>
+                done, {{ $say->label($state->texture()) }}, {{ number_format($state->uptake, 2) }} times its raw weight</li>
+            @elseif ($state->matter->value === 'filling')<li>Layer {{ $index + 1 }}, {{ $state->label }}: core <strong>{{
+                $say->degrees($state->coreC) }}</strong>{{ $course->pot->layers[$index]->pieces->tenderS > 0 ?
+                ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
         @endforeach
         <li>{{ round($course->end()->leakG) }} g of steam get out, {{ round($course->end()->clothG) }} g go into the cloth</li>
     </ul>
@@ -58,10 +83,12 @@
         @if ($other->heating !== null)
             <h3>The {{ $other->place->pot->name }}, on its own</h3>
             <x-drawing.heat :kitchen="$home" :ring="$other->place->ring->id" :heat="$other->heat()" :course="$other->heating->course()" />
-            <p>{{ collect($other->heating->line())->map(fn ($block, $at) => $say->stretch($block, $other->heating->course()->heat[$at], $home, $other->place->ring->id))->implode(', ') }}: crust {{ $say($other->heating->colours()->words()) }}.</p>
+            <p>{{ collect($other->heating->line())->map(fn ($block, $at) => $say->stretch($block, $other->heating->course()->heat[$at],
+                $home, $other->place->ring->id))->implode(', ') }}: crust {{ $say($other->heating->colours()->words()) }}.</p>
         @endif
     @endforeach
-    <p class="small">{{ $say->first($plan->stove()->stoveWords()) }}. Computed temperatures are never proof of safety: only a thermometer shows a safe core.</p>
+    <p class="small">{{ $say->first($plan->stove()->stoveWords()) }}. Computed temperatures are never proof of safety: only a thermometer
+        shows a safe core.</p>
     <p class="asks">
         <button type="button" class="mend" data-asks="plans">Other heats</button>
         <button type="button" class="mend" data-asks="sure">How sure is this</button>

@@ -1,14 +1,19 @@
-<p>Over the top before the lid: <x-word.number path="lid/sprinkled_ml_per_kg" :value="round($d->lid->sprinkledMlPerKg)" label="Water or milk over the top, ml a kg of rice" min="0" max="500" step="10" /> ml of water or milk for each kg of raw rice.</p>
+<p>Over the top before the lid: <x-word.number path="lid/sprinkled_ml_per_kg" :value="round($d->lid->sprinkledMlPerKg)"
+    label="Water or milk over the top, ml a kg of rice" min="0" max="500" step="10" /> ml of water or milk for each kg of raw rice.</p>
 @if ($d->poured !== [])
     <table class="parts">
-        <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
+        <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col"><span
+            class="visually-hidden">change</span></th></tr></thead>
         <tbody>
             @foreach ($d->poured as $index => $one)
                 <tr>
                     <th scope="row">{{ $one->name }} <span class="small">{{ round($one->ml($plan->potted->raw)) }} ml</span></th>
-                    <td><x-word.number :path="'poured/'.$index.'/ml_per_kg'" :value="round($one->mlPerKg)" :label="$one->name.': ml a kg of rice'" min="1" max="500" step="1" /> ml</td>
-                    <td><x-word.number :path="'poured/'.$index.'/fat_share'" type="percent" :value="round(100 * $one->fatShare)" :label="$one->name.': fat in it, per cent'" min="0" max="100" step="5" /> %</td>
-                    <td><button type="button" class="small-button" data-mend data-path="poured:remove:{{ $index }}" data-value="null" aria-label="{{ $one->name }}: remove">Remove</button></td>
+                    <td><x-word.number :path="'poured/'.$index.'/ml_per_kg'" :value="round($one->mlPerKg)"
+                        :label="$one->name.': ml a kg of rice'" min="1" max="500" step="1" /> ml</td>
+                    <td><x-word.number :path="'poured/'.$index.'/fat_share'" type="percent" :value="round(100 * $one->fatShare)"
+                        :label="$one->name.': fat in it, per cent'" min="0" max="100" step="5" /> %</td>
+                    <td><button type="button" class="small-button" data-mend data-path="poured:remove:{{ $index }}" data-value="null"
+                        aria-label="{{ $one->name }}: remove">Remove</button></td>
                 </tr>
             @endforeach
         </tbody>
@@ -26,6 +31,8 @@
 @endif
 @php $second = $plan->potted->second(); @endphp
 @if ($second !== null)
-    <p>The {{ $second->place->pot->name }} takes {{ round(100 * $second->place->share) }} % of it on {{ $second->place->ring->name }}: {{ number_format($second->section->freeCm(), 1) }} cm stay free there. <button type="button" class="small-button" data-mend data-path="lid/second" data-value="null">One pot only</button></p>
+    <p>The {{ $second->place->pot->name }} takes {{ round(100 * $second->place->share) }} % of it on {{ $second->place->ring->name }}: {{
+        number_format($second->section->freeCm(), 1) }} cm stay free there. <button type="button" class="small-button" data-mend
+        data-path="lid/second" data-value="null">One pot only</button></p>
 @endif
 <x-amounts :ingredients="$parts[$station->value] ?? []" />
