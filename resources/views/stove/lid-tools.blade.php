@@ -5,7 +5,8 @@
         * $mark->share) => $mark->name])->all();
 @endphp
 <section class="lid" aria-label="What was done to the pot">
-    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select
+    <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label
+        for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select
         id="setting{{ $place ?? '' }}" name="setting" autocomplete="off">@foreach ($marks as $percent
         => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark
         }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0"
