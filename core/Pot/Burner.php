@@ -13,6 +13,9 @@ final readonly class Burner
     /** The id of a rice cooker's own plate. */
     public const COOKER = 'cooker';
 
+    /** No ring is wider, cm: a strong flame without a word of how wide is taken for this. */
+    private const MOST_ACROSS_CM = 40.0;
+
     /** At a boil under full heat: 100 K over the pot, 175 K over the air. */
     private const PLATE_LETS_THROUGH = 0.78;
 
@@ -41,7 +44,9 @@ final readonly class Burner
             $fields->has('knob') ? Knob::fromFields(
                 $fields->object('knob'), $kind->least(),
             ) : Knob::plain($kind->least()),
-            $fields->number('across_cm', 4, 40, 'cm', $kind->acrossCm($watts)),
+            $fields->number(
+                'across_cm', 4, self::MOST_ACROSS_CM, 'cm', min(self::MOST_ACROSS_CM, $kind->acrossCm($watts)),
+            ),
         );
     }
 
