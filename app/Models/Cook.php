@@ -113,13 +113,6 @@ final class Cook extends Model
         return $this->ofMeal()->fold($now)->dishes[(int) $this->place];
     }
 
-    /** @return Builder<CookEvent> what happened to it, and to all that it was cooked with */
-    public function events(): Builder
-    {
-        return CookEvent::query()->where('meal_cook_id', $this->meal_cook_id)
-            ->where(fn (Builder $of): Builder => $of->whereNull('dish')->orWhere('dish', $this->place));
-    }
-
     /**
      * Those that have what was asked for.
      *

@@ -30,7 +30,7 @@ final class KeptTest extends FeatureTestCase
         DB::statement("PRAGMA max_page_count = {$pages}");
         $taps = 0;
         do {
-            $taken = $cook->events()->count();
+            $taken = $cook->ofMeal()->events()->count();
             $id = (string) Str::ulid();
             $answer = $this->tap($cook, 'lengthened', $id);
         } while ($answer->getStatusCode() === 200 && $taps++ < 400);
@@ -49,7 +49,7 @@ final class KeptTest extends FeatureTestCase
         self::assertContains(
             $this->tap($cook, 'lengthened', $id)->assertOk()->json('events.0.status'), ['taken', 'known'],
         );
-        self::assertSame($taken + 1, $cook->events()->count());
+        self::assertSame($taken + 1, $cook->ofMeal()->events()->count());
     }
 
     public function test_a_database_that_cannot_be_written_is_told(): void

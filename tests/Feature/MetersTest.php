@@ -67,7 +67,7 @@ final class MetersTest extends FeatureTestCase
             "/devices/{$scale}/readings", ['value' => 0.021, 'unit' => 'kg'],
         )->assertOk()->assertJson(['noted' => 'weighed']);
         $this->postJson("/devices/{$scale}/readings", ['value' => 60, 'unit' => 'g'])->assertStatus(422);
-        self::assertSame(1, $cook->events()->where('type', 'weighed')->count());
+        self::assertSame(1, $cook->ofMeal()->events()->where('type', 'weighed')->count());
         $this->postJson(
             "/devices/{$knob}/readings", ['value' => 40, 'unit' => '%'],
         )->assertOk()->assertJsonMissingPath('noted');
@@ -77,7 +77,7 @@ final class MetersTest extends FeatureTestCase
         $this->postJson(
             "/devices/{$knob}/readings", ['value' => 40, 'unit' => '%'],
         )->assertOk()->assertJson(['noted' => 'heat-set']);
-        self::assertSame(1, $cook->events()->where('type', 'heat-set')->count());
+        self::assertSame(1, $cook->ofMeal()->events()->where('type', 'heat-set')->count());
     }
 
     public function test_what_a_probe_reads_stands_beside_the_forecast(): void
@@ -125,7 +125,7 @@ final class MetersTest extends FeatureTestCase
             $this->postJson("/devices/{$knob}/readings", ['value' => $percent, 'unit' => '%'])->assertOk();
         }
         self::assertSame(
-            [40, 60, 25], $cook->events()->where('type', 'heat-set')->orderBy('id')->get()
+            [40, 60, 25], $cook->ofMeal()->events()->where('type', 'heat-set')->orderBy('id')->get()
                 ->map(static fn ($event): int => (int) $event->document['setting'])->all(),
         );
         self::assertSame(11, Reading::query()->count());
