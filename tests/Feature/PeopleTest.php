@@ -60,7 +60,7 @@ final class PeopleTest extends FeatureTestCase
         $this->actingAs($this->owner());
         $this->begun();
         $known = $this->known();
-        $events = Cook::query()->firstOrFail()->events()->count();
+        $events = Cook::query()->firstOrFail()->ofMeal()->events()->count();
         $before = [
             Dish::query()->count(), Meal::query()->count(), Dish::query()->pluck('version', 'id')->all(),
             Kitchen::inUse()->version,
@@ -97,7 +97,7 @@ final class PeopleTest extends FeatureTestCase
                 Kitchen::inUse()->version,
             ],
         );
-        self::assertSame($events, Cook::query()->firstOrFail()->events()->count());
+        self::assertSame($events, Cook::query()->firstOrFail()->ofMeal()->events()->count());
     }
 
     public function test_members_come_along_to_another_kitchen_than_the_demos(): void
