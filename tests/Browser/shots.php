@@ -24,7 +24,8 @@ $stack = Stack::get();
 $folder = dirname(__DIR__, 2).'/docs/screenshots';
 
 $press = static function (RemoteWebDriver $browser, string $selector): void {
-    $browser->findElement(WebDriverBy::cssSelector($selector))->click();
+    // By the page itself: between finding it and pressing it a look at the stove may draw it anew.
+    $browser->executeScript('document.querySelector(arguments[0]).click()', [$selector]);
     usleep(900_000);
 };
 $shot = static function (RemoteWebDriver $browser, string $name) use ($folder): void {
@@ -99,7 +100,7 @@ $wide->get($stack->url.'/drill');
 $press($wide, '.practise button');
 for ($step = 0; $step < 60 && $wide->findElements(WebDriverBy::cssSelector('.now.noting')) === []; $step++) {
     if ($wide->executeScript('return document.querySelector(".act.main")?.dataset.event') === 'done') {
-        $boils = $wide->executeScript('return document.querySelector(".now")?.dataset.task') === 'boil';
+        $boils = $wide->executeScript('return document.querySelector(".now")?.dataset.task') === 'd1/boil';
         $boils ? $forward($wide, 400) : $forward($wide, 60);
     }
     $press($wide, '.act.main');
