@@ -77,9 +77,10 @@ final class MealChanges
 
                 continue;
             }
+            // What else fills stands on the table as before.
+            $table = ['side_dishes' => $plan->dish->table->sideDishes] + $this->meal->tableOf($share);
             $this->plans[$place] = $this->planner->plan(
-                $plan->dish->changed('usual', $this->meal->tableOf($share)), $this->began->given->dishes[$place][1],
-                $this->began->tableAt,
+                $plan->dish->changed('usual', $table), $this->began->given->dishes[$place][1], $this->began->tableAt,
             );
             $this->says[] = Note::of(
                 'meal.rice-changes', dish: $plan->dish->name, rice: $this->plans[$place]->totals->rice(),

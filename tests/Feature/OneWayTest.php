@@ -32,12 +32,16 @@ final class OneWayTest extends FeatureTestCase
 
     public function test_a_guest_more_a_ring_that_fails_and_another_pair_of_hands_are_told_of_a_dish_by_itself(): void
     {
+        $this->patchJson(
+            route('dish.change', $this->dish()), ['path' => 'usual/side_dishes', 'value' => 2, 'version' => 1],
+        )->assertOk();
         $cook = $this->begun()->ofMeal();
         $before = $cook->plan()->plans[0]->totals->rice()->amount;
         $body = (string) $this->tell($cook, [['type' => 'eaters', 'eaters' => 10]])->json('body');
         self::assertStringContainsString('What has changed', $body);
         $fold = $this->again($cook)->fold($this->now());
         self::assertGreaterThan($before, $fold->dishes[0]->plan()->totals->rice()->amount);
+        self::assertSame(2, $fold->dishes[0]->plan()->dish->table->sideDishes, 'what else fills stays');
 
         $body = (string) $this->tell($cook, [['type' => 'hands', 'hands' => 2]])->json('body');
         self::assertStringContainsString('2 pairs of hands cook from now on.', $body);
