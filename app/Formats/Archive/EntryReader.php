@@ -200,8 +200,11 @@ final readonly class EntryReader
             $place = self::whole("{$dish['name']}/place", $cook['place'], 0, CoreMeal::MOST_DISHES - 1);
             CoreKitchen::fromArray($dish['thing']['kitchen']);
             CoreDish::fromArray($dish['thing']['dish'], app(Craft::class));
-            if ($dish['thing']['practice'] !== $entry['thing']['practice']) {
-                throw Refused::because("{$dish['name']}/practice", 'refused.does-not-hold-in-an-archive');
+            $same = ['practice' => $entry['thing']['practice'], 'meal_cook_id' => $entry['thing']['id']];
+            foreach ($same as $is => $of) {
+                if ($dish['thing'][$is] !== $of) {
+                    throw Refused::because("{$dish['name']}/{$is}", 'refused.does-not-hold-in-an-archive');
+                }
             }
             $cooks[$place] = [$dish, $cook];
             $models[$place] = (new Cook)->setRawAttributes($cook);

@@ -96,10 +96,11 @@ final readonly class MealPlanner
         $plan = $this->planner->plan($dish, [], $tableAt);
         $meal = Meal::ofOne($id, $dish, $plan->day->tableAt->setTimezone($this->kitchen->timezone));
         $tasks = MealWork::of($meal, [$plan], $this->kitchen);
+        $laid = $this->asTheDish($plan, $tasks, $meal);
+        $holds = Laying::holds(MealWork::jobs($tasks), $this->things($meal), $this->hotWithinMin, $laid->starts);
 
         return $this->planned(
-            $meal, new GivenOut([[$dish, []]]), [$plan], $tasks, $this->asTheDish($plan, $tasks, $meal), true, [],
-            $plan->day->tableAt,
+            $meal, new GivenOut([[$dish, []]]), [$plan], $tasks, $laid, $holds, [], $plan->day->tableAt,
         );
     }
 
