@@ -78,10 +78,14 @@ final class ArchiveTest extends FeatureTestCase
                 continue;
             }
             unset($old["meal-cooks/{$cook->id}.json"]);
+            // One row of before had one time of writing; two rows of today may stand on either side of a second.
+            $record = array_intersect_key($meal, ['created_at' => 0, 'updated_at' => 0])
+                + json_decode($before["cooks/{$cook->id}.json"], true);
+            $before["cooks/{$cook->id}.json"] = (string) json_encode($record, JSON_PRESERVE_ZERO_FRACTION);
             $events = array_map(static fn (array $one): array => array_diff_key($one, ['dish' => 0]), $meal['events']);
             $old["cooks/{$cook->id}.json"] = (string) json_encode([
                 'meal_cook_id' => null, 'place' => null, 'table_at' => $meal['table_at'], 'events' => $events,
-            ] + json_decode($before["cooks/{$cook->id}.json"], true), JSON_PRESERVE_ZERO_FRACTION);
+            ] + $record, JSON_PRESERVE_ZERO_FRACTION);
         }
         self::assertLessThan(count($before) - 5, count($old));
         $this->emptied();
