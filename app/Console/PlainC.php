@@ -58,7 +58,7 @@ final class PlainC
             count($steaming->celsius), $pot->areaM2(), $pot->boilC, $pot->baseJPerK,
             $fire->flameW, $fire->plateJ, $fire->plateW, $fire->plateLossW, $fire->baseLossW, $fire->lidLossW,
             $fire->lidJ,
-            $pot->seal->leakShare(), $pot->layers[0]->browns, $steaming->baseC,
+            $pot->seal->leakShare, $pot->layers[0]->browns, $steaming->baseC,
             $isWet ? Stack::WET_SHARE * $stack->dryKg[0] : 0.0, 60 * $block->minutes, $stepS, self::RUNS,
         ]];
         foreach ($steaming->layerOf as $i => $index) {

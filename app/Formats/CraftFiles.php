@@ -8,7 +8,11 @@ use Illuminate\Contracts\Cache\Repository;
 use JsonException;
 use Orbek\Core\Dish\Craft;
 
-/** The craft's own data, as it stands beside the schemas. */
+/**
+ * The craft's own data, as it stands beside the schemas.
+ *
+ * @phpstan-import-type Files from Craft
+ */
 final class CraftFiles
 {
     private const KEPT_S = 30 * 86400;
@@ -29,15 +33,25 @@ final class CraftFiles
     /** @throws JsonException */
     public static function read(string $folder): Craft
     {
-        return Craft::of(
-            array_map(self::json(...), glob("{$folder}/schools/*.json") ?: []),
-            self::json("{$folder}/fillings.json"),
-            self::json("{$folder}/bases.json"),
-            is_file("{$folder}/boiled.json") ? self::json("{$folder}/boiled.json") : [],
-            is_file("{$folder}/foods.json") ? self::json("{$folder}/foods.json") : [],
-            is_file("{$folder}/preparations.json") ? self::json("{$folder}/preparations.json") : [],
-            self::json("{$folder}/work.json"),
-        );
+        return Craft::of(self::files($folder));
+    }
+
+    /**
+     * Each file by its name, the folder of schools as a list.
+     *
+     * @return Files
+     *
+     * @throws JsonException
+     */
+    public static function files(string $folder): array
+    {
+        $files = ['schools' => array_map(self::json(...), glob("{$folder}/schools/*.json") ?: [])];
+        foreach (glob("{$folder}/*.json") ?: [] as $file) {
+            $files[basename($file, '.json')] = self::json($file);
+        }
+
+        /** @phpstan-ignore return.type (core reads each with names and refusals) */
+        return $files;
     }
 
     private static function json(string $file): mixed

@@ -74,6 +74,7 @@ final class OpenFile
             Fields::of(self::decode($json)),
             app(Craft::class)->fillings,
             app(Craft::class)->bases,
+            app(Craft::class)->seals,
         );
         self::check($json, 'lid');
 

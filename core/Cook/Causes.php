@@ -10,6 +10,7 @@ use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Texture;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 
 /** Likeliest causes of a fault in the notebook, by cooking it again with one thing other than it was thought. */
@@ -43,7 +44,7 @@ final class Causes
 
         $base = self::misses($asItWas, $outcome);
         $found = [];
-        foreach (Otherwise::all() as $otherwise) {
+        foreach (Otherwise::all($cook->plan()->dish->craft->seals->get(Seal::LOOSE_LID, 'lid/seal')) as $otherwise) {
             $course = Course::of(
                 $otherwise->pot($asItWas->pot), $otherwise->heat($asItWas->heat), self::STEP_S, 1e6,
             );

@@ -257,16 +257,16 @@ final readonly class NextTime
     /** @return list<array{Note, string, mixed}> */
     private function seals(): array
     {
-        $tighter = array_filter(
-            [Seal::Foil, Seal::Dough],
-            fn (Seal $seal): bool => $seal->leakShare() < $this->plan->dish->lid->seal->leakShare(),
-        );
+        $dish = $this->plan->dish;
+        $tighter = array_filter($dish->craft->seals->all, static fn (Seal $seal): bool => $seal->isOffered
+            && ($seal->hasFoil || $seal->dough !== null) && $seal->leakShare < $dish->lid->seal->leakShare);
+        usort($tighter, static fn (Seal $a, Seal $b): int => $b->leakShare <=> $a->leakShare);
 
-        return array_values(array_map(
+        return array_map(
             static fn (Seal $seal): array => [
-                Note::of('mending.sealed-with', seal: $seal), 'lid/seal', $seal->value,
+                Note::of('mending.sealed-with', seal: $seal->name), 'lid/seal', $seal->id,
             ],
             $tighter,
-        ));
+        );
     }
 }

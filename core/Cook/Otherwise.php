@@ -19,30 +19,31 @@ final readonly class Otherwise
      * @param  float  $by of a ring its factor, of a filling water as a share of its weight, of rice its doneness,
      *     of the first heat its minutes
      */
-    private function __construct(public Note $cause, public Sway $sway, public float $by)
+    private function __construct(public Note $cause, public Sway $sway, public float $by, private Seal $loose)
     {
     }
 
-    /** @return list<self> each cause in several strengths: a colour moves far with little heat */
-    public static function all(): array
+    /**
+     * @param  Seal  $loose what a lid that leaked is like
+     * @return list<self> each cause in several strengths: a colour moves far with little heat
+     */
+    public static function all(Seal $loose): array
     {
-        return array_merge(
-            self::of(Sway::Ring, Note::of('causes.the-ring-gave-more-heat-than'), 1.07, 1.25),
-            self::of(Sway::Ring, Note::of('causes.the-ring-gave-less-heat-than'), 0.93, 0.78),
-            self::of(Sway::Filling, Note::of('causes.the-filling-was-wetter-than-planned'), 0.1, 0.22),
-            self::of(Sway::Filling, Note::of('causes.the-filling-was-drier-than-planned'), -0.12),
-            self::of(Sway::Rice, Note::of('causes.the-rice-went-in-less-done'), -0.2),
-            self::of(Sway::Rice, Note::of('causes.the-rice-went-in-further-done'), 0.15),
-            self::of(Sway::FirstHeat, Note::of('causes.the-first-heat-ran-on-for'), 1.5, 4.0),
-            self::of(Sway::FirstHeat, Note::of('causes.the-first-heat-was-cut-short'), -1.5, -4.0),
-            self::of(Sway::Lid, Note::of('causes.the-lid-leaked'), 1.0),
+        $of = static fn (Sway $sway, Note $cause, float ...$strengths): array => array_map(
+            static fn (float $by): self => new self($cause, $sway, $by, $loose), array_values($strengths),
         );
-    }
 
-    /** @return list<self> */
-    private static function of(Sway $sway, Note $cause, float ...$strengths): array
-    {
-        return array_map(static fn (float $by): self => new self($cause, $sway, $by), array_values($strengths));
+        return array_merge(
+            $of(Sway::Ring, Note::of('causes.the-ring-gave-more-heat-than'), 1.07, 1.25),
+            $of(Sway::Ring, Note::of('causes.the-ring-gave-less-heat-than'), 0.93, 0.78),
+            $of(Sway::Filling, Note::of('causes.the-filling-was-wetter-than-planned'), 0.1, 0.22),
+            $of(Sway::Filling, Note::of('causes.the-filling-was-drier-than-planned'), -0.12),
+            $of(Sway::Rice, Note::of('causes.the-rice-went-in-less-done'), -0.2),
+            $of(Sway::Rice, Note::of('causes.the-rice-went-in-further-done'), 0.15),
+            $of(Sway::FirstHeat, Note::of('causes.the-first-heat-ran-on-for'), 1.5, 4.0),
+            $of(Sway::FirstHeat, Note::of('causes.the-first-heat-was-cut-short'), -1.5, -4.0),
+            $of(Sway::Lid, Note::of('causes.the-lid-leaked'), 1.0),
+        );
     }
 
     /** The pot as it then was. */
@@ -57,7 +58,7 @@ final readonly class Otherwise
                 ? $layer->cooked(max(0.0, min(1.0, $layer->doneness() + $this->by)))
                 : $layer),
             Sway::FirstHeat => $pot,
-            Sway::Lid => $pot->under(Seal::LooseLid),
+            Sway::Lid => $pot->under($this->loose),
         };
     }
 

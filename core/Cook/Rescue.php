@@ -82,7 +82,7 @@ final class Rescue
         foreach ([4, 8, 12, 18] as $minutes) {
             $steaming = $lid->asItIs();
             $steaming->open();
-            $steaming->reseal(Seal::LooseLid);
+            $steaming->reseal(self::ajar($lid));
             $steaming->advance(self::strong($lid), 60.0 * $minutes, self::STEP_S);
             if (self::wettest($steaming) <= 0.08 || $steaming->browning > $lid->aim()->mostBrowning()) {
                 return [
@@ -156,12 +156,17 @@ final class Rescue
         return $says;
     }
 
+    private static function ajar(UnderTheLid $lid): Seal
+    {
+        return $lid->plan->dish->craft->seals->get(Seal::LOOSE_LID, 'lid/seal');
+    }
+
     /** @return list<Note> */
     private static function leaking(UnderTheLid $lid): array
     {
         $tight = $lid->asItIs();
         $loose = $lid->asItIs();
-        $loose->reseal(Seal::LooseLid);
+        $loose->reseal(self::ajar($lid));
         foreach ($lid->left() as $block) {
             $tight->advance($block->flame, 60 * $block->minutes, self::STEP_S);
             $loose->advance($block->flame, 60 * $block->minutes, self::STEP_S);

@@ -25,7 +25,7 @@ final readonly class Base
      */
     public static function fromFields(Fields $fields, Known $kinds): self
     {
-        $kind = $kinds->get($fields->text('kind'), $fields->at('kind'));
+        $kind = $fields->known('kind', $kinds);
 
         return new self(
             $kind,

@@ -34,7 +34,7 @@ final readonly class Boiled
      */
     public static function fromFields(Fields $fields, Known $kinds): self
     {
-        $kind = $kinds->get($fields->text('kind'), $fields->at('kind'));
+        $kind = $fields->known('kind', $kinds);
         $holds = $fields->many('holds', Allergen::class);
 
         return new self(

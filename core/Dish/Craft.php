@@ -9,8 +9,17 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\BaseKind;
+use Orbek\Core\Pot\Seal;
 
-/** What the craft knows: its schools, fillings, bases, and what is boiled with rice. Data, handed in. */
+/**
+ * What the craft knows: its schools, fillings, bases, seals, and what is boiled with rice. Data, handed in.
+ *
+ * @phpstan-type Rows list<array<string, mixed>>
+ * @phpstan-type Files array{
+ *     schools: Rows, fillings: Rows, bases: Rows, seals: Rows, boiled: Rows, preparations: Rows,
+ *     foods: array{source: string, foods: Rows}, work: array<string, array<string, mixed>>,
+ * }
+ */
 final readonly class Craft
 {
     /**
@@ -19,61 +28,60 @@ final readonly class Craft
      * @param  Known<BaseKind>  $bases
      * @param  Known<BoiledKind>  $boiled
      * @param  Known<Preparation>  $preparations
+     * @param  Known<Seal>  $seals
      */
     private function __construct(
         public Known $schools, public Known $fillings, public Known $bases, public Known $boiled, public Foods $foods,
-        public Known $preparations, public WorkTimes $work,
+        public Known $preparations, public Known $seals, public WorkTimes $work,
     ) {
     }
 
     /**
-     * @param  list<array<string, mixed>>  $schools as in schema/craft/schools
-     * @param  list<array<string, mixed>>  $fillings as in schema/craft/fillings.json
-     * @param  list<array<string, mixed>>  $bases as in schema/craft/bases.json
-     * @param  list<array<string, mixed>>  $boiled as in schema/craft/boiled.json
-     * @param  array{source?: string, foods?: list<array<string, mixed>>}  $foods as in schema/craft/foods.json
-     * @param  list<array<string, mixed>>  $preparations as in schema/craft/preparations.json
-     * @param  array<string, array<string, mixed>>  $work as in schema/craft/work.json
+     * @param  Files  $files as they stand in schema/craft, each by its name
      *
      * @throws Refused naming the field
      */
-    public static function of(
-        array $schools, array $fillings, array $bases, array $boiled = [], array $foods = [], array $preparations = [],
-        array $work = [],
-    ): self {
-        $known = ['schools' => [], 'fillings' => [], 'bases' => []];
-        foreach ($schools as $document) {
-            $school = School::fromArray($document);
-            $known['schools'][$school->id] = $school;
-        }
-        foreach ($fillings as $index => $row) {
-            $kind = FillingKind::fromFields(Fields::of($row, "fillings/{$index}"));
-            $known['fillings'][$kind->id] = $kind;
-        }
-        foreach ($bases as $index => $row) {
-            $kind = BaseKind::fromFields(Fields::of($row, "bases/{$index}"));
-            $known['bases'][$kind->id] = $kind;
-        }
-
-        $boils = [];
-        foreach ($boiled as $index => $row) {
-            $kind = BoiledKind::fromFields(Fields::of($row, "boiled/{$index}"));
-            $boils[$kind->id] = $kind;
-        }
-
-        $ways = [];
-        foreach ($preparations as $index => $row) {
-            $way = Preparation::fromFields(Fields::of($row, "preparations/{$index}"));
-            $ways[$way->id] = $way;
-        }
-
+    public static function of(array $files): self
+    {
         return new self(
-            Known::of($known['schools']), Known::of($known['fillings']), Known::of($known['bases']), Known::of($boils),
-            Foods::of(array_map(
-                static fn (array $row): Food => Food::fromFields(Fields::of($row, 'foods')), $foods['foods'] ?? [],
-            ), $foods['source'] ?? ''),
-            Known::of($ways),
-            WorkTimes::fromArray($work),
+            schools: self::byId(array_map(School::fromArray(...), $files['schools'])),
+            fillings: self::rows($files['fillings'], 'fillings', FillingKind::fromFields(...)),
+            bases: self::rows($files['bases'], 'bases', BaseKind::fromFields(...)),
+            boiled: self::rows($files['boiled'], 'boiled', BoiledKind::fromFields(...)),
+            foods: Foods::of(array_map(
+                static fn (array $row): Food => Food::fromFields(Fields::of($row, 'foods')), $files['foods']['foods'],
+            ), $files['foods']['source']),
+            preparations: self::rows($files['preparations'], 'preparations', Preparation::fromFields(...)),
+            seals: self::rows($files['seals'], 'seals', Seal::fromFields(...)),
+            work: WorkTimes::fromArray($files['work']),
         );
+    }
+
+    /**
+     * @template T of FillingKind|BaseKind|BoiledKind|Preparation|Seal
+     *
+     * @param  Rows  $rows
+     * @param  callable(Fields): T  $read
+     * @return Known<T>
+     *
+     * @throws Refused
+     */
+    private static function rows(array $rows, string $name, callable $read): Known
+    {
+        return self::byId(array_map(
+            static fn (array $row, int $index): object => $read(Fields::of($row, "{$name}/{$index}")), $rows,
+            array_keys($rows),
+        ));
+    }
+
+    /**
+     * @template T of School|FillingKind|BaseKind|BoiledKind|Preparation|Seal
+     *
+     * @param  list<T>  $all
+     * @return Known<T>
+     */
+    private static function byId(array $all): Known
+    {
+        return Known::of(array_combine(array_map(static fn (object $one): string => $one->id, $all), $all));
     }
 }

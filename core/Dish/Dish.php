@@ -88,7 +88,7 @@ final readonly class Dish
         $school = $craft->schools->get($fields->text('school'), 'school');
         $cooking = $fields->one('cooking', Cooking::class, $school->cooking);
         $lid = LidChoice::fromFields(
-            $fields->object('lid'),
+            $fields->object('lid'), $craft->seals,
             $cooking === Cooking::InCooker ? $fields->object('water')->text('pot') : null,
         );
 
@@ -195,7 +195,7 @@ final readonly class Dish
         ) {
             $found[Allergen::Milk->value][] = Note::of('dish.the-yogurt-in-the-marinade');
         }
-        if ($this->lid->seal->hasDough()) {
+        if ($this->lid->seal->dough !== null) {
             $found[Allergen::Gluten->value][] = Note::of('dish.the-dough-seal');
         }
 

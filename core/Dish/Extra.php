@@ -48,7 +48,7 @@ final readonly class Extra
      */
     public static function fromFields(Fields $fields, Known $ways, string $ring): self
     {
-        $made = $fields->has('made') ? $ways->get($fields->text('made'), $fields->at('made')) : null;
+        $made = $fields->has('made') ? $fields->known('made', $ways) : null;
         $kind = $fields->one('kind', ExtraKind::class, ExtraKind::Other);
         $split = [
             'marinade' => 0.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Seal;
 
@@ -28,11 +29,12 @@ final readonly class LidChoice
     }
 
     /**
+     * @param  Known<Seal>  $seals
      * @param  string|null  $cooker the cooker that rice and filling are layered in, whatever pot is named
      *
      * @throws Refused
      */
-    public static function fromFields(Fields $fields, ?string $cooker = null): self
+    public static function fromFields(Fields $fields, Known $seals, ?string $cooker = null): self
     {
         $second = $fields->has('second') ? $fields->object('second') : null;
 
@@ -40,7 +42,7 @@ final readonly class LidChoice
             $cooker ?? $fields->text('pot'),
             $fields->text('burner'),
             // A cooker closes with its own lid and nothing else.
-            $cooker === null ? $fields->one('seal', Seal::class) : Seal::TightLid,
+            $cooker === null ? $fields->known('seal', $seals) : $seals->get(Seal::TIGHT_LID, $fields->at('seal')),
             $fields->each('heat'),
             $second?->text('pot'),
             $second?->text('burner'),

@@ -53,7 +53,7 @@ final class LowHeats
         $fire = Fire::under($pot, Flame::on('', 0.5, $plate), 1.0, []);
         $over = $pot->boilC - $fire->airC;
         $wallW = array_sum((new Stack($pot))->wall) * $over;
-        $lidW = $fire->lidLossW * $over / (1 - $pot->seal->leakShare());
+        $lidW = $fire->lidLossW * $over / (1 - $pot->seal->leakShare);
         $intoW = $wallW + $lidW + $fire->baseLossW * $over;
 
         return $plate === null ? $intoW : $intoW + $fire->plateLossW * ($over + $intoW / $fire->plateW);

@@ -46,7 +46,7 @@ abstract readonly class SealedLayer
 
         return match ($matter) {
             Matter::Crust => SealedCrust::of(
-                $bases->get($fields->text('kind'), $fields->at('kind')), $fields->number('mass_g', 1, 5000, 'g') / 1000,
+                $fields->known('kind', $bases), $fields->number('mass_g', 1, 5000, 'g') / 1000,
                 $fields->number('water_share', 0.02, 0.95), $fields->number('fat_g', 0, 1000, 'g') / 1000, $celsius,
             ),
             Matter::Rice => SealedRice::boiled(
@@ -64,7 +64,7 @@ abstract readonly class SealedLayer
     /** @param  Known<FillingKind>  $fillings */
     private static function filling(Fields $fields, Known $fillings, float $celsius): SealedFilling
     {
-        $kind = $fillings->get($fields->text('kind'), $fields->at('kind'));
+        $kind = $fields->known('kind', $fillings);
 
         return SealedFilling::of(
             $kind->name, $fields->number('mass_g', 1, 50000, 'g') / 1000, $fields->number('free_water_share', 0, 0.6),

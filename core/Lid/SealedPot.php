@@ -117,11 +117,12 @@ final readonly class SealedPot
      *
      * @param  Known<FillingKind>  $fillings
      * @param  Known<BaseKind>  $bases
+     * @param  Known<Seal>  $seals
      * @return array{self, non-empty-list<HeatBlock>}
      *
      * @throws Refused naming the field
      */
-    public static function fromFields(Fields $fields, Known $fillings, Known $bases): array
+    public static function fromFields(Fields $fields, Known $fillings, Known $bases, Known $seals): array
     {
         $pot = $fields->object('pot');
         $burner = $fields->object('burner');
@@ -136,7 +137,7 @@ final readonly class SealedPot
             $burner->number('watts', 200, 15000, 'W') * $burner->number('factor', 0.3, 3, '', 1)
                 * $burner->number('efficiency', 0.2, 1, '', $burner->one('kind', BurnerKind::class)->efficiency()),
             BoilingPoint::at($fields->number('altitude_m', -430, 5500, 'm', 0)),
-            $fields->one('seal', Seal::class),
+            $fields->known('seal', $seals),
             array_map(
                 static fn (Fields $layer): SealedLayer => SealedLayer::fromFields($layer, $fillings, $bases),
                 $fields->each('layers'),

@@ -817,9 +817,9 @@ final class Steaming
 
     private function close(Seal $seal): void
     {
-        $this->staysShare = 1 - $seal->leakShare();
-        $this->clothShare = $seal->clothTakes();
-        $this->clothHoldsKg = $seal->clothHoldsKg();
+        $this->staysShare = 1 - $seal->leakShare;
+        $this->clothShare = $seal->clothTakes;
+        $this->clothHoldsKg = $seal->clothHoldsKg;
     }
 
     /** Water or milk of room warmth over the top. */

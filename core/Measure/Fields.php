@@ -192,6 +192,23 @@ final readonly class Fields
     }
 
     /**
+     * One of what is known, by its id.
+     *
+     * @template T of object
+     *
+     * @param  Known<T>  $known
+     * @return T
+     *
+     * @throws Refused when there is none of this id
+     */
+    public function known(string $name, Known $known): object
+    {
+        return $this->has($name)
+            ? $known->get($this->text($name), $this->at($name))
+            : throw $this->wrong($name, Note::of('refused.one-of', allowed: array_keys($known->all)));
+    }
+
+    /**
      * @template T of BackedEnum
      *
      * @param  class-string<T>  $enum

@@ -11,13 +11,13 @@ enum LidFit: string
     case Loose = 'loose';
     case Vent = 'vent';
 
-    /** What the pot is closed with where nothing but its lid is used. */
-    public function seal(): Seal
+    /** Id of the seal that the pot is closed with where nothing but its lid is used. */
+    public function sealId(): string
     {
         return match ($this) {
-            self::Tight => Seal::TightLid,
-            self::Loose => Seal::LooseLid,
-            self::Vent => Seal::VentedLid,
+            self::Tight => Seal::TIGHT_LID,
+            self::Loose => Seal::LOOSE_LID,
+            self::Vent => Seal::VENTED_LID,
         };
     }
 }

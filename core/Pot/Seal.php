@@ -4,9 +4,26 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Pot;
 
-/** How the pot is closed. */
-enum Seal: string
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
+
+/** How the pot is closed: a row of schema/craft/seals.json (docs/model.md, section F). */
+final readonly class Seal
 {
+    /** What a wet pot is mended with: its cloth takes what drips. */
+    public const CLOTH = 'cloth';
+
+    /** What a dry pot is mended with. */
+    public const FOIL = 'foil';
+
+    /** Nothing but the pot's own lid. */
+    public const TIGHT_LID = 'tight-lid';
+
+    /** A lid ajar, or one that leaks. */
+    public const LOOSE_LID = 'loose-lid';
+
+    public const VENTED_LID = 'vented-lid';
+
     /** A rope 1.5 cm thick: 1.77 cm² of dough at 1.24 g per cm³. */
     public const DOUGH_G_PER_CM = 2.2;
 
@@ -17,69 +34,42 @@ enum Seal: string
 
     private const SHEET_OVER_CM = 3.0;
 
-    case Dough = 'dough';
-    case FoilAndDough = 'foil-dough';
-    case DoughSheet = 'dough-sheet';
-    case Foil = 'foil';
-    case Cloth = 'cloth';
-    case DampCloth = 'damp-cloth';
-    case Paper = 'paper';
-    case TightLid = 'tight-lid';
-    case LooseLid = 'loose-lid';
-    case VentedLid = 'vented-lid';
-
-    /** Share of the steam reaching the lid that gets out (docs/model.md, section F). */
-    public function leakShare(): float
-    {
-        return match ($this) {
-            self::FoilAndDough => 0.03,
-            self::Dough => 0.05,
-            self::DoughSheet => 0.07,
-            self::Foil => 0.12,
-            self::Cloth => 0.20,
-            self::DampCloth => 0.15,
-            self::Paper => 0.25,
-            self::TightLid => 0.40,
-            self::LooseLid => 0.60,
-            self::VentedLid => 0.80,
-        };
+    /** @param  list<string>  $drawn what is drawn of it, each a file of resources/views/components/drawing/seal */
+    private function __construct(
+        public string $id,
+        public string $name,
+        /** Share of the steam reaching the lid that gets out. */
+        public float $leakShare,
+        /** Share of the water dripping off the lid that its cloth takes up. */
+        public float $clothTakes,
+        /** What its cloth holds at most, kg. */
+        public float $clothHoldsKg,
+        /** As it is rolled; null where it has none. */
+        public ?DoughForm $dough,
+        public bool $hasFoil,
+        /** Hangs out of the pot, where a flame may reach it. */
+        public bool $hasCloth,
+        public array $drawn,
+        /** Whether it is proposed where another seal would mend something. */
+        public bool $isOffered,
+    ) {
     }
 
-    /** Share of the water dripping off the lid that its cloth takes up. */
-    public function clothTakes(): float
+    /** @throws Refused naming the field */
+    public static function fromFields(Fields $fields): self
     {
-        return match ($this) {
-            self::Cloth => 0.70,
-            self::DampCloth => 0.20,
-            self::Paper => 0.35,
-            default => 0.0,
-        };
-    }
-
-    /** What its cloth holds at most, kg. */
-    public function clothHoldsKg(): float
-    {
-        return match ($this) {
-            self::Cloth => 0.200,
-            self::DampCloth => 0.060,
-            self::Paper => 0.030,
-            default => 0.0,
-        };
-    }
-
-    public function hasCloth(): bool
-    {
-        return $this === self::Cloth || $this === self::DampCloth;
-    }
-
-    public function hasDough(): bool
-    {
-        return in_array($this, [self::Dough, self::FoilAndDough, self::DoughSheet], true);
-    }
-
-    public function hasFoil(): bool
-    {
-        return $this === self::Foil || $this === self::FoilAndDough;
+        return new self(
+            id: $fields->text('id'),
+            name: $fields->text('name'),
+            leakShare: $fields->number('leaks', 0, 0.95),
+            clothTakes: $fields->number('drips_taken', 0, 1, '', 0),
+            clothHoldsKg: $fields->number('holds_g', 0, 1000, 'g', 0) / 1000,
+            dough: $fields->has('dough') ? $fields->one('dough', DoughForm::class) : null,
+            hasFoil: $fields->flag('has_foil', false),
+            hasCloth: $fields->flag('has_cloth', false),
+            drawn: $fields->texts('drawn'),
+            isOffered: $fields->flag('offered', false),
+        );
     }
 
     /**
@@ -89,13 +79,13 @@ enum Seal: string
      */
     public function doughRopeCm(float $diameterCm): ?float
     {
-        return $this === self::Dough || $this === self::FoilAndDough ? M_PI * ($diameterCm + 2) : null;
+        return $this->dough === DoughForm::Rope ? M_PI * ($diameterCm + 2) : null;
     }
 
     /** A sheet of dough over the whole pot like a pie's lid, 3 cm over the rim, g; null for a seal without one. */
     public function doughSheetG(float $diameterCm): ?float
     {
-        return $this === self::DoughSheet
+        return $this->dough === DoughForm::Sheet
             ? M_PI / 4 * ($diameterCm + 2 * self::SHEET_OVER_CM) ** 2 * self::SHEET_CM * self::DOUGH_G_PER_CM3 : null;
     }
 }

@@ -195,20 +195,6 @@ return [
             'wet' => 'wet, sticking',
         ],
     ],
-    'Seal' => [
-        'label' => [
-            'dough' => 'dough round the rim',
-            'foil-dough' => 'foil, and dough over it',
-            'dough-sheet' => 'a sheet of dough over the pot',
-            'foil' => 'foil and lid',
-            'cloth' => 'cloth and lid',
-            'damp-cloth' => 'damp cloth and lid',
-            'paper' => 'kitchen paper and lid',
-            'tight-lid' => 'a tight lid',
-            'loose-lid' => 'a loose lid',
-            'vented-lid' => 'a lid with its vent open',
-        ],
-    ],
     'Serving' => [
         'label' => [
             'whole' => 'turned out whole',

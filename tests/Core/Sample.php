@@ -28,6 +28,7 @@ use Orbek\Core\Plan\Meal\MealPlanner;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Rice\BoilPlan;
+use Orbek\Core\Pot\Seal;
 use PHPUnit\Framework\Assert;
 
 /** The sample kitchen's documents, as the core reads them. */
@@ -46,28 +47,32 @@ final class Sample
     }
 
     /**
-     * The same with other minutes of its work.
+     * The same with other data of its own.
      *
-     * @param  array<string, array<string, mixed>>  $work as in schema/craft/work.json
+     * @param  array<string, mixed>  $files in place of those in schema/craft, each by its name
      */
-    public static function craftWorking(array $work): Craft
+    public static function craftWith(array $files): Craft
     {
-        return Craft::of(
-            self::rows('schools'), self::rows('fillings'), self::rows('bases'), self::rows('boiled'),
-            ['foods' => self::rows('foods')], self::rows('preparations'), $work,
-        );
+        return Craft::of(array_replace(CraftFiles::files(dirname(__DIR__, 2).'/schema/craft'), $files));
     }
 
-    /** @return list<array<string, mixed>> of the craft's data */
-    private static function rows(string $of): array
+    /**
+     * The rows of a file of the craft's data, and more.
+     *
+     * @param  array<string, mixed>  ...$more
+     * @return list<array<string, mixed>>
+     */
+    public static function rows(string $of, array ...$more): array
     {
-        $folder = dirname(__DIR__, 2).'/schema/craft';
-        $read = static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true);
-        $rows = is_dir("{$folder}/{$of}") ? array_map($read, glob("{$folder}/{$of}/*.json") ?: [])
-            : $read("{$folder}/{$of}.json");
+        $rows = CraftFiles::files(dirname(__DIR__, 2).'/schema/craft')[$of] ?? Assert::fail("there is no {$of}");
 
         /** @var list<array<string, mixed>> */
-        return $rows['foods'] ?? $rows;
+        return [...$rows, ...$more];
+    }
+
+    public static function seal(string $id): Seal
+    {
+        return self::craft()->seals->get($id, 'seal');
     }
 
     public static function filling(string $id): FillingKind

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Kitchen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
@@ -30,7 +31,7 @@ final class AbsorptionController
         $words = [
             'lot' => array_key_first($kitchen->lots), 'burner' => array_key_first($kitchen->burners),
             'soak_c' => round($kitchen->reading->degrees(self::FIRST['soak_c'])),
-            'seal' => Seal::TightLid->value, 'cup' => $kitchen->cup->value, 'folded' => '0',
+            'seal' => Seal::TIGHT_LID, 'cup' => $kitchen->cup->value, 'folded' => '0',
         ];
         $asked = array_intersect_key($request->query->all(), self::FIRST + $words) + $words + self::FIRST;
         $fields = Fields::ofForm($asked);
@@ -45,7 +46,7 @@ final class AbsorptionController
             $kitchen->burner($fields->text('burner'), 'burner')->netW(),
             $fields->number('open_min', 0, 120, 'min'),
             $fields->number('setting', 0, 100, '%') / 100,
-            $fields->one('seal', Seal::class)->leakShare(),
+            $fields->known('seal', app(Craft::class)->seals)->leakShare,
             $fields->number('covered_min', 0, 180, 'min'),
             $fields->flag('folded', false),
             $fields->number('filling_g', 0, 10000, 'g'),

@@ -31,7 +31,7 @@ final class Cautions
                 ? [Caution::Reheat, Caution::CookedRice]
                 : self::raw($dish),
             Station::Layers->value => $dish->base->kind->isLaid ? [Caution::HotFat] : [],
-            Station::Lid->value => $dish->lid->seal->hasCloth() ? [Caution::Cloth] : [],
+            Station::Lid->value => $dish->lid->seal->hasCloth ? [Caution::Cloth] : [],
             Station::Heat->value => $sealedMin >= 100 ? [Caution::LongFlame] : [],
             Station::Serve->value => [Caution::Steam, Caution::CookedRice],
         ];
@@ -58,7 +58,7 @@ final class Cautions
         if ($dish->smokeMin > 0) {
             $at[Station::Serve->value][] = Caution::Charcoal;
         }
-        if ($dish->lid->seal->hasDough()) {
+        if ($dish->lid->seal->dough !== null) {
             $at[Station::Lid->value][] = Caution::DoughGluten;
         }
 

@@ -142,18 +142,18 @@ final readonly class Mending
     /** @return list<Mend> tighter ones where rice is dry, and ones that take water where it is wet */
     private function seals(Dish $dish): array
     {
-        $now = $dish->lid->seal->leakShare();
+        $now = $dish->lid->seal->leakShare;
         $others = array_filter(
-            [Seal::Foil, Seal::Dough, Seal::Cloth, Seal::TightLid],
-            static fn (Seal $seal): bool => $seal !== $dish->lid->seal,
+            $dish->craft->seals->all,
+            static fn (Seal $seal): bool => $seal->isOffered && $seal->id !== $dish->lid->seal->id,
         );
         usort(
-            $others, static fn (Seal $a, Seal $b): int => abs($a->leakShare() - $now) <=> abs($b->leakShare() - $now),
+            $others, static fn (Seal $a, Seal $b): int => abs($a->leakShare - $now) <=> abs($b->leakShare - $now),
         );
 
         return array_map(
             static fn (Seal $seal): Mend => new Mend(
-                Note::of('mending.sealed-with', seal: $seal), 'lid/seal', $seal->value,
+                Note::of('mending.sealed-with', seal: $seal->name), 'lid/seal', $seal->id,
             ),
             $others,
         );

@@ -98,7 +98,8 @@ final readonly class Sealing
         return SealedPot::of(
             $pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $netW, $this->kitchen->boilC(),
             // With nothing but its lid a pot closes as well as its lid does.
-            $this->dish->lid->seal === Seal::TightLid ? $pot->lid->seal() : $this->dish->lid->seal,
+            $this->dish->lid->seal->id === Seal::TIGHT_LID
+                ? $this->dish->craft->seals->get($pot->lid->sealId(), 'pot/lid') : $this->dish->lid->seal,
             $layers, $isLaid ? self::HOT_FAT_C : null,
         );
     }

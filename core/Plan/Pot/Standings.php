@@ -83,7 +83,7 @@ final readonly class Standings
     {
         $place = $this->potted->first()->place;
         if (
-            ! $this->dish->lid->seal->hasCloth() || HeatLine::usesOven($this->potted->first()->schoolLine)
+            ! $this->dish->lid->seal->hasCloth || HeatLine::usesOven($this->potted->first()->schoolLine)
             || ! Standing::flameReachesCloth($place->pot, $place->ring)
         ) {
             return [];
@@ -92,7 +92,7 @@ final readonly class Standings
         return [new Clash(
             Station::Lid, Note::of('standing.cloth-in-reach', pot: $place->pot->name, ring: $place->ring->name),
             [
-                new Mend(Note::of('standing.seal-with-foil'), 'lid/seal', Seal::Foil->value),
+                new Mend(Note::of('standing.seal-with-foil'), 'lid/seal', Seal::FOIL),
                 ...$this->otherwise('lid/burner', 'lid/pot', static fn (
                     Pot $pot, Burner $ring,
                 ): bool => ! Standing::flameReachesCloth($pot, $ring)),

@@ -124,7 +124,7 @@ final readonly class MeasuredPlan extends RicePlan
         return Absorption::of(
             kind: $kind, soak: $dish->rice->soak, raw: $raw, netW: $burner->netW(),
             openMin: $dish->water->openMin, setting: self::SIMMERS_AT,
-            leakShare: ($isOnePot ? $dish->lid->seal : Seal::TightLid)->leakShare(),
+            leakShare: ($isOnePot ? $dish->lid->seal : $dish->craft->seals->get(Seal::TIGHT_LID, 'lid/seal'))->leakShare,
             coveredMin: $isOnePot ? self::sealedMin($dish->school) : $inWaterMin,
             folded: $dish->cooking === Cooking::Quick,
             fillingFreeG: $dish->cooking->isWithFilling() ? self::freeG($dish, $raw) : 0.0,

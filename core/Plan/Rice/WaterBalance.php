@@ -111,23 +111,17 @@ final readonly class WaterBalance
                 'lid/sprinkled_ml_per_kg',
                 round($dish->lid->sprinkledMlPerKg + 100),
             );
-            if ($dish->lid->seal->leakShare() > Seal::Foil->leakShare()) {
-                $mends[] = new Mend(
-                    Note::of('water-balance.seal-with', foil: Seal::Foil),
-                    'lid/seal',
-                    Seal::Foil->value,
-                );
+            $foil = $dish->craft->seals->get(Seal::FOIL, 'lid/seal');
+            if ($dish->lid->seal->leakShare > $foil->leakShare) {
+                $mends[] = new Mend(Note::of('water-balance.seal-with', seal: $foil->name), 'lid/seal', $foil->id);
             }
         } else {
             if ($dish->lid->sprinkledMlPerKg > 0) {
                 $mends[] = new Mend(Note::of('water-balance.sprinkle-nothing'), 'lid/sprinkled_ml_per_kg', 0);
             }
-            if ($dish->lid->seal !== Seal::Cloth) {
-                $mends[] = new Mend(
-                    Note::of('water-balance.seal-with-2', cloth: Seal::Cloth),
-                    'lid/seal',
-                    Seal::Cloth->value,
-                );
+            $cloth = $dish->craft->seals->get(Seal::CLOTH, 'lid/seal');
+            if ($dish->lid->seal->id !== $cloth->id) {
+                $mends[] = new Mend(Note::of('water-balance.seal-with', seal: $cloth->name), 'lid/seal', $cloth->id);
             }
         }
 

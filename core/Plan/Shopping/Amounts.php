@@ -438,7 +438,7 @@ final readonly class Amounts
                     WorkKind::Dough->id(), 'flour',
                 );
             }
-            if ($lid->seal->hasFoil()) {
+            if ($lid->seal->hasFoil) {
                 $why = Note::of('amounts.a-square-sheet-that-hangs-cm', foilOverhangCm: (int) self::FOIL_OVERHANG_CM);
                 $sheet = Figure::of($pot->diameterCm + 2 * self::FOIL_OVERHANG_CM, 'cm', 0, $why);
                 $list[] = Ingredient::bought(

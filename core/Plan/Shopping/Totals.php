@@ -105,11 +105,11 @@ final readonly class Totals
         $seal = $this->potted->dish->lid->seal;
         $rope = $seal->doughRopeCm($this->potted->first()->place->pot->diameterCm);
 
-        return Figure::of(100 * (1 - $seal->leakShare()), '% kept', 0,
+        return Figure::of(100 * (1 - $seal->leakShare), '% kept', 0,
             Note::of(
                 'totals.of-the-steam-that-meets-the',
-                seal: $seal,
-                leakShare: (int) round(100 * $seal->leakShare()),
+                seal: $seal->name,
+                leakShare: (int) round(100 * $seal->leakShare),
             ),
             $rope === null
                 ? Note::of('totals.the-rest-drips-back-less-what')

@@ -1,8 +1,8 @@
 @php $options = fn ($cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)]); @endphp
 <h3>What if</h3>
 <form data-ask="whatif" class="plain pair-form">
-    <label>Seal <select name="seal">@foreach (Orbek\Core\Pot\Seal::cases() as $seal)<option value="{{ $seal->value }}" @selected($seal ===
-        $asked->dish->lid->seal)>{{ $say->label($seal) }}</option>@endforeach</select></label>
+    <label>Seal <select name="seal">@foreach ($plan->dish->craft->seals->all as $seal)<option value="{{ $seal->id }}"
+        @selected($seal->id === $asked->dish->lid->seal->id)>{{ $seal->name }}</option>@endforeach</select></label>
     <label>Pot <select name="pot">@foreach ($plan->kitchen->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id ===
         $asked->dish->lid->pot)>{{ $pot->name }}</option>@endforeach</select></label>
     <label>Ring <select name="burner">@foreach ($plan->kitchen->burners as $burner)<option value="{{ $burner->id }}" @selected($burner->id

@@ -16,8 +16,8 @@
                 :value="$words['burner']" label="Ring" /> at <x-word.plain-number name="setting" :value="$given['setting']"
                 label="Setting, per cent" min="0" max="100" /> %,
             then <x-word.plain-number name="covered_min" :value="$given['covered_min']" label="Covered, minutes" min="0" max="180" /> min
-                lowest under <x-word.plain-choice name="seal" :options="collect(Orbek\Core\Pot\Seal::cases())->mapWithKeys(fn ($seal) =>
-                [$seal->value => $say->label($seal)])" :value="$words['seal']" label="Seal" />.
+                lowest under <x-word.plain-choice name="seal" :options="array_column(app(Orbek\Core\Dish\Craft::class)->seals->all,
+                'name', 'id')" :value="$words['seal']" label="Seal" />.
             <x-word.plain-choice name="folded" :options="['0' => 'No wet filling', '1' => 'A wet filling']" :value="$words['folded']"
                 label="Wet filling" /> is folded in; what is in the pot brings <x-word.plain-number name="filling_g"
                 :value="$given['filling_g']" label="Free water of the filling, g" min="0" max="10000" /> g of free water.

@@ -6,7 +6,7 @@
         ['bag', fn ($cook, $dish) => $names[$cook->lot] ?? $cook->lot], ['pot', fn ($cook, $dish) => $names[$cook->pot] ?? (string)
             $cook->pot],
         ['ring', fn ($cook, $dish) => $names[$cook->ring] ?? (string) $cook->ring], ['closed with', fn ($cook, $dish) =>
-            $say->text($say->label($dish->lid->seal))],
+            $say->text($dish->lid->seal->name)],
         ['lift foretold', fn ($cook, $dish) => $clock($cook->summary['lift_forecast_s'] ?? null)], ['lifted', fn ($cook, $dish) =>
             $clock($cook->summary['lifted_s'] ?? null)],
         ['minutes late', fn ($cook, $dish) => (string) ($cook->summary['late_min'] ?? 'not noted')],

@@ -22,7 +22,7 @@
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' :
-        $say->label($d->lid->seal).', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
+        $d->lid->seal->name.', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
     <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course
         :colours="$plan->heating()?->colours()"
         :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\Work\WorkKind::Heat->id()))" touch />
@@ -192,7 +192,7 @@
                             @break
                         @case(Station::Lid)
                             @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal"
-                                :options="$options(Orbek\Core\Pot\Seal::cases())" :value="$d->lid->seal->value" label="Seal" /> on the
+                                :options="array_column($d->craft->seals->all, 'name', 'id')" :value="$d->lid->seal->id" label="Seal" /> on the
                                 @endif
                             @if ($d->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice
                                 path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif

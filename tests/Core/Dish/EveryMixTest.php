@@ -13,7 +13,6 @@ use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Shopping\Ingredient;
-use Orbek\Core\Pot\Seal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
@@ -51,14 +50,14 @@ final class EveryMixTest extends TestCase
             }
             $this->sumsHold($plan, "dish {$made}");
             $seen[$dish->cooking->value] = $seen["serve {$dish->serving->value}"] = $seen[
-                "seal {$dish->lid->seal->value}"
+                "seal {$dish->lid->seal->id}"
             ] = true;
             $planned++;
         }
         self::assertGreaterThan(0.6 * self::DISHES, $planned);
         self::assertGreaterThan(0.04 * self::DISHES, $refused);
         self::assertCount(
-            count(Cooking::cases()) + count(Serving::cases()) + count(Seal::cases()), $seen,
+            count(Cooking::cases()) + count(Serving::cases()) + count(Sample::craft()->seals->all), $seen,
             'every kind of each was planned',
         );
     }
@@ -85,7 +84,7 @@ final class EveryMixTest extends TestCase
         $document['extras'] = $this->some(3, $this->extra(...));
         $document['smoke_min'] = $this->one([0, 0, 8]);
         $document['serve'] = $this->one(array_column(Serving::cases(), 'value'));
-        $document['lid']['seal'] = $this->one(array_column(Seal::cases(), 'value'));
+        $document['lid']['seal'] = $this->one(array_keys(Sample::craft()->seals->all));
         if ($document['boiled'] === [] && mt_rand(0, 1) === 0) {
             $document['cooking'] = $this->one(array_column(Cooking::cases(), 'value'));
             $document['water']['pot'] = in_array($document['cooking'], ['cooker', 'in-cooker'], true)

@@ -23,9 +23,9 @@ final class WorkTimesTest extends TestCase
     public function test_what_stands_there_is_planned(): void
     {
         foreach ([[6, 60], [11, 25]] as [$minutes, $waits]) {
-            $craft = Sample::craftWorking(array_replace_recursive(
+            $craft = Sample::craftWith(['work' => array_replace_recursive(
                 self::rows(), ['rinse' => ['minutes' => $minutes, 'hands' => 'start'], 'soak' => ['waits' => $waits]],
-            ));
+            )]);
             $plan = Sample::plan(Dish::fromArray(Sample::polo()->toArray(), $craft));
             $rinse = $plan->day->work('rinse')->task;
             self::assertSame([$minutes, Attention::AtStart], [$rinse->minutes, $rinse->attention]);

@@ -17,7 +17,6 @@ use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use PHPUnit\Framework\TestCase;
@@ -110,7 +109,7 @@ final class AimTest extends TestCase
 
     private static function pot(): SealedPot
     {
-        return SealedPot::of(24, 14, 650, 1100.0, 98, Seal::Foil, [
+        return SealedPot::of(24, 14, 650, 1100.0, 98, Sample::seal('foil'), [
             SealedFilling::of(
                 'chicken', 0.8, 0.1, 1.0, 18, Pieces::of(Sample::filling('chicken-thigh'), 18, 18, 1.0, 0.0),
             ),

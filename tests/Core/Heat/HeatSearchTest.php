@@ -23,7 +23,6 @@ use Orbek\Core\Lid\Moment;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Pot\PotFault;
-use Orbek\Core\Pot\Seal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -273,7 +272,7 @@ final class HeatSearchTest extends TestCase
     {
         $plan = self::plan('lentil-date-walnut-polo');
         [$pot, $heat] = [$plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat()];
-        $rows = Versus::of(Course::of($pot, $heat), Course::of($pot->under(Seal::LooseLid), $heat));
+        $rows = Versus::of(Course::of($pot, $heat), Course::of($pot->under(Sample::seal('loose-lid')), $heat));
         $byWhat = array_combine(array_map(static fn (array $row): string => Sample::say($row['what']), $rows), $rows);
         self::assertTrue($byWhat['steam lost']['differs']);
         self::assertGreaterThan(

@@ -155,7 +155,7 @@ final class FirstMinutesTest extends TestCase
     public function test_what_a_pot_is_decides_how_it_closes_and_lets_go(): void
     {
         $home = self::made(['pots' => ['pots' => [['lid' => 'vent', 'material' => 'coated'], ['material' => 'clay']]]]);
-        self::assertSame(Seal::VentedLid, $home->pots['pot-1']->lid->seal());
+        self::assertSame(Seal::VENTED_LID, $home->pots['pot-1']->lid->sealId());
         self::assertSame(LetsGo::AtOnce, $home->pots['pot-1']->material->letsGo());
         self::assertSame(LetsGo::AfterRest, $home->pots['pot-2']->material->letsGo());
         $leak = static fn (string $lid): float => Sample::plan(
@@ -163,7 +163,7 @@ final class FirstMinutesTest extends TestCase
             Sample::kitchen(['pots' => array_map(
                 static fn (array $pot): array => ['lid' => $lid] + $pot, Sample::kitchen()->toArray()['pots'],
             )]),
-        )->sealedPot()?->seal->leakShare() ?? 0.0;
+        )->sealedPot()?->seal->leakShare ?? 0.0;
         self::assertSame([0.4, 0.6, 0.8], array_map($leak, ['tight', 'loose', 'vent']));
     }
 

@@ -18,7 +18,6 @@ use Orbek\Core\Lid\Texture;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Plate;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -304,10 +303,10 @@ final class SteamingTest extends TestCase
         $steaming->advance(Flame::on('', 0.6), 900);
         $tight = clone $steaming;
         $loose = clone $steaming;
-        $loose->reseal(Seal::LooseLid);
+        $loose->reseal(Sample::seal('loose-lid'));
         $steaming->open();
         $steaming->sprinkle(0.08, 90);
-        $steaming->reseal(Seal::LooseLid);
+        $steaming->reseal(Sample::seal('loose-lid'));
         foreach ([$steaming, $tight, $loose] as $one) {
             $one->advance(Flame::on('', 0.25), 1800);
         }
@@ -346,7 +345,7 @@ final class SteamingTest extends TestCase
         $rice = SealedRice::boiled(RiceKind::AgedBasmati, Soak::of(60, 20), 2.0 / 2.35, 0.7, 40);
         self::assertEqualsWithDelta(2.0, $rice->stuff->kg(), 0.01);
         $course = Course::of(
-            SealedPot::of(24, 14, 650, 680.0, 100, Seal::Foil, [$rice]), [new HeatBlock(40, Flame::on('', 1.0))],
+            SealedPot::of(24, 14, 650, 680.0, 100, Sample::seal('foil'), [$rice]), [new HeatBlock(40, Flame::on('', 1.0))],
         );
         $steamMin = $course->steamAtLidMin() ?? self::fail('it steams');
         $till = array_filter($course->moments, static fn (Moment $moment): bool => $moment->minute <= $steamMin);
@@ -550,6 +549,7 @@ final class SteamingTest extends TestCase
             Fields::of($document + ['heat' => [['minutes' => 10, 'setting' => 0.5]]]),
             Sample::craft()->fillings,
             Sample::craft()->bases,
+            Sample::craft()->seals,
         );
     }
 

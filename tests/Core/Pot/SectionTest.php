@@ -10,7 +10,6 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Pot\Section;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -68,9 +67,9 @@ final class SectionTest extends TestCase
 
     public function test_a_dough_rope_goes_round_the_rim(): void
     {
-        self::assertEqualsWithDelta(M_PI * 26, Seal::Dough->doughRopeCm(24), 1e-9);
-        self::assertNull(Seal::Cloth->doughRopeCm(24));
-        self::assertLessThan(Seal::TightLid->leakShare(), Seal::Dough->leakShare());
+        self::assertEqualsWithDelta(M_PI * 26, Sample::seal('dough')->doughRopeCm(24), 1e-9);
+        self::assertNull(Sample::seal('cloth')->doughRopeCm(24));
+        self::assertLessThan(Sample::seal('tight-lid')->leakShare, Sample::seal('dough')->leakShare);
     }
 
     private static function volumeL(Section $section): float

@@ -15,7 +15,6 @@ use Orbek\Core\Pot\Oven;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\PotMaterial;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Pot\Standing;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -132,8 +131,8 @@ final class ThingsTest extends TestCase
     public function test_a_seal_lets_out_takes_up_and_is_measured(): void
     {
         $told = [];
-        foreach (Seal::cases() as $one) {
-            $told[$one->value] = [$one->leakShare(), $one->clothTakes(), $one->clothHoldsKg()];
+        foreach (Sample::craft()->seals->all as $one) {
+            $told[$one->id] = [$one->leakShare, $one->clothTakes, $one->clothHoldsKg];
         }
         self::assertSame([
             'dough' => [0.05, 0.0, 0.0], 'foil-dough' => [0.03, 0.0, 0.0], 'dough-sheet' => [0.07, 0.0, 0.0],
@@ -141,10 +140,10 @@ final class ThingsTest extends TestCase
             'paper' => [0.25, 0.35, 0.03], 'tight-lid' => [0.4, 0.0, 0.0], 'loose-lid' => [0.6, 0.0, 0.0],
             'vented-lid' => [0.8, 0.0, 0.0],
         ], $told);
-        self::assertEqualsWithDelta(81.68, (float) Seal::Dough->doughRopeCm(24), 0.01);
-        self::assertNull(Seal::Foil->doughRopeCm(24));
-        self::assertEqualsWithDelta(350.6, (float) Seal::DoughSheet->doughSheetG(24), 0.1);
-        self::assertNull(Seal::Dough->doughSheetG(24));
+        self::assertEqualsWithDelta(81.68, (float) Sample::seal('dough')->doughRopeCm(24), 0.01);
+        self::assertNull(Sample::seal('foil')->doughRopeCm(24));
+        self::assertEqualsWithDelta(350.6, (float) Sample::seal('dough-sheet')->doughSheetG(24), 0.1);
+        self::assertNull(Sample::seal('dough')->doughSheetG(24));
     }
 
     public function test_a_knob_has_marks_in_order_and_steps_where_it_has_none(): void

@@ -9,11 +9,11 @@ use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Pot\Burner;
-use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Water\Absorption;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
 
 final class AbsorptionTest extends TestCase
 {
@@ -32,8 +32,8 @@ final class AbsorptionTest extends TestCase
         // 1 kW of gas at half: 250 W for ten minutes over 2257 J a gram.
         self::assertEqualsWithDelta(250 * 600 / 2257, self::add(openMin: 10)->water->amount - $closed, 0.01);
         self::assertGreaterThan(
-            self::add(coveredMin: 20, seal: Seal::Dough)->water->amount,
-            self::add(coveredMin: 20, seal: Seal::LooseLid)->water->amount,
+            self::add(coveredMin: 20, seal: 'dough')->water->amount,
+            self::add(coveredMin: 20, seal: 'loose-lid')->water->amount,
         );
     }
 
@@ -64,8 +64,8 @@ final class AbsorptionTest extends TestCase
     public function test_what_gets_past_the_lid_is_a_tenth_of_the_ring(): void
     {
         self::assertEqualsWithDelta(
-            500 * 0.1 * Seal::LooseLid->leakShare() * 1200 / 2257,
-            self::add(coveredMin: 20, seal: Seal::LooseLid)->water->amount - self::add(seal: Seal::LooseLid)->water->amount,
+            500 * 0.1 * Sample::seal('loose-lid')->leakShare * 1200 / 2257,
+            self::add(coveredMin: 20, seal: 'loose-lid')->water->amount - self::add(seal: 'loose-lid')->water->amount,
             0.01,
         );
     }
@@ -98,13 +98,13 @@ final class AbsorptionTest extends TestCase
 
     private static function add(
         RiceKind $kind = RiceKind::AgedBasmati, float $soakMin = 30, float $rawG = 400, float $openMin = 0,
-        Seal $seal = Seal::TightLid, float $coveredMin = 0, bool $folded = false, float $fillingG = 0,
+        string $seal = 'tight-lid', float $coveredMin = 0, bool $folded = false, float $fillingG = 0,
         float $brothG = 0, Cup $cup = Cup::Metric,
     ): Absorption {
         $burner = Burner::fromFields(Fields::of(['id' => 'r', 'name' => 'Ring', 'kind' => 'gas', 'watts' => 1000]));
 
         return Absorption::of(
-            $kind, Soak::of($soakMin, 20), Mass::grams($rawG), $burner->netW(), $openMin, 0.5, $seal->leakShare(),
+            $kind, Soak::of($soakMin, 20), Mass::grams($rawG), $burner->netW(), $openMin, 0.5, Sample::seal($seal)->leakShare,
             $coveredMin, $folded, $fillingG, $brothG, $cup,
         );
     }

@@ -61,7 +61,7 @@ final class Layer
     public static function put(Bench $bench, array $before): string
     {
         $dish = $bench->dish;
-        if ($dish->lid->seal->hasDough()) {
+        if ($dish->lid->seal->dough !== null) {
             $rolled = $bench->put($bench->of(WorkKind::Dough, Note::of('work-order.roll-the-dough-for-the-rim')));
             $before[] = After::within($rolled, $bench->waits(WorkKind::Dough));
         }
@@ -75,7 +75,7 @@ final class Layer
 
         return $bench->put(
             $bench->of(WorkKind::Layer, $name)->lasting(self::layerMin($dish))->holding($bench->closedPot())
-                ->after(...$before)->saying(Note::label($dish->lid->seal))
+                ->after(...$before)->saying(Note::name($dish->lid->seal->name))
                 ->done(Note::of('work-order.closed-heat-on')),
         );
     }

@@ -19,7 +19,7 @@
     <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->dish->poured === [] ? '' :
         collect($plan->dish->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' :
         'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{
-        $say->label($plan->dish->lid->seal) }}.</title>
+        $plan->dish->lid->seal->name }}.</title>
 
     @if ($labels)
         <g class="rule">
@@ -74,28 +74,9 @@
     <path class="pot-lid" d="M{{ $left - $wall - 4 }},{{ $rim - 9 }}Q{{ $drawing->middle() }},{{ $rim - 9 - $drawing->half() * 0.24 }} {{
         $right + $wall + 4 }},{{ $rim - 9 }}Z"/>
     <path class="pot-knob" d="M{{ $drawing->middle() - 14 }},{{ $rim - 10 - $drawing->half() * 0.12 }}v-7q0,-8 8,-8h12q8,0 8,8v7"/>
-    @switch($plan->dish->lid->seal->value)
-        @case('cloth')
-        @case('damp-cloth')
-            <path class="seal cloth" d="M{{ $left - $wall - 5 }},{{ $rim - 5 }}Q{{ $drawing->middle() }},{{ $rim + 3 }} {{ $right + $wall +
-                5 }},{{ $rim - 5 }}"/>
-            @break
-        @case('dough')
-            <path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall - 8 }},{{ $rim - 5 }}h14"/>
-            @break
-        @case('dough-sheet')
-            <path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim + 12 }}v-16H{{ $right + $wall + 6 }}v16"/>
-            @break
-        @case('foil')
-        @case('foil-dough')
-            <path class="seal foil" d="M{{ $left - $wall - 6 }},{{ $rim + 12 }}v-15H{{ $right + $wall + 6 }}v15"/>
-            @if ($plan->dish->lid->seal->hasDough())<path class="seal dough" d="M{{ $left - $wall - 6 }},{{ $rim - 5 }}h14M{{ $right + $wall
-                - 8 }},{{ $rim - 5 }}h14"/>@endif
-            @break
-        @case('paper')
-            <path class="seal paper" d="M{{ $left - $wall - 2 }},{{ $rim - 5 }}H{{ $right + $wall + 2 }}"/>
-            @break
-    @endswitch
+    @foreach ($plan->dish->lid->seal->drawn as $part)
+        @include("components.drawing.seal.{$part}")
+    @endforeach
 
     @if ($onPlate)
         <path class="plate" d="M{{ $left + 20 }},{{ $base + $wall + 7 }}H{{ $right - 20 }}"/>
