@@ -147,7 +147,7 @@ final readonly class RecordDrawing
 
         return match (true) {
             $event instanceof HeatSet => "{$time} turned to ".round($event->setting).' %',
-            $event instanceof CueSeen => "{$time} ".lcfirst($this->say->label($event->cue)),
+            $event instanceof CueSeen => "{$time} ".lcfirst($event->says($this->cook->plan()->dish->craft->cues)),
             $event instanceof Opened => "{$time} lid off for a look",
             default => $time,
         };

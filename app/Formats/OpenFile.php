@@ -75,6 +75,7 @@ final class OpenFile
             app(Craft::class)->fillings,
             app(Craft::class)->bases,
             app(Craft::class)->seals,
+            app(Craft::class)->cues,
         );
         self::check($json, 'lid');
 

@@ -167,7 +167,7 @@ final readonly class PlanJson
                 'ring' => $flame->isOff() || $flame->ovenC !== null ? null : $on,
                 'plate' => $flame->plate?->id,
                 'oven_c' => $flame->ovenC,
-                'cue' => $planned->till?->value,
+                'cue' => $planned->till?->id,
                 'minutes_past_cue' => $planned->till === null ? null : round($planned->afterMin, 1),
                 'window_min' => $window === null ? null : array_map(
                     static fn (float $minute): float => round($minute, 1), $window,

@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\Late;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
@@ -48,7 +49,8 @@ final class SentEvents
         foreach ($sent as $index => $document) {
             try {
                 $fields = Fields::of(is_array($document) ? $document : []);
-                $event = Event::fromFields($fields)->inCook($beganAt, $now, 'at');
+                $event = Event::fromFields($fields)->inCook($beganAt, $now, 'at')
+                    ->knownTo(app(Craft::class), 'subject');
                 $first = $ids[$event->id] ?? null;
                 if ($first !== null && $first != $event) {
                     throw Refused::because('id', 'refused.the-id-is-of-another-tap');

@@ -92,7 +92,7 @@ final class Wording
         return $this->text(Note::of(
             'heat-line.stretch', minutes: (int) round($came->minutes), heat: $kitchen->says($planned->flame, $ring),
             isRest: $planned->isRest(), isTill: $planned->till !== null,
-            till: $planned->till === null ? '' : Note::label($planned->till), more: round($planned->afterMin, 1),
+            till: $planned->till->as ?? '', more: round($planned->afterMin, 1),
         ));
     }
 

@@ -6,6 +6,7 @@ namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
 use LogicException;
+use Orbek\Core\Dish\Craft;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
@@ -106,6 +107,16 @@ abstract readonly class Event
             throw Refused::because($field, 'refused.is-yet-to-come-set-the', value: $told());
         }
 
+        return $this;
+    }
+
+    /**
+     * The same, when what it names is known to the craft.
+     *
+     * @throws Refused naming the field
+     */
+    public function knownTo(Craft $craft, string $field): static
+    {
         return $this;
     }
 

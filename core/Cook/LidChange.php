@@ -31,7 +31,7 @@ final class LidChange
             ),
             $event instanceof Opened => Note::of('under-the-lid.opened'),
             $event instanceof Late => Note::of('under-the-lid.min-late-the-low-heat-runs', minutes: $event->minutes),
-            $event instanceof CueSeen => Note::label($event->cue),
+            $event instanceof CueSeen => Note::name($event->says($cook->plan()->dish->craft->cues)),
             default => null,
         };
     }

@@ -180,8 +180,8 @@ final readonly class NextTime
             ! $isSameHeat => Note::of(
                 'next-time.another-heat', heats: $this->heats($is), first: round($first), low: round($low),
             ),
-            $is[0]->till !== null && $was[0]->till === $is[0]->till && $past !== 0.0 => Note::of(
-                'next-time.after-the-cue', minutes: abs($past), more: $past > 0, till: Note::label($is[0]->till),
+            $is[0]->till !== null && $was[0]->till?->id === $is[0]->till->id && $past !== 0.0 => Note::of(
+                'next-time.after-the-cue', minutes: abs($past), more: $past > 0, till: $is[0]->till->as ?? '',
                 low: abs($low), lowMore: $low > 0,
             ),
             default => Note::of(

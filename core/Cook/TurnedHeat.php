@@ -8,11 +8,11 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Cook\Events\Opened;
 use Orbek\Core\Cook\Events\RingFailed;
+use Orbek\Core\Learning\SeenCue;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
-use Orbek\Core\Lid\Till;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /** The heat under a closed pot as it was turned till now, and as it is planned from here. */
@@ -179,17 +179,20 @@ final readonly class TurnedHeat
     }
 
     /**
-     * The minute sealed at which steam was at the lid, by a stretch that the cook ended for it; null where none was.
+     * The cues at which the cook ended a stretch, each with the minute sealed at which it was seen.
+     *
+     * @return list<SeenCue>
      */
-    public static function steamMin(Cook $cook, DateTimeImmutable $sealedAt): ?float
+    public static function endedAt(Cook $cook, DateTimeImmutable $sealedAt): array
     {
+        $told = [];
         foreach ($cook->plan()->potted->first()->line() as $index => $block) {
             $doneAt = ($cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress)->doneAt;
-            if ($doneAt !== null && $block->till === Till::Steam && $block->afterMin <= 0.0) {
-                return self::minutes($sealedAt, $doneAt);
+            if ($doneAt !== null && $block->till !== null && $block->afterMin <= 0.0) {
+                $told[] = new SeenCue($block->till, self::minutes($sealedAt, $doneAt));
             }
         }
 
-        return null;
+        return $told;
     }
 }

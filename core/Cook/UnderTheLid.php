@@ -11,15 +11,16 @@ use Orbek\Core\Heat\Aim;
 use Orbek\Core\Heat\Foretold;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Learning\FactorBelief;
+use Orbek\Core\Learning\SeenCue;
 use Orbek\Core\Learning\StoveReport;
 use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Work\WorkKind;
@@ -27,14 +28,6 @@ use Orbek\Core\Plan\Work\WorkKind;
 /** A closed pot in the middle of its cook: the heat as it really was, what it is like inside now, what is ahead. */
 final readonly class UnderTheLid
 {
-    /** Minutes round the forecast in which steam is asked for. */
-    private const ASKED_ROUND_MIN = 3.0;
-
-    /** A hot lid tells of steam a little early, and less sharply. */
-    private const LID_BEFORE_STEAM_MIN = 1.0;
-
-    private const TOASTED_FROM = 0.4;
-
     private const STEP_S = 4.0;
 
     /**
@@ -69,7 +62,7 @@ final readonly class UnderTheLid
 
         return new self(
             $plan, TurnedHeat::of($cook, $sealedAt, $now)->openedAtMin, min($nowMin, $endMin), $course, $stove,
-            self::asks($course, $cook->state->lidEvents, $nowMin), self::changes($cook, $sealedAt, $now, $course),
+            self::asks($plan, $course, $cook->state->lidEvents, $nowMin), self::changes($cook, $sealedAt, $now, $course),
             $nowMin > $endMin + 1 ? $endMin : null,
         );
     }
@@ -80,9 +73,9 @@ final readonly class UnderTheLid
         $turned = TurnedHeat::of($cook, $sealedAt, $now);
         $seen = self::report($cook, $sealedAt);
         $stove = $cook->plan()->stove();
-        if (! $seen->isEmpty()) {
+        if ($seen !== []) {
             $table = StoveTable::of(self::potWith($cook->plan(), null), $turned->line);
-            $stove = $stove->today()->given($table->likelihood($seen));
+            $stove = $stove->today()->given($table->likelihood(new StoveReport(cues: $seen)));
         }
 
         return [$turned->course(self::potWith($cook->plan(), $stove)), $stove];
@@ -106,8 +99,7 @@ final readonly class UnderTheLid
             : null;
         $measured = $cook->state->measuredCrust;
         $report = new StoveReport(
-            $cook->plan()->dish->base->kind->isLaid ? $outcome->crust : null, $seen->steamAtLidMin,
-            $seen->noSteamByMin, $seen->toastedAtMin,
+            $cook->plan()->dish->base->kind->isLaid ? $outcome->crust : null, $seen,
             $measured?->tooOdd === null ? $measured : null, $hard,
         );
 
@@ -218,57 +210,54 @@ final readonly class UnderTheLid
         return $pot->heated(($stove?->likely() ?? 1.0) / $plan->stove()->likely());
     }
 
-    /** What was seen of the closed pot, with the minute of each thing. */
-    private static function report(Cook $cook, DateTimeImmutable $sealedAt): StoveReport
+    /**
+     * What was seen of the closed pot and teaches: of each cue when it first was, or by when it last had not come.
+     *
+     * @return list<SeenCue>
+     */
+    private static function report(Cook $cook, DateTimeImmutable $sealedAt): array
     {
-        $steam = $none = $toasted = null;
-        foreach ($cook->state->lidEvents as $event) {
-            $minute = TurnedHeat::minutes($sealedAt, $event->at);
-            switch ($event instanceof CueSeen ? $event->cue : null) {
-                case Cue::Steam:
-                    $steam ??= $minute;
-                    break;
-                case Cue::LidHot:
-                    $steam ??= $minute + self::LID_BEFORE_STEAM_MIN;
-                    break;
-                case Cue::NoSteam:
-                    $none = $minute;
-                    break;
-                case Cue::Toasted:
-                    $toasted ??= $minute;
-                    break;
-                case null:
+        $cues = $cook->plan()->dish->craft->cues;
+        $told = TurnedHeat::endedAt($cook, $sealedAt);
+        foreach (array_reverse($cook->state->lidEvents) as $event) {
+            $cue = $event instanceof CueSeen ? $event->of($cues) : null;
+            if ($cue !== null) {
+                array_unshift($told, new SeenCue($cue, TurnedHeat::minutes($sealedAt, $event->at)));
+            }
+        }
+        $seen = $missing = [];
+        foreach ($told as $one) {
+            $of = $one->cue->denies ?? $one->cue->goesBefore ?? $one->cue->id;
+            $cue = $cues->get($of, 'cue');
+            if ($one->cue->denies !== null) {
+                $missing[$of] = new SeenCue($cue, $one->minute, false);
+            } else {
+                $seen[$of] ??= new SeenCue($cue, $one->minute + $one->cue->goesBeforeMin);
             }
         }
 
-        $steam ??= TurnedHeat::steamMin($cook, $sealedAt);
-
-        return new StoveReport(null, $steam, $steam === null ? $none : null, $toasted);
+        return array_values(array_filter(
+            $seen + $missing, static fn (SeenCue $one): bool => $one->cue->teaches !== null,
+        ));
     }
 
     /**
      * @param  list<Event>  $events
      * @return list<Cue>
      */
-    private static function asks(Course $course, array $events, float $nowMin): array
+    private static function asks(Plan $plan, Course $course, array $events, float $nowMin): array
     {
-        $said = array_map(static fn (Event $event): ?Cue => $event instanceof CueSeen ? $event->cue : null, $events);
-        $asks = [];
-        $steamMin = $course->steamAtLidMin();
-        if (
-            ! in_array(Cue::Steam, $said, true)
-                && ($steamMin === null ? $nowMin > 6 : $nowMin >= $steamMin - self::ASKED_ROUND_MIN)
-        ) {
-            $asks = [Cue::Steam, Cue::NoSteam];
-            if (! in_array(Cue::LidHot, $said, true) && $course->at($nowMin)->lidC >= Till::LID_HOT_C) {
-                $asks[] = Cue::LidHot;
-            }
-        }
-        if (! in_array(Cue::Toasted, $said, true) && $course->at($nowMin)->browning >= self::TOASTED_FROM) {
-            $asks[] = Cue::Toasted;
-        }
+        $cues = $plan->dish->craft->cues->all;
+        $said = array_map(static fn (Event $event): ?string => $event instanceof CueSeen ? $event->cue : null, $events);
+        // What has not come yet may be said again.
+        $isAsked = static fn (Cue $cue): bool => ($cue->denies !== null || ! in_array($cue->id, $said, true))
+            && $cue->isDue($course, $nowMin);
 
-        return $asks;
+        return array_values(array_filter($cues, static function (Cue $cue) use ($cues, $isAsked): bool {
+            $with = $cues[$cue->asked->with ?? ''] ?? null;
+
+            return $isAsked($cue) && ($with === null || $isAsked($with));
+        }));
     }
 
     /** @return list<Note> */

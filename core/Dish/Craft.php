@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
@@ -12,11 +13,11 @@ use Orbek\Core\Pot\BaseKind;
 use Orbek\Core\Pot\Seal;
 
 /**
- * What the craft knows: its schools, fillings, bases, seals, and what is boiled with rice. Data, handed in.
+ * What the craft knows: its schools, fillings, bases, seals, cues, and what is boiled with rice. Data, handed in.
  *
  * @phpstan-type Rows list<array<string, mixed>>
  * @phpstan-type Files array{
- *     schools: Rows, fillings: Rows, bases: Rows, seals: Rows, boiled: Rows, preparations: Rows,
+ *     schools: Rows, fillings: Rows, bases: Rows, seals: Rows, cues: Rows, boiled: Rows, preparations: Rows,
  *     foods: array{source: string, foods: Rows}, work: array<string, array<string, mixed>>,
  * }
  */
@@ -29,10 +30,11 @@ final readonly class Craft
      * @param  Known<BoiledKind>  $boiled
      * @param  Known<Preparation>  $preparations
      * @param  Known<Seal>  $seals
+     * @param  Known<Cue>  $cues
      */
     private function __construct(
         public Known $schools, public Known $fillings, public Known $bases, public Known $boiled, public Foods $foods,
-        public Known $preparations, public Known $seals, public WorkTimes $work,
+        public Known $preparations, public Known $seals, public Known $cues, public WorkTimes $work,
     ) {
     }
 
@@ -43,8 +45,12 @@ final readonly class Craft
      */
     public static function of(array $files): self
     {
+        $cues = self::rows($files['cues'], 'cues', Cue::fromFields(...));
+
         return new self(
-            schools: self::byId(array_map(School::fromArray(...), $files['schools'])),
+            schools: self::byId(array_map(
+                static fn (array $one): School => School::fromArray($one, $cues), $files['schools'],
+            )),
             fillings: self::rows($files['fillings'], 'fillings', FillingKind::fromFields(...)),
             bases: self::rows($files['bases'], 'bases', BaseKind::fromFields(...)),
             boiled: self::rows($files['boiled'], 'boiled', BoiledKind::fromFields(...)),
@@ -53,12 +59,13 @@ final readonly class Craft
             ), $files['foods']['source']),
             preparations: self::rows($files['preparations'], 'preparations', Preparation::fromFields(...)),
             seals: self::rows($files['seals'], 'seals', Seal::fromFields(...)),
+            cues: $cues,
             work: WorkTimes::fromArray($files['work']),
         );
     }
 
     /**
-     * @template T of FillingKind|BaseKind|BoiledKind|Preparation|Seal
+     * @template T of FillingKind|BaseKind|BoiledKind|Preparation|Seal|Cue
      *
      * @param  Rows  $rows
      * @param  callable(Fields): T  $read
@@ -75,7 +82,7 @@ final readonly class Craft
     }
 
     /**
-     * @template T of School|FillingKind|BaseKind|BoiledKind|Preparation|Seal
+     * @template T of School|FillingKind|BaseKind|BoiledKind|Preparation|Seal|Cue
      *
      * @param  list<T>  $all
      * @return Known<T>

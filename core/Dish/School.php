@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 use Orbek\Core\Heat\Bounds;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\StockHeat;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 
 /**
@@ -44,13 +46,16 @@ final readonly class School
 
     /**
      * @param  array<string, mixed>  $document
+     * @param  Known<Cue>  $cues
      *
      * @throws Refused naming the field
      */
-    public static function fromArray(array $document): self
+    public static function fromArray(array $document, Known $cues): self
     {
         $fields = Fields::of($document);
-        $heats = array_map(StockHeat::fromFields(...), $fields->each('heats'));
+        $heats = array_map(
+            static fn (Fields $one): StockHeat => StockHeat::fromFields($one, $cues), $fields->each('heats'),
+        );
         $first = $document['first'] ?? null;
         if ($heats === []) {
             throw Refused::because('heats', 'refused.the-list-is-empty-give-at-2');

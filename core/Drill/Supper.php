@@ -9,13 +9,12 @@ use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\TurnedHeat;
 use Orbek\Core\Cook\UnderTheLid;
-use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
-use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Work\WorkKind;
@@ -106,7 +105,7 @@ final readonly class Supper
             && $now->getTimestamp() - $startedAt->getTimestamp() >= $forecast->boil->backAtBoilS / $this->ring;
     }
 
-    /** @return array{steam: bool, hot: bool, toasted: bool}|null what a closed pot tells; null while none is closed */
+    /** @return array<string, bool>|null whether each cue can be felt at a closed pot; null while none is closed */
     public function atTheLid(Cook $cook, DateTimeImmutable $now): ?array
     {
         $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
@@ -114,12 +113,13 @@ final readonly class Supper
         if ($sealedAt === null || $course === null) {
             return null;
         }
-        $moment = $course->at(TurnedHeat::minutes($sealedAt, $now));
 
-        return [
-            'steam' => ($course->steamAtLidMin() ?? INF) <= $moment->minute, 'hot' => $moment->lidC >= Till::LID_HOT_C,
-            'toasted' => $moment->browning >= StoveTable::TOASTED,
-        ];
+        $minute = TurnedHeat::minutes($sealedAt, $now);
+
+        return array_map(
+            static fn (Cue $cue): bool => $cue->isAt($course, $minute),
+            array_filter($cook->plan()->dish->craft->cues->all, static fn (Cue $cue): bool => $cue->felt !== null),
+        );
     }
 
     /** The second at which the rice was really as it is wanted; null where none is boiled. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Edit;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
@@ -48,14 +48,20 @@ final readonly class HeatEdit implements Edit
             HeatWord::After => $fields->number($path, 0, self::MOST_MIN, 'min'),
             HeatWord::Ring => $fields->text($path),
             HeatWord::Plate => $fields->has($path) ? $fields->text($path) : null,
-            HeatWord::Until => $fields->has($path) ? $fields->one($path, Till::class)->value : null,
-            HeatWord::Take => self::line($value),
+            HeatWord::Until => $fields->has($path) ? $fields->text($path) : null,
+            HeatWord::Take => $value,
             default => null,
         }, $path);
     }
 
     public function on(Plan $plan): Dish
     {
+        $cues = $plan->dish->craft->cues;
+        if ($this->word === HeatWord::Take) {
+            HeatLine::fromFields(Fields::of(['lid/heat' => $this->value])->each('lid/heat'), $cues);
+        } elseif ($this->word === HeatWord::Until && is_string($this->value)) {
+            Cue::ending($cues, $this->value, $this->path);
+        }
         if ($this->word === HeatWord::Stock || $this->word === HeatWord::Take) {
             return $plan->dish->changed('lid/heat', $this->value);
         }
@@ -120,13 +126,5 @@ final readonly class HeatEdit implements Edit
         array_splice($blocks, $this->at, 1);
 
         return $blocks;
-    }
-
-    /** A line to be taken whole, when it is one. */
-    private static function line(mixed $value): mixed
-    {
-        HeatLine::fromFields(Fields::of(['lid/heat' => $value])->each('lid/heat'));
-
-        return $value;
     }
 }

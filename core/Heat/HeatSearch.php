@@ -11,7 +11,6 @@ use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Lid\Till;
 
 /**
  * Finds a heat line for a pot: a first heat till steam is at the lid and some minutes past it (or for
@@ -317,7 +316,7 @@ final class HeatSearch
         $kept = [new Kept(clone $steaming, 0, null, null)];
         $steamS = null;
         for ($minute = 1; $minute <= self::FIRST_MOST_MIN; $minute++) {
-            $steaming->advance($first, 60.0, self::STEP_S, $steamS === null ? Till::Steam : null);
+            $steaming->advance($first, 60.0, self::STEP_S, $steamS === null ? $this->stove->steam : null);
             $steamS ??= $steaming->steamAtLidS === null ? null : $steaming->seconds;
             $past = $steamS === null ? null : (int) round(($steaming->seconds - $steamS) / 60);
             if (($past !== null && $past > self::PAST_MOST_MIN) || $steaming->browning > $this->aim->mostBrowning()) {
@@ -419,7 +418,7 @@ final class HeatSearch
         $steaming->advance(Flame::off(), 60 * $this->bounds->restMin, self::STEP_S);
         $rest = $this->bounds->restMin > 0 ? [HeatBlock::rest($this->bounds->restMin)] : [];
 
-        return new Tried([...$from->stretch($first), new HeatBlock($minutes, $low), ...$rest], $first, $low,
+        return new Tried([...$from->stretch($first, $this->stove->steam), new HeatBlock($minutes, $low), ...$rest], $first, $low,
             $steaming->browning, $this->aim->missOf($steaming), $steaming->seconds / 60);
     }
 

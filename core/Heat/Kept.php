@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Heat;
 
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Lid\Till;
 
 /** A pot at some minute of its first heat, kept to be gone on from. */
 final readonly class Kept
@@ -27,12 +27,12 @@ final readonly class Kept
      *
      * @return list<HeatBlock>
      */
-    public function stretch(Flame $first): array
+    public function stretch(Flame $first, Cue $steam): array
     {
         return match (true) {
             $this->minutes === 0 => [],
             $this->steamMin === null, $this->pastMin === null => [new HeatBlock((float) $this->minutes, $first)],
-            default => [new HeatBlock(round($this->steamMin, 1), $first, Till::Steam, (float) $this->pastMin)],
+            default => [new HeatBlock(round($this->steamMin, 1), $first, $steam, (float) $this->pastMin)],
         };
     }
 }

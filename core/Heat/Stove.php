@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Heat;
 
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Plate;
 
@@ -11,12 +12,13 @@ use Orbek\Core\Pot\Plate;
 final readonly class Stove
 {
     /**
+     * @param  Cue  $steam what a first heat ends at
      * @param  list<Burner>  $others smaller rings that it can be moved to
      * @param  list<Plate>  $plates
      * @param  Plate|null  $always that it must stand on whatever the heat: clay over a flame
      */
     public function __construct(
-        public Burner $ring, public array $others = [], public array $plates = [], public ?Plate $always = null,
+        public Burner $ring, public Cue $steam, public array $others = [], public array $plates = [], public ?Plate $always = null,
     ) {
     }
 

@@ -7,8 +7,10 @@ namespace Orbek\Core\Learning;
 use Orbek\Core\Heat\Aim;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Teaches;
 use Orbek\Core\Measure\Normal;
 use Orbek\Core\Pot\Matter;
 
@@ -34,20 +36,18 @@ final readonly class StoveTable
 
     private const MINUTE_SHARE = 0.07;
 
-    /** Browning at which a pot begins to smell toasted. */
-    public const TOASTED = 0.8;
+    /** Between a run in which a cue shows and one in which it never does. */
+    private const NEVER_MIN = 60.0;
 
     private const HARD_NOISE = 0.06;
 
     /**
+     * @param  list<Course>  $runs
      * @param  list<float>  $lnBrowning by run
-     * @param  list<float|null>  $steamMin by run
      * @param  list<float>  $doneness of the least cooked rice, by run
-     * @param  list<list<array{float, float}>>  $browningAt minute and browning, by run
      */
-    private function __construct(
-        private array $lnBrowning, private array $steamMin, private array $doneness, private array $browningAt,
-    ) {
+    private function __construct(private array $runs, private array $lnBrowning, private array $doneness)
+    {
     }
 
     /**
@@ -56,20 +56,18 @@ final readonly class StoveTable
      */
     public static function of(SealedPot $pot, array $heat): self
     {
-        $ln = $steam = $done = $curves = [];
+        $runs = $ln = $done = [];
         for ($run = 0; $run < self::RUNS; $run++) {
-            $course = Course::of($pot->heated(exp(self::lnFactor($run))), $heat, 5.0, 120.0);
+            $runs[] = $course = Course::of($pot->heated(exp(self::lnFactor($run))), $heat, 5.0, 120.0);
             $ln[] = log(max(1e-4, $course->end()->browning));
-            $steam[] = $course->steamAtLidMin();
             $least = 1.0;
             foreach ($course->end()->layers as $state) {
                 $least = $state->matter === Matter::Rice ? min($least, $state->doneness) : $least;
             }
             $done[] = $least;
-            $curves[] = array_map(static fn ($moment): array => [$moment->minute, $moment->browning], $course->moments);
         }
 
-        return new self($ln, $steam, $done, $curves);
+        return new self($runs, $ln, $done);
     }
 
     /** Browning this stove's factor would end with. */
@@ -78,14 +76,10 @@ final readonly class StoveTable
         return exp($this->between(log($factor), $this->lnBrowning));
     }
 
-    /** Minutes to steam at the lid; null where it never comes. */
-    public function steamAtLid(float $factor): ?float
+    /** Minutes sealed at which a cue would show; null where it never does. */
+    public function minuteOf(Cue $cue, float $factor): ?float
     {
-        $at = (log($factor) + self::REACH) / (2 * self::REACH) * (self::RUNS - 1);
-
-        return $this->steamMin[max(0, min(self::RUNS - 1, (int) round($at)))] === null
-            ? null
-            : $this->between(log($factor), array_map(static fn (?float $min): float => $min ?? 60.0, $this->steamMin));
+        return $this->minute($this->minutesOf($cue), log($factor));
     }
 
     /**
@@ -95,7 +89,9 @@ final readonly class StoveTable
      */
     public function likelihood(StoveReport $seen): array
     {
-        return array_map(function (float $ln) use ($seen): float {
+        $cues = array_map($this->likelyCue(...), $seen->cues);
+
+        return array_map(function (float $ln) use ($seen, $cues): float {
             $likely = 1.0;
             $b = $this->between($ln, $this->lnBrowning);
             if ($seen->measured !== null) {
@@ -108,20 +104,8 @@ final readonly class StoveTable
                     ($from - $b) / self::COLOUR_NOISE,
                 );
             }
-            $steam = $this->steamAtLid(exp($ln));
-            if ($seen->steamAtLidMin !== null) {
-                $sd = self::MINUTE_NOISE + self::MINUTE_SHARE * $seen->steamAtLidMin;
-                $likely *= $steam === null ? 1e-4 : 1e-4 + Normal::bell(($steam - $seen->steamAtLidMin) / $sd);
-            }
-            if ($seen->noSteamByMin !== null && $steam !== null) {
-                $likely *= 1e-3 + Normal::below(($steam - $seen->noSteamByMin) / self::MINUTE_NOISE);
-            }
-            if ($seen->toastedAtMin !== null) {
-                $likely *= 0.05 + Normal::below(
-                    (
-                        log(max(1e-4, $this->browningAt($ln, $seen->toastedAtMin))) - log(self::TOASTED)
-                    ) / self::COLOUR_NOISE,
-                );
+            foreach ($cues as $likelyAt) {
+                $likely *= $likelyAt($ln);
             }
             if ($seen->riceHard !== null) {
                 $hard = Normal::below((Aim::DONE - 0.03 - $this->between($ln, $this->doneness)) / self::HARD_NOISE);
@@ -132,18 +116,50 @@ final readonly class StoveTable
         }, FactorBelief::grid());
     }
 
-    private function browningAt(float $ln, float $minute): float
+    /** @return callable(float): float of ln f: how likely it makes one cue */
+    private function likelyCue(SeenCue $seen): callable
     {
-        $at = array_map(static function (array $curve) use ($minute): float {
-            $found = 0.0;
-            foreach ($curve as [$when, $browning]) {
-                $found = $when <= $minute + 0.01 ? $browning : $found;
-            }
+        $cue = $seen->cue;
+        if ($cue->teaches === Teaches::Reached && $cue->sign !== null) {
+            [$sign, $wanted] = [$cue->sign, $cue->sign->scaled($cue->from)];
+            $reached = array_map(
+                static fn (Course $run): float => $sign->scaled($sign->at($run, $seen->minute)), $this->runs,
+            );
 
-            return $found;
-        }, $this->browningAt);
+            return function (float $ln) use ($seen, $cue, $reached, $wanted): float {
+                $past = Normal::below(($this->between($ln, $reached) - $wanted) / $cue->noise);
 
-        return $this->between($ln, $at);
+                return 0.05 + ($seen->isThere ? $past : 1 - $past);
+            };
+        }
+        $minutes = $this->minutesOf($cue);
+        $sd = self::MINUTE_NOISE + self::MINUTE_SHARE * $seen->minute;
+
+        return function (float $ln) use ($seen, $minutes, $sd): float {
+            $minute = $this->minute($minutes, $ln);
+
+            return match (true) {
+                $seen->isThere => $minute === null ? 1e-4 : 1e-4 + Normal::bell(($minute - $seen->minute) / $sd),
+                $minute === null => 1.0,
+                default => 1e-3 + Normal::below(($minute - $seen->minute) / self::MINUTE_NOISE),
+            };
+        };
+    }
+
+    /** @return list<float|null> minutes sealed at which a cue shows, by run */
+    private function minutesOf(Cue $cue): array
+    {
+        return array_map($cue->minuteIn(...), $this->runs);
+    }
+
+    /** @param  list<float|null>  $minutes by run */
+    private function minute(array $minutes, float $ln): ?float
+    {
+        $at = ($ln + self::REACH) / (2 * self::REACH) * (self::RUNS - 1);
+
+        return $minutes[max(0, min(self::RUNS - 1, (int) round($at)))] === null
+            ? null
+            : $this->between($ln, array_map(static fn (?float $min): float => $min ?? self::NEVER_MIN, $minutes));
     }
 
     private static function lnFactor(int $run): float

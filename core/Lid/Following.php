@@ -68,7 +68,7 @@ final class Following
         $this->cueMin[] = $shown;
     }
 
-    private function run(Flame $flame, float $seconds, ?Till $till, bool $isLast): void
+    private function run(Flame $flame, float $seconds, ?Cue $till, bool $isLast): void
     {
         $left = $seconds;
         while ($left > 0.01 && ! ($till !== null && $till->isShown($this->steaming))) {

@@ -15,7 +15,7 @@ final readonly class HeatBlock
         public float $minutes,
         public Flame $flame,
         /** What ends it; null where the minutes do. */
-        public ?Till $till = null,
+        public ?Cue $till = null,
         /** Minutes past the cue. */
         public float $afterMin = 0.0,
     ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Lid;
 
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Plate;
@@ -77,6 +78,7 @@ final class HeatLine
      * A heat line as a document tells it.
      *
      * @param  list<Fields>  $blocks
+     * @param  Known<Cue>  $cues
      * @param  string  $ring of stretches that name none
      * @param  array<string, Plate>  $plates of the kitchen, by id
      * @param  string  $field as errors name it
@@ -85,7 +87,7 @@ final class HeatLine
      * @throws Refused
      */
     public static function fromFields(
-        array $blocks, string $ring = '', array $plates = [], string $field = 'lid/heat',
+        array $blocks, Known $cues, string $ring = '', array $plates = [], string $field = 'lid/heat',
     ): array {
         if ($blocks === [] || count($blocks) > self::MOST_BLOCKS) {
             throw Refused::because(
@@ -93,8 +95,8 @@ final class HeatLine
             );
         }
 
-        return array_map(static function (Fields $block) use ($ring, $plates): HeatBlock {
-            $till = $block->has('until') ? Till::read($block->text('until')) : null;
+        return array_map(static function (Fields $block) use ($cues, $ring, $plates): HeatBlock {
+            $till = $block->has('until') ? Cue::ending($cues, $block->text('until'), $block->at('until')) : null;
 
             return new HeatBlock(
                 $block->number('minutes', 0.5, self::LONGEST_MIN, 'min'), self::flame($block, $ring, $plates), $till,
@@ -139,7 +141,7 @@ final class HeatLine
             'setting' => round($block->flame->setting, 3),
             ...($block->flame->ring === '' ? [] : ['ring' => $block->flame->ring]),
             ...($block->flame->plate === null ? [] : ['plate' => $block->flame->plate->id]),
-            ...($block->till === null ? [] : ['until' => $block->till->value]),
+            ...($block->till === null ? [] : ['until' => $block->till->id]),
             ...($block->afterMin > 0 ? ['after' => round($block->afterMin, 1)] : []),
             ...($block->flame->ovenC === null ? [] : ['oven_c' => $block->flame->ovenC]),
         ], $blocks);

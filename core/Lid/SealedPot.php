@@ -118,15 +118,16 @@ final readonly class SealedPot
      * @param  Known<FillingKind>  $fillings
      * @param  Known<BaseKind>  $bases
      * @param  Known<Seal>  $seals
+     * @param  Known<Cue>  $cues
      * @return array{self, non-empty-list<HeatBlock>}
      *
      * @throws Refused naming the field
      */
-    public static function fromFields(Fields $fields, Known $fillings, Known $bases, Known $seals): array
+    public static function fromFields(Fields $fields, Known $fillings, Known $bases, Known $seals, Known $cues): array
     {
         $pot = $fields->object('pot');
         $burner = $fields->object('burner');
-        $heat = HeatLine::fromFields($fields->each('heat'), field: 'heat');
+        $heat = HeatLine::fromFields($fields->each('heat'), $cues, field: 'heat');
         $minutes = array_sum(array_map(static fn (HeatBlock $block): float => $block->length(), $heat));
         Refused::unlessBetween('heat', $minutes, 0.5, self::MOST_MIN, 'min in all');
 

@@ -304,7 +304,7 @@ final class Steaming
      * @param  float  $stepS at most
      * @return float seconds that it went on
      */
-    public function advance(Flame $flame, float $seconds, float $stepS = self::STEP_S, ?Till $till = null): float
+    public function advance(Flame $flame, float $seconds, float $stepS = self::STEP_S, ?Cue $till = null): float
     {
         if ($seconds <= self::SHORTEST_S) {
             return 0.0;

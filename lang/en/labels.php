@@ -80,14 +80,6 @@ return [
             'burnt' => 'burnt',
         ],
     ],
-    'Cue' => [
-        'label' => [
-            'steam' => 'Steam shows at the lid',
-            'no-steam' => 'No steam yet',
-            'lid-hot' => 'Lid too hot to touch',
-            'toasted' => 'Smells toasted',
-        ],
-    ],
     'Cup' => [
         'label' => [
             'metric' => 'metric cups',
@@ -322,18 +314,6 @@ return [
             'none' => 'no yogurt',
             'now' => 'yogurt from the start',
             'morning' => 'yogurt in the last hour',
-        ],
-    ],
-    'Till' => [
-        'label' => [
-            'steam' => 'steam meets the lid',
-            'lid-hot' => 'the lid is hot',
-            'sizzle' => 'the base sizzles',
-        ],
-        'seen' => [
-            'steam' => 'Steam meets the lid',
-            'lid-hot' => 'The lid is hot',
-            'sizzle' => 'The base sizzles',
         ],
     ],
 ];

@@ -28,8 +28,8 @@ final class OneMoreSchoolTest extends FeatureTestCase
         ) {
             copy($school, "{$folder}/schools/".basename($school));
         }
-        foreach (['bases', 'work'] as $file) {
-            copy(base_path("schema/craft/{$file}.json"), "{$folder}/{$file}.json");
+        foreach (glob(base_path('schema/craft/*.json')) ?: [] as $file) {
+            copy($file, "{$folder}/".basename($file));
         }
         $rows = static fn (string $file): array => (array) json_decode(
             (string) file_get_contents(base_path($file)),

@@ -339,7 +339,8 @@ final readonly class EntryReader
                 $at = "{$of['name']}/events/{$index}";
                 self::holds($at, $one, ['type', 'document', 'received_at']);
                 $event = Event::fromFields(Fields::of($one['document'], "{$at}/document"))
-                    ->inCook($began, $this->now, "{$at}/document/at");
+                    ->inCook($began, $this->now, "{$at}/document/at")
+                    ->knownTo(app(Craft::class), "{$at}/document/subject");
                 if (strcasecmp($event->id, $one['id']) !== 0) {
                     throw Refused::because("{$at}/id", 'refused.does-not-hold-in-an-archive');
                 }

@@ -67,6 +67,7 @@ final class SupperController
                 ? null
                 : Spoonful::of($doneness, DrillAnswer::chances($now->getTimestamp())),
             'boilsAgain' => $supper->boilsAgain($fold, $now), 'lid' => $supper->atTheLid($fold, $now),
+            'cues' => $fold->plan()->dish->craft->cues->all,
         ]);
     }
 

@@ -12,6 +12,7 @@ use Orbek\Core\Heat\Origin;
 use Orbek\Core\Heat\Stove;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Refused;
@@ -86,7 +87,7 @@ final readonly class Potted
         PotLoad $load, RicePlan $rice, Waits $waits, bool $isFirst, array $taken, ?FoundLines $before,
     ): PotLoad {
         $own = $isFirst && $this->dish->lid->heat !== []
-            ? HeatLine::fromFields($this->dish->lid->heat, $load->place->ring->id, $this->kitchen->plates) : null;
+            ? HeatLine::fromFields($this->dish->lid->heat, $this->dish->craft->cues, $load->place->ring->id, $this->kitchen->plates) : null;
         $stove = $this->stove($load, $isFirst, $taken);
         $rings = $stove->rings();
         foreach ($own ?? [] as $block) {
@@ -133,7 +134,7 @@ final readonly class Potted
         ));
 
         return new Stove(
-            $load->place->ring,
+            $load->place->ring, $this->dish->craft->cues->get(Cue::STEAM, 'lid/heat'),
             array_values(array_filter(
                 $isFirst ? $smaller : [],
                 static fn (Burner $ring): bool => Standing::wantsPlate($pot, $ring)

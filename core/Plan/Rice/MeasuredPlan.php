@@ -121,10 +121,12 @@ final readonly class MeasuredPlan extends RicePlan
         $isOnePot = $dish->cooking === Cooking::OnePot;
         $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
 
+        $seal = $isOnePot ? $dish->lid->seal : $dish->craft->seals->get(Seal::TIGHT_LID, 'lid/seal');
+
         return Absorption::of(
             kind: $kind, soak: $dish->rice->soak, raw: $raw, netW: $burner->netW(),
             openMin: $dish->water->openMin, setting: self::SIMMERS_AT,
-            leakShare: ($isOnePot ? $dish->lid->seal : $dish->craft->seals->get(Seal::TIGHT_LID, 'lid/seal'))->leakShare,
+            leakShare: $seal->leakShare,
             coveredMin: $isOnePot ? self::sealedMin($dish->school) : $inWaterMin,
             folded: $dish->cooking === Cooking::Quick,
             fillingFreeG: $dish->cooking->isWithFilling() ? self::freeG($dish, $raw) : 0.0,

@@ -64,7 +64,7 @@
             <x-drawing.heat :kitchen="$plan->kitchen" :ring="$plan->potted->first()->place->ring->id" :heat="$course->heat" :$course
                 :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($zone)" :width="620"
                 :probes="$readings" />
-            <p>{{ $readings === [] ? '' : 'Drawn with it is what was read by '.implode(' and ', array_keys($readings)).'. ' }}The model
+            <p>Closed with {{ $plan->dish->lid->seal->name }}. {{ $readings === [] ? '' : 'Drawn with it is what was read by '.implode(' and ', array_keys($readings)).'. ' }}The model
                 foretells a crust <strong>{{ $say->label($course->colour()) }}</strong>{{ isset($noted['crust']) ?
                 '; it came out '.$noted['crust'] : '' }}.</p>
         @endif

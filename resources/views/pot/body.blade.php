@@ -192,8 +192,8 @@
                             @break
                         @case(Station::Lid)
                             @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal"
-                                :options="array_column($d->craft->seals->all, 'name', 'id')" :value="$d->lid->seal->id" label="Seal" /> on the
-                                @endif
+                                :options="array_column($d->craft->seals->all, 'name', 'id')" :value="$d->lid->seal->id" label="Seal" /> on
+                                the @endif
                             @if ($d->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice
                                 path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
                             @break

@@ -15,7 +15,7 @@
     @endif
     @if ($lid->asks !== [])
         <div class="cues" role="group" aria-label="What do you see?">
-            @foreach ($lid->asks as $cue)<button type="button" data-event="cue" data-subject="{{ $cue->value }}">{{ $say->label($cue)
+            @foreach ($lid->asks as $cue)<button type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says
                 }}</button>@endforeach
         </div>
     @endif

@@ -5,8 +5,7 @@
         :form="Orbek\Core\Drill\Form::Plates" /></div>
     <p>{{ $say->label(Orbek\Core\Rice\Stage::at($spoonful->doneness), 'bitten') }}</p>
 @elseif ($lid !== null)
-    <p>{{ $lid['steam'] ? 'Steam meets the lid.' : ($lid['hot'] ? 'No steam at the lid; the lid is too hot to hold.' :
-        'No steam at the lid; it can be touched.') }} {{ $lid['toasted'] ? 'It smells toasted.' : 'Nothing smells toasted.' }}</p>
+    <p>@foreach ($lid as $cue => $isFelt){{ $isFelt ? $cues[$cue]->felt : $cues[$cue]->notFelt }} @endforeach</p>
 @else
     <p>Nothing to feel just now.</p>
 @endif

@@ -61,7 +61,7 @@ final class SupperTest extends TestCase
         $closed = $this->cook([], 0, upTo: 'open');
         $sealed = $this->plan->day->at($this->plan->day->schedule->end('layer'));
         self::assertSame(
-            ['steam' => false, 'hot' => false, 'toasted' => false],
+            ['steam' => false, 'lid-hot' => false, 'toasted' => false],
             $slow->atTheLid($closed, $sealed->modify('+30 seconds')),
         );
         self::assertTrue($hot->atTheLid($closed, $sealed->modify('+15 minutes'))['steam'] ?? false);

@@ -221,7 +221,7 @@ final class HeatSearchTest extends TestCase
         $pot = $plan->sealedPot() ?? self::fail('it goes in');
         $ring = $plan->potted->first()->place->ring;
         $holding = LowHeats::holdingW($pot, null) / $pot->netW($ring->id);
-        foreach (LowHeats::of($pot, new Stove($ring), 1, 0) as $flame) {
+        foreach (LowHeats::of($pot, new Stove($ring, Sample::craft()->cues->get('steam', 'until')), 1, 0) as $flame) {
             self::assertGreaterThanOrEqual($holding, $flame->setting);
             $lower = array_filter($ring->knob->shares(), static fn (float $share): bool => $share < $flame->setting);
             self::assertLessThan($holding, $lower === [] ? 0.0 : max($lower));
@@ -301,7 +301,7 @@ final class HeatSearchTest extends TestCase
             array_key_first($plan->kitchen->plates),
             $edited('heat:plate:1', array_key_first($plan->kitchen->plates))[1]->flame->plate?->id,
         );
-        self::assertSame('lid-hot', $edited('heat:until:0', 'lid-hot')[0]->till?->value);
+        self::assertSame('lid-hot', $edited('heat:until:0', 'lid-hot')[0]->till?->id);
         self::assertSame(4.0, $edited('heat:after:0', 4)[0]->afterMin);
         self::assertCount(count($was) + 1, $edited('heat:part:1', null));
         self::assertCount(count($was) - 1, $edited('heat:remove:1', null));

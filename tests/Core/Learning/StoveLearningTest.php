@@ -7,9 +7,11 @@ namespace Tests\Core\Learning;
 use Orbek\Core\Learning\BoilTest;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
+use Orbek\Core\Learning\SeenCue;
 use Orbek\Core\Learning\StoveReport;
 use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
@@ -44,10 +46,11 @@ final class StoveLearningTest extends TestCase
             for ($cook = 0; $cook < 3; $cook++) {
                 // Each day has its own heat; colours are misjudged by a shade, and steam is seen late.
                 $factor = $within($hidden + FactorBelief::DAY_SD * $normal());
-                $steam = $tables[$cook]->steamAtLid($factor);
+                $steam = $tables[$cook]->minuteOf(self::cue('steam'), $factor);
                 $seen = new StoveReport(
                     CrustColour::of($tables[$cook]->browning($factor) * exp(0.2 * $normal())),
-                    $steam === null ? null : max(1.0, $steam + 0.5 + 0.5 * $normal()),
+                    $steam === null
+                        ? [] : [new SeenCue(self::cue('steam'), max(1.0, $steam + 0.5 + 0.5 * $normal()))],
                 );
                 $lessons = $lessons->with(
                     [
@@ -64,7 +67,7 @@ final class StoveLearningTest extends TestCase
                     log($table->browning($belief->likely()) / $table->browning($within($hidden)))
                 );
                 $errors['steam'][$when][] = abs(
-                    ($table->steamAtLid($belief->likely()) ?? INF) - ($table->steamAtLid($within($hidden)) ?? INF)
+                    ($table->minuteOf(self::cue('steam'), $belief->likely()) ?? INF) - ($table->minuteOf(self::cue('steam'), $within($hidden)) ?? INF)
                 );
                 $held[$when] += (int) (
                     $today >= $belief->today()->quantile(0.1) && $today <= $belief->today()->quantile(0.9)
@@ -92,14 +95,14 @@ final class StoveLearningTest extends TestCase
         $likely = static fn (StoveReport $seen): float => FactorBelief::ofItsKind()->given(
             $table->likelihood($seen),
         )->likely();
-        $steam = $table->steamAtLid(1.0) ?? self::fail('it steams');
+        $steam = $table->minuteOf(self::cue('steam'), 1.0) ?? self::fail('it steams');
 
         self::assertGreaterThan(1.02, $likely(new StoveReport(CrustColour::Burnt)));
         self::assertLessThan(0.995, $likely(new StoveReport(CrustColour::Straw)));
-        self::assertGreaterThan(1.02, $likely(new StoveReport(steamAtLidMin: $steam - 1.5)));
-        self::assertLessThan(0.98, $likely(new StoveReport(steamAtLidMin: $steam + 2)));
-        self::assertLessThan(0.98, $likely(new StoveReport(noSteamByMin: $steam + 2)));
-        self::assertGreaterThan(1.0, $likely(new StoveReport(toastedAtMin: 12)));
+        self::assertGreaterThan(1.02, $likely(new StoveReport(cues: [new SeenCue(self::cue('steam'), $steam - 1.5)])));
+        self::assertLessThan(0.98, $likely(new StoveReport(cues: [new SeenCue(self::cue('steam'), $steam + 2)])));
+        self::assertLessThan(0.98, $likely(new StoveReport(cues: [new SeenCue(self::cue('steam'), $steam + 2, false)])));
+        self::assertGreaterThan(1.0, $likely(new StoveReport(cues: [new SeenCue(self::cue('toasted'), 12)])));
         $short = StoveTable::of(
             $plan->sealedPot(),
             [new HeatBlock(4, Flame::on('', 0.45)), new HeatBlock(3, Flame::on('', 0.1))],
@@ -109,6 +112,11 @@ final class StoveLearningTest extends TestCase
             FactorBelief::ofItsKind()->given($short->likelihood(new StoveReport(riceHard: true)))->likely(),
         );
         self::assertTrue((new StoveReport)->isEmpty());
+    }
+
+    private static function cue(string $id): Cue
+    {
+        return Sample::craft()->cues->get($id, 'cue');
     }
 
     public function test_a_boil_test_tells_net_power_directly(): void

@@ -8,7 +8,6 @@ use Orbek\Core\Heat\Origin;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Fields;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -70,18 +69,18 @@ final class HeatLineTest extends TestCase
     public function test_a_line_is_kept_and_read_again_and_older_words_are_understood(): void
     {
         $line = [
-            new HeatBlock(9.0, Flame::on('ring-1', 0.5), Till::Steam, 2.0), new HeatBlock(20.0, Flame::oven(100.0)),
+            new HeatBlock(9.0, Flame::on('ring-1', 0.5), Sample::craft()->cues->get('steam', 'until'), 2.0), new HeatBlock(20.0, Flame::oven(100.0)),
             HeatBlock::rest(5.0),
         ];
         $kept = HeatLine::toArray($line);
-        self::assertEquals($line, HeatLine::fromFields(Fields::of(['heat' => $kept])->each('heat')));
+        self::assertEquals($line, HeatLine::fromFields(Fields::of(['heat' => $kept])->each('heat'), Sample::craft()->cues));
         self::assertSame(31.0 + 5.0, HeatLine::minutes($line));
 
         $old = HeatLine::fromFields(Fields::of(['heat' => [
             ['minutes' => 9, 'setting' => 0.5, 'plate' => true, 'until' => 'it smells toasted'],
             ['minutes' => 5, 'setting' => 0],
-        ]])->each('heat'), 'ring-2');
-        self::assertSame([Till::Sizzle, 'ring-2'], [$old[0]->till, $old[0]->flame->ring]);
+        ]])->each('heat'), Sample::craft()->cues, 'ring-2');
+        self::assertSame(['sizzle', 'ring-2'], [$old[0]->till?->id, $old[0]->flame->ring]);
         self::assertNotNull($old[0]->flame->plate);
         self::assertTrue($old[1]->isRest());
     }

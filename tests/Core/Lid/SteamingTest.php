@@ -550,6 +550,7 @@ final class SteamingTest extends TestCase
             Sample::craft()->fillings,
             Sample::craft()->bases,
             Sample::craft()->seals,
+            Sample::craft()->cues,
         );
     }
 

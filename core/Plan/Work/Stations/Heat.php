@@ -7,8 +7,8 @@ namespace Orbek\Core\Plan\Work\Stations;
 use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
+use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\Till;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Pot\PotLoad;
 use Orbek\Core\Plan\Work\Bench;
@@ -87,12 +87,12 @@ final class Heat
     }
 
     /** What ends a stretch, and when it may come. */
-    private function tillWords(PotLoad $load, int $at, Till $till): Note
+    private function tillWords(PotLoad $load, int $at, Cue $till): Note
     {
         $window = $load->heating?->window($at);
 
         return Note::of(
-            'work-order.till', till: $till, after: round($load->line()[$at]->afterMin, 1),
+            'work-order.till', till: $till->as ?? '', after: round($load->line()[$at]->afterMin, 1),
             isKnown: $window !== null, from: (int) floor($window[0] ?? 0), to: (int) ceil($window[1] ?? 0),
         );
     }
@@ -103,7 +103,7 @@ final class Heat
         $next = $load->line()[$at + 1] ?? null;
 
         return match (true) {
-            $block->till !== null && $block->afterMin <= 0 => Note::label($block->till, 'seen'),
+            $block->till !== null && $block->afterMin <= 0 => Note::name($block->till->seen ?? ''),
             $next === null => Note::of('work-order.done'),
             $next->isRest() => Note::of('work-order.heat-off-resting'),
             default => Note::of(

@@ -4,8 +4,8 @@
     $heating = $load->heating;
     $home = $plan->kitchen;
     $plates = ['none' => 'no plate'] + collect($home->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
-    $cues = ['none' => 'for so many minutes'] + collect(Orbek\Core\Lid\Till::cases())->mapWithKeys(fn ($till) => [$till->value =>
-        'till '.$say->label($till)])->all();
+    $cues = ['none' => 'for so many minutes'] + collect($d->craft->cues->all)->filter(fn ($cue) => $cue->as !== null)
+        ->map(fn ($cue) => "till {$cue->as}")->all();
     $marks = fn ($flame) => collect($home->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
         ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->burners[$flame->ring]->knob->mark($share)?->name ?? round(100 *
             $share).' %'])->all() + ['0' => 'off'];
@@ -40,7 +40,7 @@
                             <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'"
                                 min="0.5" max="240" step="0.5" /> min rest
                         @elseif ($block->till !== null)
-                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$block->till->value"
+                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$block->till->id"
                                 :label="$name.', till'" />
                             and <x-word.number :path="'heat:after:'.$index" :value="round($block->afterMin, 1)"
                                 :label="$name.', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
