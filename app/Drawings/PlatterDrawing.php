@@ -67,7 +67,7 @@ final readonly class PlatterDrawing
     public function onTop(): array
     {
         $on = array_filter(
-            $this->plan->dish->extras, static fn (Extra $one): bool => $one->split['top'] > 0 || $one->isSteamed,
+            $this->plan->dish->build->extras, static fn (Extra $one): bool => $one->split['top'] > 0 || $one->isSteamed,
         );
 
         return array_values(array_map(static fn (Extra $one): string => $one->name, $on));

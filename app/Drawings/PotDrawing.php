@@ -135,7 +135,7 @@ final readonly class PotDrawing
     private function looks(int $index): Looks
     {
         $dish = $this->plan->dish;
-        $layer = $dish->layers[$index - ($dish->base->kind->isLaid ? 1 : 0)] ?? null;
+        $layer = $dish->build->layers[$index - ($dish->build->base->kind->isLaid ? 1 : 0)] ?? null;
         $parts = $layer === null ? [] : $dish->fillings->get($layer->of)->parts;
         usort($parts, static fn (FillingPart $a, FillingPart $b): int => $b->ofRice <=> $a->ofRice);
 
@@ -174,7 +174,7 @@ final readonly class PotDrawing
     /** @return list<float> the x of each steam hole */
     public function holes(): array
     {
-        $count = $this->pastRimCm() > 0 ? 0 : $this->plan->dish->steamHoles;
+        $count = $this->pastRimCm() > 0 ? 0 : $this->plan->dish->build->steamHoles;
         $reach = $this->px($this->section->plateauRadiusCm) * 0.7 + $this->half() * 0.12;
         $xs = [];
         for ($i = 0; $i < $count; $i++) {
@@ -231,9 +231,10 @@ final readonly class PotDrawing
     public function onTop(): ?string
     {
         $lies = array_filter(
-            $this->plan->dish->extras, static fn (Extra $one): bool => $one->isSteamed && $one->split['layers'] > 0,
+            $this->plan->dish->build->extras,
+            static fn (Extra $one): bool => $one->isSteamed && $one->split['layers'] > 0,
         );
-        if ($lies === [] || $this->plan->dish->folded || $this->pastRimCm() > 0) {
+        if ($lies === [] || $this->plan->dish->build->folded || $this->pastRimCm() > 0) {
             return null;
         }
         $path = '';
@@ -254,7 +255,7 @@ final readonly class PotDrawing
     /** Drops along the surface and where they run in; null where nothing is poured over. */
     public function poured(): ?string
     {
-        if ($this->plan->dish->poured === [] || $this->pastRimCm() > 0) {
+        if ($this->plan->dish->build->poured === [] || $this->pastRimCm() > 0) {
             return null;
         }
         $path = '';

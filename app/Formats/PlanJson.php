@@ -115,7 +115,7 @@ final readonly class PlanJson
         return [
             'water_g' => $this->figure($measured->water),
             'beside_broth_g' => $this->figure($measured->absorption->beside),
-            'cooker_mark' => $this->plan->dish->cooking === Cooking::Cooker
+            'cooker_mark' => $this->plan->dish->grain->cooking === Cooking::Cooker
                 ? $this->figure($measured->cookerLine)
                 : null,
             'minutes' => $measured->cookMin,

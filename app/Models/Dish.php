@@ -102,7 +102,8 @@ final class Dish extends Model
     private static function words(CoreDish $dish): string
     {
         $words = [$dish->name, $dish->school->id, $dish->school->label, $dish->fillings->name()];
-        foreach ([$dish->fillings->parts(), $dish->boiled, $dish->extras, $dish->sides] as $things) {
+        $named = [$dish->fillings->parts(), $dish->grain->boiled, $dish->build->extras, $dish->table->sides];
+        foreach ($named as $things) {
             foreach ($things as $thing) {
                 $words[] = $thing->name;
             }

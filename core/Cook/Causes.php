@@ -36,7 +36,7 @@ final class Causes
                 || (
                     $outcome->rice === RiceOutcome::Right
                         && $outcome->filling === FillingOutcome::Right
-                        && $outcome->crust === $cook->plan()->dish->base->crust
+                        && $outcome->crust === $cook->plan()->dish->build->base->crust
                 )
         ) {
             return [];

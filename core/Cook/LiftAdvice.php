@@ -38,7 +38,7 @@ final class LiftAdvice
             ),
         ];
         $best = $inPot;
-        if ($plan->dish->water->draining !== Draining::Rinse) {
+        if ($plan->dish->grain->water->draining !== Draining::Rinse) {
             $best = $forecast->donenessInPot($seconds, 0.0);
             $says[] = Note::of('lift-advice.rinse-it-cold-at-once-and', best: (int) round(100 * $best));
         }

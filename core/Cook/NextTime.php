@@ -246,7 +246,7 @@ final readonly class NextTime
             return [];
         }
         $scale = Stage::cases();
-        $at = (int) array_search($this->plan->dish->water->stage, $scale, true);
+        $at = (int) array_search($this->plan->dish->grain->water->stage, $scale, true);
         $next = $scale[$at + ($later ? 1 : -1)] ?? null;
 
         return $next === null ? [] : [

@@ -62,7 +62,8 @@ final readonly class UnderTheLid
 
         return new self(
             $plan, TurnedHeat::of($cook, $sealedAt, $now)->openedAtMin, min($nowMin, $endMin), $course, $stove,
-            self::asks($plan, $course, $cook->state->lidEvents, $nowMin), self::changes($cook, $sealedAt, $now, $course),
+            self::asks($plan, $course, $cook->state->lidEvents, $nowMin),
+            self::changes($cook, $sealedAt, $now, $course),
             $nowMin > $endMin + 1 ? $endMin : null,
         );
     }
@@ -99,7 +100,7 @@ final readonly class UnderTheLid
             : null;
         $measured = $cook->state->measuredCrust;
         $report = new StoveReport(
-            $cook->plan()->dish->base->kind->isLaid ? $outcome->crust : null, $seen,
+            $cook->plan()->dish->build->base->kind->isLaid ? $outcome->crust : null, $seen,
             $measured?->tooOdd === null ? $measured : null, $hard,
         );
 

@@ -10,10 +10,8 @@ use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Heat\Aim;
 use Orbek\Core\Heat\Bounds;
 use Orbek\Core\Measure\Fields;
-use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\Matter;
 
 /** Everything a cook decides about one dish; its document is what is stored and exported. */
 final readonly class Dish
@@ -23,46 +21,24 @@ final readonly class Dish
     /** Fields whose value is the id of a pot, ring or plate. */
     private const NAMES_THINGS = ['pot', 'burner', 'ring', 'plate'];
 
-    private const SHARES_CLOSE = 0.005;
-
-    private const MOST_SMOKE_MIN = 15;
-
     /** A filling less ready than this goes in raw; red meat then has the low heat for so long at least. */
     private const RAW = 0.3;
 
     private const RAW_RED_MEAT_MIN = 40.0;
 
-    /**
-     * @param  non-empty-list<LayerChoice>  $layers from the base up
-     * @param  list<Extra>  $extras
-     * @param  list<Step>  $sides
-     * @param  array<string, mixed>  $document
-     */
+    /** @param  array<string, mixed>  $document */
     private function __construct(
         public string $name,
         public School $school,
-        public Table $table,
-        public RiceChoice $rice,
-        public WaterChoice $water,
+        /** The rice, its water, and what is boiled with it. */
+        public Grain $grain,
         public Fillings $fillings,
-        /** @var list<Boiled> boiled with the rice */
-        public array $boiled,
-        public Base $base,
-        public array $layers,
-        /** @var list<Poured> over the rice as the lid is put on */
-        public array $poured,
-        public bool $mound,
-        /** Rice and filling folded together instead of layered. */
-        public bool $folded,
-        public int $steamHoles,
+        /** How the pot is filled, from the base up. */
+        public Build $build,
+        /** What closes it, and its heat. */
         public LidChoice $lid,
-        public array $extras,
-        public array $sides,
-        public Serving $serving,
-        /** Minutes that a glowing coal smokes under the lid at the end; 0 for none. */
-        public int $smokeMin,
-        /** How its rice is cooked: the school's way, unless the dish has its own. */
-        public Cooking $cooking,
+        /** Who eats, and how it comes to them. */
+        public Table $table,
         public Craft $craft,
         private array $document,
     ) {
@@ -82,41 +58,23 @@ final readonly class Dish
             throw Refused::unknown('format', $fields->text('format'), [self::FORMAT, ...Editions::OLDER]);
         }
 
-        $base = Base::fromFields($fields->object('base'), $craft->bases);
-        $fillings = self::fillings($fields, $craft);
-        $layers = self::layers($fields, $base, $fillings);
         $school = $craft->schools->get($fields->text('school'), 'school');
         $cooking = $fields->one('cooking', Cooking::class, $school->cooking);
+        $fillings = self::fillings($fields, $craft);
         $lid = LidChoice::fromFields(
-            $fields->object('lid'), $craft->seals,
-            $cooking === Cooking::InCooker ? $fields->object('water')->text('pot') : null,
+            $fields, $craft->seals, $cooking === Cooking::InCooker ? $fields->object('water')->text('pot') : null,
         );
 
         return new self(
-            $fields->text('name'),
-            $school,
-            Table::fromFields($fields->object('usual')),
-            RiceChoice::fromFields($fields->object('rice')),
-            WaterChoice::fromFields($fields->object('water'), $cooking, $lid->burner),
-            $fillings,
-            self::boiledWith($fields, $craft, $cooking),
-            $base,
-            $layers,
-            self::pouredOver($fields),
-            $fields->flag('mound', false),
-            $fields->flag('folded', false),
-            $fields->whole('steam_holes', 0, 9, 0),
-            $lid,
-            array_map(
-                static fn (Fields $one): Extra => Extra::fromFields($one, $craft->preparations, $lid->burner),
-                $fields->each('extras'),
-            ),
-            array_map(Step::fromFields(...), $fields->each('sides')),
-            $fields->one('serve', Serving::class, Serving::Scooped),
-            $fields->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),
-            $cooking,
-            $craft,
-            $document,
+            name: $fields->text('name'),
+            school: $school,
+            grain: Grain::fromFields($fields, $craft->boiled, $cooking, $lid->burner),
+            fillings: $fillings,
+            build: Build::fromFields($fields, $craft, $fillings, $lid->burner),
+            lid: $lid,
+            table: Table::fromFields($fields),
+            craft: $craft,
+            document: $document,
         );
     }
 
@@ -131,23 +89,6 @@ final readonly class Dish
         }
 
         return $fillings;
-    }
-
-    /**
-     * @return non-empty-list<LayerChoice> from the base up
-     *
-     * @throws Refused when there is none, shares do not add up, or one is of no filling
-     */
-    private static function layers(Fields $fields, Base $base, Fillings $fillings): array
-    {
-        $layers = array_map(LayerChoice::fromFields(...), $fields->each('layers'));
-        if ($layers === []) {
-            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-4');
-        }
-        self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
-        self::layersOf($fillings, $layers);
-
-        return $layers;
     }
 
     /**
@@ -186,7 +127,7 @@ final readonly class Dish
                 $found[$allergen->value][] = Note::name($thing->name);
             }
         }
-        foreach ($this->base->kind->holds as $allergen => $where) {
+        foreach ($this->build->base->kind->holds as $allergen => $where) {
             $found[$allergen][] = Note::name($where);
         }
         if (
@@ -213,7 +154,8 @@ final readonly class Dish
     private function namedThings(): array
     {
         return [
-            ...$this->fillings->parts(), ...$this->boiled, ...$this->extras, ...$this->poured, ...$this->sides,
+            ...$this->fillings->parts(), ...$this->grain->boiled, ...$this->build->extras, ...$this->build->poured,
+            ...$this->table->sides,
         ];
     }
 
@@ -282,14 +224,14 @@ final readonly class Dish
     {
         $can = fn (Serving $one): bool => match ($one) {
             // A folded dish has no top to set aside, and a base that is not laid no crust to lift after it.
-            Serving::Mixed => ! $this->folded,
-            Serving::Lifted => $this->base->kind->isLaid,
+            Serving::Mixed => ! $this->build->folded,
+            Serving::Lifted => $this->build->base->kind->isLaid,
             Serving::Platter => ! $this->fillings->beside()->isNone(),
             Serving::Whole, Serving::Scooped => true,
         };
 
         return array_values(array_filter(
-            Serving::cases(), fn (Serving $one): bool => $one === $this->serving || $can($one),
+            Serving::cases(), fn (Serving $one): bool => $one === $this->table->serving || $can($one),
         ));
     }
 
@@ -297,21 +239,23 @@ final readonly class Dish
     public function isLiftedApart(): bool
     {
         return array_filter(
-            $this->layers,
-            fn (LayerChoice $layer): bool => $layer->stage !== null && $layer->stage !== $this->water->stage,
+            $this->build->layers,
+            fn (LayerChoice $layer): bool => $layer->stage !== null && $layer->stage !== $this->grain->water->stage,
         ) !== [];
     }
 
     /** What its sealed pots are to end with. */
     public function aim(): Aim
     {
-        return Aim::of($this->base->crust, $this->fillings->inPot()->staysWhole(), $this->base->kind->isLaid);
+        $base = $this->build->base;
+
+        return Aim::of($base->crust, $this->fillings->inPot()->staysWhole(), $base->kind->isLaid);
     }
 
     /** What its school asks of their heats beside. */
     public function bounds(): Bounds
     {
-        $bounds = $this->school->bounds()->over($this->base->kind);
+        $bounds = $this->school->bounds()->over($this->build->base->kind);
         $isRawRedMeat = $this->fillings->inPot()->any(static fn (Filling $one): bool => $one->ready < self::RAW
             && $one->toughest()->group === FillingGroup::RedMeat);
 
@@ -358,85 +302,5 @@ final readonly class Dish
         }
 
         return array_replace($document, [$name => $value]);
-    }
-
-    /**
-     * @return list<Boiled>
-     *
-     * @throws Refused where the rice is not boiled and drained
-     */
-    private static function boiledWith(Fields $fields, Craft $craft, Cooking $cooking): array
-    {
-        $boiled = array_map(
-            static fn (Fields $one): Boiled => Boiled::fromFields($one, $craft->boiled), $fields->each('boiled'),
-        );
-        if ($boiled !== [] && $cooking !== Cooking::Drained) {
-            throw Refused::because('boiled', 'refused.this-rice-is-not-boiled');
-        }
-        if (count($boiled) > Boiled::MOST) {
-            throw Refused::because('boiled', 'refused.too-many', count: count($boiled), most: Boiled::MOST);
-        }
-
-        return $boiled;
-    }
-
-    /**
-     * @return list<Poured>
-     *
-     * @throws Refused
-     */
-    private static function pouredOver(Fields $fields): array
-    {
-        $poured = array_map(Poured::fromFields(...), $fields->each('poured'));
-        if (count($poured) > Poured::MOST) {
-            throw Refused::because('poured', 'refused.too-many', count: count($poured), most: Poured::MOST);
-        }
-
-        return $poured;
-    }
-
-    /** What is boiled with so much raw rice weighs so much when it is drained. */
-    public function boiledMass(Mass $rice): Mass
-    {
-        return Mass::kilograms(array_sum(array_map(
-            static fn (Boiled $one): float => $one->drained($rice)->kg, $this->boiled,
-        )));
-    }
-
-    /** Its volume, litres. */
-    public function boiledLitres(Mass $rice): float
-    {
-        return array_sum(array_map(
-            static fn (Boiled $one): float => $one->drained($rice)->kg / $one->kind->kgPerL, $this->boiled,
-        ));
-    }
-
-    /**
-     * @param  list<LayerChoice>  $layers
-     *
-     * @throws Refused where a layer is of a filling that is not in the pot, or one in the pot has no layer
-     */
-    private static function layersOf(Fillings $fillings, array $layers): void
-    {
-        foreach ($layers as $index => $layer) {
-            if ($layer->matter === Matter::Filling && ! isset($fillings->inPot()->all[$layer->of])) {
-                throw Refused::because("layers/{$index}/of", 'refused.no-such-filling', place: $layer->of);
-            }
-        }
-        foreach (array_keys($fillings->inPot()->all) as $place) {
-            self::closes('layers', $fillings->get($place)->name, 0.0, $layers, Matter::Filling, $place);
-        }
-    }
-
-    /** @param  list<LayerChoice>  $layers */
-    private static function closes(
-        string $field, string $what, float $sum, array $layers, Matter $matter, int $of = 0,
-    ): void {
-        foreach ($layers as $layer) {
-            $sum += $layer->matter === $matter && $layer->of === $of ? $layer->share : 0.0;
-        }
-        if (abs($sum - 1) > self::SHARES_CLOSE) {
-            throw Refused::because($field, 'refused.the-shares-of-add-up-to', what: $what, sum: round($sum, 3));
-        }
     }
 }

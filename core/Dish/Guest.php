@@ -57,7 +57,7 @@ final readonly class Guest
             $says[] = Note::of('guest.meat-or-fish', meat: $dish->animal(['honey']));
         }
         if ($this->isSmallChild) {
-            $says[] = $dish->water->spices === Spices::Left
+            $says[] = $dish->grain->water->spices === Spices::Left
                 ? Note::of('guest.whole-spices-left-in-the-rice')
                 : Note::of('guest.bones-take-them-out-of-a');
         }

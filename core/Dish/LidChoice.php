@@ -12,6 +12,8 @@ use Orbek\Core\Pot\Seal;
 /** The pot that is layered, its ring, its seal and its heat. */
 final readonly class LidChoice
 {
+    private const MOST_SMOKE_MIN = 15;
+
     /** @param  list<Fields>  $heat the cook's own heat line; empty for the school's */
     private function __construct(
         public string $pot,
@@ -25,6 +27,8 @@ final readonly class LidChoice
         public float $sprinkledMlPerKg,
         /** In the oven from the start at so much, till all is cooked; null on a ring, or as its school has it. */
         public ?float $ovenC,
+        /** Minutes that a glowing coal smokes under the lid at the end; 0 for none. */
+        public int $smokeMin,
     ) {
     }
 
@@ -34,8 +38,9 @@ final readonly class LidChoice
      *
      * @throws Refused
      */
-    public static function fromFields(Fields $fields, Known $seals, ?string $cooker = null): self
+    public static function fromFields(Fields $dish, Known $seals, ?string $cooker = null): self
     {
+        $fields = $dish->object('lid');
         $second = $fields->has('second') ? $fields->object('second') : null;
 
         return new self(
@@ -48,6 +53,7 @@ final readonly class LidChoice
             $second?->text('burner'),
             $fields->number('sprinkled_ml_per_kg', 0, 500, 'ml per kg of rice', 0),
             $fields->has('oven_c') ? $fields->number('oven_c', 50, 250, '°C') : null,
+            $dish->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),
         );
     }
 }

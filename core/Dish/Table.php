@@ -29,12 +29,16 @@ final readonly class Table
         public int $leftovers,
         /** Side dishes that fill, beside salad and pickles: each takes 5 % off the rice. */
         public int $sideDishes,
+        /** @var list<Step> made beside it */
+        public array $sides,
+        public Serving $serving,
     ) {
     }
 
     /** @throws Refused */
-    public static function fromFields(Fields $fields): self
+    public static function fromFields(Fields $dish): self
     {
+        $fields = $dish->object('usual');
         $eaters = $fields->whole('eaters', 1, self::MOST_EATERS);
 
         return new self(
@@ -43,6 +47,8 @@ final readonly class Table
             $fields->one('plates', Plates::class, Plates::Usual),
             $fields->whole('leftovers', 0, 20, 0),
             $fields->whole('side_dishes', 0, 4, 0),
+            array_map(Step::fromFields(...), $dish->each('sides')),
+            $dish->one('serve', Serving::class, Serving::Scooped),
         );
     }
 

@@ -36,15 +36,16 @@ final readonly class BaseEdit implements Edit
         if ($this->kind !== null) {
             $kind = $dish->craft->bases->get($this->kind, 'base/kind');
             $base['kind'] = $kind->id;
-            $share = $kind->takesRice ? ($dish->base->riceShare > 0 ? $dish->base->riceShare : self::USUAL_SHARE) : 0.0;
+            $was = $dish->build->base->riceShare;
+            $share = $kind->takesRice ? ($was > 0 ? $was : self::USUAL_SHARE) : 0.0;
         }
         unset($base['rice_share']);
         $document['base'] = $base + ($share > 0 ? ['rice_share' => $share] : []);
         $document['layers'] = array_map(
             static fn (LayerChoice $layer): array => $layer->matter === Matter::Rice
-                ? ['share' => $layer->share * (1 - $share) / (1 - $dish->base->riceShare)] + $layer->toArray()
+                ? ['share' => $layer->share * (1 - $share) / (1 - $dish->build->base->riceShare)] + $layer->toArray()
                 : $layer->toArray(),
-            $dish->layers,
+            $dish->build->layers,
         );
 
         return $dish->withDocument($document);

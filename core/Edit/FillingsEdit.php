@@ -65,7 +65,7 @@ final readonly class FillingsEdit implements Edit
         ] + ($isBeside ? ['beside' => true] : []);
 
         return $dish->withDocument(['fillings' => $list, 'layers' => $isBeside
-            ? self::written($dish->layers) : self::withLayer($dish->layers, $place)] + $document);
+            ? self::written($dish->build->layers) : self::withLayer($dish->build->layers, $place)] + $document);
     }
 
     private function removed(Dish $dish): Dish
@@ -74,7 +74,7 @@ final readonly class FillingsEdit implements Edit
         $list = is_array($document['fillings']) ? array_values($document['fillings']) : [];
         array_splice($list, $this->place, 1);
         $layers = [];
-        foreach ($dish->layers as $layer) {
+        foreach ($dish->build->layers as $layer) {
             if ($layer->matter !== Matter::Filling || $layer->of < $this->place) {
                 $layers[] = $layer->toArray();
             } elseif ($layer->of > $this->place) {
@@ -96,12 +96,12 @@ final readonly class FillingsEdit implements Edit
         unset($one['beside']);
         $list[$this->place] = $one + ($isBeside ? ['beside' => true] : []);
         $others = array_values(array_filter(
-            $dish->layers,
+            $dish->build->layers,
             fn (LayerChoice $layer): bool => $layer->matter !== Matter::Filling || $layer->of !== $this->place,
         ));
 
         return $dish->withDocument(['fillings' => $list, 'layers' => $isBeside
-            ? self::written($others) : self::withLayer($dish->layers, $this->place)] + $document);
+            ? self::written($others) : self::withLayer($dish->build->layers, $this->place)] + $document);
     }
 
     /**

@@ -43,7 +43,7 @@ final readonly class LayersEdit implements Edit
     public function on(Plan $plan): Dish
     {
         $dish = $plan->dish;
-        $layers = $dish->layers;
+        $layers = $dish->build->layers;
         if (! isset($layers[$this->at]) && $this->word !== LayerWord::AddFilling) {
             throw Refused::because(
                 $this->path, 'refused.there-is-no-layer-give-to', at: $this->at, layers: count($layers) - 1,
@@ -73,13 +73,13 @@ final readonly class LayersEdit implements Edit
     {
         $layer = $plan->layersInPot()[$this->at] ?? throw Refused::because($this->path, 'refused.folded-has-no-layers');
 
-        return $this->number / $layer->mass->inGrams() * $plan->dish->layers[$this->at]->share;
+        return $this->number / $layer->mass->inGrams() * $plan->dish->build->layers[$this->at]->share;
     }
 
     /** The share of all rice or filling that lies in the layers: the crust may hold some of the rice. */
     private static function whole(Dish $dish, Matter $matter): float
     {
-        return $matter === Matter::Rice ? 1 - $dish->base->riceShare : 1.0;
+        return $matter === Matter::Rice ? 1 - $dish->build->base->riceShare : 1.0;
     }
 
     /**
@@ -112,26 +112,26 @@ final readonly class LayersEdit implements Edit
     /** @return list<LayerChoice> */
     private static function without(Dish $dish, int $at): array
     {
-        $layers = $dish->layers;
+        $layers = $dish->build->layers;
         array_splice($layers, $at, 1);
 
-        return self::closed($dish, $layers, $dish->layers[$at]);
+        return self::closed($dish, $layers, $dish->build->layers[$at]);
     }
 
     /** @return list<LayerChoice> */
     private static function with(Dish $dish, LayerChoice $one): array
     {
-        self::hasRoom($dish->layers, 1);
-        $same = count(self::of($dish->layers, $one));
+        self::hasRoom($dish->build->layers, 1);
+        $same = count(self::of($dish->build->layers, $one));
         $one = $one->withShare(self::whole($dish, $one->matter) / max(1, $same));
 
-        return self::closed($dish, [...$dish->layers, $one], $one);
+        return self::closed($dish, [...$dish->build->layers, $one], $one);
     }
 
     /** @return list<LayerChoice> */
     private function weighed(Dish $dish, float $share): array
     {
-        $layers = $dish->layers;
+        $layers = $dish->build->layers;
         $field = "layers/{$this->at}/share";
         $matter = $layers[$this->at]->matter;
         $others = self::of($layers, $layers[$this->at]);

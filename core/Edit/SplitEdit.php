@@ -32,7 +32,7 @@ final readonly class SplitEdit implements Edit
 
     public function on(Plan $plan): Dish
     {
-        $extras = $plan->dish->extras;
+        $extras = $plan->dish->build->extras;
         $extra = $extras[$this->index]
             ?? throw Refused::because($this->path, 'refused.there-is-no-such-thing-to', extras: count($extras) - 1);
         $others = 1 - $extra->split[$this->part];

@@ -418,7 +418,9 @@ final class HeatSearch
         $steaming->advance(Flame::off(), 60 * $this->bounds->restMin, self::STEP_S);
         $rest = $this->bounds->restMin > 0 ? [HeatBlock::rest($this->bounds->restMin)] : [];
 
-        return new Tried([...$from->stretch($first, $this->stove->steam), new HeatBlock($minutes, $low), ...$rest], $first, $low,
+        $line = [...$from->stretch($first, $this->stove->steam), new HeatBlock($minutes, $low), ...$rest];
+
+        return new Tried($line, $first, $low,
             $steaming->browning, $this->aim->missOf($steaming), $steaming->seconds / 60);
     }
 

@@ -18,7 +18,8 @@ final readonly class Stove
      * @param  Plate|null  $always that it must stand on whatever the heat: clay over a flame
      */
     public function __construct(
-        public Burner $ring, public Cue $steam, public array $others = [], public array $plates = [], public ?Plate $always = null,
+        public Burner $ring, public Cue $steam, public array $others = [], public array $plates = [],
+        public ?Plate $always = null,
     ) {
     }
 

@@ -91,7 +91,7 @@ final class Plan
     /** What is believed of this bag. */
     public function lot(): FactorBelief
     {
-        return $this->knowledge->lot($this->dish->rice->lot);
+        return $this->knowledge->lot($this->dish->grain->rice->lot);
     }
 
     /** How whoever cooks it reads grains. */

@@ -73,7 +73,7 @@ final readonly class Planner
     /** @throws Refused */
     private function ringsAreThere(Dish $dish): void
     {
-        $lists = ['sides' => $dish->sides, 'extras' => $dish->extras];
+        $lists = ['sides' => $dish->table->sides, 'extras' => $dish->build->extras];
         foreach ($dish->fillings->all as $place => $filling) {
             $lists["fillings/{$place}/steps"] = $filling->steps;
         }
@@ -113,7 +113,7 @@ final readonly class Planner
                     new Clash(
                         Station::Table,
                         $says,
-                        $dish->water->burner === $dish->lid->burner
+                        $dish->grain->water->burner === $dish->lid->burner
                             ? []
                             : [
                                 new Mend(

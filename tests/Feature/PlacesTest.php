@@ -77,7 +77,7 @@ final class PlacesTest extends FeatureTestCase
     public function test_rice_of_which_every_layer_has_a_stage_of_its_own_is_shown_and_planned(): void
     {
         $dish = Dish::query()->where('name', 'Turkey and plum biryani')->firstOrFail();
-        foreach ($dish->core()->layers as $at => $layer) {
+        foreach ($dish->core()->build->layers as $at => $layer) {
             if ($layer->matter === Matter::Rice) {
                 $stage = $layer->stage === Stage::Snaps ? 'half' : 'thread';
                 $this->patchJson(
@@ -87,11 +87,11 @@ final class PlacesTest extends FeatureTestCase
             }
         }
         $plan = $this->app->make(Planner::class)->plan($dish->refresh()->core());
-        self::assertFalse($plan->boil()?->isLiftedAt($dish->core()->water->stage));
+        self::assertFalse($plan->boil()?->isLiftedAt($dish->core()->grain->water->stage));
         self::assertSame([Stage::HardHeart, Stage::Thread], array_column($plan->boil()->lifts, 'stage'));
         // A layer that comes too far is mended by its own stage.
         $mends = array_merge(...array_column($plan->clashesAt(Station::Water), 'mends'));
-        $layers = array_filter($dish->core()->layers, static fn ($layer): bool => $layer->stage === Stage::Thread);
+        $layers = array_filter($dish->core()->build->layers, static fn ($layer): bool => $layer->stage === Stage::Thread);
         self::assertContains('layers/'.array_key_first($layers).'/stage', array_column($mends, 'path'));
         foreach (['pot', 'clock', 'dish.list', 'dish.recipe', 'dish.export'] as $page) {
             $this->get(route($page, $dish))->assertOk();
@@ -107,7 +107,7 @@ final class PlacesTest extends FeatureTestCase
             route('dish.change', $this->dish()),
             ['path' => 'water/salt_teaspoons', 'value' => 10, 'version' => 1],
         )->assertOk()->assertSee('60 g');
-        self::assertEqualsWithDelta(60 / 4.779, $this->dish()->core()->water->saltGPerL, 0.01);
+        self::assertEqualsWithDelta(60 / 4.779, $this->dish()->core()->grain->water->saltGPerL, 0.01);
 
         $this->patchJson(
             route('dish.change', $this->dish()),

@@ -96,7 +96,7 @@ final class NextTimeController
             }
         }
         $wanted = self::asItCame($fold->state->outcome, $dish);
-        if ($wanted !== null && $wanted !== $dish->base->crust) {
+        if ($wanted !== null && $wanted !== $dish->build->base->crust) {
             $dish = $dish->changed('base/crust', $wanted->value);
         }
         // A heat of one's own was for that pot and so many people: another is found where either differs.
@@ -117,7 +117,7 @@ final class NextTimeController
     /** The crust that is to come out again: as it did, where that was no fault. */
     private static function asItCame(?Outcome $outcome, CoreDish $dish): ?CrustColour
     {
-        return $outcome !== null && $outcome->rice === RiceOutcome::Right && $dish->base->kind->isLaid
+        return $outcome !== null && $outcome->rice === RiceOutcome::Right && $dish->build->base->kind->isLaid
             && in_array($outcome->crust, [CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], true)
                 ? $outcome->crust
                 : null;

@@ -141,7 +141,7 @@ final class GivingOut
      */
     private function places(Dish $dish): array
     {
-        if ($dish->cooking === Cooking::InCooker) {
+        if ($dish->grain->cooking === Cooking::InCooker) {
             return [[$dish, []]];
         }
         $pots = array_filter(
@@ -156,7 +156,7 @@ final class GivingOut
             <=> [$b !== $dish->lid->burner, -$this->kitchen->burners[$b]->netW()]);
         $places = [];
         foreach (array_slice($pots, 0, self::POTS) as $pot) {
-            $isOne = $dish->water->pot === $dish->lid->pot && $dish->cooking !== Cooking::Cooker;
+            $isOne = $dish->grain->water->pot === $dish->lid->pot && $dish->grain->cooking !== Cooking::Cooker;
             foreach ($rings as $ring) {
                 $there = $dish->changed('lid/pot', $pot->id)->changed('lid/burner', $ring);
                 $there = $isOne ? $there->changed('water/pot', $pot->id) : $there;
@@ -263,20 +263,20 @@ final class GivingOut
      */
     public static function isPreparedOn(Dish $dish, array $rings): bool
     {
-        foreach ([...$dish->fillings->steps(), ...$dish->extras, ...$dish->sides] as $thing) {
+        foreach ([...$dish->fillings->steps(), ...$dish->build->extras, ...$dish->table->sides] as $thing) {
             if (in_array($thing->burner, $rings, true)) {
                 return true;
             }
         }
 
-        return ! $dish->cooking->takesCooker() && in_array($dish->water->burner, $rings, true);
+        return ! $dish->grain->cooking->takesCooker() && in_array($dish->grain->water->burner, $rings, true);
     }
 
     /** A dish with all that is made before the lid on one ring. */
     public static function preparedOn(Dish $dish, string $ring): Dish
     {
         $on = $dish->changed('water/burner', $ring);
-        $lists = ['extras' => $dish->extras, 'sides' => $dish->sides];
+        $lists = ['extras' => $dish->build->extras, 'sides' => $dish->table->sides];
         foreach ($dish->fillings->all as $place => $filling) {
             $lists["fillings/{$place}/steps"] = $filling->steps;
         }

@@ -26,19 +26,20 @@ final class Cautions
     public static function of(Dish $dish, float $sealedMin): array
     {
         $at = [
-            Station::Rice->value => $dish->rice->soak->minutes > 240 ? [Caution::LongSoak] : [],
-            Station::Filling->value => $dish->cooking === Cooking::Quick
+            Station::Rice->value => $dish->grain->rice->soak->minutes > 240 ? [Caution::LongSoak] : [],
+            Station::Filling->value => $dish->grain->cooking === Cooking::Quick
                 ? [Caution::Reheat, Caution::CookedRice]
                 : self::raw($dish),
-            Station::Layers->value => $dish->base->kind->isLaid ? [Caution::HotFat] : [],
+            Station::Layers->value => $dish->build->base->kind->isLaid ? [Caution::HotFat] : [],
             Station::Lid->value => $dish->lid->seal->hasCloth ? [Caution::Cloth] : [],
             Station::Heat->value => $sealedMin >= 100 ? [Caution::LongFlame] : [],
             Station::Serve->value => [Caution::Steam, Caution::CookedRice],
         ];
-        if (array_filter($dish->extras, static fn (Extra $extra): bool => $extra->kind === ExtraKind::Essence) !== []) {
+        $isEssence = static fn (Extra $extra): bool => $extra->kind === ExtraKind::Essence;
+        if (array_filter($dish->build->extras, $isEssence) !== []) {
             $at[Station::Layers->value][] = Caution::Essence;
         }
-        foreach ($dish->extras as $extra) {
+        foreach ($dish->build->extras as $extra) {
             if ($extra->made?->caution !== null) {
                 $at[Station::Layers->value][] = $extra->made->caution;
             }
@@ -52,10 +53,10 @@ final class Cautions
         if (isset($dish->allergens()[Allergen::BroadBeans->value])) {
             $at[Station::Serve->value][] = Caution::BroadBeans;
         }
-        if (isset($dish->base->kind->holds[Allergen::Gluten->value])) {
+        if (isset($dish->build->base->kind->holds[Allergen::Gluten->value])) {
             $at[Station::Layers->value][] = Caution::BreadGluten;
         }
-        if ($dish->smokeMin > 0) {
+        if ($dish->lid->smokeMin > 0) {
             $at[Station::Serve->value][] = Caution::Charcoal;
         }
         if ($dish->lid->seal->dough !== null) {

@@ -142,7 +142,7 @@ final readonly class Clashes
         if (! $boil->isLiftedBeforeItBoils() || $boil->isHopeless() || $boil->lifts[0]->at->amount <= 0) {
             return [];
         }
-        $more = $this->dish->water->perRice + self::MORE_WATER;
+        $more = $this->dish->grain->water->perRice + self::MORE_WATER;
         $mends = $more > self::MOST_WATER ? [] : [
             new Mend(Note::of('clashes.water-times-the-rice', times: round($more, 1)), 'water/per_rice', $more),
         ];
@@ -155,7 +155,7 @@ final readonly class Clashes
     /** @return list<Clash> rice that goes past its stage while it drains */
     private function pastBeforeTheLid(BoilPlan $boil): array
     {
-        $rinse = $this->dish->water->draining === Draining::Rinse
+        $rinse = $this->dish->grain->water->draining === Draining::Rinse
             ? []
             : [new Mend(Note::of('clashes.rinse-it-cold-after-draining'), 'water/drain', 'rinse')];
         $clashes = [];
@@ -185,7 +185,7 @@ final readonly class Clashes
             static fn (HeatBlock $block): float => $block->isRest() ? 0.0 : $block->length(),
             $this->potted->first()->heat(),
         ));
-        $uptake = Uptake::of($boil->kind, $this->dish->rice->soak);
+        $uptake = Uptake::of($boil->kind, $this->dish->grain->rice->soak);
         $isTooFar =
             static fn (Lift $lift): bool => ($lift->inPot >= self::NOTHING_LEFT && $steamMin > self::LONG_STEAM_MIN)
             || $uptake->carriedOn($lift->outOfWater, $lift->inPot) > self::FULL_UPTAKE;
@@ -214,10 +214,10 @@ final readonly class Clashes
         $at = array_search($lift->stage, $stages, true);
         $earlier = $at !== false && $at > 0 ? $stages[$at - 1] : null;
         $own = array_keys(array_filter(
-            $this->dish->layers, static fn (LayerChoice $layer): bool => $layer->stage === $lift->stage,
+            $this->dish->build->layers, static fn (LayerChoice $layer): bool => $layer->stage === $lift->stage,
         ));
         $path = match (true) {
-            $lift->stage === $this->dish->water->stage => 'water/stage',
+            $lift->stage === $this->dish->grain->water->stage => 'water/stage',
             count($own) === 1 => "layers/{$own[0]}/stage",
             default => null,
         };
@@ -242,7 +242,7 @@ final readonly class Clashes
     /** @return list<Clash> */
     private function rice(): array
     {
-        $soak = $this->dish->rice->soak;
+        $soak = $this->dish->grain->rice->soak;
         if (! $soak->belongsInTheFridge()) {
             return $this->bag();
         }
@@ -263,7 +263,7 @@ final readonly class Clashes
     /** @return list<Clash> a bag that holds less than the dish takes */
     private function bag(): array
     {
-        $lot = $this->kitchen->lot($this->dish->rice->lot, 'rice/lot');
+        $lot = $this->kitchen->lot($this->dish->grain->rice->lot, 'rice/lot');
         $left = $lot->leftG($this->knowledge);
         $wanted = $this->dish->table->rawRice()->inGrams();
         if ($left === null || $left >= $wanted - 0.5) {
@@ -300,7 +300,7 @@ final readonly class Clashes
             )],
         )] : [];
         $raw = $this->dish->table->rawRice();
-        $brothG = $this->dish->water->brothPerRice * $raw->inGrams();
+        $brothG = $this->dish->grain->water->brothPerRice * $raw->inGrams();
         if ($measured->broth !== null && $measured->broth->amount < $brothG - 1) {
             $clashes[] = new Clash(
                 Station::Water,
@@ -313,7 +313,7 @@ final readonly class Clashes
         }
         $litres = $measured->pot->litres;
         $fullL = $measured->water->amount / 1000 + $raw->kg / RiceKind::RAW_KG_PER_L;
-        if ($this->dish->cooking->takesCooker() && $fullL > $litres) {
+        if ($this->dish->grain->cooking->takesCooker() && $fullL > $litres) {
             $fits = $this->mostEaters(
                 static fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $raw->kg <= $litres,
             );
@@ -357,7 +357,7 @@ final readonly class Clashes
     {
         $clashes = [];
         $most = ExtraKind::MOST_DROPS_PER_KG;
-        foreach ($this->dish->extras as $index => $extra) {
+        foreach ($this->dish->build->extras as $index => $extra) {
             if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > $most) {
                 $less = Note::of('clashes.take-drops-a-kg', mostDropsPerKg: (int) $most);
                 $clashes[] = new Clash(
@@ -426,7 +426,7 @@ final readonly class Clashes
      */
     private function twoPots(): array
     {
-        if ($this->dish->lid->secondPot !== null || $this->dish->cooking->takesCooker()) {
+        if ($this->dish->lid->secondPot !== null || $this->dish->grain->cooking->takesCooker()) {
             return [];
         }
         $rings = array_keys($this->kitchen->burners);

@@ -106,7 +106,7 @@ final readonly class Mending
     {
         $now = $this->plan->pot();
         $others = array_filter($this->plan->kitchen->stovePots(), static fn (Pot $pot): bool => $pot->id !== $now->id
-            && ! in_array($pot->id, [$dish->lid->secondPot, $dish->water->pot], true));
+            && ! in_array($pot->id, [$dish->lid->secondPot, $dish->grain->water->pot], true));
         usort(
             $others,
             static fn (Pot $a, Pot $b): int => abs(
@@ -162,7 +162,7 @@ final readonly class Mending
     /** @return list<Mend> a lighter and a darker crust */
     private function crusts(Dish $dish): array
     {
-        if (! $dish->base->kind->isLaid) {
+        if (! $dish->build->base->kind->isLaid) {
             return [];
         }
 
@@ -170,7 +170,7 @@ final readonly class Mending
             static fn (CrustColour $colour): Mend => new Mend(
                 Note::of('mending.a-crust', colour: $colour), 'base/crust', $colour->value,
             ),
-            self::beside([CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], $dish->base->crust),
+            self::beside([CrustColour::Straw, CrustColour::Golden, CrustColour::Amber], $dish->build->base->crust),
         );
     }
 
@@ -187,14 +187,14 @@ final readonly class Mending
         if (! $this->plan->potted->rice instanceof BoilPlan) {
             return $mends;
         }
-        foreach (self::beside(Stage::cases(), $dish->water->stage) as $stage) {
+        foreach (self::beside(Stage::cases(), $dish->grain->water->stage) as $stage) {
             $mends[] = new Mend(
                 Note::of('mending.lifted', stage: Note::label($stage, 'words')), 'water/stage', $stage->value,
             );
         }
         foreach (array_filter(
             [Draining::Tray, Draining::Rinse, Draining::Heap],
-            static fn (Draining $one): bool => $one !== $dish->water->draining,
+            static fn (Draining $one): bool => $one !== $dish->grain->water->draining,
         ) as $draining) {
             $mends[] = new Mend(Note::of('mending.drained', draining: $draining), 'water/drain', $draining->value);
         }

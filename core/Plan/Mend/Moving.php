@@ -30,7 +30,7 @@ final readonly class Moving
         ];
 
         return array_diff($dish->things(), array_map(strval(...), $there)) !== []
-            || ! isset($kitchen->lots[$dish->rice->lot]) || self::unlike($dish, $kitchen) !== [];
+            || ! isset($kitchen->lots[$dish->grain->rice->lot]) || self::unlike($dish, $kitchen) !== [];
     }
 
     /**
@@ -40,14 +40,15 @@ final readonly class Moving
      */
     private static function unlike(Dish $dish, Kitchen $kitchen): array
     {
-        $cooking = $dish->cooking;
+        $cooking = $dish->grain->cooking;
         // What is measured may be cooked in either; what is drained, and what is closed on a ring, may not.
         $wanted = ['lid/pot' => $cooking === Cooking::InCooker, 'lid/second/pot' => false];
         if ($cooking->takesCooker() || $cooking === Cooking::Drained) {
             $wanted['water/pot'] = $cooking->takesCooker();
         }
         $named = [
-            'water/pot' => $dish->water->pot, 'lid/pot' => $dish->lid->pot, 'lid/second/pot' => $dish->lid->secondPot,
+            'water/pot' => $dish->grain->water->pot, 'lid/pot' => $dish->lid->pot,
+            'lid/second/pot' => $dish->lid->secondPot,
         ];
 
         return array_filter($wanted, static function (bool $isCooker, string $field) use ($named, $kitchen): bool {
@@ -66,7 +67,7 @@ final readonly class Moving
      */
     public static function into(Dish $dish, Kitchen $kitchen, ?Kitchen $from = null): Dish
     {
-        if ($dish->cooking->takesCooker() && $kitchen->cookers() === []) {
+        if ($dish->grain->cooking->takesCooker() && $kitchen->cookers() === []) {
             throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
         }
         $pots = $kitchen->stovePots();
@@ -81,7 +82,8 @@ final readonly class Moving
             $pot = $from?->pots[$id] ?? null;
             $to = match (true) {
                 $pot?->cooker !== null && $kitchen->cookers() !== [] => (string) array_key_first($kitchen->cookers()),
-                $pot !== null, $id === $dish->lid->pot, $id === $dish->water->pot => self::nearestPot($pots, $pot),
+                $pot !== null, $id === $dish->lid->pot,
+                $id === $dish->grain->water->pot => self::nearestPot($pots, $pot),
                 isset($from->plates[$id]) => (string) array_key_first($kitchen->plates),
                 default => self::nearestRing($kitchen->burners, $from?->burners[$id] ?? null),
             };
@@ -89,7 +91,7 @@ final readonly class Moving
             $moved = $to === '' ? $moved->changed('lid/heat', null) : $moved->moved($id, $to);
         }
         foreach (self::unlike($moved, $kitchen) as $field => $isCooker) {
-            $was = $kitchen->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->water->pot] ?? null;
+            $was = $kitchen->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->grain->water->pot] ?? null;
             $moved = $field === 'lid/second/pot' ? $moved->changed('lid/second', null) : $moved->changed(
                 $field, $isCooker ? (string) array_key_first($kitchen->cookers()) : self::nearestPot($pots, $was),
             );
@@ -97,10 +99,10 @@ final readonly class Moving
         if ($moved->lid->secondPot !== null && $moved->lid->secondPot === $moved->lid->pot) {
             $moved = $moved->changed('lid/second', null);
         }
-        if (isset($kitchen->lots[$moved->rice->lot])) {
+        if (isset($kitchen->lots[$moved->grain->rice->lot])) {
             return $moved;
         }
-        $kind = $from?->lots[$moved->rice->lot]->kind ?? null;
+        $kind = $from?->lots[$moved->grain->rice->lot]->kind ?? null;
         $lots = array_keys(array_filter($kitchen->lots, static fn ($lot): bool => $lot->kind === $kind));
 
         return $moved->changed('rice/lot', $lots[0] ?? array_key_first($kitchen->lots));
@@ -146,7 +148,7 @@ final readonly class Moving
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         $rings = array_values($this->kitchen->burners);
         usort($rings, static fn (Burner $a, Burner $b): int => $b->netW() <=> $a->netW());
-        $isOne = $dish->water->pot === $dish->lid->pot;
+        $isOne = $dish->grain->water->pot === $dish->lid->pot;
         $dishes = [];
         foreach ($pots as $pot) {
             foreach ($rings as $ring) {

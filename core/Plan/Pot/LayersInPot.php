@@ -49,11 +49,11 @@ final readonly class LayersInPot
         $whole = $dish->table->rawRice();
         $in = new self(
             $dish, $place->pot, $place->share, $whole->times($place->share), $whole, $measured,
-            Uptake::of($kitchen->lot($dish->rice->lot, 'rice/lot')->kind, $dish->rice->soak),
+            Uptake::of($kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind, $dish->grain->rice->soak),
         );
-        $layers = $dish->folded ? [$in->folded()] : array_map($in->layer(...), $dish->layers);
+        $layers = $dish->build->folded ? [$in->folded()] : array_map($in->layer(...), $dish->build->layers);
 
-        return Section::of($place->pot, [...$in->base(), ...$layers], $dish->mound);
+        return Section::of($place->pot, [...$in->base(), ...$layers], $dish->build->mound);
     }
 
     /** The rice's weight over its raw weight at a stage, with the water that clings to it, as it is layered. */
@@ -66,18 +66,18 @@ final readonly class LayersInPot
     private function rice(Stage $stage, float $share): Mass
     {
         return $this->raw->times($share * $this->gain($stage))
-            ->plus($this->dish->boiledMass($this->raw)->times($share));
+            ->plus($this->dish->grain->boiledMass($this->raw)->times($share));
     }
 
     private function kgPerL(float $plain, Stage $stage): float
     {
-        if ($this->dish->boiled === []) {
+        if ($this->dish->grain->boiled === []) {
             return $plain;
         }
         $riceKg = $this->raw->kg * $this->gain($stage);
 
-        return ($riceKg + $this->dish->boiledMass($this->raw)->kg)
-            / ($riceKg / $plain + $this->dish->boiledLitres($this->raw));
+        return ($riceKg + $this->dish->grain->boiledMass($this->raw)->kg)
+            / ($riceKg / $plain + $this->dish->grain->boiledLitres($this->raw));
     }
 
     /** Rice swells by what it still takes up, till it is tender. */
@@ -85,7 +85,7 @@ final readonly class LayersInPot
     {
         $gain = $this->gain($stage);
         $riceKg = $this->raw->kg * $gain;
-        $withKg = $this->dish->boiledMass($this->raw)->kg;
+        $withKg = $this->dish->grain->boiledMass($this->raw)->kg;
 
         return ($riceKg * max(1.0, self::STEAMED_UPTAKE / $gain) + $withKg) / ($riceKg + $withKg);
     }
@@ -93,11 +93,11 @@ final readonly class LayersInPot
     /** @return list<Layer> what is laid for a crust, with its fat */
     private function base(): array
     {
-        $base = $this->dish->base;
+        $base = $this->dish->build->base;
         if (! $base->kind->isLaid) {
             return [];
         }
-        $stage = $this->dish->water->stage;
+        $stage = $this->dish->grain->water->stage;
         $cm2 = $this->pot->baseCm2();
         $mass = $base->kind->takesRice
             ? $this->rice($stage, $base->riceShare)
@@ -113,10 +113,10 @@ final readonly class LayersInPot
     /** Rice and filling folded into one another. */
     private function folded(): Layer
     {
-        $stage = $this->dish->water->stage;
+        $stage = $this->dish->grain->water->stage;
         $fillings = $this->dish->fillings->inPot();
         $filling = $fillings->layeredMass($this->whole)->times($this->part);
-        $grains = $this->rice($stage, 1 - $this->dish->base->riceShare);
+        $grains = $this->rice($stage, 1 - $this->dish->build->base->riceShare);
         $litres = $fillings->litres($this->whole) * $this->part + $grains->kg / self::STEAMED_KG_PER_L;
 
         return new Layer(
@@ -135,7 +135,7 @@ final readonly class LayersInPot
                 $filling->layeredMass($this->whole)->times($this->part * $layer->share), $filling->kgPerLitre(),
             );
         }
-        $stage = $layer->stage ?? $this->dish->water->stage;
+        $stage = $layer->stage ?? $this->dish->grain->water->stage;
 
         return new Layer(
             Matter::Rice,

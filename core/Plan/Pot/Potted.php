@@ -52,9 +52,9 @@ final readonly class Potted
     private static function waiting(Dish $dish, Kitchen $kitchen, Knowledge $knowledge, Waits $waits): self
     {
         $raw = $dish->table->rawRice();
-        $rice = $dish->cooking->isMeasured()
-            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw)
-            : BoilPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw, $waits->riceMin);
+        $rice = $dish->grain->cooking->isMeasured()
+            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->grain->rice->lot), $raw)
+            : BoilPlan::of($dish, $kitchen, $knowledge->lot($dish->grain->rice->lot), $raw, $waits->riceMin);
 
         return new self($dish, $raw, $rice, array_map(
             static fn (PotOnRing $place): PotLoad => self::load($dish, $kitchen, $place, $rice),
@@ -87,7 +87,9 @@ final readonly class Potted
         PotLoad $load, RicePlan $rice, Waits $waits, bool $isFirst, array $taken, ?FoundLines $before,
     ): PotLoad {
         $own = $isFirst && $this->dish->lid->heat !== []
-            ? HeatLine::fromFields($this->dish->lid->heat, $this->dish->craft->cues, $load->place->ring->id, $this->kitchen->plates) : null;
+            ? HeatLine::fromFields(
+                $this->dish->lid->heat, $this->dish->craft->cues, $load->place->ring->id, $this->kitchen->plates,
+            ) : null;
         $stove = $this->stove($load, $isFirst, $taken);
         $rings = $stove->rings();
         foreach ($own ?? [] as $block) {
@@ -116,9 +118,8 @@ final readonly class Potted
     private function stove(PotLoad $load, bool $isFirst, array $taken): Stove
     {
         $needed = [$load->place->ring->id, $this->dish->lid->secondBurner];
-        foreach (
-            [...$this->dish->sides, ...$this->dish->extras, ...$this->dish->fillings->beside()->steps()] as $thing
-        ) {
+        $dish = $this->dish;
+        foreach ([...$dish->table->sides, ...$dish->build->extras, ...$dish->fillings->beside()->steps()] as $thing) {
             $needed[] = $thing->burner;
         }
         $netW = $load->place->ring->netW();
@@ -152,8 +153,8 @@ final readonly class Potted
     public static function fits(Dish $dish, Kitchen $kitchen, Knowledge $knowledge): bool
     {
         $raw = $dish->table->rawRice();
-        $measured = $dish->cooking->isMeasured()
-            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->rice->lot), $raw) : null;
+        $measured = $dish->grain->cooking->isMeasured()
+            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->grain->rice->lot), $raw) : null;
         foreach (self::places($dish, $kitchen) as $place) {
             if (LayersInPot::of($dish, $kitchen, $place, $measured)->isTooFull()) {
                 return false;
@@ -210,7 +211,7 @@ final readonly class Potted
     {
         $pot = $kitchen->pot($dish->lid->pot, 'lid/pot');
         if ($pot->cooker !== null) {
-            return $dish->cooking === Cooking::InCooker
+            return $dish->grain->cooking === Cooking::InCooker
                 ? [new PotOnRing($pot, Burner::ofCooker($pot->name, $pot->cooker->watts), 1.0)]
                 : throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }

@@ -73,8 +73,9 @@ final readonly class Sealing
         private Kitchen $kitchen, private Knowledge $knowledge,
     ) {
         $this->raw = $dish->table->rawRice()->times($place->share);
-        $this->isOnePot = $rice instanceof MeasuredPlan && $dish->water->pot === $dish->lid->pot;
-        $this->inCookerMin = $rice instanceof MeasuredPlan && $dish->cooking === Cooking::InCooker ? $rice->cookMin : 0;
+        $this->isOnePot = $rice instanceof MeasuredPlan && $dish->grain->water->pot === $dish->lid->pot;
+        $this->inCookerMin = $rice instanceof MeasuredPlan && $dish->grain->cooking === Cooking::InCooker
+            ? $rice->cookMin : 0;
     }
 
     /**
@@ -85,7 +86,7 @@ final readonly class Sealing
     public function on(array $rings): ?SealedPot
     {
         $pot = $this->place->pot;
-        $isLaid = $this->dish->base->kind->isLaid;
+        $isLaid = $this->dish->build->base->kind->isLaid;
         $layers = [...($isLaid ? [$this->crust()] : []), ...$this->layers()];
         if ($layers === [] || SealedPot::highCm($pot->diameterCm, $layers) > $pot->heightCm()) {
             return null;
@@ -108,11 +109,11 @@ final readonly class Sealing
     private function layers(): array
     {
         $rice = array_filter(
-            $this->dish->layers, static fn (LayerChoice $layer): bool => $layer->matter === Matter::Rice,
+            $this->dish->build->layers, static fn (LayerChoice $layer): bool => $layer->matter === Matter::Rice,
         );
         $top = array_key_last($rice);
         $layers = [];
-        foreach ($this->dish->layers as $index => $layer) {
+        foreach ($this->dish->build->layers as $index => $layer) {
             $sprinkledKg = $index === $top ? $this->overKg() : 0.0;
             $layers[] = $layer->matter === Matter::Rice ? $this->rice($layer)->wetter(
                 $sprinkledKg,
@@ -126,31 +127,31 @@ final readonly class Sealing
     private function overKg(): float
     {
         return $this->dish->lid->sprinkledMlPerKg / 1000 * $this->raw->kg
-            + array_sum(array_map(fn (Poured $one): float => $one->waterKg($this->raw), $this->dish->poured));
+            + array_sum(array_map(fn (Poured $one): float => $one->waterKg($this->raw), $this->dish->build->poured));
     }
 
     private function rice(LayerChoice $layer): SealedRice
     {
         $rawKg = $this->raw->kg * $layer->share;
-        $factor = $this->knowledge->lot($this->dish->rice->lot)->likely();
+        $factor = $this->knowledge->lot($this->dish->grain->rice->lot)->likely();
         if ($this->rice instanceof MeasuredPlan) {
             return SealedRice::weighing(
-                $this->rice->kind, CookingFront::of($this->rice->kind, $this->dish->rice->soak, $factor), $rawKg,
+                $this->rice->kind, CookingFront::of($this->rice->kind, $this->dish->grain->rice->soak, $factor), $rawKg,
                 $this->rice->doneness, $this->isOnePot
                     ? $this->kitchen->boilC()
                     : self::TURNED_OUT_C, $this->rice->uptake,
             );
         }
-        $lift = $this->boil()->liftOf($layer->stage ?? $this->dish->water->stage);
+        $lift = $this->boil()->liftOf($layer->stage ?? $this->dish->grain->water->stage);
 
         $rice = SealedRice::drained(
-            $this->rice->kind, $this->dish->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius,
+            $this->rice->kind, $this->dish->grain->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius,
             $factor,
         );
 
-        return $this->dish->boiled === [] ? $rice : $rice->holding(
-            $this->dish->boiledMass($this->raw)->kg * $layer->share,
-            $this->dish->boiledLitres($this->raw) * $layer->share,
+        return $this->dish->grain->boiled === [] ? $rice : $rice->holding(
+            $this->dish->grain->boiledMass($this->raw)->kg * $layer->share,
+            $this->dish->grain->boiledLitres($this->raw) * $layer->share,
         );
     }
 
@@ -205,7 +206,7 @@ final readonly class Sealing
 
     private function crust(): SealedCrust
     {
-        $base = $this->dish->base;
+        $base = $this->dish->build->base;
         $baseCm2 = $this->place->pot->baseCm2();
         $fatKg = $base->fatMlPerCm2 * $baseCm2 / 1000 * Fat::KG_PER_L;
         if (! $base->kind->takesRice) {
@@ -216,8 +217,8 @@ final readonly class Sealing
         $weight = $this->rice instanceof MeasuredPlan
             ? $this->rice->uptake
             : Uptake::of(
-                $this->rice->kind, $this->dish->rice->soak,
-            )->at($this->dish->water->stage->doneness()) + Uptake::SURFACE;
+                $this->rice->kind, $this->dish->grain->rice->soak,
+            )->at($this->dish->grain->water->stage->doneness()) + Uptake::SURFACE;
 
         return SealedCrust::of(
             $base->kind, $this->raw->kg * $base->riceShare * $weight, 1 - Uptake::DRY_SHARE / $weight, $fatKg,

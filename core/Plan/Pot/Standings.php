@@ -45,7 +45,8 @@ final readonly class Standings
     /** @return list<Clash> of the pot that is sealed; what a plate mends is mended where there is one */
     private function sealed(): array
     {
-        if (HeatLine::usesOven($this->potted->first()->schoolLine) || $this->dish->cooking === Cooking::InCooker) {
+        $isInCooker = $this->dish->grain->cooking === Cooking::InCooker;
+        if ($isInCooker || HeatLine::usesOven($this->potted->first()->schoolLine)) {
             return [];
         }
         $place = $this->potted->first()->place;
@@ -63,11 +64,11 @@ final readonly class Standings
     /** @return list<Clash> of the pot that the water boils in */
     private function boiling(): array
     {
-        if ($this->dish->cooking->takesCooker()) {
+        if ($this->dish->grain->cooking->takesCooker()) {
             return [];
         }
-        $pot = $this->kitchen->pot($this->dish->water->pot, 'water/pot');
-        $ring = $this->kitchen->burner($this->dish->water->burner, 'water/burner');
+        $pot = $this->kitchen->pot($this->dish->grain->water->pot, 'water/pot');
+        $ring = $this->kitchen->burner($this->dish->grain->water->burner, 'water/burner');
         if ($this->kitchen->plates !== [] || $pot->cooker !== null || ! Standing::wantsPlate($pot, $ring)) {
             return [];
         }
@@ -107,7 +108,7 @@ final readonly class Standings
         $grams =
             array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $load->section->layers));
         if (
-            $this->dish->serving !== Serving::Whole || $load->place->pot->handles > 1
+            $this->dish->table->serving !== Serving::Whole || $load->place->pot->handles > 1
             || $grams < self::ONE_HANDLE_G || $this->kitchen->hands > 1
         ) {
             return [];
@@ -144,9 +145,9 @@ final readonly class Standings
     {
         $isWell ??= static fn (Pot $pot, Burner $ring): bool => Standing::of($pot, $ring) === [];
         $isSealed = $potPath === 'lid/pot';
-        $pot = $this->kitchen->pot($isSealed ? $this->dish->lid->pot : $this->dish->water->pot, $potPath);
+        $pot = $this->kitchen->pot($isSealed ? $this->dish->lid->pot : $this->dish->grain->water->pot, $potPath);
         $ring = $this->kitchen->burner(
-            $isSealed ? $this->dish->lid->burner : $this->dish->water->burner, $ringPath,
+            $isSealed ? $this->dish->lid->burner : $this->dish->grain->water->burner, $ringPath,
         );
         $mends = [];
         foreach ($this->kitchen->burners as $other) {

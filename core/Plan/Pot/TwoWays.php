@@ -37,10 +37,10 @@ final readonly class TwoWays
 
     private static function rinsing(Dish $dish): ?self
     {
-        if ($dish->cooking->isMeasured()) {
+        if ($dish->grain->cooking->isMeasured()) {
             return null;
         }
-        $draining = $dish->water->draining;
+        $draining = $dish->grain->water->draining;
         $rinsed = $draining === Draining::Rinse;
 
         return new self(Station::Water, Note::of('two-ways.rinse-the-drained-rice'), 'water/drain', [
@@ -57,9 +57,9 @@ final readonly class TwoWays
 
     private static function spices(Dish $dish): ?self
     {
-        $spices = $dish->water->spices;
+        $spices = $dish->grain->water->spices;
 
-        return $dish->cooking->isMeasured() || $spices === Spices::None ? null : new self(
+        return $dish->grain->cooking->isMeasured() || $spices === Spices::None ? null : new self(
             Station::Water, Note::of('two-ways.whole-spices'), 'water/spices', [
                 self::way(
                     Spices::Fished->value, Note::of('two-ways.fished-out-after-ten-minutes'),
@@ -120,18 +120,19 @@ final readonly class TwoWays
 
     private static function stirring(Dish $dish): ?self
     {
-        if (! in_array($dish->serving, [Serving::Scooped, Serving::Mixed], true) || $dish->folded) {
+        if (! in_array($dish->table->serving, [Serving::Scooped, Serving::Mixed], true) || $dish->build->folded) {
             return null;
         }
 
         return new self(Station::Serve, Note::of('two-ways.stir-before-serving'), 'serve', [
             self::way(
                 Serving::Scooped->value, Note::of('two-ways.never'),
-                Note::of('two-ways.each-plate-gets-all-layers-as'), true, $dish->serving === Serving::Scooped,
+                Note::of('two-ways.each-plate-gets-all-layers-as'), true, $dish->table->serving === Serving::Scooped,
             ),
             self::way(
                 Serving::Mixed->value, Note::of('two-ways.gently-with-a-broad-flat-spoon'),
-                Note::of('two-ways.grains-of-several-colours-filling-in'), false, $dish->serving === Serving::Mixed,
+                Note::of('two-ways.grains-of-several-colours-filling-in'), false,
+                $dish->table->serving === Serving::Mixed,
             ),
         ]);
     }

@@ -88,13 +88,13 @@ final readonly class BoilPlan extends RicePlan
      */
     public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, float $waitMin): self
     {
-        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
-        $pot = $kitchen->pot($dish->water->pot, 'water/pot');
+        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $pot = $kitchen->pot($dish->grain->water->pot, 'water/pot');
         if ($pot->cooker !== null) {
             throw Refused::because('water/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
-        $burner = $kitchen->burnerUnder($pot, $dish->water->burner, 'water/burner');
-        $soak = $dish->rice->soak;
+        $burner = $kitchen->burnerUnder($pot, $dish->grain->water->burner, 'water/burner');
+        $soak = $dish->grain->rice->soak;
         $front = CookingFront::of($kind, $soak);
         $batches = self::batchesOf($dish, $kitchen, $raw);
         $batchL = self::waterKg($dish, $raw) / $batches;
@@ -114,7 +114,7 @@ final readonly class BoilPlan extends RicePlan
             $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
         }
         $kept = static fn (float $gPerL): SaltKept => self::kept($dish, $kind, $raw, $lifts, $gPerL);
-        $keptHere = $kept($dish->water->saltGPerL);
+        $keptHere = $kept($dish->grain->water->saltGPerL);
 
         return new self(
             kind: $kind, pot: $pot, burner: $burner,
@@ -139,20 +139,20 @@ final readonly class BoilPlan extends RicePlan
     /** Water for the rice and for what is boiled with it, kg. */
     private static function waterKg(Dish $dish, Mass $raw): float
     {
-        return $raw->kg * $dish->water->perRice + self::WATER_PER_BOILED * self::boiledKg($dish, $raw);
+        return $raw->kg * $dish->grain->water->perRice + self::WATER_PER_BOILED * self::boiledKg($dish, $raw);
     }
 
     /** What is boiled with the rice, as it goes in, kg. */
     private static function boiledKg(Dish $dish, Mass $raw): float
     {
-        return array_sum(array_map(static fn (Boiled $one): float => $one->raw($raw)->kg, $dish->boiled));
+        return array_sum(array_map(static fn (Boiled $one): float => $one->raw($raw)->kg, $dish->grain->boiled));
     }
 
     /** What of it goes in with the rice, or so soon that the water has not come back. */
     private static function goingInWith(Dish $dish, Mass $raw, float $liftMin): Mass
     {
         $with = array_filter(
-            $dish->boiled, static fn (Boiled $one): bool => abs($one->inAtMin($liftMin)) <= self::WITH_IT_MIN,
+            $dish->grain->boiled, static fn (Boiled $one): bool => abs($one->inAtMin($liftMin)) <= self::WITH_IT_MIN,
         );
 
         return Mass::kilograms(array_sum(array_map(static fn (Boiled $one): float => $one->raw($raw)->kg, $with)));
@@ -161,7 +161,7 @@ final readonly class BoilPlan extends RicePlan
     /** The rice goes in at its soak's temperature, unsoaked at the room's. */
     private static function riceC(Dish $dish, Kitchen $kitchen): float
     {
-        return $dish->rice->soak->minutes > 0 ? $dish->rice->soak->celsius : $kitchen->roomC;
+        return $dish->grain->rice->soak->minutes > 0 ? $dish->grain->rice->soak->celsius : $kitchen->roomC;
     }
 
     /** What of a ring is left for the water near the boil, the lid on till it boils back, W. */
@@ -185,9 +185,11 @@ final readonly class BoilPlan extends RicePlan
     private static function lifts(
         Dish $dish, Kitchen $kitchen, FactorBelief $belief, Boil $boil, Mass $batch, float $waitMin,
     ): array {
-        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
-        $soak = $dish->rice->soak;
-        $lifted = Lifted::of($kind, $soak, $belief->likely(), $dish->water->draining, $boil->boilC, $kitchen->roomC);
+        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $soak = $dish->grain->rice->soak;
+        $lifted = Lifted::of(
+            $kind, $soak, $belief->likely(), $dish->grain->water->draining, $boil->boilC, $kitchen->roomC,
+        );
         $lifts = [];
         foreach (self::shares($dish) as $value => $share) {
             $stage = Stage::from($value);
@@ -210,11 +212,11 @@ final readonly class BoilPlan extends RicePlan
     /** @param  non-empty-list<Lift>  $lifts */
     private static function kept(Dish $dish, RiceKind $kind, Mass $raw, array $lifts, float $gPerL): SaltKept
     {
-        $isRinsed = $dish->water->draining === Draining::Rinse;
+        $isRinsed = $dish->grain->water->draining === Draining::Rinse;
         $sum = null;
         foreach ($lifts as $lift) {
             $part = SaltKept::in(
-                $raw->times($lift->share), $kind, $dish->rice->soak, $lift->outOfWater, $gPerL, $isRinsed,
+                $raw->times($lift->share), $kind, $dish->grain->rice->soak, $lift->outOfWater, $gPerL, $isRinsed,
             );
             $sum = $sum === null ? $part : $sum->plus($part);
         }
@@ -245,7 +247,7 @@ final readonly class BoilPlan extends RicePlan
         return Figure::of($batchL, 'L', 1,
             Note::of(
                 'boil-plan.times-of-rice', perRice: round(
-                    $dish->water->perRice,
+                    $dish->grain->water->perRice,
                     1,
                 ), raw: Quantity::grams($raw->inGrams()),
                 batches: $batches, litres: $batchL,
@@ -259,10 +261,10 @@ final readonly class BoilPlan extends RicePlan
 
     private static function salt(Dish $dish, Kitchen $kitchen, float $batchL): Figure
     {
-        $grams = $dish->water->saltGPerL * $batchL;
+        $grams = $dish->grain->water->saltGPerL * $batchL;
 
         return Figure::of($grams, 'g', 0, Note::of(
-            'boil-plan.g-a-litre-in-l-teaspoons', saltGPerL: round($dish->water->saltGPerL, 1), waterKg: $batchL,
+            'boil-plan.g-a-litre-in-l-teaspoons', saltGPerL: round($dish->grain->water->saltGPerL, 1), waterKg: $batchL,
             teaspoons: $kitchen->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->salt->value,
             gramsPerTeaspoon: $kitchen->salt->gramsPerTeaspoon(),
         ));
@@ -287,7 +289,7 @@ final readonly class BoilPlan extends RicePlan
 
         return Figure::seconds($forecast->liftAt(),
             Note::of(
-                'boil-plan.at-m-water-boils-at-c', soak: $dish->rice->soak->words(), altitudeM: (int) round(
+                'boil-plan.at-m-water-boils-at-c', soak: $dish->grain->rice->soak->words(), altitudeM: (int) round(
                     $kitchen->altitudeM,
                 ),
                 boilC: $boilC, belief: $belief->words(),
@@ -308,23 +310,25 @@ final readonly class BoilPlan extends RicePlan
      */
     public static function batchesOf(Dish $dish, Kitchen $kitchen, Mass $raw): int
     {
-        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
-        $soak = $dish->rice->soak;
+        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $soak = $dish->grain->rice->soak;
         $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->roomC;
         $waterKg = self::waterKg($dish, $raw);
         $backS = Boil::backAtBoilAfter(
             Boil::soaked($raw, $kind, $soak),
             self::liddedW(
-                $kitchen->pot($dish->water->pot, 'water/pot'), $kitchen->burner($dish->water->burner, 'water/burner'),
+                $kitchen->pot($dish->grain->water->pot, 'water/pot'),
+                $kitchen->burner($dish->grain->water->burner, 'water/burner'),
                 $kitchen,
             ),
             $kitchen->boilC(), $riceC,
         );
         $fullL = $waterKg + self::boiledKg($dish, $raw) + $raw->kg * self::DISPLACED_L_PER_KG;
 
+        $holdsL = (1 - self::FREE) * $kitchen->pot($dish->grain->water->pot, 'water/pot')->litres;
+
         return max(
-            (int) ceil($backS / self::MOST_BACK_S - 1e-9),
-            (int) ceil($fullL / ((1 - self::FREE) * $kitchen->pot($dish->water->pot, 'water/pot')->litres) - 1e-9),
+            (int) ceil($backS / self::MOST_BACK_S - 1e-9), (int) ceil($fullL / $holdsL - 1e-9),
         );
     }
 
@@ -335,10 +339,11 @@ final readonly class BoilPlan extends RicePlan
      */
     private static function shares(Dish $dish): array
     {
-        $shares = $dish->base->riceShare > 0 ? [$dish->water->stage->value => $dish->base->riceShare] : [];
-        foreach ($dish->layers as $layer) {
+        $inBase = $dish->build->base->riceShare;
+        $shares = $inBase > 0 ? [$dish->grain->water->stage->value => $inBase] : [];
+        foreach ($dish->build->layers as $layer) {
             if ($layer->matter === Matter::Rice) {
-                $stage = ($layer->stage ?? $dish->water->stage)->value;
+                $stage = ($layer->stage ?? $dish->grain->water->stage)->value;
                 $shares[$stage] = ($shares[$stage] ?? 0.0) + $layer->share;
             }
         }
@@ -347,7 +352,7 @@ final readonly class BoilPlan extends RicePlan
             static fn (string $a, string $b): int => Stage::from($a)->doneness() <=> Stage::from($b)->doneness(),
         );
 
-        return $shares === [] ? [$dish->water->stage->value => 1.0] : $shares;
+        return $shares === [] ? [$dish->grain->water->stage->value => 1.0] : $shares;
     }
 
     /** Whether some rice is lifted at a stage; none is at the dish's own where every layer has another. */

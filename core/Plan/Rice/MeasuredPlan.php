@@ -65,28 +65,29 @@ final readonly class MeasuredPlan extends RicePlan
     /** @throws Refused when the dish names what the kitchen does not have */
     public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw): self
     {
-        $pot = $kitchen->pot($dish->water->pot, 'water/pot');
-        if ($dish->cooking->takesCooker() && $pot->cooker === null) {
+        $pot = $kitchen->pot($dish->grain->water->pot, 'water/pot');
+        if ($dish->grain->cooking->takesCooker() && $pot->cooker === null) {
             throw Refused::because('water/pot', 'refused.is-no-rice-cooker-name-the', pot: $pot->name);
         }
         $burner = $pot->cooker === null
-            ? $kitchen->burnerUnder($pot, $dish->water->burner, 'water/burner')
+            ? $kitchen->burnerUnder($pot, $dish->grain->water->burner, 'water/burner')
             : Burner::ofCooker($pot->name, $pot->cooker->watts);
-        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
-        $front = CookingFront::of($kind, $dish->rice->soak, $belief->likely());
+        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $front = CookingFront::of($kind, $dish->grain->rice->soak, $belief->likely());
         $inWaterMin = self::inWaterMin($dish, $kitchen, $front);
         $absorption = self::absorption($dish, $kitchen, $raw, $pot, $burner, $inWaterMin);
-        $saltG = $dish->water->saltGPerL * $absorption->water->amount / 1000;
-        $isOnePot = $dish->cooking === Cooking::OnePot;
+        $saltG = $dish->grain->water->saltGPerL * $absorption->water->amount / 1000;
+        $isOnePot = $dish->grain->cooking === Cooking::OnePot;
 
         return new self(
             kind: $kind, pot: $pot, burner: $burner,
             tau: Figure::of($front->tauS / 60, 'min', 1, Note::of(
-                'measured-plan.raw-to-done-in-water-at', soak: $dish->rice->soak->words(), belief: $belief->words(),
+                'measured-plan.raw-to-done-in-water-at', soak: $dish->grain->rice->soak->words(),
+                belief: $belief->words(),
             )),
             salt: Figure::of($saltG, 'g', 0, Note::of(
                 'measured-plan.g-a-litre-in-of-water',
-                saltGPerL: round($dish->water->saltGPerL, 1), water: $absorption->water,
+                saltGPerL: round($dish->grain->water->saltGPerL, 1), water: $absorption->water,
             )),
             saltKept: Figure::of($saltG, 'g', 1, Note::of('measured-plan.nothing-is-drained-all-the-salt')),
             absorption: $absorption,
@@ -95,9 +96,9 @@ final readonly class MeasuredPlan extends RicePlan
                 ...$absorption->cookerMark->why,
             ),
             cookMin: self::cookMin($dish, $kitchen, $raw, $burner, $absorption, $inWaterMin),
-            doneness: match ($dish->cooking) {
+            doneness: match ($dish->grain->cooking) {
                 Cooking::OnePot => self::CRATERS,
-                Cooking::Share => $dish->water->stage->doneness(),
+                Cooking::Share => $dish->grain->water->stage->doneness(),
                 default => self::COOKED,
             },
             uptake: $isOnePot ? $absorption->target - self::STILL_TAKES : $absorption->target,
@@ -108,8 +109,8 @@ final readonly class MeasuredPlan extends RicePlan
     /** Minutes at the boil till the rice has what it is to take up there. */
     private static function inWaterMin(Dish $dish, Kitchen $kitchen, CookingFront $front): float
     {
-        $exposureS = $dish->cooking === Cooking::Share
-            ? $front->exposureTo($dish->water->stage->doneness())
+        $exposureS = $dish->grain->cooking === Cooking::Share
+            ? $front->exposureTo($dish->grain->water->stage->doneness())
             : self::DONE_BY * $front->tauS;
 
         return $exposureS / CookingFront::speed($kitchen->boilC()) / 60;
@@ -118,22 +119,22 @@ final readonly class MeasuredPlan extends RicePlan
     private static function absorption(
         Dish $dish, Kitchen $kitchen, Mass $raw, Pot $pot, Burner $burner, float $inWaterMin,
     ): Absorption {
-        $isOnePot = $dish->cooking === Cooking::OnePot;
-        $kind = $kitchen->lot($dish->rice->lot, 'rice/lot')->kind;
+        $isOnePot = $dish->grain->cooking === Cooking::OnePot;
+        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
 
         $seal = $isOnePot ? $dish->lid->seal : $dish->craft->seals->get(Seal::TIGHT_LID, 'lid/seal');
 
         return Absorption::of(
-            kind: $kind, soak: $dish->rice->soak, raw: $raw, netW: $burner->netW(),
-            openMin: $dish->water->openMin, setting: self::SIMMERS_AT,
+            kind: $kind, soak: $dish->grain->rice->soak, raw: $raw, netW: $burner->netW(),
+            openMin: $dish->grain->water->openMin, setting: self::SIMMERS_AT,
             leakShare: $seal->leakShare,
             coveredMin: $isOnePot ? self::sealedMin($dish->school) : $inWaterMin,
-            folded: $dish->cooking === Cooking::Quick,
-            fillingFreeG: $dish->cooking->isWithFilling() ? self::freeG($dish, $raw) : 0.0,
+            folded: $dish->grain->cooking === Cooking::Quick,
+            fillingFreeG: $dish->grain->cooking->isWithFilling() ? self::freeG($dish, $raw) : 0.0,
             brothG: self::brothG($dish, $raw), cup: $kitchen->cup,
             cookerCupMl: $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
-            target: $dish->cooking === Cooking::Share
-                ? Uptake::of($kind, $dish->rice->soak)->at($dish->water->stage->doneness())
+            target: $dish->grain->cooking === Cooking::Share
+                ? Uptake::of($kind, $dish->grain->rice->soak)->at($dish->grain->water->stage->doneness())
                 : null,
         );
     }
@@ -142,11 +143,12 @@ final readonly class MeasuredPlan extends RicePlan
     private static function cookMin(
         Dish $dish, Kitchen $kitchen, Mass $raw, Burner $burner, Absorption $absorption, float $inWaterMin,
     ): int {
-        $fillingKg = $dish->cooking === Cooking::InCooker ? $dish->fillings->inPot()->layeredMass($raw)->kg : 0.0;
-        $minutes = match ($dish->cooking) {
-            Cooking::OnePot => $dish->water->openMin,
+        $fillingKg = $dish->grain->cooking === Cooking::InCooker
+            ? $dish->fillings->inPot()->layeredMass($raw)->kg : 0.0;
+        $minutes = match ($dish->grain->cooking) {
+            Cooking::OnePot => $dish->grain->water->openMin,
             Cooking::Cooker, Cooking::InCooker => $inWaterMin + self::COOKER_STANDS_MIN,
-            default => $dish->water->openMin + $dish->water->toastMin + $inWaterMin,
+            default => $dish->grain->water->openMin + $dish->grain->water->toastMin + $inWaterMin,
         };
 
         return max(1, (int) ceil(self::heatUpMin($absorption, $raw->kg + $fillingKg, $kitchen, $burner) + $minutes));
@@ -177,7 +179,7 @@ final readonly class MeasuredPlan extends RicePlan
     /** Broth that takes the place of water: what is told, and what the fillings' gravy gives, g. */
     private static function brothG(Dish $dish, Mass $raw): float
     {
-        return $dish->water->brothPerRice * $raw->inGrams() + $dish->fillings->gravyForRiceG($raw);
+        return $dish->grain->water->brothPerRice * $raw->inGrams() + $dish->fillings->gravyForRiceG($raw);
     }
 
     /** Free water that the filling brings, with the juice still to come, g. */

@@ -78,7 +78,7 @@ final readonly class Salting
         $tastes = [];
         foreach ([Taste::Mild, Taste::Usual, Taste::Full] as $taste) {
             $moreG = $taste->percent() / 100 * $this->eatenG - $this->fillingG - $rice->saltKept->amount;
-            $gPerL = $this->potted->dish->water->saltGPerL + $moreG / $rice->keptPerGPerL;
+            $gPerL = $this->potted->dish->grain->water->saltGPerL + $moreG / $rice->keptPerGPerL;
             if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
                 $tastes[] = new Mend(
                     Note::of('salting.salt-it-g-a-litre', taste: $taste, gPerL: (int) round($gPerL)),

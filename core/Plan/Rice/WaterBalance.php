@@ -98,7 +98,7 @@ final readonly class WaterBalance
         $place = $dish->fillings->inPot()->mainPlace();
         $at = $place === null ? -1
             : (int) array_search($dish->fillings->get($place)->wetness, $wetness, true) + ($isDry ? 1 : -1);
-        if (isset($wetness[$at]) && ! $dish->cooking->isMeasured()) {
+        if (isset($wetness[$at]) && ! $dish->grain->cooking->isMeasured()) {
             $mends[] = new Mend(
                 Note::of('water-balance.layer-the-filling', wetness: $wetness[$at]),
                 "fillings/{$place}/wetness",

@@ -81,13 +81,13 @@ final readonly class Amounts
     /** @return list<Ingredient> */
     private function rice(): array
     {
-        $lot = $this->kitchen->lot($this->dish->rice->lot, 'rice/lot');
+        $lot = $this->kitchen->lot($this->dish->grain->rice->lot, 'rice/lot');
         $list = [
             Ingredient::fromTheHouse(
                 Station::Rice, Note::name($lot->name), $this->rice, WorkKind::Rinse->id(), Aisle::Rice,
             ),
         ];
-        $soak = $this->dish->rice->soak;
+        $soak = $this->dish->grain->rice->soak;
         if ($soak->minutes > 0 && $soak->saltGPerL > 0) {
             $litres = $this->raw->kg * self::SOAK_WATER;
             $why = Note::of('amounts.g-a-litre-in-l-twice', saltGPerL: round($soak->saltGPerL, 1), kg: $litres);
@@ -113,7 +113,7 @@ final readonly class Amounts
             self::salt(Station::Water, Note::of('amounts.salt-for-the-boil'), $rice->salt, $task),
             ...($rice instanceof BoilPlan ? [...self::topUps($rice), ...$this->boiledWithTheRice($rice)] : []),
         ];
-        if ($this->dish->water->oil) {
+        if ($this->dish->grain->water->oil) {
             $oil = Figure::of(
                 self::OIL_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.a-spoonful-or-so-it-keeps'),
             );
@@ -121,7 +121,7 @@ final readonly class Amounts
                 Station::Water, Note::of('amounts.oil-for-the-boil'), $oil, Aisle::Fats, $task, 'oil',
             );
         }
-        if ($this->dish->water->lemon) {
+        if ($this->dish->grain->water->lemon) {
             $juice = Figure::of(
                 self::LEMON_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.a-squeeze-it-keeps-the-grain'),
             );
@@ -137,7 +137,7 @@ final readonly class Amounts
     private function boiledWithTheRice(BoilPlan $boil): array
     {
         $list = [];
-        foreach ($this->dish->boiled as $index => $one) {
+        foreach ($this->dish->grain->boiled as $index => $one) {
             $list[] = Ingredient::bought(
                 Station::Water, Note::name($one->name),
                 Figure::of(
@@ -314,7 +314,7 @@ final readonly class Amounts
     private function base(): array
     {
         $cm2 = array_sum(array_map(static fn (Pot $pot): float => $pot->baseCm2(), $this->pots()));
-        $base = $this->dish->base;
+        $base = $this->dish->build->base;
         $task = Layer::baseTask($this->dish);
         $list = $base->kind->isLaid && ! $base->kind->takesRice ? [$this->laid($cm2, $task)] : [];
         if ($base->kind->yogurtShare > 0) {
@@ -345,7 +345,7 @@ final readonly class Amounts
     /** Slices or bread that cover the base. */
     private function laid(float $cm2, string $task): Ingredient
     {
-        $kind = $this->dish->base->kind;
+        $kind = $this->dish->build->base->kind;
         $why = [Note::of('amounts.to-cover-the-cm-of-the', cm2: (int) round($cm2))];
         if ($kind->sliceCm2 > 0) {
             $why[] = Note::of(
@@ -373,7 +373,7 @@ final readonly class Amounts
     private function toppings(): array
     {
         $list = [];
-        foreach ($this->dish->extras as $index => $extra) {
+        foreach ($this->dish->build->extras as $index => $extra) {
             foreach (Extra::PARTS as $part) {
                 $amount = $extra->perKgRice * $this->raw->kg * $extra->split[$part];
                 // Nobody lets fall a third of a drop.
@@ -455,7 +455,7 @@ final readonly class Amounts
             );
         }
 
-        return [...$list, ...array_map(fn (Poured $one): Ingredient => $this->poured($one), $this->dish->poured)];
+        return [...$list, ...array_map($this->poured(...), $this->dish->build->poured)];
     }
 
     private function poured(Poured $one): Ingredient
@@ -529,10 +529,10 @@ final readonly class Amounts
     {
         $layers = max(
             1,
-            count(array_filter($dish->layers, static fn ($layer): bool => $layer->matter === Matter::Rice)),
+            count(array_filter($dish->build->layers, static fn ($layer): bool => $layer->matter === Matter::Rice)),
         );
         $extras = array_filter(
-            $dish->extras,
+            $dish->build->extras,
             static fn (Extra $extra): bool => $extra->split['layers'] > 0 && ! $extra->isSteamed
                 && $extra->made?->isLiftedOut !== true,
         );

@@ -47,7 +47,7 @@ final class Shopping
                 'amounts' => [...($things[$key]['amounts'] ?? []), $amount],
             ];
         }
-        $lot = $plan->kitchen->lot($plan->dish->rice->lot, 'rice/lot');
+        $lot = $plan->kitchen->lot($plan->dish->grain->rice->lot, 'rice/lot');
         if ($plan->clashesAt(Station::Rice) !== [] || $lot->boughtG === null) {
             $things["{$lot->name}|g"] = [
                 'aisle' => Aisle::Rice,

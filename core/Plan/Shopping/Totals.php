@@ -45,7 +45,7 @@ final readonly class Totals
         if ($table->leftovers > 0) {
             $parts[] = Note::of('totals.and-for-later', leftovers: $table->leftovers);
         }
-        $kgPerLitre = $kitchen->lot($potted->dish->rice->lot, 'rice/lot')->kind->bulkKgPerLitre();
+        $kgPerLitre = $kitchen->lot($potted->dish->grain->rice->lot, 'rice/lot')->kind->bulkKgPerLitre();
 
         return Figure::of($potted->raw->inGrams(), 'g', 0,
             Note::of(

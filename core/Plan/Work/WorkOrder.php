@@ -32,7 +32,7 @@ final class WorkOrder
         if ($rice instanceof MeasuredPlan) {
             $beforeLayers[] = Measured::put($bench, $rice, $rinsed, $filled);
         }
-        foreach ($potted->dish->cooking->isWithFilling() ? [] : $filled as $last) {
+        foreach ($potted->dish->grain->cooking->isWithFilling() ? [] : $filled as $last) {
             $beforeLayers[] = After::within($last, $bench->waits(WorkKind::Filling));
         }
         [$beforeLid, $beforeOpening] = Extras::put($bench);

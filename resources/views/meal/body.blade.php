@@ -120,7 +120,7 @@
     <div class="ruled"><strong>{{ $m->eaters }}</strong> plates{{ $m->leftovers > 0 ? " and {$m->leftovers} for later" : '' }}; one who eats
         of {{ count($plan->plans) > 1 ? 'every dish' : 'it' }} has <x-figure :figure="$plan->saltAHead()" /> of salt.</div>
     @foreach ($plan->plans as $one)<p class="ruled"><strong>{{ $one->dish->name }}</strong>: the {{ $one->pot()->name }} on {{
-        $one->potted->first()->place->ring->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->base->crust)
+        $one->potted->first()->place->ring->name }}, {{ $say->label($one->course()?->colour() ?? $one->dish->build->base->crust)
         }}.@if (in_array($loop->index, $m->keptWarm, true)) Kept in the oven till the table. <button type="button" class="small-button
         no-print" data-mend data-path="warm:{{ $loop->index }}" data-value="false">Not kept</button>@endif</p>@endforeach
     <p class="ruled no-print"><a href="{{ route('meal.list', $meal) }}">Shopping and mise</a><br><a href="{{ route('meal.calendar', $meal)

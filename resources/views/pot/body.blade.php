@@ -17,7 +17,7 @@
 @endphp
 <section class="picture" aria-label="The pot">
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
-    <p class="under">{{ $d->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->boiled !== [] ?
+    <p class="under">{{ $d->grain->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->grain->boiled !== [] ?
         'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
@@ -87,52 +87,60 @@
                                 max="4" /> filling side dishes.
                             @break
                         @case(Station::Rice)
-                            <x-word.choice path="rice/lot" :options="$lots" :value="$d->rice->lot" label="Bag of rice" />, rinsed
-                                <x-word.number path="rice/rinses" :value="$d->rice->rinses" label="Rinses" min="0" max="10" /> times,
-                            soaked <x-word.number path="rice/soak/minutes" :value="round($d->rice->soak->minutes)" label="Soak, minutes"
+                            <x-word.choice path="rice/lot" :options="$lots" :value="$d->grain->rice->lot" label="Bag of rice" />, rinsed
+                                <x-word.number path="rice/rinses" :value="$d->grain->rice->rinses" label="Rinses" min="0" max="10" /> times,
+                            soaked <x-word.number path="rice/soak/minutes" :value="round($d->grain->rice->soak->minutes)"
+                                label="Soak, minutes"
                                 min="0" max="2880" step="5" /> min
-                            at <x-word.number path="rice/soak/celsius" :value="round($say->reading()->degrees($d->rice->soak->celsius), 1)"
+                            at <x-word.number path="rice/soak/celsius"
+                                :value="round($say->reading()->degrees($d->grain->rice->soak->celsius), 1)"
                                 :label="'Soak, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(0))"
                                 :max="round($say->reading()->degrees(60))" /> {{ $say->reading()->degrees->sign() }}
-                            with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->rice->soak->saltGPerL, 1)"
+                            with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->grain->rice->soak->saltGPerL, 1)"
                                 label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
                             @break
                         @case(Station::Water)
                             @if ($plan->measured() !== null)
-                                @if ($d->cooking === Orbek\Core\Dish\Cooking::Cooker)
-                                    In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot" label="Rice cooker"
+                                @if ($d->grain->cooking === Orbek\Core\Dish\Cooking::Cooker)
+                                    In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->grain->water->pot"
+                                        label="Rice cooker"
                                         />:
-                                @elseif ($d->cooking === Orbek\Core\Dish\Cooking::InCooker)
-                                    Raw in the <x-word.choice path="water/pot" :options="$cookers" :value="$d->water->pot"
+                                @elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::InCooker)
+                                    Raw in the <x-word.choice path="water/pot" :options="$cookers" :value="$d->grain->water->pot"
                                         label="Rice cooker" />, layered with the filling:
-                                @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Share)
-                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice"
-                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner"
+                                @elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::Share)
+                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->grain->water->pot"
+                                        label="Pot for the rice"
+                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->burner"
                                         label="Ring for the rice" />, toasted <x-word.number path="water/toast_min"
-                                        :value="$d->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then till a
+                                        :value="$d->grain->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then
+                                            till a
                                         grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')"
-                                        :value="$d->water->stage->value" label="Target stage" />:
-                                @elseif ($d->cooking === Orbek\Core\Dish\Cooking::Quick)
-                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->water->pot" label="Pot for the rice"
-                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner"
+                                        :value="$d->grain->water->stage->value" label="Target stage" />:
+                                @elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::Quick)
+                                    In the <x-word.choice path="water/pot" :options="$pots" :value="$d->grain->water->pot"
+                                        label="Pot for the rice"
+                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->burner"
                                         label="Ring for the rice" />:
                                 @else
-                                    Over the filling, <x-word.number path="water/open_min" :value="$d->water->openMin"
+                                    Over the filling, <x-word.number path="water/open_min" :value="$d->grain->water->openMin"
                                         label="Simmers open, minutes" min="0" max="60" /> min open till dry craters show:
                                 @endif
                                 <x-figure :figure="$plan->measured()->water" /> of liquid, <x-word.number path="water/broth_per_rice"
-                                    :value="round($d->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3" step="0.1"
+                                    :value="round($d->grain->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3"
+                                        step="0.1"
                                     /> times the rice of it broth,
-                                <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)"
+                                <x-word.number path="water/salt_g_per_l" :value="round($d->grain->water->saltGPerL, 1)"
                                     label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre, <x-figure
                                     :figure="$plan->measured()->salt" /> in all, and all of it stays: the whole dish comes to <x-figure
                                     :figure="$plan->salting->percent()" />.
                                 @break
                             @endif
                             Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots"
-                                :value="$d->water->pot" label="Pot to boil in" />
-                            on <x-word.choice path="water/burner" :options="$rings" :value="$d->water->burner" label="Ring to boil on" />
-                            with <x-word.number path="water/salt_g_per_l" :value="round($d->water->saltGPerL, 1)"
+                                :value="$d->grain->water->pot" label="Pot to boil in" />
+                            on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->burner"
+                                label="Ring to boil on" />
+                            with <x-word.number path="water/salt_g_per_l" :value="round($d->grain->water->saltGPerL, 1)"
                                 label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
                             <x-figure :figure="$boil->salt" /> in all or
                             <x-word.number path="water/salt_teaspoons"
@@ -141,21 +149,22 @@
                                 $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish
                                 comes to <x-figure :figure="$plan->salting->percent()" />.
                             <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']"
-                                :value="$d->water->oil ? '1' : '0'" label="Oil in the water" />,
+                                :value="$d->grain->water->oil ? '1' : '0'" label="Oil in the water" />,
                             <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']"
-                                :value="$d->water->lemon ? '1' : '0'" label="Lemon in the water" />,
+                                :value="$d->grain->water->lemon ? '1' : '0'" label="Lemon in the water" />,
                             <x-word.choice path="water/spices" :options="$options(Orbek\Core\Dish\Spices::cases())"
-                                :value="$d->water->spices->value" label="Whole spices in the water" />.
-                            @if ($boil->isLiftedAt($d->water->stage))
+                                :value="$d->grain->water->spices->value" label="Whole spices in the water" />.
+                            @if ($boil->isLiftedAt($d->grain->water->stage))
                                 Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(),
-                                    'words')" :value="$d->water->stage->value" label="Target stage" />; in the pot it will be <strong>{{
-                                    round(100 * $boil->liftOf($d->water->stage)->inPot) }} %</strong>,
+                                    'words')" :value="$d->grain->water->stage->value" label="Target stage" />; in the pot it will be
+                                        <strong>{{
+                                    round(100 * $boil->liftOf($d->grain->water->stage)->inPot) }} %</strong>,
                             @else
                                 Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->last->stage,
                                     'words') }}; in the pot that will be <strong>{{ round(100 * $boil->last->inPot) }} %</strong>,
                             @endif
                             <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())"
-                                :value="$d->water->draining->value" label="After draining" />.
+                                :value="$d->grain->water->draining->value" label="After draining" />.
                             @break
                         @case(Station::Filling)
                             @php $f = $d->fillings->main(); $at = 'fillings/'.$d->fillings->mainPlace(); @endphp
@@ -175,26 +184,29 @@
                         @case(Station::Layers)
                             @php $fat = collect($plan->ingredients)->firstWhere('name', 'fat for the base'); @endphp
                             On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) =>
-                                $kind->name)" :value="$d->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure
-                                :figure="$fat->amount" /> of fat{{ $d->base->kind->takesRice ? '' : ',' }} @endif
-                                @if ($d->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 *
-                                $d->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
-                            @if ($d->folded) then rice and filling folded together @else then @foreach ($d->layers as $index => $layer){{
+                                $kind->name)" :value="$d->build->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure
+                                :figure="$fat->amount" /> of fat{{ $d->build->base->kind->takesRice ? '' : ',' }} @endif
+                                @if ($d->build->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 *
+                                $d->build->base->riceShare)" label="Rice in the base, per cent" min="5" max="60" /> % of the rice, @endif
+                            @if ($d->build->folded) then rice and filling folded together @else then @foreach ($d->build->layers as $index
+                                => $layer){{
                                 $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value :
                                 $d->fillings->get($layer->of)->name }}@if ($layer->stage !== null && $d->isLiftedApart()) that
                                 <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(),
-                                'words')" :value="($layer->stage ?? $d->water->stage)->value" label="Stage of the rice in layer {{ $index +
+                                'words')" :value="($layer->stage ?? $d->grain->water->stage)->value" label="Stage of the rice in layer {{
+                                    $index +
                                 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
                             as <x-word.choice path="mound" type="flag" :options="['1' => 'a mound', '0' => 'a level fill']"
-                                :value="$d->mound ? '1' : '0'" label="Shape" />
-                            with <x-word.number path="steam_holes" :value="$d->steamHoles" label="Steam holes" min="0" max="9" /> steam
+                                :value="$d->build->mound ? '1' : '0'" label="Shape" />
+                            with <x-word.number path="steam_holes" :value="$d->build->steamHoles" label="Steam holes" min="0" max="9" />
+                                steam
                                 holes.
                             @break
                         @case(Station::Lid)
                             @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal"
                                 :options="array_column($d->craft->seals->all, 'name', 'id')" :value="$d->lid->seal->id" label="Seal" /> on
                                 the @endif
-                            @if ($d->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice
+                            @if ($d->grain->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice
                                 path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
                             @break
                         @case(Station::Heat)
@@ -209,10 +221,10 @@
                             @break
                         @case(Station::Serve)
                             {{-- What the platter behind this line is filled with is defined with the page's own. --}}
-                            @php if ($d->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new
+                            @php if ($d->table->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new
                                 App\Drawings\PlatterDrawing($plan))->bands() as $band) {
                                 app(App\Drawings\Hatches::class)->use($band['hatch']); } } @endphp
-                            Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->serving->value"
+                            Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->table->serving->value"
                                 label="Serving" />,
                             <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ??
                                 [] as $ingredient){{ $loop->first ? 'On top: ' : '; ' }}{{ $ingredient->name }} <x-figure
@@ -221,7 +233,7 @@
                     @endswitch
                 </div>
                 <div class="result">
-                    @if ($station === Station::Heat && $course !== null && $d->base->kind->isLaid)
+                    @if ($station === Station::Heat && $course !== null && $d->build->base->kind->isLaid)
                         <strong class="crust-word">{{ $say->label($course->colour()) }}</strong>@php $colours = $plan->heating()->colours();
                             @endphp @if ($colours->low !== $colours->high)<span class="crust-range">{{ $say->label($colours->low) }} to {{
                             $say->label($colours->high) }}</span>@endif
@@ -235,7 +247,8 @@
                         Station::Filling => 'filling, raw',
                         Station::Layers => 'free under the lid',
                         Station::Lid => 'of the steam',
-                        Station::Heat => $course !== null && $d->base->kind->isLaid ? 'crust, '.$plan->result($station)->text().' sealed' :
+                        Station::Heat => $course !== null && $d->build->base->kind->isLaid ?
+                            'crust, '.$plan->result($station)->text().' sealed' :
                             'sealed',
                         Station::Serve => 'lid off',
                     } }}</span>

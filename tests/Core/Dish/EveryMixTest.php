@@ -49,7 +49,7 @@ final class EveryMixTest extends TestCase
                 continue;
             }
             $this->sumsHold($plan, "dish {$made}");
-            $seen[$dish->cooking->value] = $seen["serve {$dish->serving->value}"] = $seen[
+            $seen[$dish->grain->cooking->value] = $seen["serve {$dish->table->serving->value}"] = $seen[
                 "seal {$dish->lid->seal->id}"
             ] = true;
             $planned++;
@@ -183,7 +183,7 @@ final class EveryMixTest extends TestCase
                 $mass += $layer->mass->kg;
             }
         }
-        $inside = $dish->fillings->inPot()->layeredMass($raw)->kg + $dish->boiledMass($raw)->kg;
+        $inside = $dish->fillings->inPot()->layeredMass($raw)->kg + $dish->grain->boiledMass($raw)->kg;
         self::assertGreaterThan($inside, $mass, $which);
         foreach ($plan->ingredients as $one) {
             self::assertGreaterThan(0, $one->amount->amount, "{$which}: ".Sample::say($one->name));

@@ -22,16 +22,16 @@ final class LayeringTest extends TestCase
         $up = Sample::edited(Sample::plan($dish), 'layers:up:1', null);
 
         self::assertSame(['rice', 'rice', 'filling'], self::order($up));
-        self::assertTrue($up->layers[1]->saffron);
-        self::assertEquals($dish->layers, Sample::edited(Sample::plan($up), 'layers:down:2', null)->layers);
+        self::assertTrue($up->build->layers[1]->saffron);
+        self::assertEquals($dish->build->layers, Sample::edited(Sample::plan($up), 'layers:down:2', null)->build->layers);
         self::assertEquals(
-            $dish->layers,
-            Sample::edited(Sample::plan($dish), 'layers:up:2', null)->layers,
+            $dish->build->layers,
+            Sample::edited(Sample::plan($dish), 'layers:up:2', null)->build->layers,
             'the top one stays',
         );
         self::assertEquals(
-            $dish->layers,
-            Sample::edited(Sample::plan($dish), 'layers:down:0', null)->layers,
+            $dish->build->layers,
+            Sample::edited(Sample::plan($dish), 'layers:down:0', null)->build->layers,
             'the bottom one too',
         );
     }
@@ -47,7 +47,7 @@ final class LayeringTest extends TestCase
             try {
                 $dish = Sample::edited(
                     Sample::plan($dish),
-                    "layers:{$word}:".$random->getInt(0, count($dish->layers) - 1),
+                    "layers:{$word}:".$random->getInt(0, count($dish->build->layers) - 1),
                     $random->getInt(5, 60),
                 );
                 $done++;
@@ -58,7 +58,7 @@ final class LayeringTest extends TestCase
                 $sum = array_sum(
                     array_map(
                         static fn (LayerChoice $layer): float => $layer->matter === $matter ? $layer->share : 0.0,
-                        $dish->layers,
+                        $dish->build->layers,
                     ),
                 );
                 self::assertEqualsWithDelta($whole, $sum, 1e-9);
@@ -71,9 +71,9 @@ final class LayeringTest extends TestCase
     {
         $dish = Sample::edited(Sample::plan(Sample::polo()), 'layers:share:0', 25);
 
-        self::assertEqualsWithDelta(0.25, $dish->layers[0]->share, 1e-9);
-        self::assertEqualsWithDelta(0.60, $dish->layers[2]->share, 1e-9);
-        self::assertSame(1.0, $dish->layers[1]->share);
+        self::assertEqualsWithDelta(0.25, $dish->build->layers[0]->share, 1e-9);
+        self::assertEqualsWithDelta(0.60, $dish->build->layers[2]->share, 1e-9);
+        self::assertSame(1.0, $dish->build->layers[1]->share);
     }
 
     /** @return iterable<string, array{string, mixed, string}> */
@@ -119,7 +119,7 @@ final class LayeringTest extends TestCase
                 Sample::plan(Sample::edited(Sample::plan(), 'layers:halve:1')),
                 'layers/1/saffron',
                 false,
-            )->layers[1]->share,
+            )->build->layers[1]->share,
             1e-9,
         );
     }
@@ -127,6 +127,6 @@ final class LayeringTest extends TestCase
     /** @return list<string> */
     private static function order(Dish $dish): array
     {
-        return array_map(static fn (LayerChoice $layer): string => $layer->matter->value, $dish->layers);
+        return array_map(static fn (LayerChoice $layer): string => $layer->matter->value, $dish->build->layers);
     }
 }

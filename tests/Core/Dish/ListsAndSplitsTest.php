@@ -28,11 +28,11 @@ final class ListsAndSplitsTest extends TestCase
             ] as [$at, $part, $percent]
         ) {
             $dish = Sample::edited(Sample::plan($dish), "extras:{$at}:{$part}", $percent);
-            foreach ($dish->extras as $extra) {
+            foreach ($dish->build->extras as $extra) {
                 self::assertEqualsWithDelta(1.0, array_sum($extra->split), 1e-9, $extra->name);
                 self::assertGreaterThanOrEqual(0, min($extra->split), $extra->name);
             }
-            self::assertEqualsWithDelta($percent / 100, $dish->extras[$at]->split[$part], 1e-9);
+            self::assertEqualsWithDelta($percent / 100, $dish->build->extras[$at]->split[$part], 1e-9);
         }
     }
 
@@ -40,7 +40,7 @@ final class ListsAndSplitsTest extends TestCase
     {
         $plan = Sample::plan(self::turkey());
         $raw = $plan->totals->rice()->amount / 1000;
-        foreach ($plan->dish->extras as $extra) {
+        foreach ($plan->dish->build->extras as $extra) {
             $measured = array_sum(
                 array_map(
                     static fn ($i): float => $i->amount->amount,
@@ -92,12 +92,12 @@ final class ListsAndSplitsTest extends TestCase
     public function test_entries_are_added_and_taken_off(): void
     {
         $dish = Sample::edited(Sample::plan(self::turkey()), 'sides:add', ['name' => 'Kachumber', 'minutes' => 5]);
-        self::assertSame(['Raita', 'Kachumber'], array_map(static fn ($side): string => $side->name, $dish->sides));
+        self::assertSame(['Raita', 'Kachumber'], array_map(static fn ($side): string => $side->name, $dish->table->sides));
         self::assertSame(
             ['Kachumber'],
             array_map(
                 static fn ($side): string => $side->name,
-                Sample::edited(Sample::plan($dish), 'sides:remove:0', null)->sides,
+                Sample::edited(Sample::plan($dish), 'sides:remove:0', null)->table->sides,
             ),
         );
 
@@ -198,16 +198,16 @@ final class ListsAndSplitsTest extends TestCase
         $plan = Sample::plan();
         foreach (['potato', 'yogurt-rice', 'lettuce', 'flat-bread', 'filling', 'none', 'rice'] as $kind) {
             $plan = Sample::plan(Sample::edited($plan, 'base:kind', $kind));
-            $shares = $plan->dish->base->riceShare + array_sum(
+            $shares = $plan->dish->build->base->riceShare + array_sum(
                 array_map(
                     static fn ($layer): float => $layer->matter->value === 'rice' ? $layer->share : 0.0,
-                    $plan->dish->layers,
+                    $plan->dish->build->layers,
                 ),
             );
             self::assertEqualsWithDelta(1.0, $shares, 1e-6, $kind);
-            self::assertSame($kind, $plan->dish->base->kind->id);
+            self::assertSame($kind, $plan->dish->build->base->kind->id);
         }
-        self::assertSame(0.3, Sample::edited($plan, 'base:rice_share', 30)->base->riceShare);
+        self::assertSame(0.3, Sample::edited($plan, 'base:rice_share', 30)->build->base->riceShare);
     }
 
     public function test_a_layer_is_set_in_grams(): void

@@ -173,7 +173,7 @@ final class RecipeTest extends TestCase
 
         self::assertSame(['From afar', 6], [$dish->name, $dish->table->eaters]);
         self::assertEqualsWithDelta(1.5, $dish->fillings->get(0)->parts[0]->ofRice, 1e-6);
-        self::assertEqualsWithDelta(1.0, $dish->extras[0]->perKgRice, 1e-6);
+        self::assertEqualsWithDelta(1.0, $dish->build->extras[0]->perKgRice, 1e-6);
         self::assertSame([], Sample::plan($dish)->clashes);
     }
 

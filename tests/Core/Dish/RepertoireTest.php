@@ -68,11 +68,11 @@ final class RepertoireTest extends TestCase
         self::assertCount(count($plan->sealedPot()->layers ?? []) + 1, $with->sealedPot()->layers);
 
         // Halved, its layers are of it alone; the other's shares stay.
-        $at = (int) array_search(1, array_map(static fn ($one): int => $one->of, $more->layers), true);
+        $at = (int) array_search(1, array_map(static fn ($one): int => $one->of, $more->build->layers), true);
         $halved = Sample::edited($with, "layers:halve:{$at}");
         self::assertSame([1.0, 0.5, 0.5], array_values(array_map(
             static fn ($one): float => $one->share,
-            array_filter($halved->layers, static fn ($one): bool => $one->matter === Matter::Filling),
+            array_filter($halved->build->layers, static fn ($one): bool => $one->matter === Matter::Filling),
         )));
         self::assertStringContainsString('last layer', Sample::refused(
             static fn () => Sample::edited($with, "layers:remove:{$at}"),
@@ -87,7 +87,7 @@ final class RepertoireTest extends TestCase
         );
         $out = Sample::edited($with, 'fillings:remove:0');
         self::assertSame(['potatoes'], array_map(static fn ($one): string => $one->name, $out->fillings->all));
-        self::assertSame([0], array_values(array_unique(array_map(static fn ($one): int => $one->of, $out->layers))));
+        self::assertSame([0], array_values(array_unique(array_map(static fn ($one): int => $one->of, $out->build->layers))));
 
         // A marinade of the second is a task of its own.
         $marinated = Sample::plan(
@@ -116,7 +116,7 @@ final class RepertoireTest extends TestCase
         self::assertTrue($plan->isRight());
         $boil = Sample::boil($plan);
         $lift = $boil->liftAt->amount / 60;
-        self::assertEqualsWithDelta($lift - 5, $dish->boiled[0]->inAtMin($lift), 1e-9);
+        self::assertEqualsWithDelta($lift - 5, $dish->grain->boiled[0]->inAtMin($lift), 1e-9);
         self::assertContains('broad beans, shelled', self::names($plan));
         self::assertArrayHasKey('broad-beans', $dish->allergens());
         self::assertStringContainsString('dill, chopped', Sample::say($plan->day->work('boil')->detail ?? ''));
@@ -125,16 +125,16 @@ final class RepertoireTest extends TestCase
         $plain = Sample::plan($dish->changed('boiled', []));
         $raw = $plan->potted->raw;
         self::assertEqualsWithDelta(
-            3 * array_sum(array_map(static fn ($one): float => $one->raw($raw)->kg, $dish->boiled)),
+            3 * array_sum(array_map(static fn ($one): float => $one->raw($raw)->kg, $dish->grain->boiled)),
             $boil->water->amount - Sample::boil($plain)->water->amount, 0.051,
         );
         self::assertEqualsWithDelta(
-            $dish->boiledMass($raw)->inGrams(), $plan->totals->weight()->amount - $plain->totals->weight()->amount, 0.5,
+            $dish->grain->boiledMass($raw)->inGrams(), $plan->totals->weight()->amount - $plain->totals->weight()->amount, 0.5,
         );
         $litres = static fn (Plan $one): float => array_sum(array_map(
             static fn ($layer): float => $layer->litres(), $one->potted->first()->section->layers,
         ));
-        self::assertEqualsWithDelta($dish->boiledLitres($raw), $litres($plan) - $litres($plain), 0.06);
+        self::assertEqualsWithDelta($dish->grain->boiledLitres($raw), $litres($plan) - $litres($plain), 0.06);
 
         // Lentils need longer than the rice: they are in before it, on its ring, and the rice follows at once.
         $lentils = Sample::plan(
@@ -142,7 +142,7 @@ final class RepertoireTest extends TestCase
         );
         $task = $lentils->day->work('boiled-first-3')->task;
         self::assertSame(WorkKind::BoiledFirst, $lentils->day->work('boiled-first-3')->kind);
-        self::assertTrue($task->holds(Hold::ring($dish->water->burner)));
+        self::assertTrue($task->holds(Hold::ring($dish->grain->water->burner)));
         self::assertEqualsWithDelta(12 - Sample::boil($lentils)->liftAt->amount / 60, $task->minutes, 0.51);
         self::assertLessThanOrEqual(
             1, $lentils->day->schedule->start('boil') - $lentils->day->schedule->end('boiled-first-3'),

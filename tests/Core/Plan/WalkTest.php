@@ -125,7 +125,7 @@ final class WalkTest extends TestCase
         $rice = $plan->potted->rice;
         $between = $rice instanceof BoilPlan ? $rice->batches - 1 : 0;
         $topUp = $rice instanceof BoilPlan ? $rice->topUp : null;
-        $soak = $plan->dish->rice->soak;
+        $soak = $plan->dish->grain->rice->soak;
         $put = $rice->salt->amount + $between * ($topUp?->salt->amount ?? 0.0);
         $soaked = $soak->saltGPerL * $plan->potted->raw->kg;
         self::assertLessThanOrEqual($put + $soaked + 0.05, $rice->saltKept->amount, "{$which}: salt");
@@ -141,7 +141,7 @@ final class WalkTest extends TestCase
     /** Water that the rice carries off out of the boil, kg. */
     private function drunkKg(Plan $plan, BoilPlan $boil): float
     {
-        $uptake = Uptake::of($boil->kind, $plan->dish->rice->soak);
+        $uptake = Uptake::of($boil->kind, $plan->dish->grain->rice->soak);
         $drunk = 0.0;
         foreach ($boil->lifts as $lift) {
             $drunk += $plan->potted->raw->kg * $lift->share
@@ -154,7 +154,7 @@ final class WalkTest extends TestCase
     private function layersAndAmountsAgree(Plan $plan, string $which): void
     {
         $dish = $plan->dish;
-        if ($dish->folded) {
+        if ($dish->build->folded) {
             return;
         }
         $filling = 0.0;

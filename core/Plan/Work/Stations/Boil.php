@@ -68,7 +68,7 @@ final class Boil
                 ->lasting(max(1, $this->boil->heatUpMin))->holding(...$this->bench->boilHolds())
                 ->saying(Note::of(
                     'work-order.of-salt-lid-on', salt: $salt, isSalted: $salt->amount >= 0.5,
-                    spices: $this->bench->dish->water->spices === Spices::None,
+                    spices: $this->bench->dish->grain->water->spices === Spices::None,
                 ))
                 ->begun(Note::of('work-order.it-is-on'))->done(Note::of('work-order.it-boils')),
         );
@@ -83,7 +83,7 @@ final class Boil
     {
         $liftMin = $this->boil->liftAt->amount / 60;
         $first = array_filter(
-            $this->bench->dish->boiled,
+            $this->bench->dish->grain->boiled,
             static fn (Boiled $one): bool => $one->inAtMin($liftMin) <= self::BEFORE_MIN,
         );
         uasort($first, static fn (Boiled $a, Boiled $b): int => $b->minutes <=> $a->minutes);
@@ -131,10 +131,10 @@ final class Boil
                 WorkKind::Drain, $isLast ? Note::of('work-order.drain') : Note::of('work-order.lift-keep-the-water'),
                 $batch,
             )
-                ->holding(Hold::sink(), Hold::pot($this->bench->dish->water->pot))->after(After::atOnce($lifted))
+                ->holding(Hold::sink(), Hold::pot($this->bench->dish->grain->water->pot))->after(After::atOnce($lifted))
                 ->saying(Note::of(
-                    'work-order.fish-the-spices-out', draining: $this->bench->dish->water->draining,
-                    spices: $this->bench->dish->water->spices === Spices::Fished && $isLast,
+                    'work-order.fish-the-spices-out', draining: $this->bench->dish->grain->water->draining,
+                    spices: $this->bench->dish->grain->water->spices === Spices::Fished && $isLast,
                 ))
                 ->done(Note::of('work-order.drained')),
         );
@@ -169,7 +169,7 @@ final class Boil
     {
         $liftMin = $this->boil->liftAt->amount / 60;
         $says = [];
-        foreach ($this->bench->dish->boiled as $one) {
+        foreach ($this->bench->dish->grain->boiled as $one) {
             $at = $one->inAtMin($liftMin);
             if ($at > self::BEFORE_MIN) {
                 $says[] = $at < -self::BEFORE_MIN ? Note::of('work-order.with-the-rice', what: $one->name)

@@ -20,7 +20,7 @@ final class Extras
     public static function put(Bench $bench): array
     {
         $beforeLayers = $beforeOpening = [];
-        foreach ($bench->dish->extras as $index => $extra) {
+        foreach ($bench->dish->build->extras as $index => $extra) {
             if (! $extra->isMade()) {
                 continue;
             }
@@ -74,7 +74,7 @@ final class Extras
     private static function firstStep(Dish $dish, int $index): int
     {
         return array_sum(array_map(
-            static fn (Extra $one): int => count($one->made->steps ?? []), array_slice($dish->extras, 0, $index),
+            static fn (Extra $one): int => count($one->made->steps ?? []), array_slice($dish->build->extras, 0, $index),
         ));
     }
 
@@ -82,8 +82,8 @@ final class Extras
     public static function firstTask(Dish $dish, int $index): ?string
     {
         return match (true) {
-            $dish->extras[$index]->made !== null => WorkKind::Prepare->id(self::firstStep($dish, $index)),
-            $dish->extras[$index]->prepMinutes > 0 => WorkKind::Extra->id($index),
+            $dish->build->extras[$index]->made !== null => WorkKind::Prepare->id(self::firstStep($dish, $index)),
+            $dish->build->extras[$index]->prepMinutes > 0 => WorkKind::Extra->id($index),
             default => null,
         };
     }
@@ -91,7 +91,7 @@ final class Extras
     /** The task at whose end a topping is made. */
     public static function made(Dish $dish, int $index): string
     {
-        $extra = $dish->extras[$index];
+        $extra = $dish->build->extras[$index];
 
         return match (true) {
             $extra->made !== null => WorkKind::Prepare->id(

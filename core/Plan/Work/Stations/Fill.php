@@ -98,7 +98,7 @@ final class Fill
     {
         $bench = $this->bench;
         $first = [];
-        foreach ($filling->marinade === null && $place > 0 ? [] : $bench->dish->extras as $index => $extra) {
+        foreach ($filling->marinade === null && $place > 0 ? [] : $bench->dish->build->extras as $index => $extra) {
             if ($extra->split['marinade'] > 0 && $extra->isMade()) {
                 $first[] = After::anyTime(Extras::made($bench->dish, $index));
             }
@@ -126,7 +126,7 @@ final class Fill
     {
         $bench = $this->bench;
         // In one pot all of the filling is cooked where the rice will follow it.
-        $inPot = $bench->dish->cooking === Cooking::OnePot && ! $filling->isBeside ? [$bench->closedPot()] : [];
+        $inPot = $bench->dish->grain->cooking === Cooking::OnePot && ! $filling->isBeside ? [$bench->closedPot()] : [];
         $number = self::firstStep($bench->dish, $place);
         foreach ($filling->steps as $step) {
             $last = $bench->put(

@@ -66,10 +66,10 @@ final class Layer
             $before[] = After::within($rolled, $bench->waits(WorkKind::Dough));
         }
         $name = match (true) {
-            $dish->cooking === Cooking::OnePot => Note::of('work-order.level-close-heat-down'),
-            $dish->cooking === Cooking::InCooker => Note::of('work-order.lift-once-with-a-fork'),
-            $dish->folded => Note::of('work-order.fold-together-and-close'),
-            $dish->mound => Note::of('work-order.layer-heap-poke-holes-close'),
+            $dish->grain->cooking === Cooking::OnePot => Note::of('work-order.level-close-heat-down'),
+            $dish->grain->cooking === Cooking::InCooker => Note::of('work-order.lift-once-with-a-fork'),
+            $dish->build->folded => Note::of('work-order.fold-together-and-close'),
+            $dish->build->mound => Note::of('work-order.layer-heap-poke-holes-close'),
             default => Note::of('work-order.layer-and-close'),
         };
 
@@ -82,7 +82,7 @@ final class Layer
 
     private static function hotFatMin(Dish $dish): int
     {
-        return $dish->base->kind->isLaid && ! $dish->cooking->isMeasured()
+        return $dish->build->base->kind->isLaid && ! $dish->grain->cooking->isMeasured()
             ? $dish->craft->work->minutes(WorkKind::HotFat->value) : 0;
     }
 
@@ -90,8 +90,8 @@ final class Layer
     {
         $of = static fn (string $what): int => $dish->craft->work->minutes(WorkKind::Layer->value, $what);
 
-        return $dish->cooking->isWithFilling() ? $of('levelling')
-            : $of('minutes') + ($dish->mound ? $of('mounding') : 0)
+        return $dish->grain->cooking->isWithFilling() ? $of('levelling')
+            : $of('minutes') + ($dish->build->mound ? $of('mounding') : 0)
                 + ($dish->lid->secondPot === null ? 0 : $of('into-a-second'));
     }
 }

@@ -23,7 +23,7 @@ final class Measured
     public static function put(Bench $bench, MeasuredPlan $measured, array $before, array $filled): After
     {
         $cook = WorkKind::Cook->value;
-        $cooked = self::cook($bench, $measured, match ($bench->dish->cooking) {
+        $cooked = self::cook($bench, $measured, match ($bench->dish->grain->cooking) {
             Cooking::OnePot => [
                 ...$before, ...self::withinOfLast($filled, $bench->times->minutes($cook, 'onto-the-simmer')),
             ],
@@ -31,7 +31,7 @@ final class Measured
             default => $before,
         });
 
-        return After::within($cooked, $bench->dish->cooking === Cooking::Cooker
+        return After::within($cooked, $bench->dish->grain->cooking === Cooking::Cooker
             ? $bench->times->minutes($cook, 'in-a-cooker') : $bench->waits(WorkKind::Cook));
     }
 
@@ -50,13 +50,13 @@ final class Measured
     private static function cook(Bench $bench, MeasuredPlan $measured, array $after): string
     {
         $water = $measured->water;
-        $ring = Hold::ring($bench->dish->water->burner);
-        $pot = Hold::pot($bench->dish->water->pot);
+        $ring = Hold::ring($bench->dish->grain->water->burner);
+        $pot = Hold::pot($bench->dish->grain->water->pot);
         $closed = Hold::pot($bench->dish->lid->pot);
         $isWater = $water->amount > 0;
         $itIsIn = Note::of('work-order.it-is-in');
         $itIsOn = Note::of('work-order.it-is-on');
-        [$hands, $name, $holds, $detail, $begin, $finish] = match ($bench->dish->cooking) {
+        [$hands, $name, $holds, $detail, $begin, $finish] = match ($bench->dish->grain->cooking) {
             Cooking::OnePot => [
                 Attention::AtEnd, Note::of('work-order.rice-and-measured-water-in-simmer'), [$ring, $closed],
                 Note::of('work-order.till-dry-craters-show', water: $water, isWater: $isWater), $itIsIn,
@@ -78,7 +78,8 @@ final class Measured
                 Attention::AtEnd, Note::of('work-order.rice-to-a-share'), [$ring, $pot],
                 Note::of(
                     'work-order.till-a-grain', water: $water, isWater: $isWater,
-                    stage: Note::label($bench->dish->water->stage, 'words'), toastMin: $bench->dish->water->toastMin,
+                    stage: Note::label($bench->dish->grain->water->stage, 'words'),
+                    toastMin: $bench->dish->grain->water->toastMin,
                 ), $itIsIn, Note::of('work-order.water-gone'),
             ],
             default => [

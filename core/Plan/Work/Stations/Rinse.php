@@ -18,7 +18,7 @@ final class Rinse
     /** @return list<After> what the rice's water comes after */
     public static function put(Bench $bench): array
     {
-        $rice = $bench->dish->rice;
+        $rice = $bench->dish->grain->rice;
         $soakMin = (int) round($rice->soak->minutes);
         $rinsed = $bench->put(
             $bench->of(

@@ -25,7 +25,7 @@ final class Serve
      */
     public static function smoke(Bench $bench, array $before): array
     {
-        if ($bench->dish->smokeMin === 0) {
+        if ($bench->dish->lid->smokeMin === 0) {
             return $before;
         }
         $lit = $bench->put(
@@ -35,7 +35,7 @@ final class Serve
                 ->done(Note::of('work-order.lid-on-again'))->minding(Caution::Charcoal),
         );
         $smoked = $bench->put(
-            $bench->of(WorkKind::Smokes, Note::of('work-order.smokes'))->lasting($bench->dish->smokeMin)
+            $bench->of(WorkKind::Smokes, Note::of('work-order.smokes'))->lasting($bench->dish->lid->smokeMin)
                 ->holding($bench->closedPot())->after(After::atOnce($lit)),
         );
 
@@ -46,7 +46,7 @@ final class Serve
     public static function sides(Bench $bench): array
     {
         $after = [];
-        foreach ($bench->dish->sides as $index => $side) {
+        foreach ($bench->dish->table->sides as $index => $side) {
             $after[] = After::anyTime($bench->put(
                 $bench->of(WorkKind::Side, Note::name($side->name), $index)->lasting($side->minutes)
                     ->wanting($side->attention)
@@ -64,10 +64,10 @@ final class Serve
         $dish = $bench->dish;
         $letsGo = self::isReleased($dish) ? $bench->potted->first()->place->pot->material->letsGo() : null;
         $of = static fn (string $what): int => $bench->times->minutes(WorkKind::Open->value, $what);
-        $serving = Note::label($dish->serving);
+        $serving = Note::label($dish->table->serving);
         $bench->put(
-            $bench->of(WorkKind::Open, Note::label($dish->serving, 'task'))
-                ->lasting($of('minutes') + ($dish->serving === Serving::Mixed ? $of('mixing') : 0)
+            $bench->of(WorkKind::Open, Note::label($dish->table->serving, 'task'))
+                ->lasting($of('minutes') + ($dish->table->serving === Serving::Mixed ? $of('mixing') : 0)
                     + ($letsGo === LetsGo::AfterRestOrColdWater ? $of('letting-go') : 0))
                 ->holding($bench->closedPot())->after(...$before)
                 ->saying($letsGo === null ? $serving
@@ -78,6 +78,7 @@ final class Serve
 
     private static function isReleased(Dish $dish): bool
     {
-        return $dish->base->kind->isLaid && in_array($dish->serving, [Serving::Whole, Serving::Lifted], true);
+        return $dish->build->base->kind->isLaid
+            && in_array($dish->table->serving, [Serving::Whole, Serving::Lifted], true);
     }
 }

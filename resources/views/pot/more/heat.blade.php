@@ -68,7 +68,7 @@
         </tbody>
     </table>
     <p>Crust wanted: <x-word.choice path="base/crust" :options="['pale' => 'none, a clean base', 'straw' => 'straw', 'golden' => 'golden',
-        'amber' => 'amber']" :value="$d->base->crust->value" label="Crust wanted" />.</p>
+        'amber' => 'amber']" :value="$d->build->base->crust->value" label="Crust wanted" />.</p>
     <ul class="amounts">
         @foreach ($course->end()->layers as $index => $state)
             @if ($state->matter->value === 'rice')<li>Layer {{ $index + 1 }}, rice: <strong>{{ round(100 * $state->doneness) }} %</strong>

@@ -1,9 +1,9 @@
-@php $inPot = $d->folded ? [] : $plan->layersInPot(); $each = $plan->onEachLayer(); @endphp
+@php $inPot = $d->build->folded ? [] : $plan->layersInPot(); $each = $plan->onEachLayer(); @endphp
 <x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === Orbek\Core\Plan\Work\WorkKind::HotFat->id()
     || $i->aisle === Orbek\Core\Plan\Shopping\Aisle::Fats)" />
-@if (! $d->folded)
+@if (! $d->build->folded)
     <ol class="layer-list" reversed>
-        @foreach (array_reverse($d->layers, true) as $index => $layer)
+        @foreach (array_reverse($d->build->layers, true) as $index => $layer)
             @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') :
                 $d->fillings->get($layer->of)->name; @endphp
             <li>
@@ -12,15 +12,17 @@
                     1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all)
                     < 2 ? $layer->matter->value : $name }}, <x-word.number :path="'layers:grams:'.$index"
                     :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" />
-                    g<br>@if ($layer->matter->value === 'rice' && ! $d->cooking->isMeasured() && ! $d->isLiftedApart())<button type="button"
+                    g<br>@if ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured() && ! $d->isLiftedApart())<button
+                        type="button"
                     class="small-button" data-mend data-path="layers/{{ $index }}/stage"
-                    data-value='@json($d->water->stage->before()->value)' aria-label="Lift it apart: layer {{ $index + 1 }}">Lift it
-                    apart</button>@elseif ($layer->matter->value === 'rice' && ! $d->cooking->isMeasured())lifted when a grain
+                    data-value='@json($d->grain->water->stage->before()->value)' aria-label="Lift it apart: layer {{ $index + 1 }}">Lift it
+                    apart</button>@elseif ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured())lifted when a grain
                     <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')"
-                    :value="($layer->stage ?? $d->water->stage)->value" :label="'Layer '.($index + 1).', when it is lifted'" />@endif</span>
+                    :value="($layer->stage ?? $d->grain->water->stage)->value" :label="'Layer '.($index + 1).', when it is lifted'"
+                        />@endif</span>
                 <span class="moves">
                     <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index ===
-                        count($d->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
+                        count($d->build->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
                     <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0)
                         aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
                     <button type="button" data-mend data-path="layers:halve:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1
@@ -33,8 +35,8 @@
             </li>
         @endforeach
     </ol>
-    @if (! $d->cooking->isMeasured() && ! $d->isLiftedApart())<p class="small">All of the rice is lifted when a grain {{
-        $say->label($d->water->stage, 'words') }}.</p>@endif
+    @if (! $d->grain->cooking->isMeasured() && ! $d->isLiftedApart())<p class="small">All of the rice is lifted when a grain {{
+        $say->label($d->grain->water->stage, 'words') }}.</p>@endif
     @if ($each !== [])<p class="small">On each layer of rice, in this order: {{ $say->list($each) }}.</p>@endif
     <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">Rice on
         top</button>@foreach ($d->fillings->inPot()->all as $place => $f)<button type="button" class="mend" data-mend
@@ -42,12 +44,12 @@
         'Filling' }} on top</button>@endforeach <span class="small">or drag a layer in the drawing; with the keyboard: Tab to it, arrows
         move it.</span></p>
 @endif
-@if ($d->extras !== [])
+@if ($d->build->extras !== [])
     <table class="parts splits">
         <thead><tr><th scope="col">shared out</th><th scope="col">marinade</th><th scope="col">layers</th><th scope="col">kept for the
             top</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
         <tbody>
-            @foreach ($d->extras as $index => $extra)
+            @foreach ($d->build->extras as $index => $extra)
                 <tr>
                     <th scope="row">{{ $extra->name }} <span class="small">{{ round($extra->perKgRice, 1) }} {{ $extra->unit() }} a kg of
                         rice{{ $extra->made === null ? '' : ', '.$extra->made->name }}{{ $extra->isSteamed ? ', in one place on the rice' :
@@ -56,7 +58,7 @@
                         <td><x-word.number :path="'extras:'.$index.':'.$part" :value="round(100 * $extra->split[$part])"
                             :label="$extra->name.': share for the '.$part.', per cent'" min="0" max="100" /> %</td>
                     @endforeach
-                    <td>@if ($extra->split['layers'] > 0 && ! $d->folded)<button type="button" class="small-button" data-mend
+                    <td>@if ($extra->split['layers'] > 0 && ! $d->build->folded)<button type="button" class="small-button" data-mend
                         data-path="extras/{{ $index }}/steamed" data-value="{{ $extra->isSteamed ? 'null' : 'true' }}" aria-label="{{
                         $extra->name }}: {{ $extra->isSteamed ? 'between the layers' : 'in one place, to be lifted off' }}">{{
                         $extra->isSteamed ? 'Between the layers' : 'In one place' }}</button> @endif<button type="button"

@@ -1,11 +1,11 @@
 <p>Over the top before the lid: <x-word.number path="lid/sprinkled_ml_per_kg" :value="round($d->lid->sprinkledMlPerKg)"
     label="Water or milk over the top, ml a kg of rice" min="0" max="500" step="10" /> ml of water or milk for each kg of raw rice.</p>
-@if ($d->poured !== [])
+@if ($d->build->poured !== [])
     <table class="parts">
         <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col"><span
             class="visually-hidden">change</span></th></tr></thead>
         <tbody>
-            @foreach ($d->poured as $index => $one)
+            @foreach ($d->build->poured as $index => $one)
                 <tr>
                     <th scope="row">{{ $one->name }} <span class="small">{{ round($one->ml($plan->potted->raw)) }} ml</span></th>
                     <td><x-word.number :path="'poured/'.$index.'/ml_per_kg'" :value="round($one->mlPerKg)"
@@ -19,7 +19,7 @@
         </tbody>
     </table>
 @endif
-@if (count($d->poured) < Orbek\Core\Dish\Poured::MOST)
+@if (count($d->build->poured) < Orbek\Core\Dish\Poured::MOST)
 <details class="adding" data-keep-open><summary>Pour something over the rice</summary>
     <form data-add="poured">
         <label>What <input name="name" maxlength="80" required autocomplete="off"></label>

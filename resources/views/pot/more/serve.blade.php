@@ -1,26 +1,29 @@
-<p>@if ($d->smokeMin > 0)A coal smokes under the lid for <x-word.number path="smoke_min" :value="$d->smokeMin" label="Smoke, minutes"
+<p>@if ($d->lid->smokeMin > 0)A coal smokes under the lid for <x-word.number path="smoke_min" :value="$d->lid->smokeMin"
+    label="Smoke, minutes"
     min="1" max="15" /> min before it is opened. <button type="button" class="small-button" data-mend data-path="smoke_min"
     data-value="0">No smoke</button>@else <button type="button" class="small-button" data-mend data-path="smoke_min" data-value="8">Smoke it
     with a coal at the end</button>@endif</p>
-@if ($d->smokeMin > 0)<p class="caution"><span class="visually-hidden">Caution: </span>{{ $say->label(Orbek\Core\Care\Caution::Charcoal,
+@if ($d->lid->smokeMin > 0)<p class="caution"><span class="visually-hidden">Caution: </span>{{
+    $say->label(Orbek\Core\Care\Caution::Charcoal,
     'says') }}</p>@endif
-@if ($d->serving === Orbek\Core\Dish\Serving::Platter)<x-drawing.platter :$plan />@endif
+@if ($d->table->serving === Orbek\Core\Dish\Serving::Platter)<x-drawing.platter :$plan />@endif
 <ol class="serve-steps">
     <li>It rests {{ round(collect($plan->potted->first()->line())->filter(fn ($b) => $b->isRest())->sum('minutes')) }} min off the heat: the
         base lets go, the top firms.</li>
-    <li>Open away from the face.{{ $d->base->kind->isLaid && in_array($d->serving->value, ['whole', 'lifted'], true) ?
-        ' Loosen the rim. '.$say->label($plan->pot()->material->letsGo()).'.'.($d->serving->value === 'whole' ? ' Turn out on a platter.' :
+    <li>Open away from the face.{{ $d->build->base->kind->isLaid && in_array($d->table->serving->value, ['whole', 'lifted'], true) ?
+        ' Loosen the rim. '.$say->label($plan->pot()->material->letsGo()).'.'.($d->table->serving->value === 'whole' ?
+            ' Turn out on a platter.' :
         '') : '' }}</li>
-    @php $lifted = collect($d->extras)->filter(fn ($one) => $one->isSteamed && $one->split['layers'] > 0)->map->name; $bags =
-        collect($d->extras)->filter(fn ($one) => $one->made?->isLiftedOut === true)->map->name; @endphp
+    @php $lifted = collect($d->build->extras)->filter(fn ($one) => $one->isSteamed && $one->split['layers'] > 0)->map->name; $bags =
+        collect($d->build->extras)->filter(fn ($one) => $one->made?->isLiftedOut === true)->map->name; @endphp
     @if ($lifted->isNotEmpty())<li>Lift off what steamed on top, to be put back: {{ $lifted->implode(', ') }}.</li>@endif
     @if ($bags->isNotEmpty())<li>Lift out {{ $bags->implode(', ') }}.</li>@endif
-    <li>{{ $say->first($say->label($d->serving)) }}.</li>
+    <li>{{ $say->first($say->label($d->table->serving)) }}.</li>
     @if (isset($parts['serve']))<li>On top at the last: {{ collect($parts['serve'])->map(fn ($i) =>
         $say($i->name).' '.$say->amount($i->amount))->implode(', ') }}. What should be crisp goes on last.</li>@endif
 </ol>
-@if ($d->sides !== [])
-    <ul class="amounts">@foreach ($d->sides as $index => $side)<li><strong>{{ $side->minutes }} min</strong> {{ $side->name }}{{
+@if ($d->table->sides !== [])
+    <ul class="amounts">@foreach ($d->table->sides as $index => $side)<li><strong>{{ $side->minutes }} min</strong> {{ $side->name }}{{
         $side->keeps === null ? '' : '; keeps '.$side->keeps }} <button type="button" class="small-button" data-mend
         data-path="sides:remove:{{ $index }}" data-value="null" aria-label="{{ $side->name }}: remove">Remove</button></li>@endforeach</ul>
 @endif

@@ -23,7 +23,7 @@
         <div class="stages-scale">
             @foreach (Orbek\Core\Rice\Stage::cases() as $stage)
                 <button type="button" data-mend data-path="water/stage" data-value='@json($stage->value)' @class(['aimed' => $stage ===
-                    $d->water->stage])>
+                    $d->grain->water->stage])>
                     <x-drawing.grain :doneness="$stage->doneness()" :size="52" :dots-as="$loop->first ? 'grain-dots' : null"
                         :dots-of="$loop->first ? null : 'grain-dots'" /><x-drawing.pressed :$stage />
                     <strong>{{ $say->label($stage) }}</strong>
@@ -36,12 +36,12 @@
     </details>
 @endif
 @if ($boil !== null)
-    @if ($d->boiled !== [])
+    @if ($d->grain->boiled !== [])
         <table class="parts">
             <thead><tr><th scope="col">boiled with the rice</th><th scope="col">of the rice</th><th scope="col">needs</th><th
                 scope="col">goes in</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
             <tbody>
-                @foreach ($d->boiled as $index => $one)
+                @foreach ($d->grain->boiled as $index => $one)
                     @php $in = $one->inAtMin($boil->liftAt->amount / 60); @endphp
                     <tr>
                         <th scope="row">{{ $one->name }}</th>
@@ -73,19 +73,19 @@
 @if ($plan->measured() !== null)
     <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>of water to measure out{{
         $plan->measured()->broth === null ? '' : ', beside the broth' }}<br><strong>{{ $plan->measured()->absorption->inCups->text()
-        }}</strong>@if ($d->cooking->takesCooker()), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine"
+        }}</strong>@if ($d->grain->cooking->takesCooker()), or the cooker's line <x-figure :figure="$plan->measured()->cookerLine"
         />@endif</span></div>
     <p class="small"><a href="{{ route('absorption') }}">Other rice, another pot, another cup</a></p>
 @endif
-@if (in_array($d->cooking, [Orbek\Core\Dish\Cooking::Drained, Orbek\Core\Dish\Cooking::Share], true))
-    <p>@if ($d->cooking === Orbek\Core\Dish\Cooking::Drained)<button type="button" class="small-button" data-mend data-path="cooking"
+@if (in_array($d->grain->cooking, [Orbek\Core\Dish\Cooking::Drained, Orbek\Core\Dish\Cooking::Share], true))
+    <p>@if ($d->grain->cooking === Orbek\Core\Dish\Cooking::Drained)<button type="button" class="small-button" data-mend data-path="cooking"
         data-value='"share"'>Measure its water instead, to a share of done</button>@else<button type="button" class="small-button" data-mend
         data-path="cooking" data-value='"drained"'>Boil and drain it instead</button>@endif</p>
 @endif
-@if ($d->cooking === Orbek\Core\Dish\Cooking::Cooker)
+@if ($d->grain->cooking === Orbek\Core\Dish\Cooking::Cooker)
     <p><button type="button" class="small-button" data-mend data-path="cooking" data-value='"in-cooker"'>Layer it raw in the cooker
         instead</button></p>
-@elseif ($d->cooking === Orbek\Core\Dish\Cooking::InCooker)
+@elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::InCooker)
     <p><button type="button" class="small-button" data-mend data-path="cooking" data-value='"cooker"'>Cook the rice alone in the cooker
         instead</button></p>
 @endif
