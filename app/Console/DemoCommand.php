@@ -47,7 +47,7 @@ final class DemoCommand extends Command
         if (! Kitchen::query()->exists()) {
             return;
         }
-        $now = $this->laravel->make(ClockInterface::class)->now()->setTimezone(Kitchen::core()->timezone);
+        $now = $this->laravel->make(ClockInterface::class)->now()->setTimezone(Kitchen::core()->site->timezone);
         foreach (Meal::query()->ahead($now)->limit(self::AHEAD)->get() as $meal) {
             try {
                 $this->laravel->make(LaidMeals::class)->plan($meal);
@@ -65,7 +65,7 @@ final class DemoCommand extends Command
         if ($demo !== null) {
             $this->laravel->instance(Household::class, $demo);
             $now = $this->laravel->make(ClockInterface::class)->now();
-            Meal::moveDemoAhead($now->setTimezone(Kitchen::core()->timezone));
+            Meal::moveDemoAhead($now->setTimezone(Kitchen::core()->site->timezone));
         }
     }
 }

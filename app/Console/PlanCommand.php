@@ -44,7 +44,7 @@ final class PlanCommand extends Command
         $document = json_decode($file, true);
         $at = $this->option('at') ?? Editions::servedAt(is_array($document) ? $document : []);
 
-        return $at === null ? null : Meal::read($at, '--at', $kitchen->timezone);
+        return $at === null ? null : Meal::read($at, '--at', $kitchen->site->timezone);
     }
 
     public function handle(ClockInterface $clock, Wording $say): int

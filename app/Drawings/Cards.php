@@ -68,7 +68,7 @@ final readonly class Cards
     public function ofMeals(iterable $meals): array
     {
         $kitchen = Kitchen::inUse();
-        $zone = $kitchen->read()->timezone;
+        $zone = $kitchen->read()->site->timezone;
         $from = $kitchen->id.$kitchen->version.hash('xxh64', (string) json_encode(Household::known()->toArray()));
         $cards = [];
         foreach ($meals as $meal) {

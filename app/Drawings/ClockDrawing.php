@@ -102,7 +102,7 @@ final readonly class ClockDrawing
     public function columns(): array
     {
         $keys = [Hold::hands()->key() => 'Hands'];
-        foreach ($this->plan->kitchen->burners as $burner) {
+        foreach ($this->plan->kitchen->equipment->burners as $burner) {
             $keys[Hold::ring($burner->id)->key()] = $burner->label();
         }
         if (
@@ -111,7 +111,7 @@ final readonly class ClockDrawing
                 static fn (Work $work): bool => $work->task->holds(Hold::oven()),
             ) !== []
         ) {
-            $keys[Hold::oven()->key()] = ucfirst($this->plan->kitchen->oven->name ?? 'oven');
+            $keys[Hold::oven()->key()] = ucfirst($this->plan->kitchen->equipment->oven->name ?? 'oven');
         }
         $keys['own'] = 'On its own';
 

@@ -245,7 +245,8 @@ final readonly class HeatDrawing
     /** @return list<int> what its ring's knob can be set to, per cent */
     public function settings(HeatBlock $block): array
     {
-        $ring = $this->kitchen->burners[$block->flame->ring === '' ? $this->ring : $block->flame->ring] ?? null;
+        $on = $block->flame->ring === '' ? $this->ring : $block->flame->ring;
+        $ring = $this->kitchen->equipment->burners[$on] ?? null;
 
         return array_map(
             static fn (float $share): int => (int) round(100 * $share), [0.0, ...$ring?->knob->shares() ?? []],

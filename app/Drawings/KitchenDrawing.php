@@ -37,7 +37,7 @@ final readonly class KitchenDrawing
      */
     public function pots(): array
     {
-        $pots = array_values($this->kitchen->pots);
+        $pots = array_values($this->kitchen->equipment->pots);
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         $highest = max(array_map(static fn (Pot $pot): float => $pot->heightCm(), $pots));
         $base = self::OVER + $this->pxPerCm * $highest;
@@ -67,7 +67,7 @@ final readonly class KitchenDrawing
      */
     public function rings(): array
     {
-        $rings = array_values($this->kitchen->burners);
+        $rings = array_values($this->kitchen->equipment->burners);
         $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, $rings));
         $y = 14 + $this->pxPerCm * $most / 2;
         $x = self::EDGE;
@@ -87,8 +87,8 @@ final readonly class KitchenDrawing
 
     public function knobY(): float
     {
-        $most =
-            max(array_map(static fn (Burner $ring): float => $ring->acrossCm, array_values($this->kitchen->burners)));
+        $rings = array_values($this->kitchen->equipment->burners);
+        $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, $rings));
 
         return round(14 + $this->pxPerCm * $most + 52, 1);
     }

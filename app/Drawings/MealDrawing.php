@@ -75,14 +75,14 @@ final readonly class MealDrawing
         foreach ($this->plan->hands() as $pair => $held) {
             $columns[] = [count($this->plan->hands()) === 1 ? 'Hands' : 'Hands '.($pair + 1), $held, 'hands'];
         }
-        foreach ($this->plan->kitchen->burners as $ring) {
+        foreach ($this->plan->kitchen->equipment->burners as $ring) {
             $columns[] = [$ring->label(), $this->whole(
                 static fn (MealTask $task): bool => $task->ring === $ring->id,
             ), 'heat'];
         }
         $oven = $this->whole(static fn (MealTask $task): bool => $task->isInOven());
         if ($oven !== []) {
-            $columns[] = [ucfirst($this->plan->kitchen->oven->name ?? 'oven'), $oven, 'heat'];
+            $columns[] = [ucfirst($this->plan->kitchen->equipment->oven->name ?? 'oven'), $oven, 'heat'];
         }
         $columns[] = ['On its own', $this->whole(static fn (MealTask $task): bool => $task->ring === null
             && ! $task->isInOven() && ! self::isByHand($task)), 'own'];

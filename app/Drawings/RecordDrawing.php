@@ -162,7 +162,7 @@ final readonly class RecordDrawing
     private function time(int $at): string
     {
         return $this->say->time(
-            (new \DateTimeImmutable("@{$at}"))->setTimezone($this->cook->plan()->kitchen->timezone)
+            (new \DateTimeImmutable("@{$at}"))->setTimezone($this->cook->plan()->kitchen->site->timezone)
         );
     }
 }

@@ -60,7 +60,7 @@ final readonly class TrendsDrawing
 
     public function dated(int $index): string
     {
-        return $this->cooks[$index]->started_at->setTimezone($this->kitchen->timezone)->format('j M');
+        return $this->cooks[$index]->started_at->setTimezone($this->kitchen->site->timezone)->format('j M');
     }
 
     /** @return list<int> cooks whose day is written under the axis */
@@ -184,13 +184,14 @@ final readonly class TrendsDrawing
         $things = [];
         if (isset($lesson['taught'])) {
             $lot = $lesson['taught']['lot'];
-            $things["lot {$lot}"] = [$this->kitchen->lots[$lot]->name ?? $lot, $known->lot($lot), false];
+            $things["lot {$lot}"] = [$this->kitchen->pantry->lots[$lot]->name ?? $lot, $known->lot($lot), false];
         }
-        $ring = $this->kitchen->burners[$lesson['stove']['burner'] ?? ''] ?? null;
+        $ring = $this->kitchen->equipment->burners[$lesson['stove']['burner'] ?? ''] ?? null;
         if (isset($lesson['stove']) && $ring !== null) {
             $pot = $lesson['stove']['pot'];
             $things["stove {$pot} {$ring->id}"] = [
-                ($this->kitchen->pots[$pot]->name ?? $pot)." on {$ring->name}", $known->stove($pot, $ring), true,
+                ($this->kitchen->equipment->pots[$pot]->name ?? $pot)." on {$ring->name}", $known->stove($pot, $ring),
+                true,
             ];
         }
 

@@ -323,7 +323,7 @@ final class CooksCsv
     private static function time(Fields $cells): DateTimeImmutable
     {
         $said = $cells->text('date');
-        $zone = Kitchen::core()->timezone;
+        $zone = Kitchen::core()->site->timezone;
         $day = preg_match('/\d:\d/', $said) === 1 ? $said : "{$said} ".self::EVENING;
         foreach (['Y-m-d H:i', 'Y-m-d\TH:i', 'Y-m-d H:i:s', 'd.m.Y H:i', 'j.n.Y H:i'] as $format) {
             $read = DateTimeImmutable::createFromFormat("!{$format}", $day, $zone);

@@ -162,7 +162,7 @@ final readonly class PlanJson
 
             return [
                 'minutes' => round($came->minutes, 1),
-                'mark' => ($this->plan->kitchen->burners[$on] ?? null)?->knob->mark($flame->setting)?->name,
+                'mark' => ($this->plan->kitchen->equipment->burners[$on] ?? null)?->knob->mark($flame->setting)?->name,
                 'share' => round($flame->setting, 3),
                 'ring' => $flame->isOff() || $flame->ovenC !== null ? null : $on,
                 'plate' => $flame->plate?->id,

@@ -138,7 +138,7 @@ final class Cook extends Model
             default => null,
         };
         if ($asked['month'] !== '') {
-            $from = CarbonImmutable::parse("{$asked['month']}-01", Kitchen::core()->timezone);
+            $from = CarbonImmutable::parse("{$asked['month']}-01", Kitchen::core()->site->timezone);
             $query->whereBetween('started_at', [$from->utc(), $from->addMonth()->utc()]);
         }
     }

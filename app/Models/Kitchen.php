@@ -113,7 +113,8 @@ final class Kitchen extends Model
     {
         $names = [];
         foreach (self::query()->get() as $one) {
-            foreach ([$one->read()->pots, $one->read()->burners, $one->read()->plates, $one->read()->lots] as $things) {
+            $has = $one->read()->equipment;
+            foreach ([$has->pots, $has->burners, $has->plates, $one->read()->pantry->lots] as $things) {
                 $names += array_map(static fn (object $thing): string => $thing->name, $things);
             }
         }

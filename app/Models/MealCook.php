@@ -330,7 +330,7 @@ final class MealCook extends Model
 
             return $planner->ofOne(
                 $cook->dish_id ?? $cook->id, CoreDish::fromArray($cook->dish, app(Craft::class)),
-                $this->table_at?->toDateTimeImmutable()->setTimezone($kitchen->timezone),
+                $this->table_at?->toDateTimeImmutable()->setTimezone($kitchen->site->timezone),
             );
         }
 

@@ -107,7 +107,7 @@ final class AppServiceProvider extends ServiceProvider
                 'member' => Auth::user(),
                 'practice' => $clock->isReal()
                     ? null
-                    : $clock->now()->setTimezone($kitchen->timezone)->format('l H:i').(
+                    : $clock->now()->setTimezone($kitchen->site->timezone)->format('l H:i').(
                         $face['speed'] > 1 ? ', '.round($face['speed']).' times as fast' : ''
                     ),
             ]);

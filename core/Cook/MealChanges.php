@@ -95,7 +95,7 @@ final class MealChanges
     {
         $this->says = [];
         $this->failed[] = $event->ring;
-        $left = array_diff_key($this->began->kitchen->burners, array_flip($this->failed));
+        $left = array_diff_key($this->began->kitchen->equipment->burners, array_flip($this->failed));
         foreach ($this->plans as $place => $plan) {
             $state = $this->at($place, $event->at)->state;
             if (in_array($place, $this->leftOut, true) || $state->of(WorkKind::Open)->isDone()

@@ -135,7 +135,7 @@ final readonly class TurnedHeat
                 $pot = $plan->sealedPot();
                 $share = $pot === null ? $planned->setting
                     : $planned->setting * $pot->netW($planned->ring) / $pot->netW($event->ring);
-                $knob = ($plan->kitchen->burners[$event->ring] ?? null)?->knob;
+                $knob = ($plan->kitchen->equipment->burners[$event->ring] ?? null)?->knob;
                 $flame = Flame::on(
                     $event->ring, $knob?->nearest(min(1.0, $share)) ?? min(1.0, $share), $planned->plate,
                 );

@@ -41,7 +41,7 @@ final class Starter
         $middle = $pots[intdiv(count($pots), 2)]->id;
 
         return [
-            '@first-bag' => (string) array_key_first($kitchen->lots),
+            '@first-bag' => (string) array_key_first($kitchen->pantry->lots),
             '@middle-pot' => $middle,
             '@smallest-pot' => $pots[count($pots) - 1]->id,
             '@cooker' => array_key_first($kitchen->cookers()) ?? $middle,

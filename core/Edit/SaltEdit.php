@@ -28,7 +28,7 @@ final readonly class SaltEdit implements Edit
 
         return $plan->dish->changed(
             'water/salt_g_per_l',
-            round($plan->kitchen->salt->mass($this->teaspoons)->inGrams() / $litres, 2),
+            round($plan->kitchen->pantry->salt->mass($this->teaspoons)->inGrams() / $litres, 2),
         );
     }
 }

@@ -192,6 +192,30 @@ final readonly class Fields
     }
 
     /**
+     * A list of things that have an id each.
+     *
+     * @template T of object{id: string}
+     *
+     * @param  callable(self): T  $read
+     * @return non-empty-array<string, T> by id, in their order
+     *
+     * @throws Refused when there is none, or two have one id
+     */
+    public function byId(string $name, callable $read): array
+    {
+        $list = [];
+        foreach ($this->each($name) as $entry) {
+            $thing = $read($entry);
+            if (isset($list[$thing->id])) {
+                throw Refused::because($entry->at('id'), 'refused.is-there-twice-give-each-its', thing: $thing->id);
+            }
+            $list[$thing->id] = $thing;
+        }
+
+        return $list !== [] ? $list : throw Refused::because($name, 'refused.the-list-is-empty-give-at');
+    }
+
+    /**
      * One of what is known, by its id.
      *
      * @template T of object

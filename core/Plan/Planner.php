@@ -58,7 +58,7 @@ final readonly class Planner
         $potted = $draft->heated(Waits::on($schedule, $works, $dish), $this->before, $reserved);
         $works = WorkOrder::of($potted, $this->kitchen);
         [$schedule, $clockClash] = $this->lay($dish, $works);
-        $tableAt ??= Day::soonest($this->now->setTimezone($this->kitchen->timezone), $schedule);
+        $tableAt ??= Day::soonest($this->now->setTimezone($this->kitchen->site->timezone), $schedule);
         $clashes = [
             ...(new Clashes($potted, $this->kitchen, $this->knowledge))->ofThings(),
             ...$clockClash,

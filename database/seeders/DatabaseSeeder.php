@@ -66,7 +66,7 @@ final class DatabaseSeeder extends Seeder
         $kitchen['timezone'] = config('orbek.timezone');
         Kitchen::query()->create(['document' => $kitchen, 'in_use' => true]);
 
-        $zone = Kitchen::core()->timezone;
+        $zone = Kitchen::core()->site->timezone;
         foreach (self::DISHES as $name) {
             $read = OpenFile::dish((string) file_get_contents(database_path("demo/{$name}.json")));
             // All of one time: the Shelf has the newest first, and those of one time in this order.

@@ -129,7 +129,7 @@ final class Sample
         $kitchen ??= self::kitchen();
 
         return Planner::in($kitchen, Knowledge::none(), new DateTimeImmutable($now))
-            ->plan($dish ?? self::polo(), [], new DateTimeImmutable($tableAt, $kitchen->timezone));
+            ->plan($dish ?? self::polo(), [], new DateTimeImmutable($tableAt, $kitchen->site->timezone));
     }
 
     /** A heat line found once and for all, for tests in which the heat that a dish gets is not the question. */

@@ -130,7 +130,7 @@ final class CooksTableTest extends FeatureTestCase
         (new Dish(['version' => 1]))->take(CoreDish::fromArray($document, app(Craft::class)))->save();
         $this->take("date,dish,rice,crust,filling\n2026-11-03,ŞÖLEN PILAVı,right,golden,right\n")->assertRedirect();
         $cook = Cook::query()->where('name', 'Şölen pilavı')->sole();
-        self::assertArrayHasKey((string) $cook->pot, Kitchen::core()->pots);
+        self::assertArrayHasKey((string) $cook->pot, Kitchen::core()->equipment->pots);
         $this->get('/notebook')->assertOk();
         $this->get(route('cook.record', $cook))->assertOk();
     }

@@ -101,7 +101,7 @@ final class HeatDrawingTest extends TestCase
             null,
             [
                 new HeatBlock(45, Flame::oven(100)), HeatBlock::rest(5),
-                new HeatBlock(30, Flame::on('ring-1', 0.25, Sample::kitchen()->plates['tava'])),
+                new HeatBlock(30, Flame::on('ring-1', 0.25, Sample::kitchen()->equipment->plates['tava'])),
             ],
             Sample::wording(), Sample::kitchen(), 'ring-2',
         );

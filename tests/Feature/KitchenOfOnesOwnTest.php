@@ -25,16 +25,16 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         $this->send('plate', ['name' => 'diffuser', 'kg' => '0.8']);
 
         $home = Kitchen::core();
-        self::assertEqualsWithDelta(12.0, $home->pots['clay-pot']->heightCm(), 0.01);
-        self::assertSame([0.22, 0.4, 0.7, 1.0], $home->burners['ring-3']->knob->shares());
-        self::assertSame(0.8, $home->plates['diffuser']->kg);
+        self::assertEqualsWithDelta(12.0, $home->equipment->pots['clay-pot']->heightCm(), 0.01);
+        self::assertSame([0.22, 0.4, 0.7, 1.0], $home->equipment->burners['ring-3']->knob->shares());
+        self::assertSame(0.8, $home->equipment->plates['diffuser']->kg);
         $plan = app(Planner::class)->plan(
             Dish::query()->where('name', 'like', 'Lentil%')->firstOrFail()->core()->changed('lid/burner', 'ring-3'),
         );
         self::assertSame(Origin::Found, $plan->heating()?->origin);
         $marks = ['1', '2', '3', 'max'];
         self::assertContains(
-            $home->burners['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks,
+            $home->equipment->burners['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks,
         );
     }
 
@@ -44,13 +44,13 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         $this->send(
             'ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 25, high 100'], 'ring-2',
         );
-        self::assertSame('low 25, high 100', Kitchen::core()->burners['ring-2']->knob->written());
+        self::assertSame('low 25, high 100', Kitchen::core()->equipment->burners['ring-2']->knob->written());
         $this->get(route('kitchen.things'))->assertSee('Undo');
         $this->post(route('kitchen.undo'), $this->seenKitchen())->assertRedirect();
         self::assertEquals($before, Kitchen::core()->toArray());
         // Taken back once more it is as it was changed: nothing that was kept is lost.
         $this->post(route('kitchen.undo'), $this->seenKitchen())->assertRedirect();
-        self::assertSame('low 25, high 100', Kitchen::core()->burners['ring-2']->knob->written());
+        self::assertSame('low 25, high 100', Kitchen::core()->equipment->burners['ring-2']->knob->written());
     }
 
     public function test_what_dishes_use_moves_before_it_goes(): void
@@ -66,10 +66,10 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         foreach (['steel-24', 'cauldron', 'ring-1'] as $nowhere) {
             $away(['move_to' => $nowhere])->assertStatus(422)->assertSee('is not known; give one of');
         }
-        self::assertArrayHasKey('steel-24', Kitchen::core()->pots);
+        self::assertArrayHasKey('steel-24', Kitchen::core()->equipment->pots);
 
         $away(['move_to' => 'aluminium-28'])->assertRedirect();
-        self::assertArrayNotHasKey('steel-24', Kitchen::core()->pots);
+        self::assertArrayNotHasKey('steel-24', Kitchen::core()->equipment->pots);
         foreach (Dish::query()->get() as $dish) {
             self::assertNotContains('steel-24', $dish->core()->things());
             $this->get(route('pot', $dish))->assertOk();
@@ -77,7 +77,7 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         // What nothing uses goes without a question.
         $this->send('plate', ['name' => 'spare', 'kg' => '1']);
         $this->post(route('kitchen.thing.away', ['plate', 'spare']), $this->seenKitchen())->assertRedirect();
-        self::assertArrayNotHasKey('spare', Kitchen::core()->plates);
+        self::assertArrayNotHasKey('spare', Kitchen::core()->equipment->plates);
     }
 
     public function test_bad_figures_are_refused_by_name_and_nothing_is_kept(): void

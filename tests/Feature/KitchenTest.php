@@ -49,8 +49,8 @@ final class KitchenTest extends FeatureTestCase
             [...$this->seenKitchen(2), 'name' => 'Persian, lakeside sack', 'kind' => 'persian'],
         )->assertRedirect(route('lot', 'persian-lakeside-sack-2'));
 
-        self::assertSame(1500.0, Kitchen::core()->lots['persian-lakeside-sack']->boughtG);
-        self::assertNull(Kitchen::core()->lots['persian-lakeside-sack-2']->boughtG);
+        self::assertSame(1500.0, Kitchen::core()->pantry->lots['persian-lakeside-sack']->boughtG);
+        self::assertNull(Kitchen::core()->pantry->lots['persian-lakeside-sack-2']->boughtG);
     }
 
     public function test_a_bag_no_shop_sells_is_refused_and_nothing_is_saved(): void

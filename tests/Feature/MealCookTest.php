@@ -170,7 +170,7 @@ final class MealCookTest extends FeatureTestCase
 
     private function begunMeal(): MealCook
     {
-        $this->goTo(new DateTimeImmutable($this->meal()->serve_at.' -5 hours', Kitchen::core()->timezone));
+        $this->goTo(new DateTimeImmutable($this->meal()->serve_at.' -5 hours', Kitchen::core()->site->timezone));
         $this->post(route('meal-cook.begin', $this->meal()), ['cook' => (string) Str::ulid()])->assertRedirect();
 
         return MealCook::query()->latest('id')->firstOrFail();

@@ -100,7 +100,7 @@ final class MealTest extends FeatureTestCase
         }
         $table = $events["orbek-{$meal->id}-table"] ?? self::fail('the table is in it');
         self::assertSame(
-            (new \DateTimeImmutable($meal->serve_at, \App\Models\Kitchen::core()->timezone))->getTimestamp(),
+            (new \DateTimeImmutable($meal->serve_at, \App\Models\Kitchen::core()->site->timezone))->getTimestamp(),
             $table->DTSTART->getDateTime()->getTimestamp(),
         );
         self::assertArrayHasKey("orbek-{$meal->id}-d1-rinse", $events);

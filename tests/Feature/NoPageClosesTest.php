@@ -75,7 +75,7 @@ final class NoPageClosesTest extends FeatureTestCase
     private function changes(): iterable
     {
         $kitchen = Kitchen::core();
-        foreach ($kitchen->pots as $id => $pot) {
+        foreach ($kitchen->equipment->pots as $id => $pot) {
             $usual = [
                 'name' => $pot->name, 'material' => $pot->material->value, 'diameter_cm' => (string) $pot->diameterCm,
                 'litres' => (string) $pot->litres,
@@ -88,11 +88,11 @@ final class NoPageClosesTest extends FeatureTestCase
             ] as $way) {
                 yield [route('kitchen.thing', ['pot', $id]), $way + $usual];
             }
-            foreach (array_keys($kitchen->pots) as $other) {
+            foreach (array_keys($kitchen->equipment->pots) as $other) {
                 yield [route('kitchen.thing.away', ['pot', $id]), ['move_to' => (string) $other]];
             }
         }
-        foreach ($kitchen->burners as $id => $ring) {
+        foreach ($kitchen->equipment->burners as $id => $ring) {
             $usual = ['name' => $ring->name, 'kind' => $ring->kind->value, 'watts' => (string) $ring->watts, 'marks' => ''];
             foreach (BurnerKind::cases() as $kind) {
                 yield [route('kitchen.thing', ['ring', $id]), ['kind' => $kind->value, 'watts' => (string) min(2000, $kind->mostW())] + $usual];
@@ -100,11 +100,11 @@ final class NoPageClosesTest extends FeatureTestCase
             foreach ([['watts' => '200'], ['marks' => 'low 60, high 100', 'least' => '60'], ['across_cm' => '4']] as $way) {
                 yield [route('kitchen.thing', ['ring', $id]), $way + $usual];
             }
-            foreach (array_keys($kitchen->burners) as $other) {
+            foreach (array_keys($kitchen->equipment->burners) as $other) {
                 yield [route('kitchen.thing.away', ['ring', $id]), ['move_to' => (string) $other]];
             }
         }
-        foreach (array_keys($kitchen->plates) as $id) {
+        foreach (array_keys($kitchen->equipment->plates) as $id) {
             yield [route('kitchen.thing', ['plate', $id]), ['name' => 'plate', 'kg' => '0.1']];
             yield [route('kitchen.thing.away', ['plate', $id]), []];
         }

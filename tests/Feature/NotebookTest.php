@@ -115,7 +115,7 @@ final class NotebookTest extends FeatureTestCase
         $this->get('/kitchen')->assertOk()->assertSee('At this pace')->assertSee('it is empty about');
         $list = route('dish.list', $this->dish());
         $this->get($list)->assertOk()->assertDontSee('Bags that run out');
-        $left = Kitchen::core()->lots['september-bag']->leftG(Household::known());
+        $left = Kitchen::core()->pantry->lots['september-bag']->leftG(Household::known());
         Kitchen::change(Fields::of($this->seenKitchen()), 'bag', $now, static fn (array $document): array => ['lots' => array_map(
             static fn (array $lot): array => $lot['id'] === 'september-bag' ? [
                 'bought_g' => $lot['bought_g'] - $left + 120,

@@ -150,7 +150,7 @@ final class OlderEditionsTest extends TestCase
         }
         foreach (['ring-1' => 1.0070, 'ring-2' => 1.1226] as $ring => $likely) {
             self::assertEqualsWithDelta(
-                $likely, Household::known()->stove('steel-24', Kitchen::core()->burners[$ring])->likely(), 0.04, $ring,
+                $likely, Household::known()->stove('steel-24', Kitchen::core()->equipment->burners[$ring])->likely(), 0.04, $ring,
             );
         }
         self::assertSame(0, Artisan::call('orbek:knowledge'));

@@ -112,8 +112,8 @@ final class SeveralKitchensTest extends FeatureTestCase
 
         // Two windows: the one of the first kitchen still stands open.
         $this->post(route('kitchen.undo'), $seen)->assertRedirect();
-        self::assertArrayNotHasKey('iron', $first->refresh()->read()->plates);
-        self::assertArrayHasKey('stone', $other->refresh()->read()->plates);
+        self::assertArrayNotHasKey('iron', $first->refresh()->read()->equipment->plates);
+        self::assertArrayHasKey('stone', $other->refresh()->read()->equipment->plates);
         $this->post(route('kitchen.place'), ['name' => 'Loft', ...$seen])->assertStatus(409);
         $this->get(route('kitchen.versions', $first))->assertOk()->assertSee('plates 1 name');
         $oldest = KitchenVersion::query()->where('kitchen_id', $first->id)->oldest('version')->firstOrFail();
@@ -155,7 +155,7 @@ final class SeveralKitchensTest extends FeatureTestCase
         // In the afternoon, where the two ways to tell the hours differ.
         $clock = app(PracticeClock::class);
         $clock->putForward(
-            $clock->now()->setTimezone(Kitchen::core()->timezone)->modify('tomorrow 14:03')->getTimestamp()
+            $clock->now()->setTimezone(Kitchen::core()->site->timezone)->modify('tomorrow 14:03')->getTimestamp()
                 - $clock->now()->getTimestamp(),
         );
         $plan = $this->plan();

@@ -165,7 +165,7 @@ final class TimePassesTest extends FeatureTestCase
 
     private function now(): DateTimeImmutable
     {
-        return app(PracticeClock::class)->now()->setTimezone(Kitchen::core()->timezone);
+        return app(PracticeClock::class)->now()->setTimezone(Kitchen::core()->site->timezone);
     }
 
     private function later(int $days): void

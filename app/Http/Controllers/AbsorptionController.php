@@ -29,9 +29,9 @@ final class AbsorptionController
     {
         $kitchen = Kitchen::core();
         $words = [
-            'lot' => array_key_first($kitchen->lots), 'burner' => array_key_first($kitchen->burners),
+            'lot' => array_key_first($kitchen->pantry->lots), 'burner' => array_key_first($kitchen->equipment->burners),
             'soak_c' => round($kitchen->reading->degrees(self::FIRST['soak_c'])),
-            'seal' => Seal::TIGHT_LID, 'cup' => $kitchen->cup->value, 'folded' => '0',
+            'seal' => Seal::TIGHT_LID, 'cup' => $kitchen->equipment->cup->value, 'folded' => '0',
         ];
         $asked = array_intersect_key($request->query->all(), self::FIRST + $words) + $words + self::FIRST;
         $fields = Fields::ofForm($asked);

@@ -23,7 +23,7 @@ final class CooksFileController
     {
         $cooks = Cook::query()->whereNotNull('rice')->oldest('started_at')->lazy(200);
 
-        return response(CooksCsv::write($cooks, Kitchen::core()->timezone), 200, [
+        return response(CooksCsv::write($cooks, Kitchen::core()->site->timezone), 200, [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="cooks.csv"',
         ]);
     }
@@ -41,7 +41,7 @@ final class CooksFileController
             'notebook.table',
             [
                 'found' => CooksCsv::read($bytes, $clock->now()), 'table' => base64_encode($bytes),
-                'zone' => Kitchen::core()->timezone,
+                'zone' => Kitchen::core()->site->timezone,
             ],
         );
     }

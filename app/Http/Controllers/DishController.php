@@ -38,7 +38,7 @@ final class DishController
     /** The dish last looked at; for the clock the meal, or the next one. */
     public function last(Request $request, string $place): RedirectResponse
     {
-        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->site->timezone);
         // One that has passed is in the Notebook, though it was looked at last.
         $meal = $place !== 'clock' ? null : Meal::query()->ahead($now)->find($request->session()->get('last-meal'))
             ?? Meal::query()->ahead($now)->first();

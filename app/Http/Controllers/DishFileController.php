@@ -53,7 +53,8 @@ final class DishFileController
         $text = $request->input('text');
         if (is_string($text) && trim($text) !== '') {
             return view('shelf.recipe', [
-                'recipe' => RecipeText::read($text, Kitchen::core()->cup, app(Craft::class)->foods), 'roles' => $roles,
+                'recipe' => RecipeText::read($text, Kitchen::core()->equipment->cup, app(Craft::class)->foods),
+                'roles' => $roles,
             ]);
         }
         $file = $request->file('file');
@@ -64,7 +65,7 @@ final class DishFileController
             throw Refused::because('file', 'refused.it-did-not-arrive-whole-most');
         }
         $json = (string) $file->get();
-        $recipe = OpenFile::recipe($json, Kitchen::core()->cup);
+        $recipe = OpenFile::recipe($json, Kitchen::core()->equipment->cup);
         if ($recipe !== null && $recipe['dish'] === null) {
             return view('shelf.recipe', ['recipe' => $recipe, 'roles' => $roles]);
         }

@@ -77,7 +77,7 @@ final class DrillController
             $session->put('drill.lift', $chances);
         }
         $lift = LiftIt::of(array_map(floatval(...), array_values($chances)));
-        $zone = Kitchen::core()->timezone;
+        $zone = Kitchen::core()->site->timezone;
         $open = $this->open($request);
 
         return view('drill.show', [
@@ -141,7 +141,7 @@ final class DrillController
         $answers = DrillAnswer::query()->where('session', $session)->oldest('answered_at')->oldest('id')->get();
         abort_if($answers->isEmpty(), 404);
 
-        return view('drill.session', ['answers' => $answers, 'zone' => Kitchen::core()->timezone]);
+        return view('drill.session', ['answers' => $answers, 'zone' => Kitchen::core()->site->timezone]);
     }
 
     /** @throws Refused */

@@ -43,7 +43,7 @@ final class KitchenController
     public function lot(string $id, ClockInterface $clock): View
     {
         $now = $clock->now();
-        $lot = Kitchen::core()->lots[$id] ?? abort(404);
+        $lot = Kitchen::core()->pantry->lots[$id] ?? abort(404);
 
         return view('kitchen.lot', [
             'home' => Kitchen::core(),
@@ -107,7 +107,7 @@ final class KitchenController
             $kitchen->reading->degrees(20),
         )));
         $tests = self::tests($request);
-        $likelihood = TestBoil::likelihood($lot->kind, $soak, $kitchen->boilC(), $kitchen->roomC, $tests);
+        $likelihood = TestBoil::likelihood($lot->kind, $soak, $kitchen->boilC(), $kitchen->site->roomC, $tests);
         $taught = [
             'lot' => $lot->id,
             'document' => [

@@ -177,7 +177,8 @@ final class KitchenThingController
         }
 
         return view('kitchen.versions', [
-            'row' => $kitchen, 'changes' => $changes, 'zone' => $kitchen->read()->timezone, 'names' => Kitchen::names(),
+            'row' => $kitchen, 'changes' => $changes, 'zone' => $kitchen->read()->site->timezone,
+            'names' => Kitchen::names(),
         ]);
     }
 

@@ -99,7 +99,7 @@ final class MealController
             }
         }
         $first = ($dishes->first() ?? throw Refused::because('dishes', 'refused.a-meal-wants-a-dish'))->core();
-        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->site->timezone);
         $serveAt =
             $now->modify(
                 $now->format('G') < self::TODAY_BEFORE ? 'today 19:00' : 'tomorrow 19:00'
@@ -109,7 +109,7 @@ final class MealController
             'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
             'serve_at' => $serveAt, 'eaters' => $first->table->eaters, 'children' => $first->table->children,
             'plates' => $first->table->plates->value, 'leftovers' => $first->table->leftovers,
-            'hands' => Kitchen::core()->hands,
+            'hands' => Kitchen::core()->equipment->hands,
             'dishes' => array_map(static fn (string $id): array => ['dish' => $id], $ids),
         ]);
 
@@ -169,7 +169,7 @@ final class MealController
         }
 
         return view('meal.versions', [
-            'meal' => $meal, 'changes' => $changes, 'zone' => Kitchen::core()->timezone,
+            'meal' => $meal, 'changes' => $changes, 'zone' => Kitchen::core()->site->timezone,
             'names' => Dish::withTrashed()->pluck('name', 'id')->all(),
         ]);
     }
@@ -290,7 +290,7 @@ final class MealController
 
         return [
             'meal' => $meal, 'plan' => $plan, 'canUndo' => $meal->version > 1,
-            'today' => $this->clock->now()->setTimezone($plan->kitchen->timezone)->setTime(0, 0),
+            'today' => $this->clock->now()->setTimezone($plan->kitchen->site->timezone)->setTime(0, 0),
             'others' => Dish::query()->whereKeyNot($ids)->orderBy('name')->limit(self::OTHERS_SHOWN)
                 ->get(['id', 'name'])->all(),
         ];

@@ -79,7 +79,7 @@ final class MealCookController
         $fold = $mealCook->fold($this->clock->ofCook($mealCook)->now());
 
         return view('stove.alone', [
-            'steps' => $whole->of($fold), 'whole' => $whole, 'zone' => $fold->began->kitchen->timezone,
+            'steps' => $whole->of($fold), 'whole' => $whole, 'zone' => $fold->began->kitchen->site->timezone,
             'servedAt' => $fold->servedAt()?->getTimestamp(), 'cooks' => $mealCook->dishes,
         ]);
     }
@@ -104,7 +104,7 @@ final class MealCookController
     /** @param  int|null  $place of the dish that all of it is of, where it is sent as that dish's */
     public function take(Request $request, MealCook $mealCook, ?int $place = null): JsonResponse
     {
-        $zone = CoreKitchen::fromArray($mealCook->kitchen)->timezone;
+        $zone = CoreKitchen::fromArray($mealCook->kitchen)->site->timezone;
         $now = $this->clock->ofCook($mealCook)->now()->setTimezone($zone);
         $sent = new SentEvents(
             $request, $mealCook->started_at->toDateTimeImmutable(), $now, $this->say, count($mealCook->dishes), $place,

@@ -103,7 +103,7 @@ final class NextTimeController
         if (Difference::between($was, $dish) !== []) {
             $dish = $dish->changed('lid/heat', null);
         }
-        $day = $cook->started_at->setTimezone($kitchen->timezone)->format('j F');
+        $day = $cook->started_at->setTimezone($kitchen->site->timezone)->format('j F');
         $dish = self::checked($dish->changed('name', Str::limit($cook->name, 160).", as on {$day}"));
         $plan = $planner->plan($dish);
         $mend = $plan->mends()[0] ?? null;

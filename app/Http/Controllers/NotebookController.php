@@ -38,7 +38,7 @@ final class NotebookController
         $asked = self::asked($request);
         $pages = Cook::query()->found($asked)->latest('started_at')->latest('id')->simplePaginate(self::A_PAGE)
             ->appends(array_filter($asked));
-        $zone = Kitchen::core()->timezone;
+        $zone = Kitchen::core()->site->timezone;
         $first = Cook::query()->min('started_at');
         $months = [];
         $month = CarbonImmutable::instance($clock->now())->setTimezone($zone)->startOfMonth();
@@ -64,7 +64,8 @@ final class NotebookController
         );
 
         return view('notebook.compare', [
-            'cooks' => [$one, $other], 'dishes' => $dishes, 'names' => $names, 'zone' => Kitchen::core()->timezone,
+            'cooks' => [$one, $other], 'dishes' => $dishes, 'names' => $names,
+            'zone' => Kitchen::core()->site->timezone,
             'differences' => array_map(
                 static fn (Difference $difference): string => $say->difference($difference, $names),
                 Difference::between(...$dishes),

@@ -29,7 +29,7 @@ final class PastMealsController
 
     public function index(): View
     {
-        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->site->timezone);
         $passed = Meal::query()->whereNull('cooked_at')->passed($now)->reorder()
             ->selectRaw("id, name, serve_at as at, 'meal' as kind")->toBase();
         $said = Meal::query()->whereNotNull('cooked_at')->selectRaw("id, name, serve_at, 'said'")->toBase();
@@ -42,7 +42,7 @@ final class PastMealsController
         $ids = $shown->where('kind', 'cook')->pluck('id')->all();
 
         return view('notebook.meals', [
-            'pages' => $pages, 'zone' => Kitchen::core()->timezone,
+            'pages' => $pages, 'zone' => Kitchen::core()->site->timezone,
             'meals' => Meal::query()->whereKey($shown->pluck('id')->all())->get()->keyBy('id'),
             'cooks' => MealCook::query()->whereKey($ids)->with('dishes')->get()->keyBy('id'),
         ]);
@@ -77,7 +77,7 @@ final class PastMealsController
                 ?? Cook::query()->where('dish_id', $id)->value('name');
             throw Refused::because('dishes', 'refused.the-dish-is-gone', dish: is_string($name) ? $name : $id);
         }
-        $now = $this->clock->now()->setTimezone(Kitchen::core()->timezone);
+        $now = $this->clock->now()->setTimezone(Kitchen::core()->site->timezone);
         $again = $meal->with(['serve_at' => $meal->nextFrom($now)]);
 
         return redirect()->route('meal', Meal::query()->create(Meal::columns($again)));

@@ -42,7 +42,7 @@ final class PeopleController
         return view('people.index', [
             'me' => $me, 'members' => $members, 'invitation' => $request->session()->get('invitation'),
             'devices' => $this->devices(),
-            'here' => $request->session()->getId(), 'timezone' => Kitchen::core()->timezone,
+            'here' => $request->session()->getId(), 'timezone' => Kitchen::core()->site->timezone,
         ]);
     }
 

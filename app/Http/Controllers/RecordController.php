@@ -87,19 +87,19 @@ final class RecordController
         if ($taught !== null) {
             [$lot, $lesson] = [$taught['lot'], ['taught' => $taught]];
             $learned[] = [
-                'what' => Taught::Lot, 'name' => $kitchen->lots[$lot]->name ?? $lot,
+                'what' => Taught::Lot, 'name' => $kitchen->pantry->lots[$lot]->name ?? $lot,
                 'counts' => ! $cook->lot_taken_back,
                 'with' => ($cook->lot_taken_back ? $known->with($lesson) : $known)->lot($lot),
                 'without' => ($cook->lot_taken_back ? $known : $known->without($lesson))->lot($lot),
             ];
         }
         $stove = $summary['stove'] ?? null;
-        $ring = $stove === null ? null : $kitchen->burners[$stove['burner']] ?? null;
+        $ring = $stove === null ? null : $kitchen->equipment->burners[$stove['burner']] ?? null;
         if ($stove !== null && $ring !== null) {
             $lesson = ['stove' => $stove];
             $learned[] = [
                 'what' => Taught::Stove,
-                'name' => ($kitchen->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}",
+                'name' => ($kitchen->equipment->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}",
                 'counts' => ! $cook->stove_taken_back,
                 'with' => ($cook->stove_taken_back ? $known->with($lesson) : $known)->stove($stove['pot'], $ring),
                 'without' => ($cook->stove_taken_back ? $known : $known->without($lesson))->stove($stove['pot'], $ring),

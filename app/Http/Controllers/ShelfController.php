@@ -32,7 +32,7 @@ final class ShelfController
     {
         $form = Fields::ofForm($request->query->all());
         $asked = $form->has('find') ? $form->text('find') : '';
-        $now = $clock->now()->setTimezone(Kitchen::core()->timezone);
+        $now = $clock->now()->setTimezone(Kitchen::core()->site->timezone);
         if (app(Household::class)->is_demo) {
             Meal::moveDemoAhead($now);
         }

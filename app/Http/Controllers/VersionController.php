@@ -38,7 +38,7 @@ final class VersionController
         return view('pot.versions', [
             'dish' => $dish,
             'changes' => $changes,
-            'zone' => Kitchen::core()->timezone,
+            'zone' => Kitchen::core()->site->timezone,
             'cook' => $cook,
             'since' => $cook === null
                 ? []

@@ -33,7 +33,9 @@ final readonly class Chilled extends Event
         if ($state->servedAt === null) {
             return false;
         }
-        $state->leftovers = new Leftovers($this->portions, $this->at, $state->servedAt, $state->plan->kitchen->roomC);
+        $state->leftovers = new Leftovers(
+            $this->portions, $this->at, $state->servedAt, $state->plan->kitchen->site->roomC,
+        );
         $state->leftoversGone = null;
 
         return true;

@@ -149,11 +149,11 @@ final class GivingOut
         );
         usort($pots, static fn (Pot $a, Pot $b): int => [$a->id !== $dish->lid->pot, $a->litres]
             <=> [$b->id !== $dish->lid->pot, $b->litres]);
-        $rings = array_map(strval(...), array_keys($this->kitchen->burners));
+        $rings = array_map(strval(...), array_keys($this->kitchen->equipment->burners));
         usort($rings, fn (string $a, string $b): int => [
-            $a !== $dish->lid->burner, -$this->kitchen->burners[$a]->netW(),
+            $a !== $dish->lid->burner, -$this->kitchen->equipment->burners[$a]->netW(),
         ]
-            <=> [$b !== $dish->lid->burner, -$this->kitchen->burners[$b]->netW()]);
+            <=> [$b !== $dish->lid->burner, -$this->kitchen->equipment->burners[$b]->netW()]);
         $places = [];
         foreach (array_slice($pots, 0, self::POTS) as $pot) {
             $isOne = $dish->grain->water->pot === $dish->lid->pot && $dish->grain->cooking !== Cooking::Cooker;
@@ -241,7 +241,7 @@ final class GivingOut
      */
     private function preparing(array $way): array
     {
-        $rings = array_map(strval(...), array_keys($this->kitchen->burners));
+        $rings = array_map(strval(...), array_keys($this->kitchen->equipment->burners));
         $made = [[]];
         foreach ($way as [$dish, $reserved]) {
             $longer = [];

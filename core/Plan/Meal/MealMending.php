@@ -57,7 +57,7 @@ final class MealMending
             );
         }
         $ovenIsFree = array_filter($tasks, static fn (MealTask $task): bool => $task->isInOven()) === [];
-        foreach ($kitchen->oven !== null && $ovenIsFree ? $plans : [] as $dish => $plan) {
+        foreach ($kitchen->equipment->oven !== null && $ovenIsFree ? $plans : [] as $dish => $plan) {
             if (! in_array($dish, $meal->keptWarm, true)) {
                 $mending->try(
                     Note::of('meal.keep-in-the-oven', dish: $plan->dish->name), 'warm:'.$dish, true,
@@ -86,7 +86,7 @@ final class MealMending
      */
     private function rings(Kitchen $kitchen, array $jobs): void
     {
-        foreach ($kitchen->burners as $ring) {
+        foreach ($kitchen->equipment->burners as $ring) {
             foreach (Short::of(
                 $jobs, $this->things, $this->hotWithinMin, $this->laid, $this->steps, [Hold::ring($ring->id)->key()],
             ) as $short) {

@@ -60,7 +60,7 @@ final readonly class MealPlan
     /** When the table can be at the soonest, begun now: the next five minutes, local to the kitchen. */
     public function earliest(DateTimeImmutable $now): DateTimeImmutable
     {
-        return self::soonest($now->setTimezone($this->kitchen->timezone), $this->firstStart());
+        return self::soonest($now->setTimezone($this->kitchen->site->timezone), $this->firstStart());
     }
 
     /** @param  int  $firstStartMin minutes before the table */

@@ -61,7 +61,7 @@ final readonly class MealPlanner
         $given = $given?->forTable($meal)
             ?? (new GivingOut($this->kitchen, $this->planner, $meal, $this->things($meal), $this->hotWithinMin))
                 ->of($this->served($meal, $dishes), $last?->forTable($meal));
-        $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->timezone));
+        $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->site->timezone));
         $tasks = MealWork::of($meal, $plans, $this->kitchen);
         [$laid, $holds] = $this->lay($meal, $plans, $tasks, $from);
 
@@ -79,7 +79,7 @@ final readonly class MealPlanner
     /** A meal as it was laid before, with nothing looked for and nothing said of it. */
     public function asLaid(Meal $meal, GivenOut $given, Laid $laid, bool $holds): MealPlan
     {
-        $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->timezone));
+        $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->site->timezone));
 
         return $this->planned(
             $meal, $given, $plans, MealWork::of($meal, $plans, $this->kitchen), $laid, $holds, [],
@@ -94,7 +94,7 @@ final readonly class MealPlanner
     public function ofOne(string $id, Dish $dish, ?DateTimeImmutable $tableAt = null): MealPlan
     {
         $plan = $this->planner->plan($dish, [], $tableAt);
-        $meal = Meal::ofOne($id, $dish, $plan->day->tableAt->setTimezone($this->kitchen->timezone));
+        $meal = Meal::ofOne($id, $dish, $plan->day->tableAt->setTimezone($this->kitchen->site->timezone));
         $tasks = MealWork::of($meal, [$plan], $this->kitchen);
         $laid = $this->asTheDish($plan, $tasks, $meal);
         $holds = Laying::holds(MealWork::jobs($tasks), $this->things($meal), $this->hotWithinMin, $laid->starts);
@@ -153,7 +153,7 @@ final readonly class MealPlanner
 
         return new MealPlan(
             $meal, $this->kitchen, $plans, $inOrder, $laid, $holds, $clashes,
-            $tableAt ?? $meal->serveAt($this->kitchen->timezone), $given,
+            $tableAt ?? $meal->serveAt($this->kitchen->site->timezone), $given,
         );
     }
 
@@ -165,8 +165,8 @@ final readonly class MealPlanner
      */
     private function withAhead(Meal $meal, array $tasks, Laid $laid): Laid
     {
-        $tableAt = $meal->serveAt($this->kitchen->timezone);
-        $now = $this->now->setTimezone($this->kitchen->timezone);
+        $tableAt = $meal->serveAt($this->kitchen->site->timezone);
+        $now = $this->now->setTimezone($this->kitchen->site->timezone);
         $at = $tableAt->modify(self::EVENING_BEFORE);
         $morning = $tableAt->modify(self::MORNING);
         if ($at < $now) {
@@ -214,10 +214,10 @@ final readonly class MealPlanner
     public static function thingsOf(Meal $meal, Kitchen $kitchen): array
     {
         $things = [Hold::hands()->key() => $meal->hands, Hold::sink()->key() => 1, Hold::oven()->key() => 1];
-        foreach ($kitchen->burners as $ring) {
+        foreach ($kitchen->equipment->burners as $ring) {
             $things[Hold::ring($ring->id)->key()] = 1;
         }
-        foreach ($kitchen->pots as $pot) {
+        foreach ($kitchen->equipment->pots as $pot) {
             $things[Hold::pot($pot->id)->key()] = 1;
         }
 
@@ -256,7 +256,7 @@ final readonly class MealPlanner
     private function clashes(Meal $meal, array $plans, Laid $laid, bool $holds, array $mends): array
     {
         $clashes = [];
-        $tableAt = $meal->serveAt($this->kitchen->timezone);
+        $tableAt = $meal->serveAt($this->kitchen->site->timezone);
         $first = $laid->starts === [] ? 0 : min($laid->starts);
         $leftMin = intdiv($tableAt->getTimestamp() - $this->now->getTimestamp(), 60);
         if ($leftMin < -$first) {
@@ -277,8 +277,8 @@ final readonly class MealPlanner
         }
         foreach ($holds ? [] : self::onOneRing($plans) as $ring => $dishes) {
             $clashes[] = new MealClash(Note::of(
-                'meal.want-one-ring', dishes: $dishes, ring: $this->kitchen->burners[$ring]->name,
-                rings: count($this->kitchen->burners),
+                'meal.want-one-ring', dishes: $dishes, ring: $this->kitchen->equipment->burners[$ring]->name,
+                rings: count($this->kitchen->equipment->burners),
             ));
         }
         if (! $holds) {

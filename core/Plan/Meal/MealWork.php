@@ -176,13 +176,13 @@ final class MealWork
      */
     private static function freestRing(Kitchen $kitchen, array $tasks): string
     {
-        $held = array_fill_keys(array_keys($kitchen->burners), 0);
+        $held = array_fill_keys(array_keys($kitchen->equipment->burners), 0);
         foreach ($tasks as $task) {
             if ($task->ring !== null && isset($held[$task->ring])) {
                 $held[$task->ring] += $task->job->minutes;
             }
         }
-        $rings = array_values($kitchen->burners);
+        $rings = array_values($kitchen->equipment->burners);
         usort(
             $rings,
             static fn (Burner $a, Burner $b): int => [$held[$a->id], $a->netW()] <=> [$held[$b->id], $b->netW()],

@@ -270,7 +270,7 @@ final readonly class Clashes
             return [];
         }
         $mends = [];
-        foreach ($this->kitchen->lots as $other) {
+        foreach ($this->kitchen->pantry->lots as $other) {
             if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
                 $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
             }
@@ -383,7 +383,7 @@ final readonly class Clashes
         if ($ovens === []) {
             return [];
         }
-        $oven = $this->kitchen->oven;
+        $oven = $this->kitchen->equipment->oven;
         if ($oven === null) {
             return [new Clash(Station::Heat, Note::of('clashes.this-kitchen-has-no-oven'), [])];
         }
@@ -429,7 +429,7 @@ final readonly class Clashes
         if ($this->dish->lid->secondPot !== null || $this->dish->grain->cooking->takesCooker()) {
             return [];
         }
-        $rings = array_keys($this->kitchen->burners);
+        $rings = array_keys($this->kitchen->equipment->burners);
         foreach ($this->kitchen->stovePots() as $other) {
             foreach ($rings as $ring) {
                 if ($other->id === $this->dish->lid->pot || ($ring === $this->dish->lid->burner && count($rings) > 1)) {

@@ -126,7 +126,7 @@ final readonly class Mending
     private function rings(Dish $dish): array
     {
         $others = array_filter(
-            $this->plan->kitchen->burners,
+            $this->plan->kitchen->equipment->burners,
             static fn (Burner $ring): bool => ! in_array(
                 $ring->id, [$dish->lid->burner, $dish->lid->secondBurner], true,
             ),

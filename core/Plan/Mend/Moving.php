@@ -26,11 +26,12 @@ final readonly class Moving
     public static function isNeeded(Dish $dish, Kitchen $kitchen): bool
     {
         $there = [
-            ...array_keys($kitchen->pots), ...array_keys($kitchen->burners), ...array_keys($kitchen->plates),
+            ...array_keys($kitchen->equipment->pots), ...array_keys($kitchen->equipment->burners),
+            ...array_keys($kitchen->equipment->plates),
         ];
 
         return array_diff($dish->things(), array_map(strval(...), $there)) !== []
-            || ! isset($kitchen->lots[$dish->grain->rice->lot]) || self::unlike($dish, $kitchen) !== [];
+            || ! isset($kitchen->pantry->lots[$dish->grain->rice->lot]) || self::unlike($dish, $kitchen) !== [];
     }
 
     /**
@@ -52,7 +53,7 @@ final readonly class Moving
         ];
 
         return array_filter($wanted, static function (bool $isCooker, string $field) use ($named, $kitchen): bool {
-            $pot = $kitchen->pots[$named[$field] ?? ''] ?? null;
+            $pot = $kitchen->equipment->pots[$named[$field] ?? ''] ?? null;
 
             return $pot !== null && ($pot->cooker !== null) !== $isCooker;
         }, ARRAY_FILTER_USE_BOTH);
@@ -76,22 +77,22 @@ final readonly class Moving
         }
         $moved = $dish;
         foreach ($dish->things() as $id) {
-            if (isset($kitchen->pots[$id]) || isset($kitchen->burners[$id]) || isset($kitchen->plates[$id])) {
+            if ($kitchen->equipment->has($id)) {
                 continue;
             }
-            $pot = $from?->pots[$id] ?? null;
+            $pot = $from?->equipment->pots[$id] ?? null;
             $to = match (true) {
                 $pot?->cooker !== null && $kitchen->cookers() !== [] => (string) array_key_first($kitchen->cookers()),
                 $pot !== null, $id === $dish->lid->pot,
                 $id === $dish->grain->water->pot => self::nearestPot($pots, $pot),
-                isset($from->plates[$id]) => (string) array_key_first($kitchen->plates),
-                default => self::nearestRing($kitchen->burners, $from?->burners[$id] ?? null),
+                isset($from->equipment->plates[$id]) => (string) array_key_first($kitchen->equipment->plates),
+                default => self::nearestRing($kitchen->equipment->burners, $from?->equipment->burners[$id] ?? null),
             };
             // Without a plate to stand on, its own heat line is no use.
             $moved = $to === '' ? $moved->changed('lid/heat', null) : $moved->moved($id, $to);
         }
         foreach (self::unlike($moved, $kitchen) as $field => $isCooker) {
-            $was = $kitchen->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->grain->water->pot] ?? null;
+            $was = $kitchen->equipment->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->grain->water->pot] ?? null;
             $moved = $field === 'lid/second/pot' ? $moved->changed('lid/second', null) : $moved->changed(
                 $field, $isCooker ? (string) array_key_first($kitchen->cookers()) : self::nearestPot($pots, $was),
             );
@@ -99,13 +100,13 @@ final readonly class Moving
         if ($moved->lid->secondPot !== null && $moved->lid->secondPot === $moved->lid->pot) {
             $moved = $moved->changed('lid/second', null);
         }
-        if (isset($kitchen->lots[$moved->grain->rice->lot])) {
+        if (isset($kitchen->pantry->lots[$moved->grain->rice->lot])) {
             return $moved;
         }
-        $kind = $from?->lots[$moved->grain->rice->lot]->kind ?? null;
-        $lots = array_keys(array_filter($kitchen->lots, static fn ($lot): bool => $lot->kind === $kind));
+        $kind = $from?->pantry->lots[$moved->grain->rice->lot]->kind ?? null;
+        $lots = array_keys(array_filter($kitchen->pantry->lots, static fn ($lot): bool => $lot->kind === $kind));
 
-        return $moved->changed('rice/lot', $lots[0] ?? array_key_first($kitchen->lots));
+        return $moved->changed('rice/lot', $lots[0] ?? array_key_first($kitchen->pantry->lots));
     }
 
     /**
@@ -146,7 +147,7 @@ final readonly class Moving
     {
         $pots = array_values($this->kitchen->stovePots());
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
-        $rings = array_values($this->kitchen->burners);
+        $rings = array_values($this->kitchen->equipment->burners);
         usort($rings, static fn (Burner $a, Burner $b): int => $b->netW() <=> $a->netW());
         $isOne = $dish->grain->water->pot === $dish->lid->pot;
         $dishes = [];

@@ -88,7 +88,8 @@ final readonly class Potted
     ): PotLoad {
         $own = $isFirst && $this->dish->lid->heat !== []
             ? HeatLine::fromFields(
-                $this->dish->lid->heat, $this->dish->craft->cues, $load->place->ring->id, $this->kitchen->plates,
+                $this->dish->lid->heat, $this->dish->craft->cues, $load->place->ring->id,
+                $this->kitchen->equipment->plates,
             ) : null;
         $stove = $this->stove($load, $isFirst, $taken);
         $rings = $stove->rings();
@@ -124,14 +125,14 @@ final readonly class Potted
         }
         $netW = $load->place->ring->netW();
         $smaller = array_filter(
-            $this->kitchen->burners,
+            $this->kitchen->equipment->burners,
             static fn (Burner $ring): bool => $ring->netW() < $netW
                 && ! in_array($ring->id, [...$needed, ...$taken], true),
         );
 
         $pot = $load->place->pot;
         $plates = array_values(array_filter(
-            $this->kitchen->plates, static fn (Plate $plate): bool => ! in_array($plate->id, $taken, true),
+            $this->kitchen->equipment->plates, static fn (Plate $plate): bool => ! in_array($plate->id, $taken, true),
         ));
 
         return new Stove(
@@ -184,7 +185,8 @@ final readonly class Potted
                 $place->pot->cooker !== null => HeatLine::keptWarm($place->ring),
                 $dish->lid->ovenC !== null => HeatLine::inOven($dish->lid->ovenC),
                 default => HeatLine::ofStock(
-                    $dish->school->heats, $place->pot, $place->ring, array_values($kitchen->plates)[0] ?? null,
+                    $dish->school->heats, $place->pot, $place->ring,
+                    array_values($kitchen->equipment->plates)[0] ?? null,
                 ),
             },
         );

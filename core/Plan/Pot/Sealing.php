@@ -181,7 +181,7 @@ final readonly class Sealing
     /** Raw from the fridge, or as warm as the room where it stands out of it first. */
     private function rawC(Filling $filling): float
     {
-        return $filling->standsOut ? $this->kitchen->roomC : self::FRIDGE_C;
+        return $filling->standsOut ? $this->kitchen->site->roomC : self::FRIDGE_C;
     }
 
     /** The core of a piece when it is layered (section C): one that is only browned is raw inside. */
@@ -199,7 +199,7 @@ final readonly class Sealing
     /** After its wait; what is colder than the room stays as it is. */
     private function cooled(float $celsius): float
     {
-        $over = max(0.0, $celsius - $this->kitchen->roomC);
+        $over = max(0.0, $celsius - $this->kitchen->site->roomC);
 
         return $celsius - $over * (1 - exp(-$this->waits->fillingMin / self::STANDING_MIN));
     }

@@ -50,7 +50,7 @@ final readonly class Standings
             return [];
         }
         $place = $this->potted->first()->place;
-        $hasPlate = $this->kitchen->plates !== [];
+        $hasPlate = $this->kitchen->equipment->plates !== [];
         $wrong = array_filter(
             Standing::of($place->pot, $place->ring),
             static fn (Standing $one): bool => ! $hasPlate || $one === Standing::WastesHeat,
@@ -69,7 +69,7 @@ final readonly class Standings
         }
         $pot = $this->kitchen->pot($this->dish->grain->water->pot, 'water/pot');
         $ring = $this->kitchen->burner($this->dish->grain->water->burner, 'water/burner');
-        if ($this->kitchen->plates !== [] || $pot->cooker !== null || ! Standing::wantsPlate($pot, $ring)) {
+        if ($this->kitchen->equipment->plates !== [] || $pot->cooker !== null || ! Standing::wantsPlate($pot, $ring)) {
             return [];
         }
 
@@ -109,7 +109,7 @@ final readonly class Standings
             array_sum(array_map(static fn (Layer $layer): float => $layer->mass->inGrams(), $load->section->layers));
         if (
             $this->dish->table->serving !== Serving::Whole || $load->place->pot->handles > 1
-            || $grams < self::ONE_HANDLE_G || $this->kitchen->hands > 1
+            || $grams < self::ONE_HANDLE_G || $this->kitchen->equipment->hands > 1
         ) {
             return [];
         }
@@ -150,7 +150,7 @@ final readonly class Standings
             $isSealed ? $this->dish->lid->burner : $this->dish->grain->water->burner, $ringPath,
         );
         $mends = [];
-        foreach ($this->kitchen->burners as $other) {
+        foreach ($this->kitchen->equipment->burners as $other) {
             if ($isWell($pot, $other)) {
                 $mends[] = new Mend(Note::of('standing.on', ring: $other->name), $ringPath, $other->id);
                 break;

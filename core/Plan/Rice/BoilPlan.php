@@ -131,7 +131,7 @@ final readonly class BoilPlan extends RicePlan
                 boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, burner: $burner->name, netW: (int) round($netW),
             )),
             topUp: $batches === 1 ? null : TopUp::between(
-                $keptHere, $batches, $netW, $kitchen->boilC() - $kitchen->tapC,
+                $keptHere, $batches, $netW, $kitchen->boilC() - $kitchen->site->tapC,
             ),
         );
     }
@@ -161,13 +161,15 @@ final readonly class BoilPlan extends RicePlan
     /** The rice goes in at its soak's temperature, unsoaked at the room's. */
     private static function riceC(Dish $dish, Kitchen $kitchen): float
     {
-        return $dish->grain->rice->soak->minutes > 0 ? $dish->grain->rice->soak->celsius : $kitchen->roomC;
+        return $dish->grain->rice->soak->minutes > 0 ? $dish->grain->rice->soak->celsius : $kitchen->site->roomC;
     }
 
     /** What of a ring is left for the water near the boil, the lid on till it boils back, W. */
     private static function liddedW(Pot $pot, Burner $burner, Kitchen $kitchen): float
     {
-        return max(self::LEAST_W, $burner->netW() - $pot->liddedLossWPerK() * ($kitchen->boilC() - $kitchen->roomC));
+        $overRoomC = $kitchen->boilC() - $kitchen->site->roomC;
+
+        return max(self::LEAST_W, $burner->netW() - $pot->liddedLossWPerK() * $overRoomC);
     }
 
     /** Minutes from the tap to the boil, the lid on: power less what the pot loses on the way (section A). */
@@ -175,7 +177,7 @@ final readonly class BoilPlan extends RicePlan
     {
         $jPerK = Water::J_PER_KG_K * $litres + $pot->baseJPerK();
         $lossW = $pot->liddedLossWPerK();
-        $first = $burner->netW() - $lossW * ($kitchen->tapC - $kitchen->roomC);
+        $first = $burner->netW() - $lossW * ($kitchen->site->tapC - $kitchen->site->roomC);
         $last = self::liddedW($pot, $burner, $kitchen);
 
         return (int) ceil($jPerK / $lossW * log($first / $last) / 60);
@@ -188,7 +190,7 @@ final readonly class BoilPlan extends RicePlan
         $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
         $soak = $dish->grain->rice->soak;
         $lifted = Lifted::of(
-            $kind, $soak, $belief->likely(), $dish->grain->water->draining, $boil->boilC, $kitchen->roomC,
+            $kind, $soak, $belief->likely(), $dish->grain->water->draining, $boil->boilC, $kitchen->site->roomC,
         );
         $lifts = [];
         foreach (self::shares($dish) as $value => $share) {
@@ -265,8 +267,8 @@ final readonly class BoilPlan extends RicePlan
 
         return Figure::of($grams, 'g', 0, Note::of(
             'boil-plan.g-a-litre-in-l-teaspoons', saltGPerL: round($dish->grain->water->saltGPerL, 1), waterKg: $batchL,
-            teaspoons: $kitchen->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->salt->value,
-            gramsPerTeaspoon: $kitchen->salt->gramsPerTeaspoon(),
+            teaspoons: $kitchen->pantry->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->pantry->salt->value,
+            gramsPerTeaspoon: $kitchen->pantry->salt->gramsPerTeaspoon(),
         ));
     }
 
@@ -290,7 +292,7 @@ final readonly class BoilPlan extends RicePlan
         return Figure::seconds($forecast->liftAt(),
             Note::of(
                 'boil-plan.at-m-water-boils-at-c', soak: $dish->grain->rice->soak->words(), altitudeM: (int) round(
-                    $kitchen->altitudeM,
+                    $kitchen->site->altitudeM,
                 ),
                 boilC: $boilC, belief: $belief->words(),
             ),
@@ -312,7 +314,7 @@ final readonly class BoilPlan extends RicePlan
     {
         $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
         $soak = $dish->grain->rice->soak;
-        $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->roomC;
+        $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->site->roomC;
         $waterKg = self::waterKg($dish, $raw);
         $backS = Boil::backAtBoilAfter(
             Boil::soaked($raw, $kind, $soak),

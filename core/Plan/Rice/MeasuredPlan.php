@@ -131,7 +131,7 @@ final readonly class MeasuredPlan extends RicePlan
             coveredMin: $isOnePot ? self::sealedMin($dish->school) : $inWaterMin,
             folded: $dish->grain->cooking === Cooking::Quick,
             fillingFreeG: $dish->grain->cooking->isWithFilling() ? self::freeG($dish, $raw) : 0.0,
-            brothG: self::brothG($dish, $raw), cup: $kitchen->cup,
+            brothG: self::brothG($dish, $raw), cup: $kitchen->equipment->cup,
             cookerCupMl: $pot->cooker->cupMl ?? Absorption::COOKER_CUP_ML,
             target: $dish->grain->cooking === Cooking::Share
                 ? Uptake::of($kind, $dish->grain->rice->soak)->at($dish->grain->water->stage->doneness())
@@ -159,7 +159,7 @@ final readonly class MeasuredPlan extends RicePlan
     {
         $waterKg = $absorption->water->amount / 1000 + self::RICE_AS_WATER * $withKg;
 
-        return Water::J_PER_KG_K * $waterKg * ($kitchen->boilC() - $kitchen->tapC) / $burner->netW() / 60;
+        return Water::J_PER_KG_K * $waterKg * ($kitchen->boilC() - $kitchen->site->tapC) / $burner->netW() / 60;
     }
 
     private static function broth(Dish $dish, Mass $raw, Absorption $absorption): ?Figure

@@ -33,7 +33,7 @@ final class Shopping
     /** @return array<string, array{aisle: Aisle, name: string, amounts: non-empty-list<Figure>}> by name and unit */
     private static function things(Plan $plan): array
     {
-        $pantry = array_map(mb_strtolower(...), $plan->kitchen->pantry);
+        $pantry = array_map(mb_strtolower(...), $plan->kitchen->pantry->always);
         $things = [];
         foreach ($plan->ingredients as $ingredient) {
             if ($ingredient->shop === null || in_array(mb_strtolower($ingredient->shop), $pantry, true)) {

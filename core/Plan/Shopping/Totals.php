@@ -54,8 +54,8 @@ final readonly class Totals
             ),
             Note::of(
                 'totals.that-is-of-raw-rice',
-                volume: $potted->raw->volume($kgPerLitre)->inCups($kitchen->cup),
-                cup: $kitchen->cup,
+                volume: $potted->raw->volume($kgPerLitre)->inCups($kitchen->equipment->cup),
+                cup: $kitchen->equipment->cup,
             ));
     }
 

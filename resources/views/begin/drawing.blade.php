@@ -2,9 +2,10 @@
 @if ($home !== null)
     <h2>{{ $home->name }}</h2>
     <x-drawing.kitchen :$home />
-    <p class="small">{{ round($home->altitudeM) }} m above the sea, water boils at {{ $say->degrees($home->boilC(), 1) }}.
-        @foreach ($home->plates as $plate){{ Str::ucfirst($plate->name) }} of {{ round($plate->kg, 1) }} kg. @endforeach
-        @if ($home->oven !== null){{ Str::ucfirst($home->oven->name) }} from {{ $say->degrees($home->oven->leastC) }} to {{
-            $say->degrees($home->oven->mostC) }}. @endif
-        Rice: {{ collect($home->lots)->map(fn ($lot) => $say->label($lot->kind))->implode(', ') }}.</p>
+    <p class="small">{{ round($home->site->altitudeM) }} m above the sea, water boils at {{ $say->degrees($home->boilC(), 1) }}.
+        @foreach ($home->equipment->plates as $plate){{ Str::ucfirst($plate->name) }} of {{ round($plate->kg, 1) }} kg. @endforeach
+        @if ($home->equipment->oven !== null){{ Str::ucfirst($home->equipment->oven->name) }} from {{
+            $say->degrees($home->equipment->oven->leastC) }} to {{
+            $say->degrees($home->equipment->oven->mostC) }}. @endif
+        Rice: {{ collect($home->pantry->lots)->map(fn ($lot) => $say->label($lot->kind))->implode(', ') }}.</p>
 @endif

@@ -30,7 +30,7 @@
             @endforeach
         </div>
     @endforeach
-    @foreach ($plan->kitchen->burners as $burner)
+    @foreach ($plan->kitchen->equipment->burners as $burner)
         @php $held = $plan->day->schedule->heldMinutes("ring:{$burner->id}"); @endphp
         <p class="ruled"><strong>{{ $burner->name }}</strong> is in use for {{ $held }} min.</p>
     @endforeach

@@ -6,21 +6,25 @@
             <p><a href="{{ route('kitchen.things') }}">Add, change or take away</a> · <a href="{{ route('stoves') }}">what each pot on each
                 ring has taught</a>, and a boil test.</p>
             <ul class="amounts">
-                @foreach ($home->plates as $plate)<li><strong>{{ Str::ucfirst($plate->name) }}</strong>, {{ number_format($plate->kg, 1) }}
+                @foreach ($home->equipment->plates as $plate)<li><strong>{{ Str::ucfirst($plate->name) }}</strong>, {{
+                    number_format($plate->kg, 1) }}
                     kg</li>@endforeach
-                @if ($home->oven !== null)<li><strong>{{ Str::ucfirst($home->oven->name) }}</strong>, {{ $say->degrees($home->oven->leastC)
-                    }} to {{ $say->degrees($home->oven->mostC) }}</li>@endif
+                @if ($home->equipment->oven !== null)<li><strong>{{ Str::ucfirst($home->equipment->oven->name) }}</strong>, {{
+                    $say->degrees($home->equipment->oven->leastC)
+                    }} to {{ $say->degrees($home->equipment->oven->mostC) }}</li>@endif
                 @foreach ($home->cookers() as $pot)<li><strong>{{ Str::ucfirst($pot->name) }}</strong>, its cup {{
                     round($pot->cooker->cupMl) }} ml{{ $pot->cooker->keepsWarm ? ', keeps warm' : '' }}</li>@endforeach
-                <li>{{ $home->hands === 1 ? 'One pair of hands' : $home->hands.' pairs of hands' }}; {{ $home->hasThermometer ?
-                    'a thermometer' : 'no thermometer' }}, {{ $home->hasScale ? 'a scale' : 'no scale' }}{{ $home->trayCm2 === null ? '' :
-                    ', a tray of '.round($home->trayCm2).' cm²' }}</li>
-                <li>{{ round($home->altitudeM) }} m above the sea: water boils at <strong>{{ $say->degrees($home->boilC(), 1)
+                <li>{{ $home->equipment->hands === 1 ? 'One pair of hands' : $home->equipment->hands.' pairs of hands' }}; {{
+                    $home->equipment->hasThermometer ?
+                    'a thermometer' : 'no thermometer' }}, {{ $home->equipment->hasScale ? 'a scale' : 'no scale' }}{{
+                        $home->equipment->trayCm2 === null ? '' :
+                    ', a tray of '.round($home->equipment->trayCm2).' cm²' }}</li>
+                <li>{{ round($home->site->altitudeM) }} m above the sea: water boils at <strong>{{ $say->degrees($home->boilC(), 1)
                     }}</strong></li>
             </ul>
             <h2>The rice shelf</h2>
             <ul class="lots">
-                @foreach ($home->lots as $lot)
+                @foreach ($home->pantry->lots as $lot)
                     @php $belief = $knowledge->lot($lot->id); $left = $lot->leftG($knowledge); @endphp
                     <li>
                         <x-drawing.belief :$belief :width="260" />
@@ -61,10 +65,11 @@
                         @selected($unit === $home->reading->units)>{{ $say->label($unit) }}</option>@endforeach</select></label>
                     <div class="pair">
                         <label>A cup is <select name="cup">@foreach (Orbek\Core\Measure\Cup::cases() as $cup)<option value="{{ $cup->value
-                            }}" @selected($cup === $home->cup)>{{ $say->label($cup) }}, {{ round($cup->millilitres()) }}
+                            }}" @selected($cup === $home->equipment->cup)>{{ $say->label($cup) }}, {{ round($cup->millilitres()) }}
                             ml</option>@endforeach</select></label>
                         <label>The salt <select name="salt">@foreach (Orbek\Core\Measure\Salt::cases() as $salt)<option value="{{
-                            $salt->value }}" @selected($salt === $home->salt)>{{ $salt->value }}, {{ $salt->gramsPerTeaspoon() }} g a
+                            $salt->value }}" @selected($salt === $home->pantry->salt)>{{ $salt->value }}, {{ $salt->gramsPerTeaspoon() }} g
+                                a
                             teaspoon</option>@endforeach</select></label>
                     </div>
                     <div class="pair">

@@ -21,7 +21,8 @@
                 <tbody>
                     @forelse ($cooks as $cook)
                         <tr>
-                            <td><a href="{{ route('cook', $cook) }}">{{ $cook->started_at->setTimezone($home->timezone)->format('j F Y')
+                            <td><a href="{{ route('cook', $cook) }}">{{
+                                $cook->started_at->setTimezone($home->site->timezone)->format('j F Y')
                                 }}</a></td>
                             <td>{{ isset($cook->summary['lift_forecast_s']) ? $clock($cook->summary['lift_forecast_s']) : '–' }}</td>
                             <td>{{ isset($cook->summary['lifted_s']) ? $clock($cook->summary['lifted_s']) : '–' }}</td>
@@ -60,7 +61,7 @@
             @foreach ($tests as $test)
                 <form method="post" action="{{ route('lot.test.back', [$lot->id, $test]) }}" class="taken">
                     @csrf
-                    <p>{{ $test->tested_at->setTimezone($home->timezone)->format('j F, H:i') }}: {{
+                    <p>{{ $test->tested_at->setTimezone($home->site->timezone)->format('j F, H:i') }}: {{
                         collect($test->document['tests'])->map(fn ($seen) =>
                         $clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode(', ') }}</p>
                     <button class="quiet">Take it back</button>

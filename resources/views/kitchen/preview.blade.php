@@ -4,7 +4,8 @@
         <p class="lead">So it would be. Nothing is kept yet.</p>
         @if ($older)<p>The file is of an older edition; it is brought up to date.</p>@endif
         <x-drawing.kitchen :home="$other" />
-        <p>{{ count($other->lots) }} {{ Str::plural('bag', count($other->lots)) }} of rice, {{ round($other->altitudeM) }} m above the
+        <p>{{ count($other->pantry->lots) }} {{ Str::plural('bag', count($other->pantry->lots)) }} of rice, {{
+            round($other->site->altitudeM) }} m above the
             sea.</p>
         <form method="post" action="{{ route('kitchens.import') }}">@csrf
             <input type="hidden" name="document" value="{{ json_encode($other->toArray(), JSON_UNESCAPED_UNICODE |

@@ -1,5 +1,6 @@
 @php
-    $empty = collect($home->lots)->map(fn ($lot) => [$lot, $lot->leftG($knowledge), $paces[$lot->id] ?? null])->filter(fn ($one) => $one[1]
+    $empty = collect($home->pantry->lots)->map(fn ($lot) => [$lot, $lot->leftG($knowledge), $paces[$lot->id] ?? null])->filter(fn ($one) =>
+        $one[1]
         !== null && $one[2] !== null && $one[2]->isSoon($one[1]));
 @endphp
 @if ($empty->isNotEmpty())
@@ -9,7 +10,7 @@
             @php $key = "bag:{$lot->id}"; @endphp
             <li class="row"><label class="tick-off">@isset($ticked)<input type="checkbox" value="{{ $key }}" @checked($ticked->has($key))
                 autocomplete="off">@endisset<span class="what"><strong>{{ $lot->name }}</strong>: {{ round($left) }} g left, empty about {{
-                $pace->emptyOn($left, $now)->setTimezone($home->timezone)->format('j F') }} at this pace</span></label></li>
+                $pace->emptyOn($left, $now)->setTimezone($home->site->timezone)->format('j F') }} at this pace</span></label></li>
         @endforeach
     </ul>
 @endif

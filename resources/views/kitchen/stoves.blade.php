@@ -5,7 +5,7 @@
             <p class="lead">How much heat a pot really gets on a ring, against what its kind would give.</p>
             <ul class="lots">
                 @foreach ($home->stovePots() as $pot)
-                    @foreach ($home->burners as $burner)
+                    @foreach ($home->equipment->burners as $burner)
                         @php $belief = $knowledge->stove($pot->id, $burner); @endphp
                         <li>
                             <x-drawing.belief :$belief :width="260" stove />
@@ -27,7 +27,7 @@
                     @csrf
                     <label>Pot <select name="pot">@foreach ($home->stovePots() as $pot)<option value="{{ $pot->id }}">{{ $pot->name
                         }}</option>@endforeach</select></label>
-                    <label>Ring <select name="burner">@foreach ($home->burners as $burner)<option value="{{ $burner->id }}">{{
+                    <label>Ring <select name="burner">@foreach ($home->equipment->burners as $burner)<option value="{{ $burner->id }}">{{
                         $burner->label() }}</option>@endforeach</select></label>
                     <div class="pair"><label>Water, litres <input name="litres" type="number" min="0.3" max="30" step="0.1" value="2"
                         required></label><label>Ring at, a mark or % <input name="setting" value="100" maxlength="40" required
@@ -45,15 +45,16 @@
                 <h2>What taught it</h2>
                 <ul class="taught">
                     @foreach ($tests as $test)
-                        <li><p>Boil test of {{ $test->tested_at->setTimezone($home->timezone)->format('j F') }}: {{
-                            $home->pots[$test->pot]->name ?? $test->pot }} on {{ $home->burners[$test->burner]->name ?? $test->burner }}, {{
+                        <li><p>Boil test of {{ $test->tested_at->setTimezone($home->site->timezone)->format('j F') }}: {{
+                            $home->equipment->pots[$test->pot]->name ?? $test->pot }} on {{ $home->equipment->burners[$test->burner]->name
+                                ?? $test->burner }}, {{
                             round($test->document['net_w']) }} W</p><form method="post" action="{{ route('stoves.test.back', $test)
                             }}">@csrf<button class="small-button" aria-label="Take back the boil test of {{ $test->tested_at->format('j F')
                             }}">Take back</button></form></li>
                     @endforeach
                     @foreach ($cooks as $cook)
-                        <li><p>{{ $cook->name }}, {{ $cook->started_at->setTimezone($home->timezone)->format('j F') }}: crust {{
-                            $cook->summary['crust'] ?? 'not noted' }}, {{ $home->pots[$cook->summary['stove']['pot']]->name ??
+                        <li><p>{{ $cook->name }}, {{ $cook->started_at->setTimezone($home->site->timezone)->format('j F') }}: crust {{
+                            $cook->summary['crust'] ?? 'not noted' }}, {{ $home->equipment->pots[$cook->summary['stove']['pot']]->name ??
                             $cook->summary['stove']['pot'] }}{{ $cook->stove_taken_back ? '; taken back' : '' }}</p><form method="post"
                             action="{{ route('stoves.cook.back', $cook) }}">@csrf<input type="hidden" name="back" value="{{
                             $cook->stove_taken_back ? '0' : '1' }}"><button class="small-button" aria-label="{{ $cook->stove_taken_back ?

@@ -11,12 +11,14 @@
                 role="status">{{ $before->what }}: changed. <button class="small-button">Undo</button> <a href="{{ route('kitchen.versions',
                 $row) }}">What changed</a></p></form>@endif
             @foreach ([
-                [Thing::Pot, 'Pots', collect($home->pots)->map(fn ($pot) =>
+                [Thing::Pot, 'Pots', collect($home->equipment->pots)->map(fn ($pot) =>
                     $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'),
                     'Another pot'],
-                [Thing::Ring, 'Rings', collect($home->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === [] ?
+                [Thing::Ring, 'Rings', collect($home->equipment->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === []
+                    ?
                     'no marks' : $ring->knob->written())), 'Another ring'],
-                [Thing::Plate, 'Plates', collect($home->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg, 1).' kg'),
+                [Thing::Plate, 'Plates', collect($home->equipment->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg,
+                    1).' kg'),
                     'Another plate'],
             ] as [$thing, $title, $list, $another])
                 <h2>{{ $title }}</h2>
@@ -27,8 +29,9 @@
                                 {{ Str::plural('dish', count($used[$id])) }}</span>@endif</summary>
                                 <form method="post" action="{{ route('kitchen.thing', [$thing->value, $id]) }}" class="plain">
                                     @csrf<x-of-kitchen :$row />
-                                    @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->pots[$id], Thing::Ring =>
-                                        $home->burners[$id], Thing::Plate => $home->plates[$id] }])
+                                    @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->equipment->pots[$id],
+                                        Thing::Ring =>
+                                        $home->equipment->burners[$id], Thing::Plate => $home->equipment->plates[$id] }])
                                     <button class="act">Save it</button>
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
@@ -59,25 +62,31 @@
                     @csrf<x-of-kitchen :$row />
                     <label>Called <input name="name" maxlength="80" required value="{{ $home->name }}" autocomplete="off"></label>
                     <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{
-                        round($home->altitudeM) }}"></label>
+                        round($home->site->altitudeM) }}"></label>
                     @php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp
                     <div class="pair"><label>The room, {{ $sign }} <input name="room_c" type="number" step="any" required value="{{
-                        round($read->degrees($home->roomC), 1) }}"></label><label>The tap, {{ $sign }} <input name="tap_c" type="number"
-                        step="any" required value="{{ round($read->degrees($home->tapC), 1) }}"></label></div>
-                    <label>Its time zone <input name="timezone" required maxlength="60" value="{{ $home->timezone->getName() }}"
+                        round($read->degrees($home->site->roomC), 1) }}"></label><label>The tap, {{ $sign }} <input name="tap_c"
+                            type="number"
+                        step="any" required value="{{ round($read->degrees($home->site->tapC), 1) }}"></label></div>
+                    <label>Its time zone <input name="timezone" required maxlength="60" value="{{ $home->site->timezone->getName() }}"
                         autocomplete="off"></label>
-                    <div class="pair"><label>Oven <select name="oven"><option value="0">none</option><option value="1" @selected($home->oven
-                        !== null)>{{ $home->oven->name ?? 'an oven' }}</option></select></label><label>Pairs of hands <input name="hands"
-                        type="number" min="1" max="6" step="1" required value="{{ $home->hands }}"></label></div>
-                    <div class="pair"><label>It goes from, {{ $sign }} <input name="least_c" type="number" step="any" value="{{ $home->oven
-                        === null ? '' : round($read->degrees($home->oven->leastC)) }}"></label><label>to, {{ $sign }} <input name="most_c"
-                        type="number" step="any" value="{{ $home->oven === null ? '' : round($read->degrees($home->oven->mostC))
+                    <div class="pair"><label>Oven <select name="oven"><option value="0">none</option><option value="1"
+                        @selected($home->equipment->oven
+                        !== null)>{{ $home->equipment->oven->name ?? 'an oven' }}</option></select></label><label>Pairs of hands <input
+                            name="hands"
+                        type="number" min="1" max="6" step="1" required value="{{ $home->equipment->hands }}"></label></div>
+                    <div class="pair"><label>It goes from, {{ $sign }} <input name="least_c" type="number" step="any" value="{{
+                        $home->equipment->oven
+                        === null ? '' : round($read->degrees($home->equipment->oven->leastC)) }}"></label><label>to, {{ $sign }} <input
+                            name="most_c"
+                        type="number" step="any" value="{{ $home->equipment->oven === null ? '' :
+                            round($read->degrees($home->equipment->oven->mostC))
                         }}"></label></div>
                     <label>Tray for drained rice, cm² <input name="tray_cm2" type="number" min="100" max="10000" step="10" value="{{
-                        $home->trayCm2 === null ? '' : round($home->trayCm2) }}"></label>
-                    <label class="check"><input type="checkbox" name="thermometer" value="1" @checked($home->hasThermometer)> a
+                        $home->equipment->trayCm2 === null ? '' : round($home->equipment->trayCm2) }}"></label>
+                    <label class="check"><input type="checkbox" name="thermometer" value="1" @checked($home->equipment->hasThermometer)> a
                         thermometer</label>
-                    <label class="check"><input type="checkbox" name="scale" value="1" @checked($home->hasScale)> a scale</label>
+                    <label class="check"><input type="checkbox" name="scale" value="1" @checked($home->equipment->hasScale)> a scale</label>
                     <p class="small">Water boils here at <strong>{{ $say->degrees($home->boilC(), 1) }}</strong>.</p>
                     <button class="act">It cooks there</button>
                 </form>

@@ -45,7 +45,7 @@
         @foreach ($plan->tasks as $id => $task)
             <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish
                 !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif, {{ $task->job->minutes }} min{{
-                $task->ring === null ? '' : ', '.$plan->kitchen->burners[$task->ring]->name }}{{ $task->detail === null ? '' :
+                $task->ring === null ? '' : ', '.$plan->kitchen->equipment->burners[$task->ring]->name }}{{ $task->detail === null ? '' :
                 '; '.$say($task->detail) }}</li>
         @endforeach
         <li><span class="time">{{ $say->time($plan->tableAt) }}</span> <strong>Table</strong></li>
@@ -139,7 +139,7 @@
             <label>Hands <select name="attention"><option value="throughout">all the time</option><option value="start">at its
                 start</option><option value="end">at its end</option></select></label>
             <label>On a ring <select name="ring"><option value="">none</option><option
-                value="any">any</option>@foreach ($plan->kitchen->burners as $ring)<option value="{{ $ring->id }}">{{ $ring->name
+                value="any">any</option>@foreach ($plan->kitchen->equipment->burners as $ring)<option value="{{ $ring->id }}">{{ $ring->name
                 }}</option>@endforeach</select></label>
             <label class="check"><input type="checkbox" name="oven" value="1" data-flag> in the oven</label>
             <label class="check"><input type="checkbox" name="hot" value="1" data-flag> hot at the table</label>

@@ -11,11 +11,13 @@
                         "{$what}:{$case->value}")>{{ $what }} {{ $say->label($case) }}</option>@endforeach
                 @endforeach
                 <option value="late" @selected($asked['fault'] === 'late')>10 min late or more</option></select>
-            <select class="word" name="pot" aria-label="Pot"><option value="">any pot</option>@foreach ($home->pots as $pot)<option
+            <select class="word" name="pot" aria-label="Pot"><option value="">any
+                pot</option>@foreach ($home->equipment->pots as $pot)<option
                 value="{{ $pot->id }}" @selected($asked['pot'] === $pot->id)>{{ $pot->name }}</option>@endforeach</select>
-            <select class="word" name="ring" aria-label="Ring"><option value="">any ring</option>@foreach ($home->burners as $ring)<option
+            <select class="word" name="ring" aria-label="Ring"><option value="">any
+                ring</option>@foreach ($home->equipment->burners as $ring)<option
                 value="{{ $ring->id }}" @selected($asked['ring'] === $ring->id)>{{ $ring->name }}</option>@endforeach</select>
-            <select class="word" name="lot" aria-label="Bag"><option value="">any bag</option>@foreach ($home->lots as $lot)<option
+            <select class="word" name="lot" aria-label="Bag"><option value="">any bag</option>@foreach ($home->pantry->lots as $lot)<option
                 value="{{ $lot->id }}" @selected($asked['lot'] === $lot->id)>{{ $lot->name }}</option>@endforeach</select>
             <select class="word" name="month" aria-label="Month"><option value="">any month</option>@foreach ($months as $month =>
                 $name)<option value="{{ $month }}" @selected($asked['month'] === $month)>{{ $name }}</option>@endforeach</select>

@@ -1,6 +1,6 @@
 @php
     $noted = $cook->summary ?? [];
-    $zone = $plan->kitchen->timezone;
+    $zone = $plan->kitchen->site->timezone;
     $local = fn ($time) => $say->time($time->setTimezone($zone));
     $left = $fold->leftovers();
 @endphp
@@ -64,7 +64,8 @@
             <x-drawing.heat :kitchen="$plan->kitchen" :ring="$plan->potted->first()->place->ring->id" :heat="$course->heat" :$course
                 :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($zone)" :width="620"
                 :probes="$readings" />
-            <p>Closed with {{ $plan->dish->lid->seal->name }}. {{ $readings === [] ? '' : 'Drawn with it is what was read by '.implode(' and ', array_keys($readings)).'. ' }}The model
+            <p>Closed with {{ $plan->dish->lid->seal->name }}. {{ $readings === [] ? '' :
+                'Drawn with it is what was read by '.implode(' and ', array_keys($readings)).'. ' }}The model
                 foretells a crust <strong>{{ $say->label($course->colour()) }}</strong>{{ isset($noted['crust']) ?
                 '; it came out '.$noted['crust'] : '' }}.</p>
         @endif
@@ -99,7 +100,7 @@
                 required aria-label="For so many people"> in the <select class="word" name="pot"
                 aria-label="Pot">@foreach ($home->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id ===
                 $plan->pot()->id)>{{ $pot->name }}</option>@endforeach</select> on the <select class="word" name="burner"
-                aria-label="Ring">@foreach ($home->burners as $ring)<option value="{{ $ring->id }}" @selected($ring->id ===
+                aria-label="Ring">@foreach ($home->equipment->burners as $ring)<option value="{{ $ring->id }}" @selected($ring->id ===
                 $plan->dish->lid->burner)>{{ $ring->name }}</option>@endforeach</select>, so that it comes out the same. <button
                 class="quiet">Make the dish</button></p>
         </form>

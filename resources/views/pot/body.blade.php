@@ -5,8 +5,8 @@
     $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
     $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
     $cookers = collect($plan->kitchen->cookers())->map(fn ($pot) => $pot->name);
-    $rings = collect($plan->kitchen->burners)->map(fn ($burner) => $burner->label());
-    $lots = collect($plan->kitchen->lots)->map(fn ($lot) => $lot->name);
+    $rings = collect($plan->kitchen->equipment->burners)->map(fn ($burner) => $burner->label());
+    $lots = collect($plan->kitchen->pantry->lots)->map(fn ($lot) => $lot->name);
     $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
 @endphp
 @php
@@ -22,7 +22,7 @@
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' :
-        $d->lid->seal->name.', '.($inOven ? $plan->kitchen->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
+        $d->lid->seal->name.', '.($inOven ? $plan->kitchen->equipment->oven->name ?? 'oven' : $load->place->ring->label()) }}</p>
     <x-drawing.heat :kitchen="$plan->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()" :$course
         :colours="$plan->heating()?->colours()"
         :starts="$plan->day->at($plan->day->schedule->start(Orbek\Core\Plan\Work\WorkKind::Heat->id()))" touch />
@@ -144,9 +144,11 @@
                                 label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
                             <x-figure :figure="$boil->salt" /> in all or
                             <x-word.number path="water/salt_teaspoons"
-                                :value="round($plan->kitchen->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)), 1)"
+                                :value="round($plan->kitchen->pantry->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)),
+                                    1)"
                                 label="Salt in the water, teaspoons" min="0" max="200" step="0.1" /> teaspoons of {{
-                                $plan->kitchen->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the whole dish
+                                $plan->kitchen->pantry->salt->value }} salt, of which <x-figure :figure="$boil->saltKept" /> stays: the
+                                    whole dish
                                 comes to <x-figure :figure="$plan->salting->percent()" />.
                             <x-word.choice path="water/oil" type="flag" :options="['1' => 'A spoonful of oil', '0' => 'No oil']"
                                 :value="$d->grain->water->oil ? '1' : '0'" label="Oil in the water" />,
@@ -210,7 +212,8 @@
                                 path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
                             @break
                         @case(Station::Heat)
-                            @if ($inOven) In the {{ $plan->kitchen->oven->name ?? 'oven' }}@if ($d->lid->ovenC !== null) at <x-word.number
+                            @if ($inOven) In the {{ $plan->kitchen->equipment->oven->name ?? 'oven' }}@if ($d->lid->ovenC !== null) at
+                                <x-word.number
                                 path="lid/oven_c" :value="round($say->reading()->degrees($d->lid->ovenC))"
                                 :label="'Oven, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(50))"
                                 :max="round($say->reading()->degrees(250))" step="5" /> {{ $say->reading()->degrees->sign() }}@endif:

@@ -20,9 +20,9 @@
                 </ul>
             @endforeach
             @include('kitchen.run-out', ['home' => $plan->kitchen])
-            @if ($plan->kitchen->pantry !== [])
+            @if ($plan->kitchen->pantry->always !== [])
                 <h3>Left out, since it is always here</h3>
-                <ul>@foreach ($plan->kitchen->pantry as $name)<li class="row"><span>{{ $name }}</span><form method="post" action="{{
+                <ul>@foreach ($plan->kitchen->pantry->always as $name)<li class="row"><span>{{ $name }}</span><form method="post" action="{{
                     route('pantry') }}">@csrf<x-of-kitchen :$row /><input type="hidden" name="name" value="{{ $name }}"><button
                     class="small-button" name="has" value="0" aria-label="Buy it again: {{ $name }}">Buy it
                     again</button></form></li>@endforeach</ul>

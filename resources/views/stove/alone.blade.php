@@ -33,7 +33,8 @@
                     2) }}">
                     <x-drawing.heat :kitchen="$sealed->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()"
                         :course="$sealed->course()" :now="0" :width="350" />
-                    <div class="taps" role="group" aria-label="What do you see?">@foreach (array_filter($sealed->dish->craft->cues->all, fn ($cue)
+                    <div class="taps" role="group" aria-label="What do you see?">@foreach (array_filter($sealed->dish->craft->cues->all, fn
+                        ($cue)
                         => $cue->says !== null) as $cue)<button
                         type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
                     @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),

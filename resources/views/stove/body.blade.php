@@ -2,7 +2,7 @@
     use Orbek\Core\Plan\Work\WorkKind;
     $several = count($fold->dishes) > 1 || $fold->began->meal->sides !== [];
     $isPractice = $cook->practice !== null;
-    $zone = $fold->began->kitchen->timezone;
+    $zone = $fold->began->kitchen->site->timezone;
     $local = fn ($time) => $say->time($time->setTimezone($zone));
     $late = $say->late($fold->began->tableAt->setTimezone($zone), $situation->tableAt);
     $served = $fold->servedAt();
@@ -173,7 +173,7 @@
                         $one->plan()->dish->name }}</button></div>
                 @endif
             @endforeach
-            @foreach ($fold->began->kitchen->burners as $ring)
+            @foreach ($fold->began->kitchen->equipment->burners as $ring)
                 @unless (in_array($ring->id, $fold->failed, true))<div class="tools"><button type="button" data-event="ring-failed"
                     data-ring="{{ $ring->id }}">{{ ucfirst($ring->name) }} has failed</button></div>@endunless
             @endforeach

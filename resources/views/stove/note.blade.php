@@ -31,7 +31,7 @@
     @php $left = $fold->leftovers(); @endphp
     @if ($left !== null)
         <p class="left-told">{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} in the fridge{{ $left->isInTime() ?
-            '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->timezone)->format('l j F') :
+            '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->site->timezone)->format('l j F') :
             ', after '.$say->duration($left->stoodMin()).': longer than cooked rice may stand. Throw it away' }}.</p>
     @elseif ($fold->state->leftoversGone === null)
         <form class="left-form" data-event="chilled"><label>Left over, portions <input name="portions" type="number" min="1" max="40"

@@ -53,7 +53,7 @@ final class MealWalk
             'hands' => $hands, 'dishes' => $dishes, 'sides' => $sides,
         ];
         $kitchen = Sample::kitchen();
-        $now = new DateTimeImmutable('2026-11-28 10:00', $kitchen->timezone);
+        $now = new DateTimeImmutable('2026-11-28 10:00', $kitchen->site->timezone);
         $planner = Planner::in($kitchen, Knowledge::none(), $now, FoundBefore::get());
         $ofDishes = [];
         foreach ($dishes as $one) {

@@ -76,12 +76,12 @@ final class HeatSearchTest extends TestCase
         );
         // Nothing that the stove cannot do: each setting is one of its ring's knob, each plate the kitchen's.
         foreach ($heating->flames() as $flame) {
-            $ring = $plan->kitchen->burners[$flame->ring] ?? null;
+            $ring = $plan->kitchen->equipment->burners[$flame->ring] ?? null;
             self::assertTrue(
                 $flame->isOff() || $flame->ovenC !== null
                     || in_array($flame->setting, $ring?->knob->shares() ?? [], true)
             );
-            self::assertTrue($flame->plate === null || isset($plan->kitchen->plates[$flame->plate->id]));
+            self::assertTrue($flame->plate === null || isset($plan->kitchen->equipment->plates[$flame->plate->id]));
         }
     }
 
@@ -227,7 +227,7 @@ final class HeatSearchTest extends TestCase
             self::assertLessThan($holding, $lower === [] ? 0.0 : max($lower));
         }
         self::assertGreaterThan(
-            LowHeats::holdingW($pot, null), LowHeats::holdingW($pot, array_values($plan->kitchen->plates)[0]),
+            LowHeats::holdingW($pot, null), LowHeats::holdingW($pot, array_values($plan->kitchen->equipment->plates)[0]),
         );
     }
 
@@ -298,8 +298,8 @@ final class HeatSearchTest extends TestCase
         self::assertSame('ring-1', $edited('heat:ring:1', 'ring-1')[1]->flame->ring);
         self::assertNull($edited('heat:plate:1', null)[1]->flame->plate);
         self::assertSame(
-            array_key_first($plan->kitchen->plates),
-            $edited('heat:plate:1', array_key_first($plan->kitchen->plates))[1]->flame->plate?->id,
+            array_key_first($plan->kitchen->equipment->plates),
+            $edited('heat:plate:1', array_key_first($plan->kitchen->equipment->plates))[1]->flame->plate?->id,
         );
         self::assertSame('lid-hot', $edited('heat:until:0', 'lid-hot')[0]->till?->id);
         self::assertSame(4.0, $edited('heat:after:0', 4)[0]->afterMin);

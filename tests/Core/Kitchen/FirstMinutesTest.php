@@ -24,11 +24,11 @@ final class FirstMinutesTest extends TestCase
     {
         $home = self::made([]);
         self::assertSame(['Our kitchen', 0.0, 1, 1, 1], [
-            $home->name, $home->altitudeM, count($home->pots), count($home->burners), $home->hands,
+            $home->name, $home->site->altitudeM, count($home->equipment->pots), count($home->equipment->burners), $home->equipment->hands,
         ]);
-        self::assertEqualsWithDelta(24, $home->pots['pot-1']->diameterCm, 0.1);
-        self::assertTrue($home->hasScale);
-        self::assertNull($home->oven);
+        self::assertEqualsWithDelta(24, $home->equipment->pots['pot-1']->diameterCm, 0.1);
+        self::assertTrue($home->equipment->hasScale);
+        self::assertNull($home->equipment->oven);
     }
 
     public function test_measures_heights_and_marks_are_worked_out(): void
@@ -48,19 +48,19 @@ final class FirstMinutesTest extends TestCase
         ]);
         // 203 °F is 95 °C: some 1500 m up.
         self::assertEqualsWithDelta(95.0, $home->boilC(), 0.1);
-        self::assertEqualsWithDelta(1500, $home->altitudeM, 60);
-        self::assertEqualsWithDelta(24, $home->pots['pot-1']->diameterCm, 0.1);
-        self::assertEqualsWithDelta(9.2, $home->pots['pot-2']->litres, 0.05);
-        self::assertEqualsWithDelta(5.5, $home->pots['pot-3']->litres, 0.1);
+        self::assertEqualsWithDelta(1500, $home->site->altitudeM, 60);
+        self::assertEqualsWithDelta(24, $home->equipment->pots['pot-1']->diameterCm, 0.1);
+        self::assertEqualsWithDelta(9.2, $home->equipment->pots['pot-2']->litres, 0.05);
+        self::assertEqualsWithDelta(5.5, $home->equipment->pots['pot-3']->litres, 0.1);
         self::assertSame(
             ['1', '9', 9],
-            [$home->burners['ring-1']->knob->marks[0]->name, $home->burners['ring-1']->knob->marks[8]->name, 9],
+            [$home->equipment->burners['ring-1']->knob->marks[0]->name, $home->equipment->burners['ring-1']->knob->marks[8]->name, 9],
         );
-        self::assertSame([0.3, 1.0], $home->burners['ring-2']->knob->shares());
-        self::assertEqualsWithDelta(249, $home->oven->mostC ?? 0, 0.5);
+        self::assertSame([0.3, 1.0], $home->equipment->burners['ring-2']->knob->shares());
+        self::assertEqualsWithDelta(249, $home->equipment->oven->mostC ?? 0, 0.5);
         self::assertEqualsWithDelta(5.4, $home->cookers()['cooker']->litres, 0.05);
         self::assertSame(
-            [Degrees::Fahrenheit, true, 2], [$home->reading->degrees, $home->reading->isTwelveHours, $home->hands],
+            [Degrees::Fahrenheit, true, 2], [$home->reading->degrees, $home->reading->isTwelveHours, $home->equipment->hands],
         );
     }
 
@@ -108,9 +108,9 @@ final class FirstMinutesTest extends TestCase
             'lots' => [['id' => 'l', 'name' => 'L', 'kind' => 'persian']],
         ];
         $home = Kitchen::fromArray($old);
-        self::assertSame(600.0, $home->pots['c']->cooker?->watts);
-        self::assertSame([0.3, 1.0], $home->burners['r']->knob->shares());
-        self::assertSame([], $home->burners['s']->knob->marks);
+        self::assertSame(600.0, $home->equipment->pots['c']->cooker?->watts);
+        self::assertSame([0.3, 1.0], $home->equipment->burners['r']->knob->shares());
+        self::assertSame([], $home->equipment->burners['s']->knob->marks);
         self::assertSame('orbek-kitchen/2', $home->toArray()['format']);
         self::assertSame($home->toArray(), Kitchen::fromArray($home->toArray())->toArray());
         self::assertSame($home->toArray(), Editions::latest($home->toArray()));
@@ -155,9 +155,9 @@ final class FirstMinutesTest extends TestCase
     public function test_what_a_pot_is_decides_how_it_closes_and_lets_go(): void
     {
         $home = self::made(['pots' => ['pots' => [['lid' => 'vent', 'material' => 'coated'], ['material' => 'clay']]]]);
-        self::assertSame(Seal::VENTED_LID, $home->pots['pot-1']->lid->sealId());
-        self::assertSame(LetsGo::AtOnce, $home->pots['pot-1']->material->letsGo());
-        self::assertSame(LetsGo::AfterRest, $home->pots['pot-2']->material->letsGo());
+        self::assertSame(Seal::VENTED_LID, $home->equipment->pots['pot-1']->lid->sealId());
+        self::assertSame(LetsGo::AtOnce, $home->equipment->pots['pot-1']->material->letsGo());
+        self::assertSame(LetsGo::AfterRest, $home->equipment->pots['pot-2']->material->letsGo());
         $leak = static fn (string $lid): float => Sample::plan(
             Sample::dish('chickpea-spinach-one-pot')->changed('lid/seal', 'tight-lid'),
             Sample::kitchen(['pots' => array_map(

@@ -177,7 +177,7 @@ final class MealPlanTest extends TestCase
             '2026-11-28 20:00' => ['19:30 on Saturday 28 November has passed.', 2],
             '2026-11-28 18:30' => ['Too little time', 1],
         ] as $now => [$says, $mends]) {
-            $at = new DateTimeImmutable($now, Sample::kitchen()->timezone);
+            $at = new DateTimeImmutable($now, Sample::kitchen()->site->timezone);
             $planner = MealPlanner::in(
                 Sample::kitchen(), Planner::in(Sample::kitchen(), Knowledge::none(), $at, FoundBefore::get()), $at,
             );
@@ -202,7 +202,7 @@ final class MealPlanTest extends TestCase
         $document['burners'] = [$document['burners'][1]];
         unset($document['oven']);
         $kitchen = Kitchen::fromArray($document);
-        $now = new DateTimeImmutable('2026-11-28 08:00', $kitchen->timezone);
+        $now = new DateTimeImmutable('2026-11-28 08:00', $kitchen->site->timezone);
         $dishes = [];
         foreach (['sour-cherry-polo', 'jackfruit-cashew-biryani', 'lentil-date-walnut-polo'] as $name) {
             $dishes[$name] = Moving::into(Sample::dish($name), $kitchen);

@@ -123,7 +123,7 @@ final class OwnKitchensTest extends TestCase
     {
         $flat = self::named('a flat with induction');
         self::assertSame(
-            [Standing::NotFound], Standing::of($flat->pots['pot-3'], $flat->burners['ring-2']),
+            [Standing::NotFound], Standing::of($flat->equipment->pots['pot-3'], $flat->equipment->burners['ring-2']),
         );
         $dish = Moving::into(Sample::dish('sour-cherry-polo'), $flat, Sample::kitchen())
             ->changed('lid/pot', 'pot-3')->changed('lid/burner', 'ring-2')->changed('usual/eaters', 3)
@@ -140,8 +140,8 @@ final class OwnKitchensTest extends TestCase
         )));
 
         $gas = Sample::kitchen();
-        self::assertTrue(Standing::flameReachesCloth($gas->pots['iron-20'], $gas->burners['ring-2']));
-        self::assertFalse(Standing::flameReachesCloth($gas->pots['steel-24'], $gas->burners['ring-2']));
+        self::assertTrue(Standing::flameReachesCloth($gas->equipment->pots['iron-20'], $gas->equipment->burners['ring-2']));
+        self::assertFalse(Standing::flameReachesCloth($gas->equipment->pots['steel-24'], $gas->equipment->burners['ring-2']));
         $one = Sample::kitchen(['pots' => array_map(
             static fn (array $pot): array => ['handles' => 1] + $pot, $gas->toArray()['pots'],
         )]);

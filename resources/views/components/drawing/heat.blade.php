@@ -12,7 +12,7 @@
 @endphp
 <svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}"
     data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{
-    array_key_first($kitchen->plates) }}">
+    array_key_first($kitchen->equipment->plates) }}">
     <title>Heat under the lid: {{ $told }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' :
         'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
     @if ($course !== null)

@@ -7,7 +7,7 @@
 @endphp
 <svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{
     $pots['height'] }}" role="img">
-    <title>Pots to scale: {{ collect($home->pots)->map(fn ($pot) =>
+    <title>Pots to scale: {{ collect($home->equipment->pots)->map(fn ($pot) =>
         $pot->name.', '.round($pot->heightCm()).' cm high inside')->implode('; ') }}.</title>
     <path class="rule" d="M8,{{ $base }}H{{ $pots['width'] - 8 }}"/>
     @foreach ($pots['pots'] as $one)
@@ -35,7 +35,7 @@
 </svg>
 <svg class="drawing kitchen" viewBox="0 0 {{ $stove['width'] }} {{ $stove['height'] }}" width="{{ $stove['width'] }}" height="{{
     $stove['height'] }}" role="img">
-    <title>The stove from above: {{ collect($home->burners)->map(fn ($ring) =>
+    <title>The stove from above: {{ collect($home->equipment->burners)->map(fn ($ring) =>
         $ring->label().', '.$say->label($ring->kind).', '.($ring->knob->marks === [] ? 'a knob without marks' :
         'marks '.collect($ring->knob->marks)->pluck('name')->implode(', ')))->implode('; ') }}.</title>
     @foreach ($stove['rings'] as $one)

@@ -17,7 +17,8 @@
                 @endforeach
             </ul>
         </nav>
-        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->altitudeM) }} m, water boils at {{ $say->degrees($kitchen->boilC(), 1)
+        <p class="kitchen">{{ $kitchen->name }} · {{ round($kitchen->site->altitudeM) }} m, water boils at {{
+            $say->degrees($kitchen->boilC(), 1)
             }}@if ($member !== null) · <a href="{{ route('people') }}">{{ $member->name }}</a>@endif</p>
     </header>
     @if ($isDemo)

@@ -3,18 +3,19 @@
     $load = $plan->potted->first();
     $heating = $load->heating;
     $home = $plan->kitchen;
-    $plates = ['none' => 'no plate'] + collect($home->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
+    $plates = ['none' => 'no plate'] + collect($home->equipment->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
     $cues = ['none' => 'for so many minutes'] + collect($d->craft->cues->all)->filter(fn ($cue) => $cue->as !== null)
         ->map(fn ($cue) => "till {$cue->as}")->all();
-    $marks = fn ($flame) => collect($home->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
-        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->burners[$flame->ring]->knob->mark($share)?->name ?? round(100 *
+    $marks = fn ($flame) => collect($home->equipment->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
+        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->equipment->burners[$flame->ring]->knob->mark($share)?->name ??
+            round(100 *
             $share).' %'])->all() + ['0' => 'off'];
 @endphp
-@if ($home->oven !== null && $load->place->pot->cooker === null)
+@if ($home->equipment->oven !== null && $load->place->pot->cooker === null)
     <p>@if ($d->lid->ovenC !== null)In the oven from the start, till all is cooked. <button type="button" class="small-button" data-mend
         data-path="lid/oven_c" data-value="null">On the ring instead</button>@elseif (!
         Orbek\Core\Lid\HeatLine::usesOven($load->line()))<button type="button" class="small-button" data-mend data-path="lid/oven_c"
-        data-value="{{ round(min(180, $home->oven->mostC)) }}">In the oven from the start instead</button>@endif</p>
+        data-value="{{ round(min(180, $home->equipment->oven->mostC)) }}">In the oven from the start instead</button>@endif</p>
 @endif
 @if ($course === null)
     <p>The food does not go into this pot: see Layers.</p>
