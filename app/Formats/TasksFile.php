@@ -88,8 +88,13 @@ final readonly class TasksFile
         }
 
         return new Job(
-            $id, $minutes[$id], self::claims($row, $things, $minutes[$id]), $after, $row->flag('bound', true),
-            $row->number('wait_cost', 0, 1000, '', 0), $row->flag('table', false),
+            id: $id,
+            minutes: $minutes[$id],
+            claims: self::claims($row, $things, $minutes[$id]),
+            after: $after,
+            isBound: $row->flag('bound', true),
+            waitCost: $row->number('wait_cost', 0, 1000, '', 0),
+            isHot: $row->flag('table', false),
         );
     }
 

@@ -59,9 +59,9 @@ final readonly class WholePlan
                     'endsByItself' => $task->attention === Attention::None,
                 ]
                 : $this->step(
-                    $fold->dishes[$task->dish], $task->task, $task->dish,
-                    count($fold->dishes) > 1 ? $fold->dishes[$task->dish]->plan()->dish->name : '',
-                    $progress, $fold->minutes($id), $at,
+                    fold: $fold->dishes[$task->dish], id: $task->task, dish: $task->dish,
+                    of: count($fold->dishes) > 1 ? $fold->dishes[$task->dish]->plan()->dish->name : '',
+                    progress: $progress, minutes: $fold->minutes($id), startsAt: $at,
                 );
         }
 

@@ -31,8 +31,14 @@ final readonly class Job
     public function pinned(?int $start): self
     {
         return new self(
-            $this->id, $this->minutes, $this->claims, $this->after, $this->isBound, $this->waitCost, $this->isHot,
-            $start,
+            id: $this->id,
+            minutes: $this->minutes,
+            claims: $this->claims,
+            after: $this->after,
+            isBound: $this->isBound,
+            waitCost: $this->waitCost,
+            isHot: $this->isHot,
+            pin: $start,
         );
     }
 
@@ -44,7 +50,14 @@ final readonly class Job
     public function following(array $after): self
     {
         return new self(
-            $this->id, $this->minutes, $this->claims, $after, $this->isBound, $this->waitCost, $this->isHot, $this->pin,
+            id: $this->id,
+            minutes: $this->minutes,
+            claims: $this->claims,
+            after: $after,
+            isBound: $this->isBound,
+            waitCost: $this->waitCost,
+            isHot: $this->isHot,
+            pin: $this->pin,
         );
     }
 
@@ -56,7 +69,14 @@ final readonly class Job
     public function claiming(array $claims): self
     {
         return new self(
-            $this->id, $this->minutes, $claims, $this->after, $this->isBound, $this->waitCost, $this->isHot, $this->pin,
+            id: $this->id,
+            minutes: $this->minutes,
+            claims: $claims,
+            after: $this->after,
+            isBound: $this->isBound,
+            waitCost: $this->waitCost,
+            isHot: $this->isHot,
+            pin: $this->pin,
         );
     }
 

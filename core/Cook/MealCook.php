@@ -72,18 +72,11 @@ final readonly class MealCook
         foreach ($changed->plans as $place => $plan) {
             $dishes[] = Cook::fold($plan, [...$ofDishes[$place] ?? [], ...$own], $now);
         }
-        $tasks = [];
-        foreach (MealWork::of($began->meal, $changed->plans, $began->kitchen) as $task) {
-            if ($task->dish === null || ! in_array($task->dish, $changed->leftOut, true)) {
-                $tasks[$task->job->id] = $task;
-            }
-        }
-        $sides = new Tasks(array_map(
-            static fn (MealTask $task): Task => new Task(
-                $task->task, $task->job->minutes, $task->attention, [], $task->job->after,
-            ),
-            array_filter($tasks, static fn (MealTask $task): bool => $task->dish === null),
-        ));
+        $tasks = array_column(array_map(static fn (MealTask $task): array => [$task->job->id, $task], array_filter(
+            MealWork::of($began->meal, $changed->plans, $began->kitchen),
+            static fn (MealTask $task): bool => ! in_array($task->dish, $changed->leftOut, true),
+        )), 1, 0);
+        $sides = self::sides($tasks);
         $last = null;
         foreach ($counting as $event) {
             $last = $event->happenToSides($sides) ? $event : $last;
@@ -94,9 +87,29 @@ final readonly class MealCook
         }
 
         return new self(
-            $began, $dishes, $tasks, $sides, $changed->leftOut, $changed->says, $changed->failed, $changed->eaters,
-            $changed->hands, $last, $now,
+            began: $began,
+            dishes: $dishes,
+            tasks: $tasks,
+            sides: $sides,
+            leftOut: $changed->leftOut,
+            changes: $changed->says,
+            failed: $changed->failed,
+            eaters: $changed->eaters,
+            hands: $changed->hands,
+            last: $last,
+            now: $now,
         );
+    }
+
+    /** @param  array<string, MealTask>  $tasks of all, by id */
+    private static function sides(array $tasks): Tasks
+    {
+        return new Tasks(array_map(
+            static fn (MealTask $task): Task => new Task(
+                $task->task, $task->job->minutes, $task->attention, [], $task->job->after,
+            ),
+            array_filter($tasks, static fn (MealTask $task): bool => $task->dish === null),
+        ));
     }
 
     /** How far a task is. */

@@ -89,8 +89,14 @@ final readonly class NextTime
         );
 
         return $after === null || $after->miss() > self::MENDS * $before->miss() ? null : new Proposal(
-            $otherwise->cause, $says, $path, $value, $changed->dish, $before, $after,
-            $this->right($otherwise, $changed),
+            cause: $otherwise->cause,
+            change: $says,
+            path: $path,
+            value: $value,
+            dish: $changed->dish,
+            before: $before,
+            after: $after,
+            right: $this->right($otherwise, $changed),
         );
     }
 
@@ -112,11 +118,14 @@ final readonly class NextTime
         $line = $this->plan->potted->first()->line();
 
         return $pot === null ? null : new Proposal(
-            $otherwise->cause,
-            $isAtTheStove ? Note::of('next-time.keep-to-the-cue') : Note::of('next-time.as-it-is-planned'),
-            null, null, $this->plan->dish, $before,
-            $isAtTheStove ? HeatPlan::of($pot, $this->plan->dish->aim(), $line, self::STEP_S) : $before,
-            $this->right($otherwise, $this->plan),
+            cause: $otherwise->cause,
+            change: $isAtTheStove ? Note::of('next-time.keep-to-the-cue') : Note::of('next-time.as-it-is-planned'),
+            path: null,
+            value: null,
+            dish: $this->plan->dish,
+            before: $before,
+            after: $isAtTheStove ? HeatPlan::of($pot, $this->plan->dish->aim(), $line, self::STEP_S) : $before,
+            right: $this->right($otherwise, $this->plan),
         );
     }
 

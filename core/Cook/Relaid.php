@@ -155,8 +155,13 @@ final class Relaid
         }
 
         return new Job(
-            $id, $minutes, $this->ofWhatWorks($claims), [After::atOnce(self::NOW)], true, $task->job->waitCost,
-            $task->job->isHot,
+            id: $id,
+            minutes: $minutes,
+            claims: $this->ofWhatWorks($claims),
+            after: [After::atOnce(self::NOW)],
+            isBound: true,
+            waitCost: $task->job->waitCost,
+            isHot: $task->job->isHot,
         );
     }
 
@@ -178,8 +183,13 @@ final class Relaid
         }
 
         return new Job(
-            $id, $this->cook->minutes($id), $this->ofWhatWorks($this->stretched($id)),
-            [...$after, After::gap(self::NOW, 0, $this->atMost($mostMin, $after))], true, $job->waitCost, $job->isHot,
+            id: $id,
+            minutes: $this->cook->minutes($id),
+            claims: $this->ofWhatWorks($this->stretched($id)),
+            after: [...$after, After::gap(self::NOW, 0, $this->atMost($mostMin, $after))],
+            isBound: true,
+            waitCost: $job->waitCost,
+            isHot: $job->isHot,
         );
     }
 

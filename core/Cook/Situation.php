@@ -51,7 +51,15 @@ final readonly class Situation
         usort($running, static fn (string $a, string $b): int => [! $cook->calls($a), $cook->endsAt($a), $a]
             <=> [! $cook->calls($b), $cook->endsAt($b), $b]);
 
-        return new self($inHand, $ready, $coming, $running, $starts, $tableAt, $cook);
+        return new self(
+            inHand: $inHand,
+            ready: $ready,
+            coming: $coming,
+            running: $running,
+            starts: $starts,
+            tableAt: $tableAt,
+            cook: $cook,
+        );
     }
 
     /** When a task is to start as laid now; the first of all within the minutes to which the table was rounded, now. */

@@ -61,10 +61,14 @@ final readonly class UnderTheLid
         $endMin = $course->end()->minute;
 
         return new self(
-            $plan, TurnedHeat::of($cook, $sealedAt, $now)->openedAtMin, min($nowMin, $endMin), $course, $stove,
-            self::asks($plan, $course, $cook->state->lidEvents, $nowMin),
-            self::changes($cook, $sealedAt, $now, $course),
-            $nowMin > $endMin + 1 ? $endMin : null,
+            plan: $plan,
+            openedAtMin: TurnedHeat::of($cook, $sealedAt, $now)->openedAtMin,
+            nowMin: min($nowMin, $endMin),
+            course: $course,
+            stove: $stove,
+            asks: self::asks($plan, $course, $cook->state->lidEvents, $nowMin),
+            changes: self::changes($cook, $sealedAt, $now, $course),
+            followedToMin: $nowMin > $endMin + 1 ? $endMin : null,
         );
     }
 

@@ -30,9 +30,13 @@ final readonly class BoiledKind
     public static function fromFields(Fields $fields): self
     {
         return new self(
-            $fields->text('id'), $fields->text('name'), $fields->number('minutes', 0.5, 60, 'min'),
-            $fields->number('gains', 0.5, 4), $fields->number('kg_per_l', 0.2, 1.2, 'kg/L'),
-            $fields->text('aisle') === 'greens', $fields->many('holds', Allergen::class),
+            id: $fields->text('id'),
+            name: $fields->text('name'),
+            minutes: $fields->number('minutes', 0.5, 60, 'min'),
+            gains: $fields->number('gains', 0.5, 4),
+            kgPerL: $fields->number('kg_per_l', 0.2, 1.2, 'kg/L'),
+            isFresh: $fields->text('aisle') === 'greens',
+            holds: $fields->many('holds', Allergen::class),
         );
     }
 }

@@ -70,21 +70,21 @@ final readonly class Extra
         }
 
         return new self(
-            $fields->text('name'),
-            $kind,
-            $kind === ExtraKind::Essence
+            name: $fields->text('name'),
+            kind: $kind,
+            perKgRice: $kind === ExtraKind::Essence
                 ? $fields->number('drops_per_kg_rice', 0.5, 100, 'drops per kg of rice')
                 : $fields->number('g_per_kg_rice', 0.01, 1000, 'g per kg of rice'),
-            ['marinade' => $split['marinade'], 'layers' => $split['layers'], 'top' => $split['top']],
-            $made === null ? $fields->whole('prep_min', 0, 120, 0) : 0,
-            $made === null ? $fields->whole('wait_min', 0, 1440, 0) : 0,
-            $fields->many('holds', Allergen::class),
-            $fields->has('bought')
+            split: ['marinade' => $split['marinade'], 'layers' => $split['layers'], 'top' => $split['top']],
+            prepMinutes: $made === null ? $fields->whole('prep_min', 0, 120, 0) : 0,
+            waitMinutes: $made === null ? $fields->whole('wait_min', 0, 1440, 0) : 0,
+            holds: $fields->many('holds', Allergen::class),
+            bought: $fields->has('bought')
                 ? Bought::fromFields($fields->object('bought'))
                 : self::boughtFor($fields->text('name'), $kind, $made),
-            $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
-            $made,
-            $fields->flag('steamed', false),
+            burner: $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
+            made: $made,
+            isSteamed: $fields->flag('steamed', false),
         );
     }
 

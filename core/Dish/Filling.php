@@ -59,16 +59,16 @@ final readonly class Filling
         }
 
         return new self(
-            $fields->text('name'),
-            $fields->number('ready', 0, 1),
-            $fields->number('salt_g_per_kg', 0, 40, 'g per kg', self::USUAL_SALT_G_PER_KG),
-            $fields->one('wetness', Wetness::class, Wetness::Moist),
-            $fields->has('marinade') ? Marinade::fromFields($fields->object('marinade')) : null,
-            $parts,
-            array_map(Step::fromFields(...), $fields->each('steps')),
-            $fields->flag('stands_out', false),
-            $fields->flag('beside', false),
-            $fields->has('gravy') ? Gravy::fromFields($fields->object('gravy')) : null,
+            name: $fields->text('name'),
+            ready: $fields->number('ready', 0, 1),
+            saltGPerKg: $fields->number('salt_g_per_kg', 0, 40, 'g per kg', self::USUAL_SALT_G_PER_KG),
+            wetness: $fields->one('wetness', Wetness::class, Wetness::Moist),
+            marinade: $fields->has('marinade') ? Marinade::fromFields($fields->object('marinade')) : null,
+            parts: $parts,
+            steps: array_map(Step::fromFields(...), $fields->each('steps')),
+            standsOut: $fields->flag('stands_out', false),
+            isBeside: $fields->flag('beside', false),
+            gravy: $fields->has('gravy') ? Gravy::fromFields($fields->object('gravy')) : null,
         );
     }
 

@@ -39,18 +39,18 @@ final readonly class FillingPart
         $holds = $fields->many('holds', Allergen::class);
 
         return new self(
-            $fields->text('name'),
-            $kind,
-            $fields->number('of_rice', 0.01, 4, 'times the rice'),
-            [
+            name: $fields->text('name'),
+            kind: $kind,
+            ofRice: $fields->number('of_rice', 0.01, 4, 'times the rice'),
+            holds: [
                 ...$holds,
                 ...array_values(
                     array_filter($kind->holds, static fn (Allergen $own): bool => ! in_array($own, $holds, true)),
                 ),
             ],
-            $fields->has('piece_g') ? $fields->number('piece_g', 5, 2000, 'g') : null,
-            $fields->has('half_mm') ? $fields->number('half_mm', 1, 80, 'mm') : null,
-            $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : null,
+            pieceG: $fields->has('piece_g') ? $fields->number('piece_g', 5, 2000, 'g') : null,
+            halfMm: $fields->has('half_mm') ? $fields->number('half_mm', 1, 80, 'mm') : null,
+            bought: $fields->has('bought') ? Bought::fromFields($fields->object('bought')) : null,
         );
     }
 }

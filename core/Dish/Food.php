@@ -49,14 +49,22 @@ final readonly class Food
             $weighs[$word] = $fields->object('weighs')->number($word, 0, 2000, 'g');
         }
         $names = $fields->texts('names');
+        if ($names === []) {
+            throw Refused::because($fields->at('names'), 'refused.missing', wanted: 'names');
+        }
 
         return new self(
-            $names === [] ? throw Refused::because($fields->at('names'), 'refused.missing', wanted: 'names') : $names,
-            $fields->text('role'), $fields->number('kg_per_l', 0.01, 3, 'kg/L'),
-            $fields->has('piece_g') ? $fields->number('piece_g', 0.01, 5000, 'g') : null, $weighs,
-            $fields->number('kcal', 0, 1000), $fields->number('protein_g', 0, 100), $fields->number('fat_g', 0, 100),
-            $fields->number('carbohydrate_g', 0, 100), $fields->many('holds', Allergen::class),
-            $fields->has('from') ? $fields->text('from') : null,
+            names: $names,
+            role: $fields->text('role'),
+            kgPerL: $fields->number('kg_per_l', 0.01, 3, 'kg/L'),
+            pieceG: $fields->has('piece_g') ? $fields->number('piece_g', 0.01, 5000, 'g') : null,
+            weighs: $weighs,
+            kcal: $fields->number('kcal', 0, 1000),
+            proteinG: $fields->number('protein_g', 0, 100),
+            fatG: $fields->number('fat_g', 0, 100),
+            carbohydrateG: $fields->number('carbohydrate_g', 0, 100),
+            holds: $fields->many('holds', Allergen::class),
+            from: $fields->has('from') ? $fields->text('from') : null,
         );
     }
 }

@@ -44,16 +44,16 @@ final readonly class LidChoice
         $second = $fields->has('second') ? $fields->object('second') : null;
 
         return new self(
-            $cooker ?? $fields->text('pot'),
-            $fields->text('burner'),
+            pot: $cooker ?? $fields->text('pot'),
+            burner: $fields->text('burner'),
             // A cooker closes with its own lid and nothing else.
-            $cooker === null ? $fields->known('seal', $seals) : $seals->get(Seal::TIGHT_LID, $fields->at('seal')),
-            $fields->each('heat'),
-            $second?->text('pot'),
-            $second?->text('burner'),
-            $fields->number('sprinkled_ml_per_kg', 0, 500, 'ml per kg of rice', 0),
-            $fields->has('oven_c') ? $fields->number('oven_c', 50, 250, '°C') : null,
-            $dish->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),
+            seal: $cooker === null ? $fields->known('seal', $seals) : $seals->get(Seal::TIGHT_LID, $fields->at('seal')),
+            heat: $fields->each('heat'),
+            secondPot: $second?->text('pot'),
+            secondBurner: $second?->text('burner'),
+            sprinkledMlPerKg: $fields->number('sprinkled_ml_per_kg', 0, 500, 'ml per kg of rice', 0),
+            ovenC: $fields->has('oven_c') ? $fields->number('oven_c', 50, 250, '°C') : null,
+            smokeMin: $dish->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),
         );
     }
 }

@@ -40,9 +40,13 @@ final readonly class Preparation
         }
 
         return new self(
-            $fields->text('id'), $fields->text('name'), $fields->number('yield', 0.05, 4, '', 1.0),
-            $fields->whole('keeps_days', 0, 60), $fields->flag('is_lifted_out', false),
-            $fields->has('caution') ? $fields->one('caution', Caution::class) : null, $steps,
+            id: $fields->text('id'),
+            name: $fields->text('name'),
+            yield: $fields->number('yield', 0.05, 4, '', 1.0),
+            keepsDays: $fields->whole('keeps_days', 0, 60),
+            isLiftedOut: $fields->flag('is_lifted_out', false),
+            caution: $fields->has('caution') ? $fields->one('caution', Caution::class) : null,
+            steps: $steps,
         );
     }
 }

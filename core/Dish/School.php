@@ -65,12 +65,16 @@ final readonly class School
         }
 
         return new self(
-            $fields->text('id'), $fields->text('label'), $fields->text('gloss'), $fields->one(
+            id: $fields->text('id'),
+            label: $fields->text('label'),
+            gloss: $fields->text('gloss'),
+            cooking: $fields->one(
                 'cooking',
                 Cooking::class,
-            ), $heats,
-            array_combine(array_map(strval(...), array_keys($first)), array_values($first)),
-            $fields->number('low_least_min', 0, 240, 'min'),
+            ),
+            heats: $heats,
+            first: array_combine(array_map(strval(...), array_keys($first)), array_values($first)),
+            lowLeastMin: $fields->number('low_least_min', 0, 240, 'min'),
         );
     }
 }

@@ -27,14 +27,14 @@ final readonly class Step
     public static function fromFields(Fields $fields): self
     {
         return new self(
-            $fields->text('name'),
-            $fields->whole('minutes', 1, 2880),
-            $fields->one('attention', Attention::class, Attention::Throughout),
-            $fields->has('burner') ? $fields->text('burner') : null,
-            $fields->many('holds', Allergen::class),
-            $fields->has('keeps') ? $fields->text('keeps') : null,
-            $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),
-            $fields->flag('pressure', false),
+            name: $fields->text('name'),
+            minutes: $fields->whole('minutes', 1, 2880),
+            attention: $fields->one('attention', Attention::class, Attention::Throughout),
+            burner: $fields->has('burner') ? $fields->text('burner') : null,
+            holds: $fields->many('holds', Allergen::class),
+            keeps: $fields->has('keeps') ? $fields->text('keeps') : null,
+            fatMlPerKg: $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),
+            underPressure: $fields->flag('pressure', false),
         );
     }
 }

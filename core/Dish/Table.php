@@ -42,13 +42,13 @@ final readonly class Table
         $eaters = $fields->whole('eaters', 1, self::MOST_EATERS);
 
         return new self(
-            $eaters,
-            $fields->whole('children', 0, $eaters, 0),
-            $fields->one('plates', Plates::class, Plates::Usual),
-            $fields->whole('leftovers', 0, 20, 0),
-            $fields->whole('side_dishes', 0, 4, 0),
-            array_map(Step::fromFields(...), $dish->each('sides')),
-            $dish->one('serve', Serving::class, Serving::Scooped),
+            eaters: $eaters,
+            children: $fields->whole('children', 0, $eaters, 0),
+            plates: $fields->one('plates', Plates::class, Plates::Usual),
+            leftovers: $fields->whole('leftovers', 0, 20, 0),
+            sideDishes: $fields->whole('side_dishes', 0, 4, 0),
+            sides: array_map(Step::fromFields(...), $dish->each('sides')),
+            serving: $dish->one('serve', Serving::class, Serving::Scooped),
         );
     }
 

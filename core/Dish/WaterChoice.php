@@ -39,22 +39,22 @@ final readonly class WaterChoice
     public static function fromFields(Fields $fields, Cooking $cooking, string $lidBurner): self
     {
         return new self(
-            $fields->text('pot'),
-            $fields->has('burner') ? $fields->text('burner') : $lidBurner,
-            $fields->number('per_rice', 4, 10, 'times the rice', 6),
-            $fields->number('salt_g_per_l', 0, 50, 'g/L', $cooking->isMeasured() ? 8 : 17),
-            $fields->one('stage', Stage::class, match (true) {
+            pot: $fields->text('pot'),
+            burner: $fields->has('burner') ? $fields->text('burner') : $lidBurner,
+            perRice: $fields->number('per_rice', 4, 10, 'times the rice', 6),
+            saltGPerL: $fields->number('salt_g_per_l', 0, 50, 'g/L', $cooking->isMeasured() ? 8 : 17),
+            stage: $fields->one('stage', Stage::class, match (true) {
                 $cooking === Cooking::Share => Stage::Thread,
                 $cooking->isMeasured() => Stage::Smears,
                 default => null,
             }),
-            $fields->one('drain', Draining::class, Draining::Heap),
-            $fields->flag('oil', false),
-            $fields->flag('lemon', false),
-            $fields->one('spices', Spices::class, Spices::None),
-            $fields->whole('open_min', 0, 60, $cooking === Cooking::OnePot ? 8 : 0),
-            $fields->number('broth_per_rice', 0, 3, 'times the rice', 0),
-            $cooking->isMeasured() ? $fields->whole('toast_min', 0, 5, 0) : 0,
+            draining: $fields->one('drain', Draining::class, Draining::Heap),
+            oil: $fields->flag('oil', false),
+            lemon: $fields->flag('lemon', false),
+            spices: $fields->one('spices', Spices::class, Spices::None),
+            openMin: $fields->whole('open_min', 0, 60, $cooking === Cooking::OnePot ? 8 : 0),
+            brothPerRice: $fields->number('broth_per_rice', 0, 3, 'times the rice', 0),
+            toastMin: $cooking->isMeasured() ? $fields->whole('toast_min', 0, 5, 0) : 0,
         );
     }
 }

@@ -40,17 +40,17 @@ final readonly class FillingKind
     public static function fromFields(Fields $fields): self
     {
         return new self(
-            $fields->text('id'),
-            $fields->text('name'),
-            $fields->one('group', FillingGroup::class),
-            $fields->number('tender_min', 0, 600, 'min'),
-            $fields->number('juice_share', 0, 0.6),
-            $fields->has('safe_core_c') ? $fields->number('safe_core_c', 55, 90, '°C') : null,
-            $fields->number('half_mm', 1, 80, 'mm'),
-            $fields->number('bulk_kg_per_l', 0.1, 1.5, 'kg/L'),
-            $fields->many('holds', Allergen::class),
-            $fields->flag('stays_whole', false),
-            $fields->one('looks', Looks::class, Looks::Cube),
+            id: $fields->text('id'),
+            name: $fields->text('name'),
+            group: $fields->one('group', FillingGroup::class),
+            tenderMin: $fields->number('tender_min', 0, 600, 'min'),
+            juiceShare: $fields->number('juice_share', 0, 0.6),
+            safeCoreC: $fields->has('safe_core_c') ? $fields->number('safe_core_c', 55, 90, '°C') : null,
+            halfThicknessMm: $fields->number('half_mm', 1, 80, 'mm'),
+            bulkKgPerLitre: $fields->number('bulk_kg_per_l', 0.1, 1.5, 'kg/L'),
+            holds: $fields->many('holds', Allergen::class),
+            staysWhole: $fields->flag('stays_whole', false),
+            looks: $fields->one('looks', Looks::class, Looks::Cube),
         );
     }
 }

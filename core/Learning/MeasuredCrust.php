@@ -73,13 +73,21 @@ final readonly class MeasuredCrust
         $colour = Lab::ofLight([$light[0] / $lamp[0], $light[1] / $lamp[1], $light[2] / $lamp[2]]);
         [$mean, $sd, $off] = self::nearest($colour);
 
-        return new self($crust, $white, $colour, $mean, $sd, $off, match (true) {
-            max($white) >= self::BLOWN_OUT => Note::of('measured-crust.white-is-blown-out'),
-            max($white) < self::TOO_DARK => Note::of('measured-crust.white-is-too-dark'),
-            max($lamp) / min($lamp) > self::STRONGEST_CAST => Note::of('measured-crust.light-is-too-coloured'),
-            $off > self::TOO_ODD => Note::of('measured-crust.no-crust-has-this-colour'),
-            default => null,
-        });
+        return new self(
+            crust: $crust,
+            white: $white,
+            colour: $colour,
+            lnBrowning: $mean,
+            sd: $sd,
+            off: $off,
+            tooOdd: match (true) {
+                max($white) >= self::BLOWN_OUT => Note::of('measured-crust.white-is-blown-out'),
+                max($white) < self::TOO_DARK => Note::of('measured-crust.white-is-too-dark'),
+                max($lamp) / min($lamp) > self::STRONGEST_CAST => Note::of('measured-crust.light-is-too-coloured'),
+                $off > self::TOO_ODD => Note::of('measured-crust.no-crust-has-this-colour'),
+                default => null,
+            },
+        );
     }
 
     /** @throws Refused when a channel is out of range */

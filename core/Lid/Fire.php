@@ -76,20 +76,39 @@ final readonly class Fire
             $loss = self::OVEN_W_PER_M2K * $area;
 
             return new self(
-                $dt, 0.0, 0.0, 0.0, 0.0, $flame->ovenC, true, $loss, self::OVEN_W_PER_M2K / self::WALL_W_PER_M2K, $loss,
-                self::lidJ($pot), $lag, $centre,
+                dt: $dt,
+                flameW: 0.0,
+                plateJ: 0.0,
+                plateW: 0.0,
+                plateLossW: 0.0,
+                airC: $flame->ovenC,
+                inOven: true,
+                baseLossW: $loss,
+                wallFactor: self::OVEN_W_PER_M2K / self::WALL_W_PER_M2K,
+                lidLossW: $loss,
+                lidJ: self::lidJ($pot),
+                lag: $lag,
+                centreLag: $centre,
             );
         }
         $isSheltered = $flame->plate !== null || $flame->isOff();
 
         return new self(
-            $dt, $flame->setting * $pot->netW($flame->ring),
-            $flame->plate === null
+            dt: $dt,
+            flameW: $flame->setting * $pot->netW($flame->ring),
+            plateJ: $flame->plate === null
                 ? 0.0
-                : self::PLATE_J_PER_KG_K * $flame->plate->kg, self::PLATE_W_PER_K * $byArea,
-            self::PLATE_LOSS_W_PER_K * $byArea,
-            self::AIR_C, false, ($isSheltered ? self::SHELTERED_W_PER_K : self::BASE_W_PER_K) * $byArea, 1.0,
-            self::LID_W_PER_M2K * $area, self::lidJ($pot), $lag, $centre,
+                : self::PLATE_J_PER_KG_K * $flame->plate->kg,
+            plateW: self::PLATE_W_PER_K * $byArea,
+            plateLossW: self::PLATE_LOSS_W_PER_K * $byArea,
+            airC: self::AIR_C,
+            inOven: false,
+            baseLossW: ($isSheltered ? self::SHELTERED_W_PER_K : self::BASE_W_PER_K) * $byArea,
+            wallFactor: 1.0,
+            lidLossW: self::LID_W_PER_M2K * $area,
+            lidJ: self::lidJ($pot),
+            lag: $lag,
+            centreLag: $centre,
         );
     }
 }

@@ -58,12 +58,14 @@ final readonly class LayerState
         $water = $free + $bound;
 
         return new self(
-            $layer->matter, $layer->label, $mean,
-            $rawKg === null ? 1.0 : 1 - $radius ** 2,
-            $rawKg === null ? 0.0 : ($layer->stuff->dryKg + $water) / $rawKg,
-            $free / ($rawKg ?? $layer->stuff->dryKg + $layer->stuff->fatKg + $water),
-            $pieces === null ? $mean : $coldest,
-            $pieces !== null && $pieces->tenderS > 0 ? $tender : 0.0,
+            matter: $layer->matter,
+            label: $layer->label,
+            celsius: $mean,
+            doneness: $rawKg === null ? 1.0 : 1 - $radius ** 2,
+            uptake: $rawKg === null ? 0.0 : ($layer->stuff->dryKg + $water) / $rawKg,
+            freeShare: $free / ($rawKg ?? $layer->stuff->dryKg + $layer->stuff->fatKg + $water),
+            coreC: $pieces === null ? $mean : $coldest,
+            tenderness: $pieces !== null && $pieces->tenderS > 0 ? $tender : 0.0,
         );
     }
 

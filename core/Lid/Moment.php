@@ -31,9 +31,15 @@ final readonly class Moment
     public static function of(Steaming $steaming): self
     {
         return new self(
-            $steaming->seconds / 60, $steaming->baseC, $steaming->faceC,
-            $steaming->celsius[count($steaming->celsius) - 1], $steaming->lidC,
-            $steaming->browning, 1000 * $steaming->leakKg, 1000 * $steaming->clothKg, LayerState::of($steaming),
+            minute: $steaming->seconds / 60,
+            baseC: $steaming->baseC,
+            faceC: $steaming->faceC,
+            topC: $steaming->celsius[count($steaming->celsius) - 1],
+            lidC: $steaming->lidC,
+            browning: $steaming->browning,
+            leakG: 1000 * $steaming->leakKg,
+            clothG: 1000 * $steaming->clothKg,
+            layers: LayerState::of($steaming),
         );
     }
 

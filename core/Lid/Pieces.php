@@ -43,8 +43,13 @@ final readonly class Pieces
         $lagS = ($halfThicknessMm / 1000) ** 2 * self::LAG_S_PER_M2;
 
         return new self(
-            $lagS, $celsius, $juiceLeft, $kind->juiceShare, 60 * $kind->tenderMin * $tenderFactor, $tenderness,
-            $kind->safeCoreC,
+            lagS: $lagS,
+            celsius: $celsius,
+            juiceLeft: $juiceLeft,
+            juiceShare: $kind->juiceShare,
+            tenderS: 60 * $kind->tenderMin * $tenderFactor,
+            tenderness: $tenderness,
+            safeC: $kind->safeCoreC,
         );
     }
 
@@ -52,8 +57,13 @@ final readonly class Pieces
     public function safeAt(?float $celsius): self
     {
         return new self(
-            $this->lagS, $this->celsius, $this->juiceLeft, $this->juiceShare, $this->tenderS, $this->tenderness,
-            $celsius,
+            lagS: $this->lagS,
+            celsius: $this->celsius,
+            juiceLeft: $this->juiceLeft,
+            juiceShare: $this->juiceShare,
+            tenderS: $this->tenderS,
+            tenderness: $this->tenderness,
+            safeC: $celsius,
         );
     }
 }

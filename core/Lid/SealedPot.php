@@ -58,8 +58,14 @@ final readonly class SealedPot
         }
 
         return new self(
-            $diameterCm, $heightCm, $baseJPerK, is_float($netW) ? ['' => $netW] : $netW, $boilC, $seal, $layers,
-            $basePreheatC,
+            diameterCm: $diameterCm,
+            heightCm: $heightCm,
+            baseJPerK: $baseJPerK,
+            netW: is_float($netW) ? ['' => $netW] : $netW,
+            boilC: $boilC,
+            seal: $seal,
+            layers: $layers,
+            basePreheatC: $basePreheatC,
         );
     }
 
@@ -107,8 +113,14 @@ final readonly class SealedPot
     private function copy(array $netW, Seal $seal, array $layers): self
     {
         return new self(
-            $this->diameterCm, $this->heightCm, $this->baseJPerK, $netW, $this->boilC, $seal, $layers,
-            $this->basePreheatC,
+            diameterCm: $this->diameterCm,
+            heightCm: $this->heightCm,
+            baseJPerK: $this->baseJPerK,
+            netW: $netW,
+            boilC: $this->boilC,
+            seal: $seal,
+            layers: $layers,
+            basePreheatC: $this->basePreheatC,
         );
     }
 
@@ -132,18 +144,18 @@ final readonly class SealedPot
         Refused::unlessBetween('heat', $minutes, 0.5, self::MOST_MIN, 'min in all');
 
         return [self::of(
-            $pot->number('diameter_cm', 10, 60, 'cm'),
-            $pot->number('height_cm', 4, 60, 'cm'),
-            $pot->number('base_heat_j_per_k', 50, 20000, 'J/K', self::BASE_J_PER_K),
-            $burner->number('watts', 200, 15000, 'W') * $burner->number('factor', 0.3, 3, '', 1)
+            diameterCm: $pot->number('diameter_cm', 10, 60, 'cm'),
+            heightCm: $pot->number('height_cm', 4, 60, 'cm'),
+            baseJPerK: $pot->number('base_heat_j_per_k', 50, 20000, 'J/K', self::BASE_J_PER_K),
+            netW: $burner->number('watts', 200, 15000, 'W') * $burner->number('factor', 0.3, 3, '', 1)
                 * $burner->number('efficiency', 0.2, 1, '', $burner->one('kind', BurnerKind::class)->efficiency()),
-            BoilingPoint::at($fields->number('altitude_m', -430, 5500, 'm', 0)),
-            $fields->known('seal', $seals),
-            array_map(
+            boilC: BoilingPoint::at($fields->number('altitude_m', -430, 5500, 'm', 0)),
+            seal: $fields->known('seal', $seals),
+            layers: array_map(
                 static fn (Fields $layer): SealedLayer => SealedLayer::fromFields($layer, $fillings, $bases),
                 $fields->each('layers'),
             ),
-            $fields->has('base_preheat_c') ? $fields->number('base_preheat_c', 5, 250, '°C') : null,
+            basePreheatC: $fields->has('base_preheat_c') ? $fields->number('base_preheat_c', 5, 250, '°C') : null,
         ), $heat];
     }
 

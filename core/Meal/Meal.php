@@ -76,12 +76,20 @@ final readonly class Meal
         }
 
         return new self(
-            $fields->text('name'), $serveAt, $eaters, $fields->whole('children', 0, $eaters, 0),
-            $fields->one('plates', Plates::class, Plates::Usual), $fields->whole('leftovers', 0, 20, 0),
-            $fields->whole('hands', 1, self::MOST_HANDS, 1), $shares, $sides,
-            array_map(Guest::fromFields(...), $fields->each('guests')), self::pinned($fields),
-            self::keptWarm($fields, count($shares)),
-            $fields->has('ahead') ? $fields->texts('ahead') : [], $document,
+            name: $fields->text('name'),
+            serveAt: $serveAt,
+            eaters: $eaters,
+            children: $fields->whole('children', 0, $eaters, 0),
+            plates: $fields->one('plates', Plates::class, Plates::Usual),
+            leftovers: $fields->whole('leftovers', 0, 20, 0),
+            hands: $fields->whole('hands', 1, self::MOST_HANDS, 1),
+            shares: $shares,
+            sides: $sides,
+            guests: array_map(Guest::fromFields(...), $fields->each('guests')),
+            pins: self::pinned($fields),
+            keptWarm: self::keptWarm($fields, count($shares)),
+            ahead: $fields->has('ahead') ? $fields->texts('ahead') : [],
+            document: $document,
         );
     }
 

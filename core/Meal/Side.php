@@ -35,11 +35,14 @@ final readonly class Side
     public static function fromFields(Fields $fields): self
     {
         return new self(
-            $fields->text('name'), $fields->whole('minutes', 1, self::DAY_MIN),
-            $fields->one('attention', Attention::class, Attention::Throughout),
-            $fields->has('ring') ? $fields->text('ring') : null,
-            $fields->flag('oven', false), $fields->flag('hot', false),
-            $fields->has('keeps') ? $fields->text('keeps') : null, $fields->flag('follows', false),
+            name: $fields->text('name'),
+            minutes: $fields->whole('minutes', 1, self::DAY_MIN),
+            attention: $fields->one('attention', Attention::class, Attention::Throughout),
+            ring: $fields->has('ring') ? $fields->text('ring') : null,
+            inOven: $fields->flag('oven', false),
+            isHot: $fields->flag('hot', false),
+            keeps: $fields->has('keeps') ? $fields->text('keeps') : null,
+            follows: $fields->flag('follows', false),
         );
     }
 }

@@ -46,13 +46,29 @@ final readonly class Figure
     /** The same with the 10 to 90 % window round its likely value. */
     public function within(float $from, float $by): self
     {
-        return new self($this->amount, $this->unit, $this->decimals, $this->why, $from, $by, $this->kgPerLitre);
+        return new self(
+            amount: $this->amount,
+            unit: $this->unit,
+            decimals: $this->decimals,
+            why: $this->why,
+            from: $from,
+            by: $by,
+            kgPerLitre: $this->kgPerLitre,
+        );
     }
 
     /** The same as something that fills a cup so densely, kg per litre. */
     public function filling(float $kgPerLitre): self
     {
-        return new self($this->amount, $this->unit, $this->decimals, $this->why, $this->from, $this->by, $kgPerLitre);
+        return new self(
+            amount: $this->amount,
+            unit: $this->unit,
+            decimals: $this->decimals,
+            why: $this->why,
+            from: $this->from,
+            by: $this->by,
+            kgPerLitre: $kgPerLitre,
+        );
     }
 
     /** The amount with its unit, as a cook reads it. */

@@ -55,22 +55,22 @@ final readonly class BaseKind
         }
 
         return new self(
-            $fields->text('id'),
-            $fields->text('name'),
-            $fields->flag('is_laid', true),
-            $fields->flag('takes_rice', false),
-            $fields->number('browns', 0.1, 4),
-            $fields->number('water_share', 0, 1),
-            $fields->number('kg_per_l', 0.1, 1.5, 'kg/L'),
-            $fields->number('g_per_cm2', 0, 3, 'g/cm²', 0),
-            $fields->number('yogurt_share', 0, 2, '', 0),
-            $fields->number('slice_cm2', 0, 400, 'cm²', 0),
-            $bought?->text('name'),
-            $bought?->number('yield', 0.05, 4) ?? 1.0,
-            $fields->has('aisle') && $fields->text('aisle') === 'bakery',
-            $told,
-            $strong?->number('from', 0, 30, 'min'),
-            $strong?->number('to', 0, 30, 'min'),
+            id: $fields->text('id'),
+            name: $fields->text('name'),
+            isLaid: $fields->flag('is_laid', true),
+            takesRice: $fields->flag('takes_rice', false),
+            browns: $fields->number('browns', 0.1, 4),
+            waterShare: $fields->number('water_share', 0, 1),
+            kgPerLitre: $fields->number('kg_per_l', 0.1, 1.5, 'kg/L'),
+            gramsPerCm2: $fields->number('g_per_cm2', 0, 3, 'g/cm²', 0),
+            yogurtShare: $fields->number('yogurt_share', 0, 2, '', 0),
+            sliceCm2: $fields->number('slice_cm2', 0, 400, 'cm²', 0),
+            boughtAs: $bought?->text('name'),
+            yield: $bought?->number('yield', 0.05, 4) ?? 1.0,
+            isBaked: $fields->has('aisle') && $fields->text('aisle') === 'bakery',
+            holds: $told,
+            strongFromMin: $strong?->number('from', 0, 30, 'min'),
+            strongToMin: $strong?->number('to', 0, 30, 'min'),
         );
     }
 }

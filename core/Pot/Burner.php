@@ -66,7 +66,13 @@ final readonly class Burner
     public function throughPlate(): self
     {
         return new self(
-            $this->id, $this->name, $this->kind, $this->watts, $this->knob, $this->acrossCm, self::PLATE_LETS_THROUGH,
+            id: $this->id,
+            name: $this->name,
+            kind: $this->kind,
+            watts: $this->watts,
+            knob: $this->knob,
+            acrossCm: $this->acrossCm,
+            through: self::PLATE_LETS_THROUGH,
         );
     }
 

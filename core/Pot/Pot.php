@@ -42,15 +42,15 @@ final readonly class Pot
     {
         $material = $fields->one('material', PotMaterial::class);
         $pot = new self(
-            $fields->text('id'),
-            $fields->text('name'),
-            $material,
-            $fields->number('diameter_cm', 10, 60, 'cm'),
-            $fields->number('litres', 0.5, 60, 'L'),
-            $fields->one('lid', LidFit::class, LidFit::Tight),
-            $fields->whole('handles', 1, 2, 2),
-            $fields->flag('induction', $material->isMagnetic()),
-            $fields->has('cooker') ? Cooker::fromFields($fields->object('cooker')) : null,
+            id: $fields->text('id'),
+            name: $fields->text('name'),
+            material: $material,
+            diameterCm: $fields->number('diameter_cm', 10, 60, 'cm'),
+            litres: $fields->number('litres', 0.5, 60, 'L'),
+            lid: $fields->one('lid', LidFit::class, LidFit::Tight),
+            handles: $fields->whole('handles', 1, 2, 2),
+            isMagnetic: $fields->flag('induction', $material->isMagnetic()),
+            cooker: $fields->has('cooker') ? Cooker::fromFields($fields->object('cooker')) : null,
         );
         if ($pot->heightCm() < self::LOWEST_CM || $pot->heightCm() > self::HIGHEST_CM) {
             throw Refused::because(

@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Tests\Architecture;
 
 use Orbek\Core\Lid\Steaming;
+use PhpParser\Node;
+use PhpParser\Node\Arg;
+use PhpParser\Node\Expr\CallLike;
+use PhpParser\Node\Expr\FuncCall;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -21,6 +27,9 @@ final class SeenWholeTest extends TestCase
     private const LONGEST_IN_PAGES = 140;
 
     private const LONGEST_METHOD = 50;
+
+    /** Things that a call takes by position. */
+    private const MOST = 6;
 
     /** Phases of the simulation, each one loop over plain floats. */
     private const HOT = [Steaming::class.'::boil', Steaming::class.'::conduct'];
@@ -39,6 +48,28 @@ final class SeenWholeTest extends TestCase
 
         self::assertGreaterThan(10_000, count($lines));
         self::assertSame([], $long);
+    }
+
+    /** Values read from data stand beside their names too. */
+    public function test_nothing_takes_more_than_six_things_by_position(): void
+    {
+        $parser = (new ParserFactory)->createForHostVersion();
+        $byPosition = static fn (Node $arg): bool => $arg instanceof Arg && $arg->name === null && ! $arg->unpack;
+        // PHP's own functions may take as many as they like.
+        $isCall = static fn (Node $node): bool => $node instanceof CallLike && ! $node instanceof FuncCall;
+        $many = [];
+        $seen = 0;
+        foreach (self::files() as $file) {
+            $code = $parser->parse((string) file_get_contents($file->getPathname())) ?? [];
+            foreach ((new NodeFinder)->find($code, $isCall) as $call) {
+                $seen++;
+                if ($call instanceof CallLike && count(array_filter($call->getRawArgs(), $byPosition)) > self::MOST) {
+                    $many[] = "{$file->getPathname()}:{$call->getStartLine()}";
+                }
+            }
+        }
+        self::assertGreaterThan(5_000, $seen);
+        self::assertSame([], $many);
     }
 
     public function test_no_line_of_a_page_a_style_or_a_script_does_either(): void

@@ -37,21 +37,21 @@ final class AbsorptionController
         $fields = Fields::ofForm($asked);
 
         $absorption = Absorption::of(
-            $kitchen->lot($fields->text('lot'), 'lot')->kind,
-            Soak::of($fields->number('soak_min', 0, 2880, 'min'), $kitchen->reading->celsius($fields->number(
+            kind: $kitchen->lot($fields->text('lot'), 'lot')->kind,
+            soak: Soak::of($fields->number('soak_min', 0, 2880, 'min'), $kitchen->reading->celsius($fields->number(
                 'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60),
                 $kitchen->reading->degrees->sign(),
             ))),
-            Mass::grams($fields->number('raw_g', 20, 10000, 'g')),
-            $kitchen->burner($fields->text('burner'), 'burner')->netW(),
-            $fields->number('open_min', 0, 120, 'min'),
-            $fields->number('setting', 0, 100, '%') / 100,
-            $fields->known('seal', app(Craft::class)->seals)->leakShare,
-            $fields->number('covered_min', 0, 180, 'min'),
-            $fields->flag('folded', false),
-            $fields->number('filling_g', 0, 10000, 'g'),
-            $fields->number('broth_g', 0, 20000, 'g'),
-            $fields->one('cup', Cup::class),
+            raw: Mass::grams($fields->number('raw_g', 20, 10000, 'g')),
+            netW: $kitchen->burner($fields->text('burner'), 'burner')->netW(),
+            openMin: $fields->number('open_min', 0, 120, 'min'),
+            setting: $fields->number('setting', 0, 100, '%') / 100,
+            leakShare: $fields->known('seal', app(Craft::class)->seals)->leakShare,
+            coveredMin: $fields->number('covered_min', 0, 180, 'min'),
+            folded: $fields->flag('folded', false),
+            fillingFreeG: $fields->number('filling_g', 0, 10000, 'g'),
+            brothG: $fields->number('broth_g', 0, 20000, 'g'),
+            cup: $fields->one('cup', Cup::class),
         );
 
         return view(

@@ -46,8 +46,13 @@ final class StoveTestController
         $mark = is_string($request->input('setting')) ? $burner->knob->named($request->input('setting')) : null;
         $numbers['setting'] = $mark === null ? $fields->number('setting', -1e6, 1e6) : 100 * $mark->share;
         $test = BoilTest::of(
-            $pot, $burner, $numbers['litres'], $numbers['from_c'], $numbers['to_c'], $numbers['minutes'],
-            $numbers['setting'] / 100,
+            pot: $pot,
+            burner: $burner,
+            litres: $numbers['litres'],
+            fromC: $numbers['from_c'],
+            toC: $numbers['to_c'],
+            minutes: $numbers['minutes'],
+            setting: $numbers['setting'] / 100,
         );
         $taught = [
             'pot' => $pot->id, 'burner' => $burner->id, 'document' => $numbers + ['net_w' => round($test->netW)],

@@ -18,6 +18,12 @@ use Symfony\Component\HttpFoundation\Response;
 /** The household of who is signed in; where nobody signs in, the one in use of this installation. */
 final class UseHousehold
 {
+    /** What is answered without a kitchen. */
+    private const WITHOUT = [
+        'begin', 'begin/*', 'archive', 'archive/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*', 'phone',
+        'phone/*',
+    ];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -32,10 +38,7 @@ final class UseHousehold
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
         return Kitchen::query()->exists()
-            || $request->is(
-                'begin', 'begin/*', 'archive', 'archive/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*',
-                'phone', 'phone/*',
-            )
+            || $request->is(...self::WITHOUT)
             ? $next($request)
             : redirect()->route('begin');
     }

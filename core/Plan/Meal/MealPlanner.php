@@ -65,14 +65,21 @@ final readonly class MealPlanner
         $tasks = MealWork::of($meal, $plans, $this->kitchen);
         [$laid, $holds] = $this->lay($meal, $plans, $tasks, $from);
 
+        $mends ??= MealMending::of(
+            meal: $meal,
+            kitchen: $this->kitchen,
+            plans: $plans,
+            tasks: $tasks,
+            laid: $laid,
+            holds: $holds,
+            things: $this->things($meal),
+            hotWithinMin: $this->hotWithinMin,
+            steps: intdiv($this->steps, self::TRIED_WITH),
+        );
+
         return $this->planned(
-            $meal, $given, $plans, $tasks, $laid, $holds,
-            $this->clashes(
-                $meal, $plans, $laid, $holds, $mends ?? MealMending::of(
-                    $meal, $this->kitchen, $plans, $tasks, $laid, $holds, $this->things($meal), $this->hotWithinMin,
-                    intdiv($this->steps, self::TRIED_WITH),
-                ),
-            ),
+            meal: $meal, given: $given, plans: $plans, tasks: $tasks, laid: $laid, holds: $holds,
+            clashes: $this->clashes($meal, $plans, $laid, $holds, $mends),
         );
     }
 
@@ -82,7 +89,8 @@ final readonly class MealPlanner
         $plans = $given->plans($this->planner, $meal->serveAt($this->kitchen->site->timezone));
 
         return $this->planned(
-            $meal, $given, $plans, MealWork::of($meal, $plans, $this->kitchen), $laid, $holds, [],
+            meal: $meal, given: $given, plans: $plans, tasks: MealWork::of($meal, $plans, $this->kitchen), laid: $laid,
+            holds: $holds, clashes: [],
         );
     }
 
@@ -100,7 +108,8 @@ final readonly class MealPlanner
         $holds = Laying::holds(MealWork::jobs($tasks), $this->things($meal), $this->hotWithinMin, $laid->starts);
 
         return $this->planned(
-            $meal, new GivenOut([[$dish, []]]), [$plan], $tasks, $laid, $holds, [], $plan->day->tableAt,
+            meal: $meal, given: new GivenOut([[$dish, []]]), plans: [$plan], tasks: $tasks, laid: $laid, holds: $holds,
+            clashes: [], tableAt: $plan->day->tableAt,
         );
     }
 
@@ -152,8 +161,15 @@ final readonly class MealPlanner
         }
 
         return new MealPlan(
-            $meal, $this->kitchen, $plans, $inOrder, $laid, $holds, $clashes,
-            $tableAt ?? $meal->serveAt($this->kitchen->site->timezone), $given,
+            meal: $meal,
+            kitchen: $this->kitchen,
+            plans: $plans,
+            tasks: $inOrder,
+            laid: $laid,
+            holds: $holds,
+            clashes: $clashes,
+            tableAt: $tableAt ?? $meal->serveAt($this->kitchen->site->timezone),
+            given: $given,
         );
     }
 

@@ -42,8 +42,18 @@ final readonly class MealTask
     private function as(Job $job, ?bool $isAhead = null): self
     {
         return new self(
-            $job, $this->name, $this->detail, $this->dish, $this->kind, $this->keeps, $this->ring, $this->task,
-            $this->attention, $this->begin, $this->finish, $isAhead ?? $this->isAhead,
+            job: $job,
+            name: $this->name,
+            detail: $this->detail,
+            dish: $this->dish,
+            kind: $this->kind,
+            keeps: $this->keeps,
+            ring: $this->ring,
+            task: $this->task,
+            attention: $this->attention,
+            begin: $this->begin,
+            finish: $this->finish,
+            isAhead: $isAhead ?? $this->isAhead,
         );
     }
 

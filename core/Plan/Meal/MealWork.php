@@ -97,8 +97,17 @@ final class MealWork
     private static function ofDish(int $dish, Work $work): MealTask
     {
         return new MealTask(
-            self::job($work, 'd'.($dish + 1).'/'), $work->name, $work->detail, $dish, $work->kind, $work->keeps,
-            $work->task->burner(), $work->task->id, $work->task->attention, $work->begin, $work->finish,
+            job: self::job($work, 'd'.($dish + 1).'/'),
+            name: $work->name,
+            detail: $work->detail,
+            dish: $dish,
+            kind: $work->kind,
+            keeps: $work->keeps,
+            ring: $work->task->burner(),
+            task: $work->task->id,
+            attention: $work->task->attention,
+            begin: $work->begin,
+            finish: $work->finish,
         );
     }
 
@@ -106,12 +115,16 @@ final class MealWork
     public static function job(Work $work, string $of = ''): Job
     {
         return new Job(
-            "{$of}{$work->task->id}", $work->task->minutes, $work->task->claims(),
-            array_map(
+            id: "{$of}{$work->task->id}",
+            minutes: $work->task->minutes,
+            claims: $work->task->claims(),
+            after: array_map(
                 static fn (After $gap): After => After::gap("{$of}{$gap->task}", $gap->leastMin, $gap->mostMin),
                 $work->task->after,
             ),
-            self::isBound($work), self::waitCost($work->kind), $work->kind === WorkKind::Open,
+            isBound: self::isBound($work),
+            waitCost: self::waitCost($work->kind),
+            isHot: $work->kind === WorkKind::Open,
         );
     }
 
@@ -159,10 +172,25 @@ final class MealWork
             }
             $after = $side->follows && $index > 0 ? [After::anyTime("side/{$index}")] : [];
             $made[] = new MealTask(
-                new Job($id, $side->minutes, $claims, $after, $side->keeps === null, self::SIDE_WAITS, $side->isHot),
-                Note::name($side->name), null, null, WorkKind::Side,
-                $side->keeps === null ? null : Note::name($side->keeps), $ring, $id, $side->attention,
-                Note::of('work-order.start'), Note::of('work-order.done'),
+                job: new Job(
+                    id: $id,
+                    minutes: $side->minutes,
+                    claims: $claims,
+                    after: $after,
+                    isBound: $side->keeps === null,
+                    waitCost: self::SIDE_WAITS,
+                    isHot: $side->isHot,
+                ),
+                name: Note::name($side->name),
+                detail: null,
+                dish: null,
+                kind: WorkKind::Side,
+                keeps: $side->keeps === null ? null : Note::name($side->keeps),
+                ring: $ring,
+                task: $id,
+                attention: $side->attention,
+                begin: Note::of('work-order.start'),
+                finish: Note::of('work-order.done'),
             );
         }
 

@@ -92,7 +92,8 @@ final readonly class Moving
             $moved = $to === '' ? $moved->changed('lid/heat', null) : $moved->moved($id, $to);
         }
         foreach (self::unlike($moved, $kitchen) as $field => $isCooker) {
-            $was = $kitchen->equipment->pots[$field === 'lid/pot' ? $moved->lid->pot : $moved->grain->water->pot] ?? null;
+            $named = $field === 'lid/pot' ? $moved->lid->pot : $moved->grain->water->pot;
+            $was = $kitchen->equipment->pots[$named] ?? null;
             $moved = $field === 'lid/second/pot' ? $moved->changed('lid/second', null) : $moved->changed(
                 $field, $isCooker ? (string) array_key_first($kitchen->cookers()) : self::nearestPot($pots, $was),
             );

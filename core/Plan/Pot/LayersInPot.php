@@ -48,8 +48,13 @@ final readonly class LayersInPot
     {
         $whole = $dish->table->rawRice();
         $in = new self(
-            $dish, $place->pot, $place->share, $whole->times($place->share), $whole, $measured,
-            Uptake::of($kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind, $dish->grain->rice->soak),
+            dish: $dish,
+            pot: $place->pot,
+            part: $place->share,
+            raw: $whole->times($place->share),
+            whole: $whole,
+            measured: $measured,
+            uptake: Uptake::of($kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind, $dish->grain->rice->soak),
         );
         $layers = $dish->build->folded ? [$in->folded()] : array_map($in->layer(...), $dish->build->layers);
 
@@ -138,10 +143,14 @@ final readonly class LayersInPot
         $stage = $layer->stage ?? $this->dish->grain->water->stage;
 
         return new Layer(
-            Matter::Rice,
-            Note::of('potted.rice', saffron: $layer->saffron, stage: $stage, plain: $layer->stage === null),
-            $this->rice($stage, $layer->share), $this->kgPerL(self::STEAMED_KG_PER_L, $stage), $stage->doneness(),
-            $layer->saffron, $this->swells($stage), $this->kgPerL(self::DRAINED_KG_PER_L, $stage),
+            matter: Matter::Rice,
+            label: Note::of('potted.rice', saffron: $layer->saffron, stage: $stage, plain: $layer->stage === null),
+            mass: $this->rice($stage, $layer->share),
+            kgPerLitre: $this->kgPerL(self::STEAMED_KG_PER_L, $stage),
+            doneness: $stage->doneness(),
+            saffron: $layer->saffron,
+            swells: $this->swells($stage),
+            layeredKgPerLitre: $this->kgPerL(self::DRAINED_KG_PER_L, $stage),
         );
     }
 }

@@ -97,11 +97,16 @@ final readonly class Sealing
         }
 
         return SealedPot::of(
-            $pot->diameterCm, $pot->heightCm(), $pot->baseJPerK(), $netW, $this->kitchen->boilC(),
+            diameterCm: $pot->diameterCm,
+            heightCm: $pot->heightCm(),
+            baseJPerK: $pot->baseJPerK(),
+            netW: $netW,
+            boilC: $this->kitchen->boilC(),
             // With nothing but its lid a pot closes as well as its lid does.
-            $this->dish->lid->seal->id === Seal::TIGHT_LID
+            seal: $this->dish->lid->seal->id === Seal::TIGHT_LID
                 ? $this->dish->craft->seals->get($pot->lid->sealId(), 'pot/lid') : $this->dish->lid->seal,
-            $layers, $isLaid ? self::HOT_FAT_C : null,
+            layers: $layers,
+            basePreheatC: $isLaid ? self::HOT_FAT_C : null,
         );
     }
 
@@ -145,8 +150,13 @@ final readonly class Sealing
         $lift = $this->boil()->liftOf($layer->stage ?? $this->dish->grain->water->stage);
 
         $rice = SealedRice::drained(
-            $this->rice->kind, $this->dish->grain->rice->soak, $rawKg, $lift->outOfWater, $lift->inPot, $lift->celsius,
-            $factor,
+            kind: $this->rice->kind,
+            soak: $this->dish->grain->rice->soak,
+            rawKg: $rawKg,
+            lifted: $lift->outOfWater,
+            doneness: $lift->inPot,
+            celsius: $lift->celsius,
+            factor: $factor,
         );
 
         return $this->dish->grain->boiled === [] ? $rice : $rice->holding(

@@ -75,7 +75,16 @@ final readonly class BoilPlan extends RicePlan
         /** What goes in between two batches; null where there is one. */
         public ?TopUp $topUp,
     ) {
-        parent::__construct($kind, $pot, $burner, $tau, $water, $salt, $saltKept, $keptPerGPerL);
+        parent::__construct(
+            kind: $kind,
+            pot: $pot,
+            burner: $burner,
+            tau: $tau,
+            water: $water,
+            salt: $salt,
+            saltKept: $saltKept,
+            keptPerGPerL: $keptPerGPerL,
+        );
         $this->last = $lifts[count($lifts) - 1];
         $this->forecast = $this->last->forecast;
         $this->liftAt = $this->last->at;
@@ -200,11 +209,15 @@ final readonly class BoilPlan extends RicePlan
                 $boil, Uptake::of($kind, $soak), $stage->doneness(), $carryOver, $belief->today(),
             );
             $lifts[] = new Lift(
-                $stage, $share, $forecast, self::liftFigure($dish, $kitchen, $belief, $forecast),
-                $lifted->outOfWater($stage->doneness()), $lifted->inPot(
+                stage: $stage,
+                share: $share,
+                forecast: $forecast,
+                at: self::liftFigure($dish, $kitchen, $belief, $forecast),
+                outOfWater: $lifted->outOfWater($stage->doneness()),
+                inPot: $lifted->inPot(
                     $stage->doneness(), $batch->times($share), 60 * $waitMin,
                 ),
-                $lifted->celsius($stage->doneness(), $batch->times($share), 60 * $waitMin),
+                celsius: $lifted->celsius($stage->doneness(), $batch->times($share), 60 * $waitMin),
             );
         }
 

@@ -58,7 +58,14 @@ final readonly class MeasuredPlan extends RicePlan
         public ?Figure $broth,
     ) {
         parent::__construct(
-            $kind, $pot, $burner, $tau, $absorption->water, $salt, $saltKept, $absorption->water->amount / 1000,
+            kind: $kind,
+            pot: $pot,
+            burner: $burner,
+            tau: $tau,
+            water: $absorption->water,
+            salt: $salt,
+            saltKept: $saltKept,
+            keptPerGPerL: $absorption->water->amount / 1000,
         );
     }
 

@@ -61,11 +61,17 @@ final readonly class WaterBalance
         $texture = $raw <= 0 ? Texture::Tender : Texture::of($uptake / $raw, $free / $raw, $done);
 
         return new self(
-            1000 * max(0.0, self::FROM * $raw - $holds), 1000 * max(0.0, self::TO * $raw - $holds),
-            1000 * $surface, 1000 * $filling, $course->end()->leakG, $course->end()->clothG, $raw <= 0
+            needsFromG: 1000 * max(0.0, self::FROM * $raw - $holds),
+            needsToG: 1000 * max(0.0, self::TO * $raw - $holds),
+            surfaceG: 1000 * $surface,
+            fillingG: 1000 * $filling,
+            leakG: $course->end()->leakG,
+            clothG: $course->end()->clothG,
+            uptake: $raw <= 0
                 ? 0.0
                 : $uptake / $raw,
-            $texture, self::mends($dish, $texture, $done),
+            texture: $texture,
+            mends: self::mends($dish, $texture, $done),
         );
     }
 

@@ -51,6 +51,14 @@ final readonly class Ingredient
     {
         return $shop === null
             ? $this
-            : new self($this->station, $this->name, $this->amount, $this->aisle, $this->task, $shop, $toBuy);
+            : new self(
+                station: $this->station,
+                name: $this->name,
+                amount: $this->amount,
+                aisle: $this->aisle,
+                task: $this->task,
+                shop: $shop,
+                toBuy: $toBuy,
+            );
     }
 }

@@ -109,11 +109,18 @@ final class Doing
     public function work(): Work
     {
         return new Work(
-            $this->kind, $this->index, new Task(
+            kind: $this->kind,
+            index: $this->index,
+            task: new Task(
                 $this->kind->id($this->index), $this->minutes ?? $this->times->minutes($this->kind->value),
                 $this->hands ?? $this->times->hands($this->kind->value), $this->holds, $this->after,
-            ), $this->name, $this->detail, $this->begin ?? Note::of('work-order.start'),
-            $this->finish ?? Note::of('work-order.done'), $this->keeps, $this->caution,
+            ),
+            name: $this->name,
+            detail: $this->detail,
+            begin: $this->begin ?? Note::of('work-order.start'),
+            finish: $this->finish ?? Note::of('work-order.done'),
+            keeps: $this->keeps,
+            caution: $this->caution,
         );
     }
 }

@@ -30,7 +30,8 @@
             <div class="scrolls" tabindex="0" role="group" aria-label="Under the lid">
                 <x-drawing.heat :kitchen="$fold->plan()->kitchen" :ring="$fold->plan()->potted->first()->place->ring->id"
                     :heat="$debrief->course->heat" :course="$debrief->course"
-                    :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($fold->plan()->kitchen->site->timezone)"
+                    :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt
+                        ->setTimezone($fold->plan()->kitchen->site->timezone)"
                     :width="620" />
             </div>
         @endif
