@@ -182,17 +182,17 @@ final class BenchCommand extends Command
     /** Two hours under a lid, ms; beside it, turn by turn since machines are noisy, the same arithmetic in plain C. */
     private function againstC(): float
     {
-        [$pot, [$block]] = OpenFile::lid((string) json_encode(self::TWO_HOURS));
-        $follow = static function () use ($pot, $block): float {
+        [$pot, [$stretch]] = OpenFile::lid((string) json_encode(self::TWO_HOURS));
+        $follow = static function () use ($pot, $stretch): float {
             $steaming = new Steaming($pot);
-            $steaming->advance($block->flame, 7200, 4.0);
+            $steaming->advance($stretch->flame, 7200, 4.0);
 
             return $steaming->browning;
         };
         $php = $plain = $ratios = [];
         for ($turn = 0; $turn < self::TURNS; $turn++) {
             $php[] = $ms = self::median(12, $follow);
-            $c = PlainC::follow($pot, $block, 4.0);
+            $c = PlainC::follow($pot, $stretch, 4.0);
             if ($c !== null) {
                 $plain[] = $c['ms'];
                 $ratios[] = $ms / $c['ms'];

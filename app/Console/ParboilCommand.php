@@ -158,7 +158,7 @@ final class ParboilCommand extends Command
             ],
             $cooks,
         );
-        $before = BoilForecast::of($boil, $uptake, 1.0, 0.0, Knowledge::fold($taught)->lot('lot')->today());
+        $before = BoilForecast::of($boil, $uptake, 1.0, 0.0, Knowledge::fold($taught)->bag('lot')->today());
         $after = $before->seeing($tests);
         $times = static function (BoilForecast $forecast) use ($targets): array {
             $told = [];

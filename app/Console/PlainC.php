@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Orbek\Core\Lid\Fire;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Stack;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Rice\Uptake;
 use ReflectionProperty;
@@ -27,7 +27,7 @@ final class PlainC
      *
      * @return array{ms: float, browning: float, leak_g: float}|null null without a compiler
      */
-    public static function follow(SealedPot $pot, HeatBlock $block, float $stepS): ?array
+    public static function follow(SealedPot $pot, Stretch $stretch, float $stepS): ?array
     {
         $compiler = (new ExecutableFinder)->find('cc') ?? (new ExecutableFinder)->find('gcc');
         if ($compiler === null) {
@@ -35,7 +35,7 @@ final class PlainC
         }
         $binary = tempnam(sys_get_temp_dir(), 'orbek-c-');
         (new Process([$compiler, '-O2', '-o', (string) $binary, base_path('tools/steaming.c'), '-lm']))->mustRun();
-        $run = new Process([(string) $binary], null, null, self::input($pot, $block, $stepS));
+        $run = new Process([(string) $binary], null, null, self::input($pot, $stretch, $stepS));
         $run->mustRun();
         unlink((string) $binary);
         [$ms, $browning, $leak] = array_map(floatval(...), explode(' ', trim($run->getOutput())));
@@ -43,11 +43,11 @@ final class PlainC
         return ['ms' => $ms, 'browning' => $browning, 'leak_g' => $leak];
     }
 
-    private static function input(SealedPot $pot, HeatBlock $block, float $stepS): string
+    private static function input(SealedPot $pot, Stretch $stretch, float $stepS): string
     {
         $steaming = new Steaming($pot);
         $stack = new Stack($pot);
-        $fire = Fire::under($pot, $block->flame, $stepS, $stack->lagS);
+        $fire = Fire::under($pot, $stretch->flame, $stepS, $stack->lagS);
         $own =
             static fn (string $name): array => (array) (
                 new ReflectionProperty(Steaming::class, $name)
@@ -59,7 +59,7 @@ final class PlainC
             $fire->flameW, $fire->plateJ, $fire->plateW, $fire->plateLossW, $fire->baseLossW, $fire->lidLossW,
             $fire->lidJ,
             $pot->seal->leakShare, $pot->layers[0]->browns, $steaming->baseC,
-            $isWet ? Stack::WET_SHARE * $stack->dryKg[0] : 0.0, 60 * $block->minutes, $stepS, self::RUNS,
+            $isWet ? Stack::WET_SHARE * $stack->dryKg[0] : 0.0, 60 * $stretch->minutes, $stepS, self::RUNS,
         ]];
         foreach ($steaming->layerOf as $i => $index) {
             $matter = $pot->layers[$index]->matter;

@@ -102,8 +102,8 @@ final readonly class ClockDrawing
     public function columns(): array
     {
         $keys = [Hold::hands()->key() => 'Hands'];
-        foreach ($this->plan->kitchen->equipment->burners as $burner) {
-            $keys[Hold::ring($burner->id)->key()] = $burner->label();
+        foreach ($this->plan->kitchen->equipment->rings as $ring) {
+            $keys[Hold::ring($ring->id)->key()] = $ring->label();
         }
         if (
             array_filter(
@@ -143,8 +143,8 @@ final readonly class ClockDrawing
             $task = $work->task;
             $held = array_map(static fn (Hold $hold): string => $hold->key(), $task->holds);
             $mine = match (true) {
-                $key === 'hands' => $task->attention === Attention::Throughout && $task->burner() === null,
-                $key === 'own' => $task->burner() === null
+                $key === 'hands' => $task->attention === Attention::Throughout && $task->ring() === null,
+                $key === 'own' => $task->ring() === null
                     && $task->attention !== Attention::Throughout
                     && ! $task->holds(Hold::oven()),
                 default => in_array($key, $held, true),

@@ -8,8 +8,8 @@ use App\Wording\Wording;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\Moment;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Pot\Matter;
 
 /**
@@ -42,7 +42,7 @@ final readonly class HeatDrawing
     private float $minutes;
 
     /**
-     * @param  non-empty-list<HeatBlock>  $heat as it comes out
+     * @param  non-empty-list<Stretch>  $heat as it comes out
      * @param  string  $ring that the pot was closed on
      */
     public function __construct(
@@ -50,7 +50,8 @@ final readonly class HeatDrawing
         private string $ring,
         public float $width = 446,
     ) {
-        $this->minutes = max(1.0, array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $heat)));
+        $minutes = array_map(static fn (Stretch $stretch): float => $stretch->minutes, $heat);
+        $this->minutes = max(1.0, array_sum($minutes));
         $hottest = $course === null
             ? 140.0
             : max(array_map(static fn (Moment $moment): float => $moment->baseC, $course->moments));
@@ -213,40 +214,40 @@ final readonly class HeatDrawing
 
     /**
      * @return list<array{
-     *     index: int, block: HeatBlock, x: float, y: float, width: float, height: float, label: string, full: string,
+     *     index: int, stretch: Stretch, x: float, y: float, width: float, height: float, label: string, full: string,
      *     from: float
      * }>
      */
-    public function blocks(): array
+    public function stretches(): array
     {
         $drawn = [];
         $from = 0.0;
-        foreach ($this->heat as $index => $block) {
+        foreach ($this->heat as $index => $stretch) {
             $x = $this->x($from);
-            $width = $this->x($from + $block->minutes) - $x;
-            $height = $block->flame->ovenC !== null
+            $width = $this->x($from + $stretch->minutes) - $x;
+            $height = $stretch->flame->ovenC !== null
                 ? 22.0
-                : ($block->isRest() ? 2.0 : max(5.0, self::BLOCKS_HIGH * $block->flame->setting));
-            $full = $this->words($block);
+                : ($stretch->isRest() ? 2.0 : max(5.0, self::BLOCKS_HIGH * $stretch->flame->setting));
+            $full = $this->words($stretch);
             $short = explode(',', explode(' on ', $full)[0])[0];
             $drawn[] = [
-                'index' => $index, 'block' => $block, 'x' => $x, 'y' => round(
+                'index' => $index, 'stretch' => $stretch, 'x' => $x, 'y' => round(
                     self::BLOCKS_FLOOR - $height,
                     1,
                 ), 'width' => round($width, 1), 'height' => round($height, 1),
                 'label' => $width > 12 + 6.6 * strlen($full) ? $full : $short, 'full' => $full, 'from' => $from,
             ];
-            $from += $block->minutes;
+            $from += $stretch->minutes;
         }
 
         return $drawn;
     }
 
     /** @return list<int> what its ring's knob can be set to, per cent */
-    public function settings(HeatBlock $block): array
+    public function settings(Stretch $stretch): array
     {
-        $on = $block->flame->ring === '' ? $this->ring : $block->flame->ring;
-        $ring = $this->kitchen->equipment->burners[$on] ?? null;
+        $on = $stretch->flame->ring === '' ? $this->ring : $stretch->flame->ring;
+        $ring = $this->kitchen->equipment->rings[$on] ?? null;
 
         return array_map(
             static fn (float $share): int => (int) round(100 * $share), [0.0, ...$ring?->knob->shares() ?? []],
@@ -254,9 +255,9 @@ final readonly class HeatDrawing
     }
 
     /** A stretch in the words of its ring's knob. */
-    private function words(HeatBlock $block): string
+    private function words(Stretch $stretch): string
     {
-        return $this->say->text($this->kitchen->says($block->flame, $this->ring));
+        return $this->say->text($this->kitchen->says($stretch->flame, $this->ring));
     }
 
     /** Height in px of a whole setting. */

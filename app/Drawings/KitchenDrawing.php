@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Mark;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 
 /** A kitchen's pots side by side, and its rings as they lie on the stove with their knobs: SVG, all to one scale. */
 final readonly class KitchenDrawing
@@ -62,13 +62,13 @@ final readonly class KitchenDrawing
 
     /**
      * @return array{width: float, height: float, y: float, rings: list<array{
-     *     ring: Burner, x: float, radius: float, knobX: float, marks: list<array{name: string, x: float, y: float}>
+     *     ring: Ring, x: float, radius: float, knobX: float, marks: list<array{name: string, x: float, y: float}>
      * }>}
      */
     public function rings(): array
     {
-        $rings = array_values($this->kitchen->equipment->burners);
-        $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, $rings));
+        $rings = array_values($this->kitchen->equipment->rings);
+        $most = max(array_map(static fn (Ring $ring): float => $ring->acrossCm, $rings));
         $y = 14 + $this->pxPerCm * $most / 2;
         $x = self::EDGE;
         $drawn = [];
@@ -87,8 +87,8 @@ final readonly class KitchenDrawing
 
     public function knobY(): float
     {
-        $rings = array_values($this->kitchen->equipment->burners);
-        $most = max(array_map(static fn (Burner $ring): float => $ring->acrossCm, $rings));
+        $rings = array_values($this->kitchen->equipment->rings);
+        $most = max(array_map(static fn (Ring $ring): float => $ring->acrossCm, $rings));
 
         return round(14 + $this->pxPerCm * $most + 52, 1);
     }
@@ -99,7 +99,7 @@ final readonly class KitchenDrawing
     }
 
     /** @return list<array{name: string, x: float, y: float}> where each mark stands round the knob */
-    private function marks(Burner $ring, float $x, float $y): array
+    private function marks(Ring $ring, float $x, float $y): array
     {
         $marks = $ring->knob->marks;
         $steps = max(1, count($marks) - 1);

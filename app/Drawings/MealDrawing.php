@@ -75,7 +75,7 @@ final readonly class MealDrawing
         foreach ($this->plan->hands() as $pair => $held) {
             $columns[] = [count($this->plan->hands()) === 1 ? 'Hands' : 'Hands '.($pair + 1), $held, 'hands'];
         }
-        foreach ($this->plan->kitchen->equipment->burners as $ring) {
+        foreach ($this->plan->kitchen->equipment->rings as $ring) {
             $columns[] = [$ring->label(), $this->whole(
                 static fn (MealTask $task): bool => $task->ring === $ring->id,
             ), 'heat'];

@@ -183,10 +183,10 @@ final readonly class TrendsDrawing
     {
         $things = [];
         if (isset($lesson['taught'])) {
-            $lot = $lesson['taught']['lot'];
-            $things["lot {$lot}"] = [$this->kitchen->pantry->lots[$lot]->name ?? $lot, $known->lot($lot), false];
+            $bag = $lesson['taught']['lot'];
+            $things["lot {$bag}"] = [$this->kitchen->pantry->bags[$bag]->name ?? $bag, $known->bag($bag), false];
         }
-        $ring = $this->kitchen->equipment->burners[$lesson['stove']['burner'] ?? ''] ?? null;
+        $ring = $this->kitchen->equipment->rings[$lesson['stove']['burner'] ?? ''] ?? null;
         if (isset($lesson['stove']) && $ring !== null) {
             $pot = $lesson['stove']['pot'];
             $things["stove {$pot} {$ring->id}"] = [

@@ -10,8 +10,8 @@ use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
@@ -64,7 +64,7 @@ final class OpenFile
     /**
      * A sealed pot and its heat line.
      *
-     * @return array{SealedPot, non-empty-list<HeatBlock>}
+     * @return array{SealedPot, non-empty-list<Stretch>}
      *
      * @throws Refused naming what is wrong with the text
      */

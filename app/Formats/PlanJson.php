@@ -8,8 +8,8 @@ use App\Wording\Wording;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\Cooking;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedLayer;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Mend\Clash;
@@ -155,14 +155,14 @@ final readonly class PlanJson
         }
         $ring = $this->plan->potted->first()->place->ring->id;
 
-        return array_map(function (HeatBlock $planned, HeatBlock $came, int $index) use ($heating, $ring): array {
+        return array_map(function (Stretch $planned, Stretch $came, int $index) use ($heating, $ring): array {
             $flame = $planned->flame;
             $on = $flame->ring === '' ? $ring : $flame->ring;
             $window = $heating->window($index);
 
             return [
                 'minutes' => round($came->minutes, 1),
-                'mark' => ($this->plan->kitchen->equipment->burners[$on] ?? null)?->knob->mark($flame->setting)?->name,
+                'mark' => ($this->plan->kitchen->equipment->rings[$on] ?? null)?->knob->mark($flame->setting)?->name,
                 'share' => round($flame->setting, 3),
                 'ring' => $flame->isOff() || $flame->ovenC !== null ? null : $on,
                 'plate' => $flame->plate?->id,

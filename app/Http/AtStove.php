@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Cook;
-use App\Models\Reading;
+use App\Models\MeterReading;
 use App\StandIns\Probe;
 use App\Wording\Wording;
 use DateTimeImmutable;
@@ -44,7 +44,7 @@ final readonly class AtStove
         $hasProbe = config('orbek.stand_ins') === true;
         $sealedAt = $lid === null ? null : $fold->state->of(WorkKind::Layer)->doneAt;
         // A probe that speaks for itself comes before the stand-in.
-        $read = $sealedAt === null ? [] : Reading::temperatures($sealedAt, $now);
+        $read = $sealedAt === null ? [] : MeterReading::temperatures($sealedAt, $now);
 
         return new self(
             $lid, $hasProbe,

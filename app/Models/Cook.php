@@ -25,7 +25,7 @@ use Orbek\Core\Plan\Plan;
  * @property string $id
  * @property string|null $dish_id
  * @property string $name
- * @property string $lot the bag its rice is of
+ * @property string $bag the bag its rice is of
  * @property array<string, mixed> $dish
  * @property array<string, mixed> $kitchen
  * @property array<string, mixed>|null $knowledge

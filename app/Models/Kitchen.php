@@ -114,7 +114,7 @@ final class Kitchen extends Model
         $names = [];
         foreach (self::query()->get() as $one) {
             $has = $one->read()->equipment;
-            foreach ([$has->pots, $has->burners, $has->plates, $one->read()->pantry->lots] as $things) {
+            foreach ([$has->pots, $has->rings, $has->plates, $one->read()->pantry->bags] as $things) {
                 $names += array_map(static fn (object $thing): string => $thing->name, $things);
             }
         }

@@ -274,7 +274,7 @@ final class MealCook extends Model
         foreach ($plan->given->dishes as $place => [$dish]) {
             $cooks[] = [
                 'place' => $place, 'dish_id' => $plan->meal->shares[$place]->dish, 'name' => $dish->name,
-                'dish' => $dish->toArray(), 'lot' => $practice === null ? $dish->grain->rice->lot : '',
+                'dish' => $dish->toArray(), 'lot' => $practice === null ? $dish->grain->rice->bag : '',
                 'practice' => $practice,
                 // Of a dish by itself both have one id: its record is found by what its stove was.
             ] + (isset($new['meal']) ? [] : ['id' => $new['id']]) + $both;

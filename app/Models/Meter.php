@@ -74,7 +74,7 @@ final class Meter extends Model
         $rawG = $said->number('of_raw_g', 1, 200, 'g', self::SPOON_G);
         $event = $this->kind === MeterKind::Temperature ? null : $this->event($value, $rawG, $at, $now);
         DB::transaction(function () use ($value, $at): void {
-            Reading::query()->create(['meter_id' => $this->id, 'value' => $value, 'read_at' => $at]);
+            MeterReading::query()->create(['meter_id' => $this->id, 'value' => $value, 'read_at' => $at]);
         });
 
         return $event;

@@ -7,7 +7,7 @@ namespace App\Models;
 /** What a cook teaches of, and can be taken back of. */
 enum Taught: string
 {
-    case Lot = 'lot';
+    case Bag = 'lot';
     case Stove = 'stove';
 
     public function column(): string

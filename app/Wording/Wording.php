@@ -12,7 +12,7 @@ use LogicException;
 use MessageFormatter;
 use Orbek\Core\Edit\Difference;
 use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
@@ -84,10 +84,10 @@ final class Wording
     /**
      * A stretch of heat as a cook reads it: "9 min at half till steam meets the lid and 2 min more".
      *
-     * @param  HeatBlock  $came the same as it comes out
+     * @param  Stretch  $came the same as it comes out
      * @param  string  $ring that the pot was closed on
      */
-    public function stretch(HeatBlock $planned, HeatBlock $came, Kitchen $kitchen, string $ring): string
+    public function stretch(Stretch $planned, Stretch $came, Kitchen $kitchen, string $ring): string
     {
         return $this->text(Note::of(
             'heat-line.stretch', minutes: (int) round($came->minutes), heat: $kitchen->says($planned->flame, $ring),

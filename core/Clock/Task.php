@@ -40,7 +40,7 @@ final readonly class Task
     }
 
     /** The ring it stands on, if it stands on one. */
-    public function burner(): ?string
+    public function ring(): ?string
     {
         foreach ($this->holds as $hold) {
             if ($hold->kind === HoldKind::Ring) {

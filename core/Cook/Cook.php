@@ -189,7 +189,7 @@ final readonly class Cook
     public function summary(): array
     {
         $plan = $this->plan();
-        $summary = ['pot' => $plan->dish->lid->pot, 'burner' => $plan->dish->lid->burner] + $this->taught();
+        $summary = ['pot' => $plan->dish->lid->pot, 'burner' => $plan->dish->lid->ring] + $this->taught();
         $lifted = $this->liftedAfterS();
         $boil = $plan->boil();
         if ($lifted !== null && $boil !== null) {
@@ -200,7 +200,7 @@ final readonly class Cook
             $summary['lift_by_s'] = (int) round($liftAt->by ?? $liftAt->amount);
         }
         if (($this->state->of(WorkKind::Boil)->startedAt ?? $this->state->of(WorkKind::Cook)->startedAt) !== null) {
-            $summary['used'] = ['lot' => $plan->dish->grain->rice->lot, 'g' => round($plan->potted->raw->inGrams(), 1)];
+            $summary['used'] = ['lot' => $plan->dish->grain->rice->bag, 'g' => round($plan->potted->raw->inGrams(), 1)];
         }
         if ($this->state->servedAt !== null) {
             $summary['late_min'] = (int) round(
@@ -240,7 +240,7 @@ final readonly class Cook
         $taught = [];
         $forecast = $this->forecast();
         if ($this->state->observations !== [] && $forecast !== null) {
-            $taught['taught'] = ['lot' => $dish->grain->rice->lot, 'likelihood' => self::rounded($forecast->taught)];
+            $taught['taught'] = ['lot' => $dish->grain->rice->bag, 'likelihood' => self::rounded($forecast->taught)];
         }
         $eye = $this->eye();
         if ($eye !== null) {
@@ -250,7 +250,7 @@ final readonly class Cook
         if ($stove !== null) {
             $taught['stove'] = [
                 'pot' => $this->plan()->pot()->id,
-                'burner' => $dish->lid->burner,
+                'burner' => $dish->lid->ring,
                 'likelihood' => self::rounded($stove),
             ];
         }

@@ -95,7 +95,7 @@ final class MealChanges
     {
         $this->says = [];
         $this->failed[] = $event->ring;
-        $left = array_diff_key($this->began->kitchen->equipment->burners, array_flip($this->failed));
+        $left = array_diff_key($this->began->kitchen->equipment->rings, array_flip($this->failed));
         foreach ($this->plans as $place => $plan) {
             $state = $this->at($place, $event->at)->state;
             if (in_array($place, $this->leftOut, true) || $state->of(WorkKind::Open)->isDone()
@@ -113,7 +113,7 @@ final class MealChanges
                 $this->plans[$place] = $this->onAnother($plan, array_map(strval(...), array_keys($left)), $place);
                 $this->says[] = Note::of(
                     'meal.on-another-ring', dish: $plan->dish->name,
-                    ring: $left[$this->plans[$place]->dish->lid->burner]->name,
+                    ring: $left[$this->plans[$place]->dish->lid->ring]->name,
                     faults: array_map(static fn ($fault): Note => $fault->says(), $this->plans[$place]->faults()),
                 );
             }
@@ -160,10 +160,10 @@ final class MealChanges
     {
         $rings = [];
         foreach ($plan->day->works as $work) {
-            $rings[] = $work->task->burner();
+            $rings[] = $work->task->ring();
         }
-        foreach ($plan->potted->first()->line() as $block) {
-            $rings[] = $block->flame->ring;
+        foreach ($plan->potted->first()->line() as $stretch) {
+            $rings[] = $stretch->flame->ring;
         }
 
         return array_values(
@@ -189,7 +189,7 @@ final class MealChanges
 
     private function standing(Dish $dish, string $ring): Dish
     {
-        $there = in_array($dish->lid->burner, $this->failed, true) ? $dish->changed('lid/burner', $ring) : $dish;
+        $there = in_array($dish->lid->ring, $this->failed, true) ? $dish->changed('lid/burner', $ring) : $dish;
 
         return GivingOut::isPreparedOn($dish, $this->failed) ? GivingOut::preparedOn($there, $ring) : $there;
     }

@@ -8,8 +8,8 @@ use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Heat\HowSure;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
@@ -136,7 +136,7 @@ final readonly class NextTime
 
         return $sealed === null ? 0 : HowSure::of(
             $otherwise->pot($sealed), $changed->potted->first()->line(), $changed->dish->aim(),
-            $changed->stove()->today()->sd(), $changed->lot()->today()->sd(),
+            $changed->stove()->today()->sd(), $changed->bag()->today()->sd(),
         )->right;
     }
 
@@ -173,8 +173,8 @@ final readonly class NextTime
     /**
      * How a heat line differs, as a cook would say it.
      *
-     * @param  non-empty-list<HeatBlock>  $was
-     * @param  non-empty-list<HeatBlock>  $is
+     * @param  non-empty-list<Stretch>  $was
+     * @param  non-empty-list<Stretch>  $is
      * @return Note|null null where it does not
      */
     private function told(array $was, array $is): ?Note
@@ -200,7 +200,7 @@ final readonly class NextTime
     }
 
     /**
-     * @param  list<HeatBlock>  $line
+     * @param  list<Stretch>  $line
      * @return list<Note> its heats in the knob's marks, without the rest
      */
     private function heats(array $line): array
@@ -208,26 +208,26 @@ final readonly class NextTime
         $ring = $this->plan->potted->first()->place->ring->id;
 
         return array_map(
-            fn (HeatBlock $block): Note => $this->plan->kitchen->says($block->flame, $ring),
-            array_values(array_filter($line, static fn (HeatBlock $block): bool => ! $block->isRest())),
+            fn (Stretch $stretch): Note => $this->plan->kitchen->says($stretch->flame, $ring),
+            array_values(array_filter($line, static fn (Stretch $stretch): bool => ! $stretch->isRest())),
         );
     }
 
-    /** @param  list<HeatBlock>  $line */
+    /** @param  list<Stretch>  $line */
     private static function minutes(array $line): float
     {
-        return array_sum(array_map(static fn (HeatBlock $block): float => $block->length(), $line));
+        return array_sum(array_map(static fn (Stretch $stretch): float => $stretch->length(), $line));
     }
 
     /**
-     * @param  list<HeatBlock>  $line
+     * @param  list<Stretch>  $line
      * @return list<string>
      */
     private static function flames(array $line): array
     {
         return array_map(
-            static fn (HeatBlock $block): string => "{$block->flame->ring} ".round($block->flame->setting, 2)
-                .' '.($block->flame->plate->id ?? ''),
+            static fn (Stretch $stretch): string => "{$stretch->flame->ring} ".round($stretch->flame->setting, 2)
+                .' '.($stretch->flame->plate->id ?? ''),
             $line,
         );
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Cook;
 
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Seal;
 
@@ -65,8 +65,8 @@ final readonly class Otherwise
     /**
      * Its heat as it then was.
      *
-     * @param  non-empty-list<HeatBlock>  $heat
-     * @return non-empty-list<HeatBlock>
+     * @param  non-empty-list<Stretch>  $heat
+     * @return non-empty-list<Stretch>
      */
     public function heat(array $heat): array
     {

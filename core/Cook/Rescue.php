@@ -167,9 +167,9 @@ final class Rescue
         $tight = $lid->asItIs();
         $loose = $lid->asItIs();
         $loose->reseal(self::ajar($lid));
-        foreach ($lid->left() as $block) {
-            $tight->advance($block->flame, 60 * $block->minutes, self::STEP_S);
-            $loose->advance($block->flame, 60 * $block->minutes, self::STEP_S);
+        foreach ($lid->left() as $stretch) {
+            $tight->advance($stretch->flame, 60 * $stretch->minutes, self::STEP_S);
+            $loose->advance($stretch->flame, 60 * $stretch->minutes, self::STEP_S);
         }
         $lost = 1000 * ($loose->leakKg - $tight->leakKg);
 

@@ -82,14 +82,14 @@ final class State extends Tasks
     public function stretchThatHolds(): ?string
     {
         $held = null;
-        foreach ($this->plan->potted->first()->line() as $index => $block) {
+        foreach ($this->plan->potted->first()->line() as $index => $stretch) {
             $id = WorkKind::Heat->id($index);
             $progress = $this->progress[$id] ?? null;
-            if ($progress === null || $progress->isDone() || ($held !== null && $block->isRest())) {
+            if ($progress === null || $progress->isDone() || ($held !== null && $stretch->isRest())) {
                 continue;
             }
             $held = $id;
-            if ($progress->isRunning() && $block->till === null) {
+            if ($progress->isRunning() && $stretch->till === null) {
                 break;
             }
         }

@@ -11,8 +11,8 @@ use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Learning\SeenCue;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /** The heat under a closed pot as it was turned till now, and as it is planned from here. */
@@ -26,7 +26,7 @@ final readonly class TurnedHeat
     private const SHORTEST_MIN = 0.05;
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
      * @param  int|null  $on the stretch that is on and waits for its cue
      * @param  float  $onForMin how long it has been on
@@ -41,22 +41,22 @@ final readonly class TurnedHeat
         $line = [];
         $on = null;
         $at = $onFor = 0.0;
-        foreach ($cook->plan()->potted->first()->line() as $index => $block) {
+        foreach ($cook->plan()->potted->first()->line() as $index => $stretch) {
             $progress = $cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress;
             $planned = $cook->plan()->potted->first()->heat()[$index]->minutes + $progress->lengthenedMin;
             $nowMin = self::minutes($sealedAt, $now);
             $end = self::end($progress, $at, max(0.0, $planned), $sealedAt, $nowMin);
             [$turned, $flame, $at] = self::turned(
-                $cook, self::whereItStands($cook, $block->flame, $at, $sealedAt), $at, $end, $sealedAt,
+                $cook, self::whereItStands($cook, $stretch->flame, $at, $sealedAt), $at, $end, $sealedAt,
             );
             array_push($line, ...$turned);
-            $waits = $block->till !== null && $progress->doneAt === null && $progress->lengthenedMin === 0;
+            $waits = $stretch->till !== null && $progress->doneAt === null && $progress->lengthenedMin === 0;
             if ($waits) {
                 $on = $progress->startedAt === null ? $on : count($line);
                 $onFor = $progress->startedAt === null ? $onFor : max(0.0, min($nowMin, $end) - $at);
-                $line[] = new HeatBlock(max(self::SHORTEST_MIN, $end - $at), $flame, $block->till, $block->afterMin);
+                $line[] = new Stretch(max(self::SHORTEST_MIN, $end - $at), $flame, $stretch->till, $stretch->afterMin);
             } elseif ($end > $at + self::SHORTEST_MIN) {
-                $line[] = new HeatBlock($end - $at, $flame);
+                $line[] = new Stretch($end - $at, $flame);
             }
             $at = max($at, $end);
         }
@@ -89,24 +89,24 @@ final readonly class TurnedHeat
     /**
      * What was turned in a stretch.
      *
-     * @return array{list<HeatBlock>, Flame, float} up to the last turn, the flame since, the minute of it
+     * @return array{list<Stretch>, Flame, float} up to the last turn, the flame since, the minute of it
      */
     private static function turned(Cook $cook, Flame $flame, float $at, float $end, DateTimeImmutable $sealedAt): array
     {
         $line = [];
         foreach ($cook->state->lidEvents as $event) {
             $when = self::minutes($sealedAt, $event->at);
-            $burner = $cook->plan()->dish->lid->burner;
+            $ring = $cook->plan()->dish->lid->ring;
             $then = match (true) {
-                $event instanceof HeatSet => $event->turned($flame, $burner),
-                $event instanceof RingFailed && self::isUnder($flame, $event->ring, $burner) => Flame::off(),
+                $event instanceof HeatSet => $event->turned($flame, $ring),
+                $event instanceof RingFailed && self::isUnder($flame, $event->ring, $ring) => Flame::off(),
                 default => null,
             };
             if ($then === null || $when < $at || $when >= $end) {
                 continue;
             }
             if ($when > $at + self::SHORTEST_MIN) {
-                $line[] = new HeatBlock($when - $at, $flame);
+                $line[] = new Stretch($when - $at, $flame);
             }
             $at = $when;
             $flame = $then;
@@ -122,20 +122,20 @@ final readonly class TurnedHeat
     private static function whereItStands(Cook $cook, Flame $flame, float $at, DateTimeImmutable $sealedAt): Flame
     {
         $plan = $cook->plan();
-        $burner = $plan->dish->lid->burner;
+        $ring = $plan->dish->lid->ring;
         $planned = $flame;
         foreach ($cook->state->lidEvents as $event) {
             if (self::minutes($sealedAt, $event->at) >= $at) {
                 continue;
             }
-            if ($event instanceof RingFailed && self::isUnder($flame, $event->ring, $burner)) {
+            if ($event instanceof RingFailed && self::isUnder($flame, $event->ring, $ring)) {
                 $flame = Flame::off();
             }
             if ($event instanceof HeatSet && $event->ring !== null && ! $planned->isOff()) {
                 $pot = $plan->sealedPot();
                 $share = $pot === null ? $planned->setting
                     : $planned->setting * $pot->netW($planned->ring) / $pot->netW($event->ring);
-                $knob = ($plan->kitchen->equipment->burners[$event->ring] ?? null)?->knob;
+                $knob = ($plan->kitchen->equipment->rings[$event->ring] ?? null)?->knob;
                 $flame = Flame::on(
                     $event->ring, $knob?->nearest(min(1.0, $share)) ?? min(1.0, $share), $planned->plate,
                 );
@@ -145,9 +145,10 @@ final readonly class TurnedHeat
         return $flame;
     }
 
-    private static function isUnder(Flame $flame, string $ring, string $burner): bool
+    private static function isUnder(Flame $flame, string $ring, string $standsOn): bool
     {
-        return ! $flame->isOff() && $flame->ovenC === null && ($flame->ring === '' ? $burner : $flame->ring) === $ring;
+        return ! $flame->isOff() && $flame->ovenC === null
+            && ($flame->ring === '' ? $standsOn : $flame->ring) === $ring;
     }
 
     /** @return list<float> */
@@ -186,10 +187,10 @@ final readonly class TurnedHeat
     public static function endedAt(Cook $cook, DateTimeImmutable $sealedAt): array
     {
         $told = [];
-        foreach ($cook->plan()->potted->first()->line() as $index => $block) {
+        foreach ($cook->plan()->potted->first()->line() as $index => $stretch) {
             $doneAt = ($cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress)->doneAt;
-            if ($doneAt !== null && $block->till !== null && $block->afterMin <= 0.0) {
-                $told[] = new SeenCue($block->till, self::minutes($sealedAt, $doneAt));
+            if ($doneAt !== null && $stretch->till !== null && $stretch->afterMin <= 0.0) {
+                $told[] = new SeenCue($stretch->till, self::minutes($sealedAt, $doneAt));
             }
         }
 

@@ -17,10 +17,10 @@ use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Work\WorkKind;
@@ -169,32 +169,32 @@ final readonly class UnderTheLid
         $steaming = new Steaming($this->pot());
         $opened = $this->openedAtMin;
         $left = 60 * $this->nowMin;
-        foreach ($this->course->heat as $block) {
-            $seconds = min($left, 60 * $block->minutes);
+        foreach ($this->course->heat as $stretch) {
+            $seconds = min($left, 60 * $stretch->minutes);
             while ($opened !== [] && 60 * $opened[0] <= $steaming->seconds + $seconds) {
                 $until = max(0.0, 60 * array_shift($opened) - $steaming->seconds);
-                $steaming->advance($block->flame, $until, self::STEP_S);
+                $steaming->advance($stretch->flame, $until, self::STEP_S);
                 $steaming->open();
                 $seconds -= $until;
                 $left -= $until;
             }
-            $steaming->advance($block->flame, $seconds, self::STEP_S);
+            $steaming->advance($stretch->flame, $seconds, self::STEP_S);
             $left -= $seconds;
         }
 
         return $steaming;
     }
 
-    /** @return list<HeatBlock> the stretches still to come, the one that is on first with what is left of it */
+    /** @return list<Stretch> the stretches still to come, the one that is on first with what is left of it */
     public function left(): array
     {
         $left = [];
         $from = 0.0;
-        foreach ($this->course->heat as $block) {
-            $from += $block->minutes;
-            $rest = min($block->minutes, $from - $this->nowMin);
+        foreach ($this->course->heat as $stretch) {
+            $from += $stretch->minutes;
+            $rest = min($stretch->minutes, $from - $this->nowMin);
             if ($rest > 0.01) {
-                $left[] = $block->lasting($rest);
+                $left[] = $stretch->lasting($rest);
             }
         }
 

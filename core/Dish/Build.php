@@ -32,11 +32,11 @@ final readonly class Build
 
     /**
      * @param  Fields  $fields the dish's
-     * @param  string  $lidBurner the ring of the sealed pot
+     * @param  string  $lidRing the ring of the sealed pot
      *
      * @throws Refused
      */
-    public static function fromFields(Fields $fields, Craft $craft, Fillings $fillings, string $lidBurner): self
+    public static function fromFields(Fields $fields, Craft $craft, Fillings $fillings, string $lidRing): self
     {
         $base = Base::fromFields($fields->object('base'), $craft->bases);
 
@@ -44,7 +44,7 @@ final readonly class Build
             base: $base,
             layers: self::layers($fields, $base, $fillings),
             extras: array_map(
-                static fn (Fields $one): Extra => Extra::fromFields($one, $craft->preparations, $lidBurner),
+                static fn (Fields $one): Extra => Extra::fromFields($one, $craft->preparations, $lidRing),
                 $fields->each('extras'),
             ),
             poured: self::pouredOver($fields),

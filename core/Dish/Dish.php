@@ -68,9 +68,9 @@ final readonly class Dish
         return new self(
             name: $fields->text('name'),
             school: $school,
-            grain: Grain::fromFields($fields, $craft->boiled, $cooking, $lid->burner),
+            grain: Grain::fromFields($fields, $craft->boiled, $cooking, $lid->ring),
             fillings: $fillings,
-            build: Build::fromFields($fields, $craft, $fillings, $lid->burner),
+            build: Build::fromFields($fields, $craft, $fillings, $lid->ring),
             lid: $lid,
             table: Table::fromFields($fields),
             craft: $craft,

@@ -32,7 +32,7 @@ final readonly class Extra
         public array $holds,
         public ?Bought $bought,
         /** The ring it is made on, if on one. */
-        public ?string $burner,
+        public ?string $ring,
         /** How it is made where that takes more than a step and a wait. */
         public ?Preparation $made,
         /** Steamed in one place on the rice, to be lifted off and put back for the table. */
@@ -82,7 +82,7 @@ final readonly class Extra
             bought: $fields->has('bought')
                 ? Bought::fromFields($fields->object('bought'))
                 : self::boughtFor($fields->text('name'), $kind, $made),
-            burner: $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
+            ring: $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
             made: $made,
             isSteamed: $fields->flag('steamed', false),
         );

@@ -50,7 +50,7 @@ final class FromRecipe
         $document = Starter::document($school, $kitchen, $name === '' ? 'A recipe from a file' : $name);
         $document['usual'] = [
             'eaters' => Refused::unlessBetween('eaters', $eaters, 1, Table::MOST_EATERS),
-            'plates' => self::plates($rice / $eaters)->value,
+            'plates' => self::portion($rice / $eaters)->value,
         ];
         $first = is_array($document['fillings'] ?? null) ? $document['fillings'][0] ?? [] : [];
         $document['fillings'] = [
@@ -61,17 +61,17 @@ final class FromRecipe
         return $document;
     }
 
-    /** The plate nearest to what the recipe gives each eater. */
-    private static function plates(float $grams): Plates
+    /** The portion nearest to what the recipe gives each eater. */
+    private static function portion(float $grams): Portion
     {
-        $plates = Plates::cases();
+        $portions = Portion::cases();
         usort(
-            $plates,
-            static fn (Plates $a, Plates $b): int => abs($a->gramsPerAdult() - $grams) <=> abs(
+            $portions,
+            static fn (Portion $a, Portion $b): int => abs($a->gramsPerAdult() - $grams) <=> abs(
                 $b->gramsPerAdult() - $grams,
             ),
         );
 
-        return $plates[0];
+        return $portions[0];
     }
 }

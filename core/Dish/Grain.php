@@ -25,15 +25,15 @@ final readonly class Grain
     /**
      * @param  Fields  $fields the dish's
      * @param  Known<BoiledKind>  $kinds
-     * @param  string  $lidBurner the ring of the sealed pot
+     * @param  string  $lidRing the ring of the sealed pot
      *
      * @throws Refused
      */
-    public static function fromFields(Fields $fields, Known $kinds, Cooking $cooking, string $lidBurner): self
+    public static function fromFields(Fields $fields, Known $kinds, Cooking $cooking, string $lidRing): self
     {
         return new self(
             RiceChoice::fromFields($fields->object('rice')),
-            WaterChoice::fromFields($fields->object('water'), $cooking, $lidBurner),
+            WaterChoice::fromFields($fields->object('water'), $cooking, $lidRing),
             self::boiledWith($fields, $kinds, $cooking),
             $cooking,
         );

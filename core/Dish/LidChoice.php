@@ -17,12 +17,12 @@ final readonly class LidChoice
     /** @param  list<Fields>  $heat the cook's own heat line; empty for the school's */
     private function __construct(
         public string $pot,
-        public string $burner,
+        public string $ring,
         public Seal $seal,
         public array $heat,
         /** A second pot that takes what the first cannot, and its ring. */
         public ?string $secondPot,
-        public ?string $secondBurner,
+        public ?string $secondRing,
         /** Water or milk sprinkled over the top before the lid, ml for each kg of raw rice. */
         public float $sprinkledMlPerKg,
         /** In the oven from the start at so much, till all is cooked; null on a ring, or as its school has it. */
@@ -45,12 +45,12 @@ final readonly class LidChoice
 
         return new self(
             pot: $cooker ?? $fields->text('pot'),
-            burner: $fields->text('burner'),
+            ring: $fields->text('burner'),
             // A cooker closes with its own lid and nothing else.
             seal: $cooker === null ? $fields->known('seal', $seals) : $seals->get(Seal::TIGHT_LID, $fields->at('seal')),
             heat: $fields->each('heat'),
             secondPot: $second?->text('pot'),
-            secondBurner: $second?->text('burner'),
+            secondRing: $second?->text('burner'),
             sprinkledMlPerKg: $fields->number('sprinkled_ml_per_kg', 0, 500, 'ml per kg of rice', 0),
             ovenC: $fields->has('oven_c') ? $fields->number('oven_c', 50, 250, '°C') : null,
             smokeMin: $dish->whole('smoke_min', 0, self::MOST_SMOKE_MIN, 0),

@@ -11,7 +11,7 @@ use Orbek\Core\Rice\Soak;
 /** Which bag, rinsed how often, soaked how. */
 final readonly class RiceChoice
 {
-    private function __construct(public string $lot, public int $rinses, public Soak $soak)
+    private function __construct(public string $bag, public int $rinses, public Soak $soak)
     {
     }
 

@@ -41,11 +41,11 @@ final class Starter
         $middle = $pots[intdiv(count($pots), 2)]->id;
 
         return [
-            '@first-bag' => (string) array_key_first($kitchen->pantry->lots),
+            '@first-bag' => (string) array_key_first($kitchen->pantry->bags),
             '@middle-pot' => $middle,
             '@smallest-pot' => $pots[count($pots) - 1]->id,
             '@cooker' => array_key_first($kitchen->cookers()) ?? $middle,
-            '@strongest-ring' => $kitchen->strongestBurner()->id,
+            '@strongest-ring' => $kitchen->strongestRing()->id,
         ];
     }
 }

@@ -14,7 +14,7 @@ final readonly class Step
 {
     /** @param  list<Allergen>  $holds of what is made, for a side */
     private function __construct(
-        public string $name, public int $minutes, public Attention $attention, public ?string $burner,
+        public string $name, public int $minutes, public Attention $attention, public ?string $ring,
         public array $holds, public ?string $keeps,
         /** Fat that it is done in, ml a kg of raw filling. */
         public float $fatMlPerKg,
@@ -30,7 +30,7 @@ final readonly class Step
             name: $fields->text('name'),
             minutes: $fields->whole('minutes', 1, 2880),
             attention: $fields->one('attention', Attention::class, Attention::Throughout),
-            burner: $fields->has('burner') ? $fields->text('burner') : null,
+            ring: $fields->has('burner') ? $fields->text('burner') : null,
             holds: $fields->many('holds', Allergen::class),
             keeps: $fields->has('keeps') ? $fields->text('keeps') : null,
             fatMlPerKg: $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),

@@ -25,7 +25,7 @@ final readonly class Table
     private function __construct(
         public int $eaters,
         public int $children,
-        public Plates $plates,
+        public Portion $portion,
         public int $leftovers,
         /** Side dishes that fill, beside salad and pickles: each takes 5 % off the rice. */
         public int $sideDishes,
@@ -44,7 +44,7 @@ final readonly class Table
         return new self(
             eaters: $eaters,
             children: $fields->whole('children', 0, $eaters, 0),
-            plates: $fields->one('plates', Plates::class, Plates::Usual),
+            portion: $fields->one('plates', Portion::class, Portion::Usual),
             leftovers: $fields->whole('leftovers', 0, 20, 0),
             sideDishes: $fields->whole('side_dishes', 0, 4, 0),
             sides: array_map(Step::fromFields(...), $dish->each('sides')),
@@ -67,6 +67,6 @@ final readonly class Table
 
     public function rawRice(): Mass
     {
-        return Mass::grams($this->shares() * $this->plates->gramsPerAdult());
+        return Mass::grams($this->shares() * $this->portion->gramsPerAdult());
     }
 }

@@ -14,7 +14,7 @@ final readonly class WaterChoice
 {
     private function __construct(
         public string $pot,
-        public string $burner,
+        public string $ring,
         public float $perRice,
         public float $saltGPerL,
         public Stage $stage,
@@ -32,15 +32,15 @@ final readonly class WaterChoice
     }
 
     /**
-     * @param  string  $lidBurner the ring where none is named: that of the sealed pot
+     * @param  string  $lidRing the ring where none is named: that of the sealed pot
      *
      * @throws Refused
      */
-    public static function fromFields(Fields $fields, Cooking $cooking, string $lidBurner): self
+    public static function fromFields(Fields $fields, Cooking $cooking, string $lidRing): self
     {
         return new self(
             pot: $fields->text('pot'),
-            burner: $fields->has('burner') ? $fields->text('burner') : $lidBurner,
+            ring: $fields->has('burner') ? $fields->text('burner') : $lidRing,
             perRice: $fields->number('per_rice', 4, 10, 'times the rice', 6),
             saltGPerL: $fields->number('salt_g_per_l', 0, 50, 'g/L', $cooking->isMeasured() ? 8 : 17),
             stage: $fields->one('stage', Stage::class, match (true) {

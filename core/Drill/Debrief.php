@@ -12,8 +12,8 @@ use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Lid\Texture;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
@@ -161,9 +161,9 @@ final readonly class Debrief
         foreach (self::LONGER as $longer) {
             foreach (self::SHARES as $share) {
                 $rest = array_map(
-                    static fn (HeatBlock $block): HeatBlock => $block->isRest()
-                        ? $block
-                        : $block->lasting(max(1.0, $share * $block->minutes)),
+                    static fn (Stretch $stretch): Stretch => $stretch->isRest()
+                        ? $stretch
+                        : $stretch->lasting(max(1.0, $share * $stretch->minutes)),
                     array_slice($line, 1),
                 );
                 $plan = HeatPlan::of(

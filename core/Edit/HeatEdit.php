@@ -14,7 +14,7 @@ use Orbek\Core\Plan\Plan;
 /**
  * The heat line changed a stretch at a time; from the first change on it is the cook's own.
  *
- * @phpstan-type Stretch array{
+ * @phpstan-type StretchRow array{
  *     minutes: float, setting: float, ring?: string, plate?: string, until?: string, after?: float, oven_c?: float
  * }
  */
@@ -24,7 +24,7 @@ final readonly class HeatEdit implements Edit
 
     private const MOST_MIN = 240.0;
 
-    private const MOST_BLOCKS = 12;
+    private const MOST_STRETCHES = 12;
 
     private function __construct(private HeatWord $word, private int $at, private mixed $value, private string $path)
     {
@@ -65,66 +65,67 @@ final readonly class HeatEdit implements Edit
         if ($this->word === HeatWord::Stock || $this->word === HeatWord::Take) {
             return $plan->dish->changed('lid/heat', $this->value);
         }
-        $blocks = HeatLine::toArray($plan->potted->first()->line());
-        if (! isset($blocks[$this->at])) {
+        $stretches = HeatLine::toArray($plan->potted->first()->line());
+        if (! isset($stretches[$this->at])) {
             throw Refused::because(
-                $this->path, 'refused.there-is-no-stretch-give-to', at: $this->at, blocks: count($blocks) - 1,
+                $this->path, 'refused.there-is-no-stretch-give-to', at: $this->at, stretches: count($stretches) - 1,
             );
         }
 
         return $plan->dish->changed('lid/heat', match ($this->word) {
-            HeatWord::Part => $this->parted($blocks),
-            HeatWord::Remove => $this->without($blocks),
-            default => array_replace($blocks, [$this->at => $this->changed($blocks[$this->at])]),
+            HeatWord::Part => $this->parted($stretches),
+            HeatWord::Remove => $this->without($stretches),
+            default => array_replace($stretches, [$this->at => $this->changed($stretches[$this->at])]),
         });
     }
 
     /**
-     * @param  Stretch  $block
+     * @param  StretchRow  $stretch
      * @return array<string, mixed>
      */
-    private function changed(array $block): array
+    private function changed(array $stretch): array
     {
         if ($this->word === HeatWord::Setting) {
-            unset($block['oven_c']);
+            unset($stretch['oven_c']);
         }
         // A stretch that lasts so many minutes does not end at a cue.
         if ($this->word === HeatWord::Minutes || ($this->word === HeatWord::Until && $this->value === null)) {
-            unset($block['until'], $block['after']);
+            unset($stretch['until'], $stretch['after']);
         }
 
         return array_filter(
-            [$this->word->value => $this->value] + $block, static fn (mixed $value): bool => $value !== null,
+            [$this->word->value => $this->value] + $stretch, static fn (mixed $value): bool => $value !== null,
         );
     }
 
     /**
-     * @param  list<Stretch>  $blocks
+     * @param  list<StretchRow>  $stretches
      * @return list<array<string, mixed>>
      */
-    private function parted(array $blocks): array
+    private function parted(array $stretches): array
     {
-        if (count($blocks) >= self::MOST_BLOCKS) {
-            throw Refused::because($this->path, 'refused.stretches-are-as-many-as-are', blocks: count($blocks));
+        if (count($stretches) >= self::MOST_STRETCHES) {
+            throw Refused::because($this->path, 'refused.stretches-are-as-many-as-are', stretches: count($stretches));
         }
-        $half = ['minutes' => max(self::LEAST_MIN, round($blocks[$this->at]['minutes'] / 2, 1))] + $blocks[$this->at];
+        $whole = $stretches[$this->at];
+        $half = ['minutes' => max(self::LEAST_MIN, round($whole['minutes'] / 2, 1))] + $whole;
         unset($half['until'], $half['after']);
-        array_splice($blocks, $this->at, 1, [$half, $half]);
+        array_splice($stretches, $this->at, 1, [$half, $half]);
 
-        return $blocks;
+        return $stretches;
     }
 
     /**
-     * @param  list<Stretch>  $blocks
-     * @return list<Stretch>
+     * @param  list<StretchRow>  $stretches
+     * @return list<StretchRow>
      */
-    private function without(array $blocks): array
+    private function without(array $stretches): array
     {
-        if (count($blocks) === 1) {
+        if (count($stretches) === 1) {
             throw Refused::because($this->path, 'refused.it-is-the-last-stretch-of');
         }
-        array_splice($blocks, $this->at, 1);
+        array_splice($stretches, $this->at, 1);
 
-        return $blocks;
+        return $stretches;
     }
 }

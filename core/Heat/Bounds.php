@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Heat;
 
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Pot\BaseKind;
 
 /** What a school asks of a heat line beside its end: grains lengthen and dry in the low heat, which is not computed. */
@@ -34,8 +34,8 @@ final readonly class Bounds
     /**
      * Whether a line that was changed still has the low heat that is asked for, and the strong one if it had that.
      *
-     * @param  non-empty-list<HeatBlock>  $was a strong heat or none, a low one, a rest or none
-     * @param  non-empty-list<HeatBlock>  $is
+     * @param  non-empty-list<Stretch>  $was a strong heat or none, a low one, a rest or none
+     * @param  non-empty-list<Stretch>  $is
      */
     public function hold(array $was, array $is): bool
     {
@@ -46,12 +46,12 @@ final readonly class Bounds
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      * @return array{float, float} min
      */
     private static function strongAndLow(array $line): array
     {
-        $heats = array_values(array_filter($line, static fn (HeatBlock $block): bool => ! $block->isRest()));
+        $heats = array_values(array_filter($line, static fn (Stretch $stretch): bool => ! $stretch->isRest()));
 
         return [isset($heats[1]) ? $heats[0]->length() : 0.0, array_pop($heats)?->length() ?? 0.0];
     }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Course;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 
 /** A heat line under a pot, what it comes to, and how that is judged. */
 final readonly class HeatPlan
 {
     /**
-     * @param  non-empty-list<HeatBlock>  $line as planned
+     * @param  non-empty-list<Stretch>  $line as planned
      * @param  non-empty-list<Limit>  $limits
      */
     private function __construct(public array $line, public Course $course, public array $limits)
@@ -21,7 +21,7 @@ final readonly class HeatPlan
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      * @param  float  $everyS seconds between two moments that are kept
      */
     public static function of(

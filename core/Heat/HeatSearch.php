@@ -6,11 +6,11 @@ namespace Orbek\Core\Heat;
 
 use LogicException;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 
 /**
  * Finds a heat line for a pot: a first heat till steam is at the lid and some minutes past it (or for
@@ -416,9 +416,9 @@ final class HeatSearch
                 || ($steaming->browning < $tooLight && $from->pastMin === self::PAST_MOST_MIN);
         } while ($minutes < $least || ($isLeft && $minutes < $most && $steaming->browning < $tooDark));
         $steaming->advance(Flame::off(), 60 * $this->bounds->restMin, self::STEP_S);
-        $rest = $this->bounds->restMin > 0 ? [HeatBlock::rest($this->bounds->restMin)] : [];
+        $rest = $this->bounds->restMin > 0 ? [Stretch::rest($this->bounds->restMin)] : [];
 
-        $line = [...$from->stretch($first, $this->stove->steam), new HeatBlock($minutes, $low), ...$rest];
+        $line = [...$from->stretch($first, $this->stove->steam), new Stretch($minutes, $low), ...$rest];
 
         return new Tried($line, $first, $low,
             $steaming->browning, $this->aim->missOf($steaming), $steaming->seconds / 60);

@@ -6,9 +6,9 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 
 /** The heat that a pot gets, where it comes from, what it comes to, and what that may be on this stove. */
 final readonly class Heating
@@ -86,7 +86,7 @@ final readonly class Heating
      * A line that was found, its first heat so much longer or shorter as makes it right and brings the crust to the
      * heart of its colour.
      *
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      */
     private static function finer(SealedPot $pot, Aim $aim, Bounds $bounds, array $line): HeatPlan
     {
@@ -121,7 +121,7 @@ final readonly class Heating
     /**
      * A line as it is given: a cook's own, or a school's.
      *
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      */
     public static function given(Origin $origin, SealedPot $pot, Aim $aim, array $line, float $ringSd): self
     {
@@ -133,26 +133,26 @@ final readonly class Heating
     /**
      * A school's line in the oven, left on till all is cooked.
      *
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      */
     public static function inOven(SealedPot $pot, Aim $aim, array $line): self
     {
         $steaming = new Steaming($pot);
         $longer = [];
-        foreach ($line as $block) {
-            $minutes = $block->minutes;
-            $steaming->advance($block->flame, 60 * $minutes);
-            while ($block->flame->ovenC !== null && $minutes < self::OVEN_MOST_MIN && ! $aim->isCooked($steaming)) {
-                $steaming->advance($block->flame, 60 * self::OVEN_STEP_MIN);
+        foreach ($line as $stretch) {
+            $minutes = $stretch->minutes;
+            $steaming->advance($stretch->flame, 60 * $minutes);
+            while ($stretch->flame->ovenC !== null && $minutes < self::OVEN_MOST_MIN && ! $aim->isCooked($steaming)) {
+                $steaming->advance($stretch->flame, 60 * self::OVEN_STEP_MIN);
                 $minutes += self::OVEN_STEP_MIN;
             }
-            $longer[] = new HeatBlock($minutes, $block->flame);
+            $longer[] = new Stretch($minutes, $stretch->flame);
         }
 
         return self::given(Origin::Found, $pot, $aim, $longer, 0.0);
     }
 
-    /** @return non-empty-list<HeatBlock> as planned, its cues in it */
+    /** @return non-empty-list<Stretch> as planned, its cues in it */
     public function line(): array
     {
         return $this->plan->line;
@@ -191,6 +191,6 @@ final readonly class Heating
     /** @return list<Flame> under the pot one after another */
     public function flames(): array
     {
-        return array_map(static fn (HeatBlock $block): Flame => $block->flame, $this->plan->line);
+        return array_map(static fn (Stretch $stretch): Flame => $stretch->flame, $this->plan->line);
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Normal;
 use Orbek\Core\Measure\Note;
 
@@ -51,7 +51,7 @@ final readonly class HowSure
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      * @param  float  $ringSd of ln heat
      * @param  float  $lotSd of ln tau
      */

@@ -6,8 +6,8 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 
 /** A pot at some minute of its first heat, kept to be gone on from. */
 final readonly class Kept
@@ -25,14 +25,14 @@ final readonly class Kept
      * The first heat as a stretch: till steam and so much past it, or for so many minutes; none where the low heat
      * begins at once.
      *
-     * @return list<HeatBlock>
+     * @return list<Stretch>
      */
     public function stretch(Flame $first, Cue $steam): array
     {
         return match (true) {
             $this->minutes === 0 => [],
-            $this->steamMin === null, $this->pastMin === null => [new HeatBlock((float) $this->minutes, $first)],
-            default => [new HeatBlock(round($this->steamMin, 1), $first, $steam, (float) $this->pastMin)],
+            $this->steamMin === null, $this->pastMin === null => [new Stretch((float) $this->minutes, $first)],
+            default => [new Stretch(round($this->steamMin, 1), $first, $steam, (float) $this->pastMin)],
         };
     }
 }

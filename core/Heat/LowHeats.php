@@ -8,8 +8,8 @@ use Orbek\Core\Lid\Fire;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Stack;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Plate;
+use Orbek\Core\Pot\Ring;
 
 /** The low heats that are worth trying under a pot: those that just hold steam, of what knobs and plates can do. */
 final class LowHeats
@@ -32,7 +32,7 @@ final class LowHeats
     }
 
     /** @return list<Flame> */
-    private static function on(SealedPot $pot, Burner $ring, ?Plate $plate, int $hold, int $below): array
+    private static function on(SealedPot $pot, Ring $ring, ?Plate $plate, int $hold, int $below): array
     {
         $wanted = self::holdingW($pot, $plate) / $pot->netW($ring->id);
         $shares = $ring->knob->shares();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Heat;
 
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Normal;
 
 /** A heat line on the stove as it is thought to be, and on one that gives less and one that gives more. */
@@ -35,7 +35,7 @@ final readonly class Robust
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      * @param  float  $ringSd of ln heat
      */
     public static function of(SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS): self
@@ -87,9 +87,9 @@ final readonly class Robust
     {
         $trouble = 0;
         $ring = $this->plan->line[0]->flame->ring;
-        foreach ($this->plan->line as $block) {
-            $trouble += 1 + (int) ($block->flame->plate !== null)
-                + (int) ($block->flame->ring !== '' && $block->flame->ring !== $ring);
+        foreach ($this->plan->line as $stretch) {
+            $trouble += 1 + (int) ($stretch->flame->plate !== null)
+                + (int) ($stretch->flame->ring !== '' && $stretch->flame->ring !== $ring);
         }
 
         return [round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin()];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 
 /** What a line may come to with the ring not known better: from the one that gives less to the one that gives more. */
 final readonly class Spread
@@ -39,14 +39,14 @@ final readonly class Spread
      * @param  list<HeatPlan>  $plans
      * @return array{float, float}|null
      */
-    private static function window(array $plans, int $stretch): ?array
+    private static function window(array $plans, int $place): ?array
     {
         $at = [];
         foreach ($plans as $plan) {
-            $cue = $plan->course->cueMin[$stretch] ?? null;
+            $cue = $plan->course->cueMin[$place] ?? null;
             if ($cue !== null) {
-                $before = array_slice($plan->course->heat, 0, $stretch);
-                $at[] = $cue - array_sum(array_map(static fn (HeatBlock $block): float => $block->minutes, $before));
+                $before = array_slice($plan->course->heat, 0, $place);
+                $at[] = $cue - array_sum(array_map(static fn (Stretch $stretch): float => $stretch->minutes, $before));
             }
         }
 

@@ -7,22 +7,22 @@ namespace Orbek\Core\Kitchen;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Oven;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 
 /** What a kitchen cooks with, and how many hands use it. */
 final readonly class Equipment
 {
     /**
      * @param  non-empty-array<string, Pot>  $pots by id
-     * @param  non-empty-array<string, Burner>  $burners by id
+     * @param  non-empty-array<string, Ring>  $rings by id
      * @param  array<string, Plate>  $plates by id
      */
     private function __construct(
         public array $pots,
-        public array $burners,
+        public array $rings,
         public array $plates,
         public ?Oven $oven,
         public Cup $cup,
@@ -38,7 +38,7 @@ final readonly class Equipment
     /** Whether a pot, ring or plate has this id. */
     public function has(string $id): bool
     {
-        return isset($this->pots[$id]) || isset($this->burners[$id]) || isset($this->plates[$id]);
+        return isset($this->pots[$id]) || isset($this->rings[$id]) || isset($this->plates[$id]);
     }
 
     /**
@@ -49,14 +49,14 @@ final readonly class Equipment
     public static function fromFields(Fields $fields): self
     {
         $pots = $fields->byId('pots', Pot::fromFields(...));
-        $burners = $fields->byId('burners', Burner::fromFields(...));
+        $rings = $fields->byId('burners', Ring::fromFields(...));
         if (array_filter($pots, static fn (Pot $pot): bool => $pot->cooker === null) === []) {
             throw Refused::because('pots', 'refused.no-pot-for-a-ring');
         }
 
         return new self(
             pots: $pots,
-            burners: $burners,
+            rings: $rings,
             plates: $fields->each('plates') === [] ? [] : $fields->byId('plates', Plate::fromFields(...)),
             oven: $fields->has('oven') ? Oven::fromFields($fields->object('oven')) : null,
             cup: $fields->one('cup', Cup::class, Cup::Metric),

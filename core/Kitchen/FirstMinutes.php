@@ -8,8 +8,8 @@ use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\BurnerKind;
 use Orbek\Core\Pot\Knob;
+use Orbek\Core\Pot\RingKind;
 use Orbek\Core\Water\BoilingPoint;
 
 /**
@@ -154,7 +154,7 @@ final class FirstMinutes
         $rows = $said->each('rings');
         $rings = [];
         foreach ($rows === [] ? [Fields::ofForm([])] : $rows as $at => $row) {
-            $kind = $row->one('kind', BurnerKind::class, BurnerKind::Gas);
+            $kind = $row->one('kind', RingKind::class, RingKind::Gas);
             $size = $row->has('size') ? $row->text('size') : 'middle';
             $marks = self::marks($row, $kind);
             $rings[] = [
@@ -174,7 +174,7 @@ final class FirstMinutes
      *
      * @return list<array{mark: string, share: float}>
      */
-    private static function marks(Fields $row, BurnerKind $kind): array
+    private static function marks(Fields $row, RingKind $kind): array
     {
         $knob = $row->has('knob') ? $row->text('knob') : 'none';
         if ($knob === 'own') {

@@ -9,9 +9,9 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\Standing;
 use Orbek\Core\Water\BoilingPoint;
 
@@ -88,9 +88,9 @@ final readonly class Kitchen
     }
 
     /** @throws Refused when the kitchen has no such burner */
-    public function burner(string $id, string $field): Burner
+    public function ring(string $id, string $field): Ring
     {
-        $rings = $this->equipment->burners;
+        $rings = $this->equipment->rings;
 
         return $rings[$id] ?? throw Refused::unknown($field, $id, array_keys($rings));
     }
@@ -100,27 +100,27 @@ final readonly class Kitchen
      *
      * @throws Refused when the kitchen has no such burner
      */
-    public function burnerUnder(Pot $pot, string $id, string $field): Burner
+    public function ringUnder(Pot $pot, string $id, string $field): Ring
     {
-        $burner = $this->burner($id, $field);
+        $ring = $this->ring($id, $field);
 
-        return $this->equipment->plates !== [] && Standing::wantsPlate($pot, $burner)
-            ? $burner->throughPlate() : $burner;
+        return $this->equipment->plates !== [] && Standing::wantsPlate($pot, $ring)
+            ? $ring->throughPlate() : $ring;
     }
 
     /** @throws Refused when the shelf has no such bag */
-    public function lot(string $id, string $field): Lot
+    public function bag(string $id, string $field): Bag
     {
-        return $this->pantry->lots[$id] ?? throw Refused::unknown($field, $id, array_keys($this->pantry->lots));
+        return $this->pantry->bags[$id] ?? throw Refused::unknown($field, $id, array_keys($this->pantry->bags));
     }
 
     /** The ring with the most heat. */
-    public function strongestBurner(): Burner
+    public function strongestRing(): Ring
     {
-        $burners = array_values($this->equipment->burners);
-        usort($burners, static fn (Burner $a, Burner $b): int => $b->netW() <=> $a->netW());
+        $rings = array_values($this->equipment->rings);
+        usort($rings, static fn (Ring $a, Ring $b): int => $b->netW() <=> $a->netW());
 
-        return $burners[0];
+        return $rings[0];
     }
 
     /** A heat in the words of its ring's knob; a ring that the pot is moved to is named. */
@@ -132,10 +132,10 @@ final readonly class Kitchen
         if ($flame->isOff()) {
             return Note::of('flame.off');
         }
-        if ($flame->ring === Burner::COOKER) {
+        if ($flame->ring === Ring::COOKER) {
             return Note::of('flame.keeps-warm');
         }
-        $ring = $this->equipment->burners[$flame->ring === '' ? $standsOn : $flame->ring] ?? null;
+        $ring = $this->equipment->rings[$flame->ring === '' ? $standsOn : $flame->ring] ?? null;
         $mark = $ring?->knob->mark($flame->setting);
 
         return Note::of(

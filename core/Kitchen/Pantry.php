@@ -12,10 +12,10 @@ use Orbek\Core\Measure\Salt;
 final readonly class Pantry
 {
     /**
-     * @param  non-empty-array<string, Lot>  $lots by id
+     * @param  non-empty-array<string, Bag>  $bags by id
      * @param  list<string>  $always names of what is always there, as the shopping list calls it
      */
-    private function __construct(public array $lots, public Salt $salt, public array $always)
+    private function __construct(public array $bags, public Salt $salt, public array $always)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class Pantry
     public static function fromFields(Fields $fields): self
     {
         return new self(
-            $fields->byId('lots', Lot::fromFields(...)), $fields->one('salt', Salt::class, Salt::Fine),
+            $fields->byId('lots', Bag::fromFields(...)), $fields->one('salt', Salt::class, Salt::Fine),
             $fields->texts('pantry'),
         );
     }

@@ -7,8 +7,8 @@ namespace Orbek\Core\Learning;
 use Orbek\Core\Measure\Normal;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Measure\Water;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 
 /** Net power of a pot on a ring: known water, two temperatures, minutes, the lid on. */
 final readonly class BoilTest
@@ -28,7 +28,7 @@ final readonly class BoilTest
      * @throws Refused when it cannot have been
      */
     public static function of(
-        Pot $pot, Burner $burner, float $litres, float $fromC, float $toC, float $minutes, float $setting,
+        Pot $pot, Ring $ring, float $litres, float $fromC, float $toC, float $minutes, float $setting,
     ): self {
         Refused::unlessBetween('litres', $litres, 0.3, $pot->litres, 'L, as much as the pot holds');
         Refused::unlessBetween('from_c', $fromC, 1, 90, '°C');
@@ -38,7 +38,7 @@ final readonly class BoilTest
         $joules = (Water::J_PER_KG_K * $litres + $pot->baseJPerK()) * ($toC - $fromC);
         $lost = $pot->liddedLossWPerK() * (($fromC + $toC) / 2 - self::ROOM_C);
 
-        return new self(($joules / (60 * $minutes) + $lost) / $setting, $burner->netW());
+        return new self(($joules / (60 * $minutes) + $lost) / $setting, $ring->netW());
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Orbek\Core\Learning;
 
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Ring;
 
 /**
  * knowledge = fold(lessons): what each bag of rice and each pot on its ring has taught, and how much rice is gone.
@@ -23,7 +23,7 @@ use Orbek\Core\Pot\Burner;
 final readonly class Knowledge
 {
     /**
-     * @param  array<string, list<float>>  $lots ln likelihood on the grid of FactorBelief, by lot id
+     * @param  array<string, list<float>>  $bags ln likelihood on the grid of FactorBelief, by lot id
      * @param  array<string, float>  $usedG grams cooked, by lot id
      * @param  array<string, list<float>>  $stoves ln likelihood, by "pot@burner"
      * @param  array<string, array{evidence: list<float>, readings: int}>  $eyes ln likelihood on the grid of Eye, by
@@ -31,7 +31,7 @@ final readonly class Knowledge
      * @param  string  $reads who reads the grains
      */
     private function __construct(
-        private array $lots, private array $usedG, private array $stoves, private array $eyes = [],
+        private array $bags, private array $usedG, private array $stoves, private array $eyes = [],
         public string $reads = '',
     ) {
     }
@@ -79,15 +79,15 @@ final readonly class Knowledge
      */
     public static function fromArray(array $kept): self
     {
-        $lots = [];
+        $bags = [];
         $used = [];
-        foreach (Fields::of($kept)->each('lots') as $lot) {
-            $id = $lot->text('lot');
-            $evidence = self::evidence($lot);
+        foreach (Fields::of($kept)->each('lots') as $bag) {
+            $id = $bag->text('lot');
+            $evidence = self::evidence($bag);
             if ($evidence !== null) {
-                $lots[$id] = $evidence;
+                $bags[$id] = $evidence;
             }
-            $used[$id] = $lot->number('used_g', 0, 1e8, 'g', 0);
+            $used[$id] = $bag->number('used_g', 0, 1e8, 'g', 0);
         }
         $stoves = [];
         foreach (Fields::of($kept)->each('stoves') as $stove) {
@@ -108,7 +108,7 @@ final readonly class Knowledge
             ];
         }
 
-        return new self($lots, $used, $stoves, $eyes, is_string($kept['reads'] ?? null) ? $kept['reads'] : '');
+        return new self($bags, $used, $stoves, $eyes, is_string($kept['reads'] ?? null) ? $kept['reads'] : '');
     }
 
     /**
@@ -120,10 +120,10 @@ final readonly class Knowledge
      */
     public function toArray(): array
     {
-        $lots = [];
-        foreach (array_unique([...array_keys($this->lots), ...array_keys($this->usedG)]) as $id) {
-            $lots[] = ['lot' => $id] + (
-                isset($this->lots[$id]) ? ['evidence' => self::rounded($this->lots[$id])] : []
+        $bags = [];
+        foreach (array_unique([...array_keys($this->bags), ...array_keys($this->usedG)]) as $id) {
+            $bags[] = ['lot' => $id] + (
+                isset($this->bags[$id]) ? ['evidence' => self::rounded($this->bags[$id])] : []
             ) + ['used_g' => round($this->usedG($id), 1)];
         }
         $stoves = [];
@@ -138,7 +138,7 @@ final readonly class Knowledge
             ];
         }
 
-        return ['lots' => $lots, 'stoves' => $stoves] + ($eyes === [] ? [] : ['eyes' => $eyes])
+        return ['lots' => $bags, 'stoves' => $stoves] + ($eyes === [] ? [] : ['eyes' => $eyes])
             + ($this->reads === '' ? [] : ['reads' => $this->reads]);
     }
 
@@ -152,16 +152,16 @@ final readonly class Knowledge
     }
 
     /** The belief of a bag; that of its kind where it has taught nothing. */
-    public function lot(string $id): FactorBelief
+    public function bag(string $id): FactorBelief
     {
-        return isset($this->lots[$id]) ? FactorBelief::after($this->lots[$id]) : FactorBelief::ofItsKind();
+        return isset($this->bags[$id]) ? FactorBelief::after($this->bags[$id]) : FactorBelief::ofItsKind();
     }
 
     /** The belief of a pot on a ring; that of its kind where it has taught nothing. */
-    public function stove(string $pot, Burner $burner): FactorBelief
+    public function stove(string $pot, Ring $ring): FactorBelief
     {
-        $evidence = $this->stoves[self::stoveId($pot, $burner->id)] ?? null;
-        $sd = $burner->kind->priorSd();
+        $evidence = $this->stoves[self::stoveId($pot, $ring->id)] ?? null;
+        $sd = $ring->kind->priorSd();
 
         return $evidence === null ? FactorBelief::ofItsKind($sd) : FactorBelief::after($evidence, $sd);
     }
@@ -169,7 +169,7 @@ final readonly class Knowledge
     /** The same, the grains read by somebody. */
     public function readBy(string $who): self
     {
-        return new self($this->lots, $this->usedG, $this->stoves, $this->eyes, $who);
+        return new self($this->bags, $this->usedG, $this->stoves, $this->eyes, $who);
     }
 
     /** The eye of who reads the grains. */
@@ -190,7 +190,7 @@ final readonly class Knowledge
     public function distance(self $other): float
     {
         $apart = 0.0;
-        foreach ([[$this->lots, $other->lots], [$this->stoves, $other->stoves]] as [$mine, $theirs]) {
+        foreach ([[$this->bags, $other->bags], [$this->stoves, $other->stoves]] as [$mine, $theirs]) {
             foreach (array_keys($mine + $theirs) as $id) {
                 $apart = max(
                     $apart,
@@ -212,9 +212,9 @@ final readonly class Knowledge
         return $apart;
     }
 
-    private static function stoveId(string $pot, string $burner): string
+    private static function stoveId(string $pot, string $ring): string
     {
-        return "{$pot}@{$burner}";
+        return "{$pot}@{$ring}";
     }
 
     /**
@@ -223,7 +223,7 @@ final readonly class Knowledge
      */
     private function plus(array $lesson, int $sign): self
     {
-        [$lots, $used, $stoves, $eyes] = [$this->lots, $this->usedG, $this->stoves, $this->eyes];
+        [$bags, $used, $stoves, $eyes] = [$this->bags, $this->usedG, $this->stoves, $this->eyes];
         if (isset($lesson['eye'])) {
             ['who' => $who, 'evidence' => $evidence, 'readings' => $readings] = $lesson['eye'];
             $before = $eyes[$who] ?? ['evidence' => array_fill(0, count($evidence), 0.0), 'readings' => 0];
@@ -240,13 +240,13 @@ final readonly class Knowledge
         }
         if (isset($lesson['taught'])) {
             $id = $lesson['taught']['lot'];
-            $lots[$id] = self::sum($lots[$id] ?? null, $lesson['taught']['likelihood'], $sign);
+            $bags[$id] = self::sum($bags[$id] ?? null, $lesson['taught']['likelihood'], $sign);
         }
         if (isset($lesson['used'])) {
             $used[$lesson['used']['lot']] = ($used[$lesson['used']['lot']] ?? 0.0) + $sign * $lesson['used']['g'];
         }
 
-        return new self($lots, $used, $stoves, $eyes, $this->reads);
+        return new self($bags, $used, $stoves, $eyes, $this->reads);
     }
 
     /**

@@ -8,8 +8,8 @@ use Orbek\Core\Heat\Aim;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Cue;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Lid\Teaches;
 use Orbek\Core\Measure\Normal;
 use Orbek\Core\Pot\Matter;
@@ -52,7 +52,7 @@ final readonly class StoveTable
 
     /**
      * @param  SealedPot  $pot at the heat its kind would give, factor 1
-     * @param  non-empty-list<HeatBlock>  $heat as it was
+     * @param  non-empty-list<Stretch>  $heat as it was
      */
     public static function of(SealedPot $pot, array $heat): self
     {

@@ -10,7 +10,7 @@ use Orbek\Core\Pot\Matter;
 final readonly class Course
 {
     /**
-     * @param  non-empty-list<HeatBlock>  $heat as it came out: each stretch with the minutes that it really took
+     * @param  non-empty-list<Stretch>  $heat as it came out: each stretch with the minutes that it really took
      * @param  list<float|null>  $cueMin the minute sealed at which each stretch's cue showed; null where it has none,
      *     or did not
      * @param  non-empty-list<Moment>  $moments the first at minute 0, the last at the end
@@ -27,7 +27,7 @@ final readonly class Course
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line as planned
+     * @param  non-empty-list<Stretch>  $line as planned
      * @param  float  $everyS seconds between two moments
      * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
      */
@@ -40,7 +40,7 @@ final readonly class Course
     /**
      * What a following came to.
      *
-     * @param  non-empty-list<HeatBlock>  $heat
+     * @param  non-empty-list<Stretch>  $heat
      * @param  list<float|null>  $cueMin
      * @param  non-empty-list<Moment>  $moments
      */

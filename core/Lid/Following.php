@@ -17,7 +17,7 @@ final class Following
     /** @var non-empty-list<Moment> */
     private array $moments;
 
-    /** @var list<HeatBlock> */
+    /** @var list<Stretch> */
     private array $heat = [];
 
     /** @var list<float|null> */
@@ -35,16 +35,16 @@ final class Following
     }
 
     /**
-     * @param  non-empty-list<HeatBlock>  $line
+     * @param  non-empty-list<Stretch>  $line
      * @param  list<float>  $openedAtMin
      */
     public static function of(SealedPot $pot, array $line, float $stepS, float $everyS, array $openedAtMin): Course
     {
         $following = new self($pot, $stepS, $everyS, $openedAtMin);
-        foreach ($line as $index => $block) {
-            $following->stretch($block, ! isset($line[$index + 1]));
+        foreach ($line as $index => $stretch) {
+            $following->stretch($stretch, ! isset($line[$index + 1]));
         }
-        /** @var non-empty-list<HeatBlock> $heat */
+        /** @var non-empty-list<Stretch> $heat */
         $heat = $following->heat;
 
         return Course::followed(
@@ -52,19 +52,19 @@ final class Following
         );
     }
 
-    private function stretch(HeatBlock $block, bool $isLast): void
+    private function stretch(Stretch $stretch, bool $isLast): void
     {
         $began = $this->steaming->seconds;
         $shown = null;
-        if ($block->till === null) {
-            $this->run($block->flame, 60 * $block->minutes, null, $isLast);
+        if ($stretch->till === null) {
+            $this->run($stretch->flame, 60 * $stretch->minutes, null, $isLast);
         } else {
-            $this->run($block->flame, 60 * HeatBlock::WAITED_FOR * $block->minutes, $block->till, false);
-            $shown = $block->till->isShown($this->steaming) ? $this->steaming->seconds / 60 : null;
-            $this->run($block->flame, 60 * $block->afterMin, null, false);
+            $this->run($stretch->flame, 60 * Stretch::WAITED_FOR * $stretch->minutes, $stretch->till, false);
+            $shown = $stretch->till->isShown($this->steaming) ? $this->steaming->seconds / 60 : null;
+            $this->run($stretch->flame, 60 * $stretch->afterMin, null, false);
         }
-        $minutes = $block->till === null ? $block->minutes : ($this->steaming->seconds - $began) / 60;
-        $this->heat[] = $block->lasting(max(1 / 60, $minutes));
+        $minutes = $stretch->till === null ? $stretch->minutes : ($this->steaming->seconds - $began) / 60;
+        $this->heat[] = $stretch->lasting(max(1 / 60, $minutes));
         $this->cueMin[] = $shown;
     }
 

@@ -7,9 +7,9 @@ namespace Orbek\Core\Lid;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 
 /** The heats under the sealed pot, one after another, read from documents and written to them. */
 final class HeatLine
@@ -25,25 +25,25 @@ final class HeatLine
 
     private const LONGEST_MIN = 240.0;
 
-    private const MOST_BLOCKS = 12;
+    private const MOST_STRETCHES = 12;
 
     /**
      * A school's own line on a ring: told as heat on the pot's base, so that "medium-high" means the
      * same to a small pot on a small ring and to a big one on a big ring.
      *
      * @param  non-empty-list<StockHeat>  $stock
-     * @return non-empty-list<HeatBlock>
+     * @return non-empty-list<Stretch>
      */
-    public static function ofStock(array $stock, Pot $pot, Burner $burner, ?Plate $plate): array
+    public static function ofStock(array $stock, Pot $pot, Ring $ring, ?Plate $plate): array
     {
-        return array_map(static function (StockHeat $heat) use ($pot, $burner, $plate): HeatBlock {
-            $wanted = $heat->wattsPerCm2 * $pot->baseCm2() / $burner->netW();
+        return array_map(static function (StockHeat $heat) use ($pot, $ring, $plate): Stretch {
+            $wanted = $heat->wattsPerCm2 * $pot->baseCm2() / $ring->netW();
 
-            return new HeatBlock($heat->minutes, match (true) {
+            return new Stretch($heat->minutes, match (true) {
                 $heat->ovenC !== null => Flame::oven($heat->ovenC),
                 $wanted <= 0 => Flame::off(),
                 default => Flame::on(
-                    $burner->id, $burner->knob->nearest(min(1.0, $wanted)), $heat->plate ? $plate : null,
+                    $ring->id, $ring->knob->nearest(min(1.0, $wanted)), $heat->plate ? $plate : null,
                 ),
             }, $heat->till);
         }, $stock);
@@ -52,24 +52,24 @@ final class HeatLine
     /**
      * An oven from the start; it is left on till all is cooked.
      *
-     * @return non-empty-list<HeatBlock>
+     * @return non-empty-list<Stretch>
      */
     public static function inOven(float $celsius): array
     {
         return [
-            new HeatBlock(self::OVEN_LEAST_MIN, Flame::oven($celsius)),
-            new HeatBlock(self::OVEN_REST_MIN, Flame::off()),
+            new Stretch(self::OVEN_LEAST_MIN, Flame::oven($celsius)),
+            new Stretch(self::OVEN_REST_MIN, Flame::off()),
         ];
     }
 
     /**
      * A cooker that keeps its rice warm.
      *
-     * @return non-empty-list<HeatBlock>
+     * @return non-empty-list<Stretch>
      */
-    public static function keptWarm(Burner $cooker): array
+    public static function keptWarm(Ring $cooker): array
     {
-        return [new HeatBlock(
+        return [new Stretch(
             self::KEPT_WARM_MIN, Flame::on($cooker->id, min(1.0, self::KEEPS_WARM_W / $cooker->netW()), null),
         )];
     }
@@ -77,51 +77,53 @@ final class HeatLine
     /**
      * A heat line as a document tells it.
      *
-     * @param  list<Fields>  $blocks
+     * @param  list<Fields>  $stretches
      * @param  Known<Cue>  $cues
      * @param  string  $ring of stretches that name none
      * @param  array<string, Plate>  $plates of the kitchen, by id
      * @param  string  $field as errors name it
-     * @return non-empty-list<HeatBlock>
+     * @return non-empty-list<Stretch>
      *
      * @throws Refused
      */
     public static function fromFields(
-        array $blocks, Known $cues, string $ring = '', array $plates = [], string $field = 'lid/heat',
+        array $stretches, Known $cues, string $ring = '', array $plates = [], string $field = 'lid/heat',
     ): array {
-        if ($blocks === [] || count($blocks) > self::MOST_BLOCKS) {
+        if ($stretches === [] || count($stretches) > self::MOST_STRETCHES) {
             throw Refused::because(
-                $field, 'refused.stretches-of-heat-will-not-do', blocks: count($blocks), mostBlocks: self::MOST_BLOCKS,
+                $field, 'refused.stretches-of-heat-will-not-do', stretches: count($stretches),
+                mostStretches: self::MOST_STRETCHES,
             );
         }
 
-        return array_map(static function (Fields $block) use ($cues, $ring, $plates): HeatBlock {
-            $till = $block->has('until') ? Cue::ending($cues, $block->text('until'), $block->at('until')) : null;
+        return array_map(static function (Fields $stretch) use ($cues, $ring, $plates): Stretch {
+            $till = $stretch->has('until') ? Cue::ending($cues, $stretch->text('until'), $stretch->at('until')) : null;
 
-            return new HeatBlock(
-                $block->number('minutes', 0.5, self::LONGEST_MIN, 'min'), self::flame($block, $ring, $plates), $till,
-                $till === null ? 0.0 : $block->number('after', 0, self::LONGEST_MIN, 'min', 0),
+            return new Stretch(
+                $stretch->number('minutes', 0.5, self::LONGEST_MIN, 'min'), self::flame($stretch, $ring, $plates),
+                $till,
+                $till === null ? 0.0 : $stretch->number('after', 0, self::LONGEST_MIN, 'min', 0),
             );
-        }, $blocks);
+        }, $stretches);
     }
 
     /** @param  array<string, Plate>  $plates */
-    private static function flame(Fields $block, string $ring, array $plates): Flame
+    private static function flame(Fields $stretch, string $ring, array $plates): Flame
     {
-        $setting = $block->number('setting', 0, 1);
-        if ($block->has('oven_c')) {
-            return Flame::oven($block->number('oven_c', 50, 250, '°C'));
+        $setting = $stretch->number('setting', 0, 1);
+        if ($stretch->has('oven_c')) {
+            return Flame::oven($stretch->number('oven_c', 50, 250, '°C'));
         }
         if ($setting <= 0) {
             return Flame::off();
         }
-        $onPlate = $block->has('plate') && ! $block->isText('plate') ? $block->flag(
+        $onPlate = $stretch->has('plate') && ! $stretch->isText('plate') ? $stretch->flag(
             'plate', false,
-        ) : $block->has('plate');
-        $named = $block->isText('plate') ? $block->text('plate') : '';
+        ) : $stretch->has('plate');
+        $named = $stretch->isText('plate') ? $stretch->text('plate') : '';
 
         return Flame::on(
-            $block->has('ring') ? $block->text('ring') : $ring, $setting,
+            $stretch->has('ring') ? $stretch->text('ring') : $ring, $setting,
             $onPlate ? ($plates[$named] ?? array_values($plates)[0] ?? Plate::usual()) : null,
         );
     }
@@ -129,48 +131,48 @@ final class HeatLine
     /**
      * As a document keeps it.
      *
-     * @param  list<HeatBlock>  $blocks
+     * @param  list<Stretch>  $stretches
      * @return list<array{
      *     minutes: float, setting: float, ring?: string, plate?: string, until?: string, after?: float, oven_c?: float
      * }>
      */
-    public static function toArray(array $blocks): array
+    public static function toArray(array $stretches): array
     {
-        return array_map(static fn (HeatBlock $block): array => [
-            'minutes' => round($block->minutes, 1),
-            'setting' => round($block->flame->setting, 3),
-            ...($block->flame->ring === '' ? [] : ['ring' => $block->flame->ring]),
-            ...($block->flame->plate === null ? [] : ['plate' => $block->flame->plate->id]),
-            ...($block->till === null ? [] : ['until' => $block->till->id]),
-            ...($block->afterMin > 0 ? ['after' => round($block->afterMin, 1)] : []),
-            ...($block->flame->ovenC === null ? [] : ['oven_c' => $block->flame->ovenC]),
-        ], $blocks);
+        return array_map(static fn (Stretch $stretch): array => [
+            'minutes' => round($stretch->minutes, 1),
+            'setting' => round($stretch->flame->setting, 3),
+            ...($stretch->flame->ring === '' ? [] : ['ring' => $stretch->flame->ring]),
+            ...($stretch->flame->plate === null ? [] : ['plate' => $stretch->flame->plate->id]),
+            ...($stretch->till === null ? [] : ['until' => $stretch->till->id]),
+            ...($stretch->afterMin > 0 ? ['after' => round($stretch->afterMin, 1)] : []),
+            ...($stretch->flame->ovenC === null ? [] : ['oven_c' => $stretch->flame->ovenC]),
+        ], $stretches);
     }
 
     /**
      * The same with its cues seen so many minutes late; early where negative.
      *
-     * @param  non-empty-list<HeatBlock>  $blocks
-     * @return non-empty-list<HeatBlock>
+     * @param  non-empty-list<Stretch>  $stretches
+     * @return non-empty-list<Stretch>
      */
-    public static function seenLater(array $blocks, float $minutes): array
+    public static function seenLater(array $stretches, float $minutes): array
     {
         return array_map(
             static fn (
-                HeatBlock $block,
-            ): HeatBlock => $block->till === null ? $block : $block->longer($minutes), $blocks,
+                Stretch $stretch,
+            ): Stretch => $stretch->till === null ? $stretch : $stretch->longer($minutes), $stretches,
         );
     }
 
-    /** @param  list<HeatBlock>  $blocks */
-    public static function usesOven(array $blocks): bool
+    /** @param  list<Stretch>  $stretches */
+    public static function usesOven(array $stretches): bool
     {
-        return array_filter($blocks, static fn (HeatBlock $block): bool => $block->flame->ovenC !== null) !== [];
+        return array_filter($stretches, static fn (Stretch $stretch): bool => $stretch->flame->ovenC !== null) !== [];
     }
 
-    /** @param  list<HeatBlock>  $blocks */
-    public static function minutes(array $blocks): float
+    /** @param  list<Stretch>  $stretches */
+    public static function minutes(array $stretches): float
     {
-        return array_sum(array_map(static fn (HeatBlock $block): float => $block->length(), $blocks));
+        return array_sum(array_map(static fn (Stretch $stretch): float => $stretch->length(), $stretches));
     }
 }

@@ -9,7 +9,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\BaseKind;
-use Orbek\Core\Pot\BurnerKind;
+use Orbek\Core\Pot\RingKind;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Water\BoilingPoint;
 
@@ -131,24 +131,24 @@ final readonly class SealedPot
      * @param  Known<BaseKind>  $bases
      * @param  Known<Seal>  $seals
      * @param  Known<Cue>  $cues
-     * @return array{self, non-empty-list<HeatBlock>}
+     * @return array{self, non-empty-list<Stretch>}
      *
      * @throws Refused naming the field
      */
     public static function fromFields(Fields $fields, Known $fillings, Known $bases, Known $seals, Known $cues): array
     {
         $pot = $fields->object('pot');
-        $burner = $fields->object('burner');
+        $ring = $fields->object('burner');
         $heat = HeatLine::fromFields($fields->each('heat'), $cues, field: 'heat');
-        $minutes = array_sum(array_map(static fn (HeatBlock $block): float => $block->length(), $heat));
+        $minutes = array_sum(array_map(static fn (Stretch $stretch): float => $stretch->length(), $heat));
         Refused::unlessBetween('heat', $minutes, 0.5, self::MOST_MIN, 'min in all');
 
         return [self::of(
             diameterCm: $pot->number('diameter_cm', 10, 60, 'cm'),
             heightCm: $pot->number('height_cm', 4, 60, 'cm'),
             baseJPerK: $pot->number('base_heat_j_per_k', 50, 20000, 'J/K', self::BASE_J_PER_K),
-            netW: $burner->number('watts', 200, 15000, 'W') * $burner->number('factor', 0.3, 3, '', 1)
-                * $burner->number('efficiency', 0.2, 1, '', $burner->one('kind', BurnerKind::class)->efficiency()),
+            netW: $ring->number('watts', 200, 15000, 'W') * $ring->number('factor', 0.3, 3, '', 1)
+                * $ring->number('efficiency', 0.2, 1, '', $ring->one('kind', RingKind::class)->efficiency()),
             boilC: BoilingPoint::at($fields->number('altitude_m', -430, 5500, 'm', 0)),
             seal: $fields->known('seal', $seals),
             layers: array_map(

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Guest;
-use Orbek\Core\Dish\Plates;
+use Orbek\Core\Dish\Portion;
 use Orbek\Core\Dish\Table;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -40,7 +40,7 @@ final readonly class Meal
         public string $serveAt,
         public int $eaters,
         public int $children,
-        public Plates $plates,
+        public Portion $portion,
         public int $leftovers,
         public int $hands,
         public array $shares,
@@ -80,7 +80,7 @@ final readonly class Meal
             serveAt: $serveAt,
             eaters: $eaters,
             children: $fields->whole('children', 0, $eaters, 0),
-            plates: $fields->one('plates', Plates::class, Plates::Usual),
+            portion: $fields->one('plates', Portion::class, Portion::Usual),
             leftovers: $fields->whole('leftovers', 0, 20, 0),
             hands: $fields->whole('hands', 1, self::MOST_HANDS, 1),
             shares: $shares,
@@ -100,7 +100,7 @@ final readonly class Meal
 
         return self::fromArray([
             'format' => self::FORMAT, 'name' => $dish->name, 'serve_at' => $tableAt->format('Y-m-d\TH:i'),
-            'eaters' => $table->eaters, 'children' => $table->children, 'plates' => $table->plates->value,
+            'eaters' => $table->eaters, 'children' => $table->children, 'plates' => $table->portion->value,
             'leftovers' => $table->leftovers, 'dishes' => [['dish' => $id]],
         ]);
     }
@@ -232,7 +232,7 @@ final readonly class Meal
         $isForAll = $eaters === $this->eaters;
 
         return [
-            'eaters' => $eaters, 'children' => $isForAll ? $this->children : 0, 'plates' => $this->plates->value,
+            'eaters' => $eaters, 'children' => $isForAll ? $this->children : 0, 'plates' => $this->portion->value,
             // What is left over is of what all eat.
             'leftovers' => $isForAll && $share === $this->firstForAll() ? $this->leftovers : 0,
         ];

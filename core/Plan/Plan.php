@@ -89,9 +89,9 @@ final class Plan
     }
 
     /** What is believed of this bag. */
-    public function lot(): FactorBelief
+    public function bag(): FactorBelief
     {
-        return $this->knowledge->lot($this->dish->grain->rice->lot);
+        return $this->knowledge->bag($this->dish->grain->rice->bag);
     }
 
     /** How whoever cooks it reads grains. */
@@ -223,7 +223,7 @@ final class Plan
         // Beside something that does not fit a count of kitchens would say that all is well.
         return $load->sealed === null || $this->clashes !== [] ? null : HowSure::of(
             $load->sealed, $load->line(), $this->dish->aim(), $this->stove()->today()->sd(),
-            $this->lot()->today()->sd(),
+            $this->bag()->today()->sd(),
         );
     }
 

@@ -79,8 +79,8 @@ final readonly class Planner
         }
         foreach ($lists as $list => $things) {
             foreach ($things as $index => $thing) {
-                if ($thing->burner !== null) {
-                    $this->kitchen->burner($thing->burner, "{$list}/{$index}/burner");
+                if ($thing->ring !== null) {
+                    $this->kitchen->ring($thing->ring, "{$list}/{$index}/burner");
                 }
             }
         }
@@ -113,13 +113,13 @@ final readonly class Planner
                     new Clash(
                         Station::Table,
                         $says,
-                        $dish->grain->water->burner === $dish->lid->burner
+                        $dish->grain->water->ring === $dish->lid->ring
                             ? []
                             : [
                                 new Mend(
                                     Note::of('planner.boil-and-steam-on-one-ring'),
                                     'water/burner',
-                                    $dish->lid->burner,
+                                    $dish->lid->ring,
                                 ),
                             ],
                     ),

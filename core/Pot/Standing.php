@@ -21,13 +21,13 @@ enum Standing: string
     private const WIDE_ON_FIELD = 1.5;
 
     /** @return list<self> none where it stands well */
-    public static function of(Pot $pot, Burner $ring): array
+    public static function of(Pot $pot, Ring $ring): array
     {
-        $isField = $ring->kind === BurnerKind::Induction;
+        $isField = $ring->kind === RingKind::Induction;
         $wide = $ring->kind->isFlame() ? self::WIDE_ON_FLAME : self::WIDE_ON_FIELD;
 
         return array_values(array_filter([
-            ! $isField && $ring->kind !== BurnerKind::Ceramic && $pot->material->wantsPlate()
+            ! $isField && $ring->kind !== RingKind::Ceramic && $pot->material->wantsPlate()
                 ? self::CracksWithoutPlate : null,
             $isField && ! $pot->isMagnetic ? self::NotFound : null,
             $pot->diameterCm > $wide * $ring->acrossCm ? self::HeatsItsMiddle : null,
@@ -36,7 +36,7 @@ enum Standing: string
     }
 
     /** Whether it stands there only on a plate. */
-    public static function wantsPlate(Pot $pot, Burner $ring): bool
+    public static function wantsPlate(Pot $pot, Ring $ring): bool
     {
         return array_intersect(
             array_column(self::of($pot, $ring), 'value'), [self::CracksWithoutPlate->value, self::NotFound->value],
@@ -46,7 +46,7 @@ enum Standing: string
     /** Cloth over a lid hangs within a flame's reach where the pot stands out so little over it, cm. */
     private const REACH_CM = 4.0;
 
-    public static function flameReachesCloth(Pot $pot, Burner $ring): bool
+    public static function flameReachesCloth(Pot $pot, Ring $ring): bool
     {
         return $ring->kind->isFlame() && $pot->diameterCm < $ring->acrossCm + self::REACH_CM;
     }

@@ -138,14 +138,14 @@ final readonly class Boil
     }
 
     /** Seconds in the water to a doneness. */
-    public function secondsTo(float $doneness, float $lotFactor = 1.0): float
+    public function secondsTo(float $doneness, float $bagFactor = 1.0): float
     {
-        return $this->secondsToExposure($this->front->exposureTo($doneness) * $lotFactor);
+        return $this->secondsToExposure($this->front->exposureTo($doneness) * $bagFactor);
     }
 
     /** Doneness after so many seconds in the water. */
-    public function donenessAfter(float $seconds, float $lotFactor = 1.0): float
+    public function donenessAfter(float $seconds, float $bagFactor = 1.0): float
     {
-        return $this->front->donenessAfter($this->exposureAfter($seconds) / $lotFactor);
+        return $this->front->donenessAfter($this->exposureAfter($seconds) / $bagFactor);
     }
 }

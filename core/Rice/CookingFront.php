@@ -36,9 +36,9 @@ final readonly class CookingFront
     }
 
     /** tau = tau0 · (1 − a·S) for a kind soaked so, times the bag's own factor. */
-    public static function of(RiceKind $kind, Soak $soak, float $lotFactor = 1.0): self
+    public static function of(RiceKind $kind, Soak $soak, float $bagFactor = 1.0): self
     {
-        return self::taking($kind->unsoakedTauS() * (1 - $kind->soakGain() * $soak->saturation($kind)) * $lotFactor);
+        return self::taking($kind->unsoakedTauS() * (1 - $kind->soakGain() * $soak->saturation($kind)) * $bagFactor);
     }
 
     /** r(T): speed of the front relative to 100 °C, after a logistic onset at 70 °C. */

@@ -12,7 +12,7 @@ return [
     'the-rice-keeps-l-of-the' => 'The rice keeps {keptWaterL, number, ::.00} L of the salted water, 85 % of its strength: {boilG, number, ::.0} g{soaked, select, yes{, and {soakG, number, ::.0} g from the soak} other{}}.',
     'the-cold-rinse-takes-g-off' => 'The cold rinse takes {rinsedOffG, number, ::.0} g off again. The rest goes down the sink.',
     'the-rest-goes-down-the-sink' => 'The rest goes down the sink.',
-    'the-rice-takes-the-water-from' => 'The rice takes the water from {boilC, number, ::.0} to {afterRiceC, number, ::.0} °C; {burner} brings {netW} W to it with the lid on.',
+    'the-rice-takes-the-water-from' => 'The rice takes the water from {boilC, number, ::.0} to {afterRiceC, number, ::.0} °C; {ring} brings {netW} W to it with the lid on.',
     'at-m-water-boils-at-c' => '^{soak}, at {altitudeM} m water boils at {boilC, number, ::.0} °C; {belief}.',
     'lifted-as-it-feels' => 'Lifted when a grain is {target} % done between the fingers; {handDelayS} s in hand to the colander and what it cooks on there make it {inPot} % in the pot.',
 ];

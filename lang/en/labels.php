@@ -146,7 +146,7 @@ return [
             'wet' => 'too wet',
         ],
     ],
-    'BurnerKind' => [
+    'RingKind' => [
         'label' => [
             'gas' => 'gas',
             'coil' => 'electric coil',

@@ -7,7 +7,7 @@ return [
     'base-rice-with-the-water-it' => 'Base, rice with the water it holds, and filling, without the pot.',
     'is-cm-high-inside-the-food' => '^{pot} is {heightCm, number, ::.0} cm high inside; the food goes in about {layeredCm, number, ::.0} cm high and steamed stands {topCm, number, ::.0} cm.',
     'steam-needs-cm-under-the-lid' => 'Steam needs {freeCm} cm under the lid to turn.',
-    'the-schools-own-heat-set-for' => "The school's own heat, set for the {baseCm2} cm² of this base on {burner}.",
+    'the-schools-own-heat-set-for' => "The school's own heat, set for the {baseCm2} cm² of this base on {ring}.",
     'your-own-heat-line' => 'Your own heat line.',
     'min-to-open-and-carry-counted' => '{minutes} min to open and carry, counted back from the table at {tableAt}.',
     'shares-of-g' => '{parts}: {shares} shares of {gramsPerAdult} g.',
@@ -19,7 +19,7 @@ return [
     'and-for-later' => 'and {leftovers} for later',
     'people' => '{eaters, plural, one{# person} other{# people}}',
     'of-them-children-at-half' => '{children, plural, one{# of them a child} other{# of them children}} at half a share',
-    'heat-line' => '{blocks}.',
+    'heat-line' => '{stretches}.',
     'heat' => '{minutes} {heat}',
     'found-for-this-pot' => 'Found for the {pot} on {ring}: most likely right among those little longer than the shortest.',
 ];

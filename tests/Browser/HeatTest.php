@@ -18,10 +18,10 @@ final class HeatTest extends BrowserTestCase
         $this->firstHeatSmall();
         $before = $this->setting(0);
 
-        $block = $this->find('[data-block="0"] .touch');
+        $stretch = $this->find('[data-block="0"] .touch');
         (
             new WebDriverActions($this->browser)
-        )->clickAndHold($block)->moveByOffset(0, -8)->moveByOffset(0, -8)->release()->perform();
+        )->clickAndHold($stretch)->moveByOffset(0, -8)->moveByOffset(0, -8)->release()->perform();
         $this->waitFor(fn (): bool => $this->setting(0) > $before + 10, 'the first heat went up');
 
         $minutes = $this->minutes(1);
@@ -217,13 +217,13 @@ final class HeatTest extends BrowserTestCase
         }, "a button says \"{$says}\"");
     }
 
-    private function setting(int $block): int
+    private function setting(int $stretch): int
     {
-        return (int) $this->find("[data-block=\"{$block}\"]")->getAttribute('data-setting');
+        return (int) $this->find("[data-block=\"{$stretch}\"]")->getAttribute('data-setting');
     }
 
-    private function minutes(int $block): float
+    private function minutes(int $stretch): float
     {
-        return (float) $this->find("[data-block=\"{$block}\"]")->getAttribute('data-minutes');
+        return (float) $this->find("[data-block=\"{$stretch}\"]")->getAttribute('data-minutes');
     }
 }

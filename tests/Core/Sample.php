@@ -21,7 +21,7 @@ use Orbek\Core\Heat\Spread;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Meal\MealPlanner;
@@ -140,8 +140,8 @@ final class Sample
             public function line(string $of, callable $find): FoundLine
             {
                 return new FoundLine([
-                    new HeatBlock(8, Flame::on('', 0.8, null)), new HeatBlock(20, Flame::on('', 0.25, null)),
-                    new HeatBlock(6, Flame::off()),
+                    new Stretch(8, Flame::on('', 0.8, null)), new Stretch(20, Flame::on('', 0.25, null)),
+                    new Stretch(6, Flame::off()),
                 ], new Spread(0.4, 0.9, [null, null, null]));
             }
         };

@@ -9,7 +9,7 @@ use App\Drawings\HeatDrawing;
 use App\Drawings\PotDrawing;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -21,23 +21,23 @@ final class HeatDrawingTest extends TestCase
     {
         $plan = self::plan('lentil-date-walnut-polo');
         $drawing = self::drawing($plan);
-        $blocks = $drawing->blocks();
+        $stretches = $drawing->stretches();
 
-        self::assertCount(3, $blocks);
+        self::assertCount(3, $stretches);
         self::assertEqualsWithDelta(
             $drawing->x($drawing->minutes()) - $drawing->x(0),
-            array_sum(array_column($blocks, 'width')),
+            array_sum(array_column($stretches, 'width')),
             0.3,
         );
-        foreach ($blocks as $drawn) {
-            self::assertEqualsWithDelta($drawn['block']->minutes * $drawing->pxPerMin(), $drawn['width'], 0.2);
-            if (! $drawn['block']->isRest()) {
-                self::assertEqualsWithDelta($drawing->high() * $drawn['block']->flame->setting, $drawn['height'], 0.1);
+        foreach ($stretches as $drawn) {
+            self::assertEqualsWithDelta($drawn['stretch']->minutes * $drawing->pxPerMin(), $drawn['width'], 0.2);
+            if (! $drawn['stretch']->isRest()) {
+                self::assertEqualsWithDelta($drawing->high() * $drawn['stretch']->flame->setting, $drawn['height'], 0.1);
                 self::assertEqualsWithDelta($drawing->floor(), $drawn['y'] + $drawn['height'], 0.1);
             }
         }
-        self::assertSame(0.0, $blocks[0]['from']);
-        self::assertSame($plan->potted->first()->heat()[0]->minutes, $blocks[1]['from']);
+        self::assertSame(0.0, $stretches[0]['from']);
+        self::assertSame($plan->potted->first()->heat()[0]->minutes, $stretches[1]['from']);
     }
 
     public function test_curves_go_through_the_moments_of_the_course(): void
@@ -100,17 +100,17 @@ final class HeatDrawingTest extends TestCase
         $drawing = new HeatDrawing(
             null,
             [
-                new HeatBlock(45, Flame::oven(100)), HeatBlock::rest(5),
-                new HeatBlock(30, Flame::on('ring-1', 0.25, Sample::kitchen()->equipment->plates['tava'])),
+                new Stretch(45, Flame::oven(100)), Stretch::rest(5),
+                new Stretch(30, Flame::on('ring-1', 0.25, Sample::kitchen()->equipment->plates['tava'])),
             ],
             Sample::wording(), Sample::kitchen(), 'ring-2',
         );
 
         self::assertSame(['', '', '', []], [$drawing->base(), $drawing->top(), $drawing->core(), $drawing->stops()]);
-        self::assertSame('oven at 100 °C', $drawing->blocks()[0]['full']);
-        self::assertSame('rest', $drawing->blocks()[1]['label']);
-        self::assertSame('pearl on the tava, on Ring 1', $drawing->blocks()[2]['full'], 'in the words of the knob');
-        self::assertSame([0, 25, 40, 60, 100], $drawing->settings($drawing->blocks()[2]['block']));
+        self::assertSame('oven at 100 °C', $drawing->stretches()[0]['full']);
+        self::assertSame('rest', $drawing->stretches()[1]['label']);
+        self::assertSame('pearl on the tava, on Ring 1', $drawing->stretches()[2]['full'], 'in the words of the knob');
+        self::assertSame([0, 25, 40, 60, 100], $drawing->settings($drawing->stretches()[2]['stretch']));
     }
 
     private static function drawing(Plan $plan): HeatDrawing

@@ -70,7 +70,7 @@ final class HeatTest extends FeatureTestCase
         ];
         $this->get(route('stoves'))->assertOk()->assertSee('Nothing learned');
         $this->post(route('stoves.test'), $send)->assertRedirect();
-        self::assertLessThan(0.95, Household::known()->stove('steel-24', Kitchen::core()->equipment->burners['ring-1'])->likely());
+        self::assertLessThan(0.95, Household::known()->stove('steel-24', Kitchen::core()->equipment->rings['ring-1'])->likely());
         $this->get(route('stoves'))->assertSee('Boil test of')->assertSee('less heat than its kind');
 
         foreach (
@@ -90,7 +90,7 @@ final class HeatTest extends FeatureTestCase
         $test->delete();
         $this->post(route('stoves.test.back', StoveTest::query()->firstOrFail()))->assertRedirect();
         self::assertEqualsWithDelta(
-            1.0, Household::known()->stove('steel-24', Kitchen::core()->equipment->burners['ring-1'])->likely(), 0.01,
+            1.0, Household::known()->stove('steel-24', Kitchen::core()->equipment->rings['ring-1'])->likely(), 0.01,
         );
     }
 

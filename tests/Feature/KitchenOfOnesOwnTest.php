@@ -26,7 +26,7 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
 
         $home = Kitchen::core();
         self::assertEqualsWithDelta(12.0, $home->equipment->pots['clay-pot']->heightCm(), 0.01);
-        self::assertSame([0.22, 0.4, 0.7, 1.0], $home->equipment->burners['ring-3']->knob->shares());
+        self::assertSame([0.22, 0.4, 0.7, 1.0], $home->equipment->rings['ring-3']->knob->shares());
         self::assertSame(0.8, $home->equipment->plates['diffuser']->kg);
         $plan = app(Planner::class)->plan(
             Dish::query()->where('name', 'like', 'Lentil%')->firstOrFail()->core()->changed('lid/burner', 'ring-3'),
@@ -34,7 +34,7 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         self::assertSame(Origin::Found, $plan->heating()?->origin);
         $marks = ['1', '2', '3', 'max'];
         self::assertContains(
-            $home->equipment->burners['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks,
+            $home->equipment->rings['ring-3']->knob->mark($plan->heating()->line()[0]->flame->setting)?->name, $marks,
         );
     }
 
@@ -44,13 +44,13 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         $this->send(
             'ring', ['name' => 'Ring 2', 'kind' => 'gas', 'watts' => '2700', 'marks' => 'low 25, high 100'], 'ring-2',
         );
-        self::assertSame('low 25, high 100', Kitchen::core()->equipment->burners['ring-2']->knob->written());
+        self::assertSame('low 25, high 100', Kitchen::core()->equipment->rings['ring-2']->knob->written());
         $this->get(route('kitchen.things'))->assertSee('Undo');
         $this->post(route('kitchen.undo'), $this->seenKitchen())->assertRedirect();
         self::assertEquals($before, Kitchen::core()->toArray());
         // Taken back once more it is as it was changed: nothing that was kept is lost.
         $this->post(route('kitchen.undo'), $this->seenKitchen())->assertRedirect();
-        self::assertSame('low 25, high 100', Kitchen::core()->equipment->burners['ring-2']->knob->written());
+        self::assertSame('low 25, high 100', Kitchen::core()->equipment->rings['ring-2']->knob->written());
     }
 
     public function test_what_dishes_use_moves_before_it_goes(): void

@@ -31,8 +31,8 @@ final class KitchenTest extends FeatureTestCase
 
     public function test_the_bag_runs_as_the_demo_made_it_run(): void
     {
-        self::assertEqualsWithDelta(0.93, Household::known()->lot('september-bag')->likely(), 0.02);
-        self::assertLessThan(0.05, Household::known()->lot('september-bag')->sd());
+        self::assertEqualsWithDelta(0.93, Household::known()->bag('september-bag')->likely(), 0.02);
+        self::assertLessThan(0.05, Household::known()->bag('september-bag')->sd());
     }
 
     public function test_a_new_bag_is_put_on_the_shelf_under_an_id_of_its_own(): void
@@ -49,8 +49,8 @@ final class KitchenTest extends FeatureTestCase
             [...$this->seenKitchen(2), 'name' => 'Persian, lakeside sack', 'kind' => 'persian'],
         )->assertRedirect(route('lot', 'persian-lakeside-sack-2'));
 
-        self::assertSame(1500.0, Kitchen::core()->pantry->lots['persian-lakeside-sack']->boughtG);
-        self::assertNull(Kitchen::core()->pantry->lots['persian-lakeside-sack-2']->boughtG);
+        self::assertSame(1500.0, Kitchen::core()->pantry->bags['persian-lakeside-sack']->boughtG);
+        self::assertNull(Kitchen::core()->pantry->bags['persian-lakeside-sack-2']->boughtG);
     }
 
     public function test_a_bag_no_shop_sells_is_refused_and_nothing_is_saved(): void
@@ -81,13 +81,13 @@ final class KitchenTest extends FeatureTestCase
             ['minutes' => '8', 'stage' => 'half'],
             ['minutes' => '', 'stage' => 'point'],
         ])->assertRedirect(route('lot', 'lakeside-sack'));
-        self::assertGreaterThan(1.05, Household::known()->lot('lakeside-sack')->likely());
+        self::assertGreaterThan(1.05, Household::known()->bag('lakeside-sack')->likely());
         $this->get('/kitchen/lots/lakeside-sack')->assertSee('slower than its kind')->assertSee(
             '5:00 snaps dry, 8:00 hard heart',
         );
 
         $this->post(route('lot.test.back', ['lakeside-sack', LotTest::query()->firstOrFail()]))->assertRedirect();
-        self::assertSame(1.0, round(Household::known()->lot('lakeside-sack')->likely(), 3));
+        self::assertSame(1.0, round(Household::known()->bag('lakeside-sack')->likely(), 3));
     }
 
     public function test_tests_out_of_order_or_without_sense_are_refused(): void

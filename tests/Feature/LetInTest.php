@@ -39,10 +39,10 @@ final class LetInTest extends FeatureTestCase
             ])->assertRedirect();
             $this->post(route('kitchen.thing', 'plate'), ['name' => $name, 'kg' => '2', ...$this->seenKitchen()])->assertRedirect();
             $this->patchJson(route('dish.change', $this->dish()), [
-                'path' => 'rice/lot', 'value' => array_key_last(Kitchen::core()->pantry->lots), 'version' => $this->dish()->version,
+                'path' => 'rice/lot', 'value' => array_key_last(Kitchen::core()->pantry->bags), 'version' => $this->dish()->version,
             ])->assertOk();
             foreach (
-                ['/kitchen', '/kitchen/things', '/kitchen/stoves', route('lot', array_key_last(Kitchen::core()->pantry->lots)), '/shelf', '/notebook',
+                ['/kitchen', '/kitchen/things', '/kitchen/stoves', route('lot', array_key_last(Kitchen::core()->pantry->bags)), '/shelf', '/notebook',
                     route('pot', $this->dish()), route('dish.list', $this->dish()), route('kitchen.versions', Kitchen::inUse())] as $page
             ) {
                 $this->get($page)->assertOk();

@@ -8,7 +8,7 @@ use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Meter;
 use App\Models\MeterKind;
-use App\Models\Reading;
+use App\Models\MeterReading;
 use App\StandIns\PracticeClock;
 use Illuminate\Http\Client\Request as Sent;
 use Illuminate\Support\Facades\Artisan;
@@ -30,10 +30,10 @@ final class MetersTest extends FeatureTestCase
         self::assertStringNotContainsString((string) Meter::query()->value('token_sum'), $address);
 
         $this->postJson($address, ['value' => 212, 'unit' => 'F'])->assertOk()->assertJson(['status' => 'taken']);
-        self::assertEqualsWithDelta(100.0, Reading::query()->value('value'), 1e-9);
+        self::assertEqualsWithDelta(100.0, MeterReading::query()->value('value'), 1e-9);
         $this->post(route('meters.away', Meter::query()->firstOrFail()))->assertRedirect();
         $this->postJson($address, ['value' => 80, 'unit' => 'C'])->assertNotFound();
-        self::assertSame(0, Reading::query()->count());
+        self::assertSame(0, MeterReading::query()->count());
     }
 
     public function test_a_reading_that_cannot_be_is_refused_with_a_word(): void
@@ -51,7 +51,7 @@ final class MetersTest extends FeatureTestCase
         ] as [$said, $field]) {
             $this->postJson("/devices/{$token}/readings", $said)->assertStatus(422)->assertJson(['field' => $field]);
         }
-        self::assertSame(0, Reading::query()->count());
+        self::assertSame(0, MeterReading::query()->count());
     }
 
     public function test_a_weighed_spoonful_and_a_turned_knob_are_taken_as_if_tapped(): void
@@ -128,7 +128,7 @@ final class MetersTest extends FeatureTestCase
             [40, 60, 25], $cook->ofMeal()->events()->where('type', 'heat-set')->orderBy('id')->get()
                 ->map(static fn ($event): int => (int) $event->document['setting'])->all(),
         );
-        self::assertSame(11, Reading::query()->count());
+        self::assertSame(11, MeterReading::query()->count());
     }
 
     public function test_a_simulated_device_speaks_fails_lags_and_lies(): void
@@ -158,7 +158,7 @@ final class MetersTest extends FeatureTestCase
         $token = $this->meter(MeterKind::Temperature);
         app()->instance(Household::class, $here);
         $this->postJson("/devices/{$token}/readings", ['value' => 20, 'unit' => 'C'])->assertOk();
-        self::assertSame($other->id, Reading::withoutGlobalScopes()->value('household_id'));
+        self::assertSame($other->id, MeterReading::withoutGlobalScopes()->value('household_id'));
         for ($i = 0; $i < 119; $i++) {
             $this->postJson("/devices/{$token}/readings", []);
         }

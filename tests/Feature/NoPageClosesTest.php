@@ -8,7 +8,7 @@ use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Meal;
 use Illuminate\Support\Facades\DB;
-use Orbek\Core\Pot\BurnerKind;
+use Orbek\Core\Pot\RingKind;
 
 /** Whatever is changed in a kitchen and taken, every page opens: what cannot be cooked says so on its own page. */
 final class NoPageClosesTest extends FeatureTestCase
@@ -92,15 +92,15 @@ final class NoPageClosesTest extends FeatureTestCase
                 yield [route('kitchen.thing.away', ['pot', $id]), ['move_to' => (string) $other]];
             }
         }
-        foreach ($kitchen->equipment->burners as $id => $ring) {
+        foreach ($kitchen->equipment->rings as $id => $ring) {
             $usual = ['name' => $ring->name, 'kind' => $ring->kind->value, 'watts' => (string) $ring->watts, 'marks' => ''];
-            foreach (BurnerKind::cases() as $kind) {
+            foreach (RingKind::cases() as $kind) {
                 yield [route('kitchen.thing', ['ring', $id]), ['kind' => $kind->value, 'watts' => (string) min(2000, $kind->mostW())] + $usual];
             }
             foreach ([['watts' => '200'], ['marks' => 'low 60, high 100', 'least' => '60'], ['across_cm' => '4']] as $way) {
                 yield [route('kitchen.thing', ['ring', $id]), $way + $usual];
             }
-            foreach (array_keys($kitchen->equipment->burners) as $other) {
+            foreach (array_keys($kitchen->equipment->rings) as $other) {
                 yield [route('kitchen.thing.away', ['ring', $id]), ['move_to' => (string) $other]];
             }
         }

@@ -98,7 +98,7 @@ final class NotebookTest extends FeatureTestCase
         self::assertGreaterThan(
             $last['low'] - $last['high'], $first['low'] - $first['high'], 'less was known at first',
         );
-        $now = Household::known()->lot('september-bag');
+        $now = Household::known()->bag('september-bag');
         self::assertStringStartsWith(sprintf('%+d %%', round(100 * ($now->likely() - 1))), end($bag['table'])[1] ?? '');
     }
 
@@ -115,11 +115,11 @@ final class NotebookTest extends FeatureTestCase
         $this->get('/kitchen')->assertOk()->assertSee('At this pace')->assertSee('it is empty about');
         $list = route('dish.list', $this->dish());
         $this->get($list)->assertOk()->assertDontSee('Bags that run out');
-        $left = Kitchen::core()->pantry->lots['september-bag']->leftG(Household::known());
+        $left = Kitchen::core()->pantry->bags['september-bag']->leftG(Household::known());
         Kitchen::change(Fields::of($this->seenKitchen()), 'bag', $now, static fn (array $document): array => ['lots' => array_map(
-            static fn (array $lot): array => $lot['id'] === 'september-bag' ? [
-                'bought_g' => $lot['bought_g'] - $left + 120,
-            ] + $lot : $lot, $document['lots'],
+            static fn (array $bag): array => $bag['id'] === 'september-bag' ? [
+                'bought_g' => $bag['bought_g'] - $left + 120,
+            ] + $bag : $bag, $document['lots'],
         )] + $document);
         $this->get($list)->assertOk()->assertSee('Bags that run out')->assertSee('120 g left, empty about');
         $this->get(route('meal.list', Meal::query()->firstOrFail()))->assertOk()->assertSee('Bags that run out');

@@ -142,15 +142,15 @@ final class OlderEditionsTest extends TestCase
             [
                 'september-bag' => [0.9311, 0.0442, 1980.0],
                 'lakeside-sack' => [1.2111, 0.1080, 0.0],
-            ] as $lot => [$likely, $sd, $used]
+            ] as $bag => [$likely, $sd, $used]
         ) {
-            self::assertEqualsWithDelta($likely, Household::known()->lot($lot)->likely(), 0.06 * $likely, $lot);
-            self::assertEqualsWithDelta($sd, Household::known()->lot($lot)->sd(), 0.2 * $sd, $lot);
-            self::assertEqualsWithDelta($used, Household::known()->usedG($lot), 1.0, $lot);
+            self::assertEqualsWithDelta($likely, Household::known()->bag($bag)->likely(), 0.06 * $likely, $bag);
+            self::assertEqualsWithDelta($sd, Household::known()->bag($bag)->sd(), 0.2 * $sd, $bag);
+            self::assertEqualsWithDelta($used, Household::known()->usedG($bag), 1.0, $bag);
         }
         foreach (['ring-1' => 1.0070, 'ring-2' => 1.1226] as $ring => $likely) {
             self::assertEqualsWithDelta(
-                $likely, Household::known()->stove('steel-24', Kitchen::core()->equipment->burners[$ring])->likely(), 0.04, $ring,
+                $likely, Household::known()->stove('steel-24', Kitchen::core()->equipment->rings[$ring])->likely(), 0.04, $ring,
             );
         }
         self::assertSame(0, Artisan::call('orbek:knowledge'));

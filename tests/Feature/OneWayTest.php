@@ -52,10 +52,10 @@ final class OneWayTest extends FeatureTestCase
         self::assertNotSame('d1/rinse', $fold->situation()->nowFor(1), 'the other has it');
         self::assertSame('d1/rinse', $fold->situation()->nowFor(2));
 
-        $ring = $fold->dishes[0]->plan()->dish->lid->burner;
+        $ring = $fold->dishes[0]->plan()->dish->lid->ring;
         $body = (string) $this->tell($cook, [['type' => 'ring-failed', 'ring' => $ring]])->json('body');
         self::assertStringContainsString('What has changed', $body);
-        $moved = $this->again($cook)->fold($this->now())->dishes[0]->plan()->dish->lid->burner;
+        $moved = $this->again($cook)->fold($this->now())->dishes[0]->plan()->dish->lid->ring;
         self::assertNotSame($ring, $moved, 'it goes to another');
         $this->tell($cook, [['type' => 'hands', 'hands' => 7]])->assertJsonPath(
             'events.0.message', 'hands: 7 is out of range; give 1 to 6.',

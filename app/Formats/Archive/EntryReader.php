@@ -230,7 +230,7 @@ final readonly class EntryReader
                 + $this->reckoned(new Cook, $fold->dishes[$place]);
             $rows[] = ['cooks', $came + [
                 'name' => $plan->plans[$place]->dish->name,
-                'lot' => $row['practice'] === null ? $plan->plans[$place]->dish->grain->rice->lot : '',
+                'lot' => $row['practice'] === null ? $plan->plans[$place]->dish->grain->rice->bag : '',
             ] + $cook];
             $rows = [...$rows, ...$this->photographs($dish)];
         }

@@ -29,7 +29,7 @@ final class AbsorptionController
     {
         $kitchen = Kitchen::core();
         $words = [
-            'lot' => array_key_first($kitchen->pantry->lots), 'burner' => array_key_first($kitchen->equipment->burners),
+            'lot' => array_key_first($kitchen->pantry->bags), 'burner' => array_key_first($kitchen->equipment->rings),
             'soak_c' => round($kitchen->reading->degrees(self::FIRST['soak_c'])),
             'seal' => Seal::TIGHT_LID, 'cup' => $kitchen->equipment->cup->value, 'folded' => '0',
         ];
@@ -37,13 +37,13 @@ final class AbsorptionController
         $fields = Fields::ofForm($asked);
 
         $absorption = Absorption::of(
-            kind: $kitchen->lot($fields->text('lot'), 'lot')->kind,
+            kind: $kitchen->bag($fields->text('lot'), 'lot')->kind,
             soak: Soak::of($fields->number('soak_min', 0, 2880, 'min'), $kitchen->reading->celsius($fields->number(
                 'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60),
                 $kitchen->reading->degrees->sign(),
             ))),
             raw: Mass::grams($fields->number('raw_g', 20, 10000, 'g')),
-            netW: $kitchen->burner($fields->text('burner'), 'burner')->netW(),
+            netW: $kitchen->ring($fields->text('burner'), 'burner')->netW(),
             openMin: $fields->number('open_min', 0, 120, 'min'),
             setting: $fields->number('setting', 0, 100, '%') / 100,
             leakShare: $fields->known('seal', app(Craft::class)->seals)->leakShare,

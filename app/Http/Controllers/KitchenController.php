@@ -40,19 +40,19 @@ final class KitchenController
         );
     }
 
-    public function lot(string $id, ClockInterface $clock): View
+    public function bag(string $id, ClockInterface $clock): View
     {
         $now = $clock->now();
-        $lot = Kitchen::core()->pantry->lots[$id] ?? abort(404);
+        $bag = Kitchen::core()->pantry->bags[$id] ?? abort(404);
 
-        return view('kitchen.lot', [
+        return view('kitchen.bag', [
             'home' => Kitchen::core(),
-            'lot' => $lot, 'paces' => Cook::paces($now), 'now' => $now,
+            'bag' => $bag, 'paces' => Cook::paces($now), 'now' => $now,
             'knowledge' => Household::known(),
-            'cooks' => Cook::query()->where('lot', $lot->id)->latest('started_at')->limit(self::COOKS_SHOWN)->get([
+            'cooks' => Cook::query()->where('lot', $bag->id)->latest('started_at')->limit(self::COOKS_SHOWN)->get([
                 'id', 'name', 'started_at', 'summary',
             ])->reverse(),
-            'tests' => LotTest::query()->where('lot', $lot->id)->oldest('tested_at')->get(),
+            'tests' => LotTest::query()->where('lot', $bag->id)->oldest('tested_at')->get(),
         ]);
     }
 
@@ -100,16 +100,16 @@ final class KitchenController
     public function test(Request $request, string $id, ClockInterface $clock): RedirectResponse
     {
         $kitchen = Kitchen::core();
-        $lot = $kitchen->lot($id, 'lot');
+        $bag = $kitchen->bag($id, 'lot');
         $form = Fields::ofForm($request->all());
         $soak = Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $kitchen->reading->celsius($form->number(
             'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60), $kitchen->reading->degrees->sign(),
             $kitchen->reading->degrees(20),
         )));
         $tests = self::tests($request);
-        $likelihood = TestBoil::likelihood($lot->kind, $soak, $kitchen->boilC(), $kitchen->site->roomC, $tests);
+        $likelihood = TestBoil::likelihood($bag->kind, $soak, $kitchen->boilC(), $kitchen->site->roomC, $tests);
         $taught = [
-            'lot' => $lot->id,
+            'lot' => $bag->id,
             'document' => [
                 'soak_min' => $soak->minutes,
                 'soak_c' => $soak->celsius,
@@ -127,7 +127,7 @@ final class KitchenController
             return [$test, [], $test->lesson()];
         });
 
-        return redirect()->route('lot', $lot->id);
+        return redirect()->route('lot', $bag->id);
     }
 
     public function takeBack(string $id, LotTest $test): RedirectResponse

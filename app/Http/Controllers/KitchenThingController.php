@@ -17,9 +17,9 @@ use Orbek\Core\Edit\Difference;
 use Orbek\Core\Kitchen\Thing;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Pot\BurnerKind;
 use Orbek\Core\Pot\Cooker;
 use Orbek\Core\Pot\Knob;
+use Orbek\Core\Pot\RingKind;
 use Psr\Clock\ClockInterface;
 
 /** Pots, rings and plates of a kitchen of one's own: added, changed, taken away; and where it stands. */
@@ -233,7 +233,7 @@ final class KitchenThingController
             Thing::Ring => [
                 'name' => $name, 'kind' => $form->text('kind'),
                 'watts' => $form->number(
-                    'watts', 200, $form->one('kind', BurnerKind::class)->mostW(), 'W',
+                    'watts', 200, $form->one('kind', RingKind::class)->mostW(), 'W',
                 ),
                 'across_cm' => $form->has('across_cm') ? $form->number('across_cm', 4, 40, 'cm') : null,
                 'knob' => array_filter([

@@ -108,7 +108,7 @@ final class MealController
             'format' => CoreMeal::FORMAT,
             'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
             'serve_at' => $serveAt, 'eaters' => $first->table->eaters, 'children' => $first->table->children,
-            'plates' => $first->table->plates->value, 'leftovers' => $first->table->leftovers,
+            'plates' => $first->table->portion->value, 'leftovers' => $first->table->leftovers,
             'hands' => Kitchen::core()->equipment->hands,
             'dishes' => array_map(static fn (string $id): array => ['dish' => $id], $ids),
         ]);

@@ -24,7 +24,7 @@ use Orbek\Core\Heat\FoundLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Mend\Moving;
@@ -150,7 +150,7 @@ final class NextTimeController
         $load = $plan->potted->first();
         if ($was->lid->heat !== $plan->dish->lid->heat && $plan->dish->lid->heat !== []) {
             $told[] = 'its heat: '.implode(', then ', array_map(
-                static fn (HeatBlock $planned, HeatBlock $came): string => $say->stretch(
+                static fn (Stretch $planned, Stretch $came): string => $say->stretch(
                     $planned, $came, $plan->kitchen, $load->place->ring->id,
                 ), $load->line(), $load->heat(),
             ));

@@ -9,8 +9,8 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\MeterReading;
 use App\Models\Photograph;
-use App\Models\Reading;
 use App\Models\Taught;
 use App\StandIns\PracticeClock;
 use App\Wording\Wording;
@@ -60,7 +60,7 @@ final class RecordController
         $sealedAt = $fold->state->of(WorkKind::Layer)->doneAt;
         $till = $fold->state->of(WorkKind::Open)->startedAt ?? $fold->state->servedAt;
 
-        return $sealedAt === null || $till === null ? [] : Reading::temperatures($sealedAt, $till);
+        return $sealedAt === null || $till === null ? [] : MeterReading::temperatures($sealedAt, $till);
     }
 
     /** What it taught of its bag or ring is taken back, or counts again. */
@@ -85,16 +85,16 @@ final class RecordController
         $learned = [];
         $taught = $summary['taught'] ?? null;
         if ($taught !== null) {
-            [$lot, $lesson] = [$taught['lot'], ['taught' => $taught]];
+            [$bag, $lesson] = [$taught['lot'], ['taught' => $taught]];
             $learned[] = [
-                'what' => Taught::Lot, 'name' => $kitchen->pantry->lots[$lot]->name ?? $lot,
+                'what' => Taught::Bag, 'name' => $kitchen->pantry->bags[$bag]->name ?? $bag,
                 'counts' => ! $cook->lot_taken_back,
-                'with' => ($cook->lot_taken_back ? $known->with($lesson) : $known)->lot($lot),
-                'without' => ($cook->lot_taken_back ? $known : $known->without($lesson))->lot($lot),
+                'with' => ($cook->lot_taken_back ? $known->with($lesson) : $known)->bag($bag),
+                'without' => ($cook->lot_taken_back ? $known : $known->without($lesson))->bag($bag),
             ];
         }
         $stove = $summary['stove'] ?? null;
-        $ring = $stove === null ? null : $kitchen->equipment->burners[$stove['burner']] ?? null;
+        $ring = $stove === null ? null : $kitchen->equipment->rings[$stove['burner']] ?? null;
         if ($stove !== null && $ring !== null) {
             $lesson = ['stove' => $stove];
             $learned[] = [

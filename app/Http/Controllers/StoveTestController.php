@@ -41,13 +41,13 @@ final class StoveTestController
             $numbers[$name] = str_ends_with($name, '_c') ? $kitchen->reading->celsius($number) : $number;
         }
         $pot = $kitchen->pot($fields->text('pot'), 'pot');
-        $burner = $kitchen->burner($fields->text('burner'), 'burner');
+        $ring = $kitchen->ring($fields->text('burner'), 'burner');
         // The ring stood at a mark of its knob, or at so many per cent.
-        $mark = is_string($request->input('setting')) ? $burner->knob->named($request->input('setting')) : null;
+        $mark = is_string($request->input('setting')) ? $ring->knob->named($request->input('setting')) : null;
         $numbers['setting'] = $mark === null ? $fields->number('setting', -1e6, 1e6) : 100 * $mark->share;
         $test = BoilTest::of(
             pot: $pot,
-            burner: $burner,
+            ring: $ring,
             litres: $numbers['litres'],
             fromC: $numbers['from_c'],
             toC: $numbers['to_c'],
@@ -55,7 +55,7 @@ final class StoveTestController
             setting: $numbers['setting'] / 100,
         );
         $taught = [
-            'pot' => $pot->id, 'burner' => $burner->id, 'document' => $numbers + ['net_w' => round($test->netW)],
+            'pot' => $pot->id, 'burner' => $ring->id, 'document' => $numbers + ['net_w' => round($test->netW)],
             'likelihood' => array_map(
                 static fn (float $likely): float => round($likely, 9),
                 $test->likelihood(),

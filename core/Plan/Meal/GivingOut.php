@@ -149,11 +149,11 @@ final class GivingOut
         );
         usort($pots, static fn (Pot $a, Pot $b): int => [$a->id !== $dish->lid->pot, $a->litres]
             <=> [$b->id !== $dish->lid->pot, $b->litres]);
-        $rings = array_map(strval(...), array_keys($this->kitchen->equipment->burners));
+        $rings = array_map(strval(...), array_keys($this->kitchen->equipment->rings));
         usort($rings, fn (string $a, string $b): int => [
-            $a !== $dish->lid->burner, -$this->kitchen->equipment->burners[$a]->netW(),
+            $a !== $dish->lid->ring, -$this->kitchen->equipment->rings[$a]->netW(),
         ]
-            <=> [$b !== $dish->lid->burner, -$this->kitchen->equipment->burners[$b]->netW()]);
+            <=> [$b !== $dish->lid->ring, -$this->kitchen->equipment->rings[$b]->netW()]);
         $places = [];
         foreach (array_slice($pots, 0, self::POTS) as $pot) {
             $isOne = $dish->grain->water->pot === $dish->lid->pot && $dish->grain->cooking !== Cooking::Cooker;
@@ -218,16 +218,16 @@ final class GivingOut
         $dish = $plan->dish;
         $needs = $dish->lid->secondPot === null
             ? ["pot:{$dish->lid->pot}"] : ["pot:{$dish->lid->pot}", "pot:{$dish->lid->secondPot}"];
-        $ring = $dish->lid->burner;
-        foreach ($plan->potted->first()->line() as $block) {
-            $ring = $block->flame->ring === '' ? $ring : $block->flame->ring;
-            if ($block->flame->plate !== null) {
-                $needs[] = "plate:{$block->flame->plate->id}";
+        $ring = $dish->lid->ring;
+        foreach ($plan->potted->first()->line() as $stretch) {
+            $ring = $stretch->flame->ring === '' ? $ring : $stretch->flame->ring;
+            if ($stretch->flame->plate !== null) {
+                $needs[] = "plate:{$stretch->flame->plate->id}";
             }
         }
         $needs[] = "ring:{$ring}";
-        if ($dish->lid->secondBurner !== null) {
-            $needs[] = "ring:{$dish->lid->secondBurner}";
+        if ($dish->lid->secondRing !== null) {
+            $needs[] = "ring:{$dish->lid->secondRing}";
         }
 
         return array_values(array_unique($needs));
@@ -241,7 +241,7 @@ final class GivingOut
      */
     private function preparing(array $way): array
     {
-        $rings = array_map(strval(...), array_keys($this->kitchen->equipment->burners));
+        $rings = array_map(strval(...), array_keys($this->kitchen->equipment->rings));
         $made = [[]];
         foreach ($way as [$dish, $reserved]) {
             $longer = [];
@@ -264,12 +264,12 @@ final class GivingOut
     public static function isPreparedOn(Dish $dish, array $rings): bool
     {
         foreach ([...$dish->fillings->steps(), ...$dish->build->extras, ...$dish->table->sides] as $thing) {
-            if (in_array($thing->burner, $rings, true)) {
+            if (in_array($thing->ring, $rings, true)) {
                 return true;
             }
         }
 
-        return ! $dish->grain->cooking->takesCooker() && in_array($dish->grain->water->burner, $rings, true);
+        return ! $dish->grain->cooking->takesCooker() && in_array($dish->grain->water->ring, $rings, true);
     }
 
     /** A dish with all that is made before the lid on one ring. */
@@ -282,7 +282,7 @@ final class GivingOut
         }
         foreach ($lists as $list => $things) {
             foreach ($things as $index => $thing) {
-                $on = $thing->burner === null ? $on : $on->changed("{$list}/{$index}/burner", $ring);
+                $on = $thing->ring === null ? $on : $on->changed("{$list}/{$index}/burner", $ring);
             }
         }
 

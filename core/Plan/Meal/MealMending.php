@@ -86,7 +86,7 @@ final class MealMending
      */
     private function rings(Kitchen $kitchen, array $jobs): void
     {
-        foreach ($kitchen->equipment->burners as $ring) {
+        foreach ($kitchen->equipment->rings as $ring) {
             foreach (Short::of(
                 $jobs, $this->things, $this->hotWithinMin, $this->laid, $this->steps, [Hold::ring($ring->id)->key()],
             ) as $short) {

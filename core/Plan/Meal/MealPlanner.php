@@ -230,7 +230,7 @@ final readonly class MealPlanner
     public static function thingsOf(Meal $meal, Kitchen $kitchen): array
     {
         $things = [Hold::hands()->key() => $meal->hands, Hold::sink()->key() => 1, Hold::oven()->key() => 1];
-        foreach ($kitchen->equipment->burners as $ring) {
+        foreach ($kitchen->equipment->rings as $ring) {
             $things[Hold::ring($ring->id)->key()] = 1;
         }
         foreach ($kitchen->equipment->pots as $pot) {
@@ -293,8 +293,8 @@ final readonly class MealPlanner
         }
         foreach ($holds ? [] : self::onOneRing($plans) as $ring => $dishes) {
             $clashes[] = new MealClash(Note::of(
-                'meal.want-one-ring', dishes: $dishes, ring: $this->kitchen->equipment->burners[$ring]->name,
-                rings: count($this->kitchen->equipment->burners),
+                'meal.want-one-ring', dishes: $dishes, ring: $this->kitchen->equipment->rings[$ring]->name,
+                rings: count($this->kitchen->equipment->rings),
             ));
         }
         if (! $holds) {
@@ -337,9 +337,9 @@ final readonly class MealPlanner
     {
         $byRing = [];
         foreach ($plans as $plan) {
-            $ring = $plan->dish->lid->burner;
-            foreach ($plan->potted->first()->line() as $block) {
-                $ring = $block->flame->ring === '' ? $ring : $block->flame->ring;
+            $ring = $plan->dish->lid->ring;
+            foreach ($plan->potted->first()->line() as $stretch) {
+                $ring = $stretch->flame->ring === '' ? $ring : $stretch->flame->ring;
             }
             $byRing[$ring][] = $plan->dish->name;
         }

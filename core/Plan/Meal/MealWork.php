@@ -14,7 +14,7 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Work\Work;
 use Orbek\Core\Plan\Work\WorkKind;
-use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Ring;
 
 /** All tasks of a meal: those of its dishes, told apart by their dish, and its sides. */
 final class MealWork
@@ -103,7 +103,7 @@ final class MealWork
             dish: $dish,
             kind: $work->kind,
             keeps: $work->keeps,
-            ring: $work->task->burner(),
+            ring: $work->task->ring(),
             task: $work->task->id,
             attention: $work->task->attention,
             begin: $work->begin,
@@ -164,7 +164,7 @@ final class MealWork
                 $ring = $side->ring === Side::ANY_RING
 
                         ? self::freestRing($kitchen, [...$tasks, ...$made])
-                        : $kitchen->burner($side->ring, "sides/{$index}/ring")->id;
+                        : $kitchen->ring($side->ring, "sides/{$index}/ring")->id;
                 $claims[] = [Hold::ring($ring)->key(), 0, $side->minutes];
             }
             if ($side->inOven) {
@@ -204,16 +204,16 @@ final class MealWork
      */
     private static function freestRing(Kitchen $kitchen, array $tasks): string
     {
-        $held = array_fill_keys(array_keys($kitchen->equipment->burners), 0);
+        $held = array_fill_keys(array_keys($kitchen->equipment->rings), 0);
         foreach ($tasks as $task) {
             if ($task->ring !== null && isset($held[$task->ring])) {
                 $held[$task->ring] += $task->job->minutes;
             }
         }
-        $rings = array_values($kitchen->equipment->burners);
+        $rings = array_values($kitchen->equipment->rings);
         usort(
             $rings,
-            static fn (Burner $a, Burner $b): int => [$held[$a->id], $a->netW()] <=> [$held[$b->id], $b->netW()],
+            static fn (Ring $a, Ring $b): int => [$held[$a->id], $a->netW()] <=> [$held[$b->id], $b->netW()],
         );
 
         return $rings[0]->id;

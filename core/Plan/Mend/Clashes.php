@@ -10,7 +10,7 @@ use Orbek\Core\Dish\LayerChoice;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Lid\HeatBlock;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Pot\Potted;
@@ -73,13 +73,13 @@ final readonly class Clashes
     /** @return list<Clash> */
     private function boil(BoilPlan $boil): array
     {
-        $strongest = $this->kitchen->strongestBurner();
-        $stronger = $boil->burner->id === $strongest->id
+        $strongest = $this->kitchen->strongestRing();
+        $stronger = $boil->ring->id === $strongest->id
             ? []
             : [new Mend(Note::of('clashes.boil-on', strongest: $strongest->name), 'water/burner', $strongest->id)];
         $held = $boil->holdsTheBoil() || $boil->isHopeless() ? [] : [new Clash(
             Station::Water,
-            Note::of('clashes.cannot-hold-the-boil-open', burner: $boil->burner->name, pot: $boil->pot->name),
+            Note::of('clashes.cannot-hold-the-boil-open', ring: $boil->ring->name, pot: $boil->pot->name),
             $stronger,
         )];
 
@@ -104,7 +104,7 @@ final readonly class Clashes
             return [new Clash(
                 Station::Water,
                 Note::of(
-                    'clashes.on-would-take-batches', pot: $boil->pot->name, burner: $boil->burner->name,
+                    'clashes.on-would-take-batches', pot: $boil->pot->name, ring: $boil->ring->name,
                     batches: $boil->batches,
                 ),
                 [
@@ -118,7 +118,7 @@ final readonly class Clashes
         }
         if ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
             return [new Clash(Station::Water, Note::of(
-                'clashes.needs-to-bring-to-the-boil', burner: $boil->burner->name,
+                'clashes.needs-to-bring-to-the-boil', ring: $boil->ring->name,
                 heatUpMin: Quantity::minutes($boil->heatUpMin), water: $boil->water,
             ), $stronger)];
         }
@@ -182,7 +182,7 @@ final readonly class Clashes
     private function tooFarForSteam(BoilPlan $boil): array
     {
         $steamMin = array_sum(array_map(
-            static fn (HeatBlock $block): float => $block->isRest() ? 0.0 : $block->length(),
+            static fn (Stretch $stretch): float => $stretch->isRest() ? 0.0 : $stretch->length(),
             $this->potted->first()->heat(),
         ));
         $uptake = Uptake::of($boil->kind, $this->dish->grain->rice->soak);
@@ -263,15 +263,15 @@ final readonly class Clashes
     /** @return list<Clash> a bag that holds less than the dish takes */
     private function bag(): array
     {
-        $lot = $this->kitchen->lot($this->dish->grain->rice->lot, 'rice/lot');
-        $left = $lot->leftG($this->knowledge);
+        $bag = $this->kitchen->bag($this->dish->grain->rice->bag, 'rice/lot');
+        $left = $bag->leftG($this->knowledge);
         $wanted = $this->dish->table->rawRice()->inGrams();
         if ($left === null || $left >= $wanted - 0.5) {
             return [];
         }
         $mends = [];
-        foreach ($this->kitchen->pantry->lots as $other) {
-            if ($other->id !== $lot->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
+        foreach ($this->kitchen->pantry->bags as $other) {
+            if ($other->id !== $bag->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
                 $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
             }
         }
@@ -280,7 +280,7 @@ final readonly class Clashes
         return [new Clash(
             Station::Rice,
             Note::of(
-                'clashes.has-left-this-takes', lot: $lot->name, left: Quantity::of($left, 'g', 0),
+                'clashes.has-left-this-takes', bag: $bag->name, left: Quantity::of($left, 'g', 0),
                 wanted: Quantity::of($wanted, 'g', 0),
             ),
             [...$mends, ...self::cookFor($fits)],
@@ -378,7 +378,7 @@ final readonly class Clashes
     private function heat(): array
     {
         $ovens = array_filter(array_map(
-            static fn (HeatBlock $block): ?float => $block->flame->ovenC, $this->potted->first()->line(),
+            static fn (Stretch $stretch): ?float => $stretch->flame->ovenC, $this->potted->first()->line(),
         ), static fn (?float $celsius): bool => $celsius !== null);
         if ($ovens === []) {
             return [];
@@ -429,10 +429,10 @@ final readonly class Clashes
         if ($this->dish->lid->secondPot !== null || $this->dish->grain->cooking->takesCooker()) {
             return [];
         }
-        $rings = array_keys($this->kitchen->equipment->burners);
+        $rings = array_keys($this->kitchen->equipment->rings);
         foreach ($this->kitchen->stovePots() as $other) {
             foreach ($rings as $ring) {
-                if ($other->id === $this->dish->lid->pot || ($ring === $this->dish->lid->burner && count($rings) > 1)) {
+                if ($other->id === $this->dish->lid->pot || ($ring === $this->dish->lid->ring && count($rings) > 1)) {
                     continue;
                 }
                 if (

@@ -15,8 +15,8 @@ use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Orbek\Core\Plan\Pot\PotFault;
 use Orbek\Core\Plan\Rice\BoilPlan;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\Draining;
 use Orbek\Core\Rice\Stage;
@@ -126,14 +126,14 @@ final readonly class Mending
     private function rings(Dish $dish): array
     {
         $others = array_filter(
-            $this->plan->kitchen->equipment->burners,
-            static fn (Burner $ring): bool => ! in_array(
-                $ring->id, [$dish->lid->burner, $dish->lid->secondBurner], true,
+            $this->plan->kitchen->equipment->rings,
+            static fn (Ring $ring): bool => ! in_array(
+                $ring->id, [$dish->lid->ring, $dish->lid->secondRing], true,
             ),
         );
 
         return array_values(array_map(
-            static fn (Burner $ring): Mend => new Mend(
+            static fn (Ring $ring): Mend => new Mend(
                 Note::of('mending.on-the-ring', ring: $ring->name), 'lid/burner', $ring->id,
             ), $others,
         ));

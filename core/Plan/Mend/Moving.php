@@ -9,8 +9,8 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 
 /** A dish brought into a kitchen: made of the things that are there, in the pot in which it comes out right. */
 final readonly class Moving
@@ -26,12 +26,12 @@ final readonly class Moving
     public static function isNeeded(Dish $dish, Kitchen $kitchen): bool
     {
         $there = [
-            ...array_keys($kitchen->equipment->pots), ...array_keys($kitchen->equipment->burners),
+            ...array_keys($kitchen->equipment->pots), ...array_keys($kitchen->equipment->rings),
             ...array_keys($kitchen->equipment->plates),
         ];
 
         return array_diff($dish->things(), array_map(strval(...), $there)) !== []
-            || ! isset($kitchen->pantry->lots[$dish->grain->rice->lot]) || self::unlike($dish, $kitchen) !== [];
+            || ! isset($kitchen->pantry->bags[$dish->grain->rice->bag]) || self::unlike($dish, $kitchen) !== [];
     }
 
     /**
@@ -86,7 +86,7 @@ final readonly class Moving
                 $pot !== null, $id === $dish->lid->pot,
                 $id === $dish->grain->water->pot => self::nearestPot($pots, $pot),
                 isset($from->equipment->plates[$id]) => (string) array_key_first($kitchen->equipment->plates),
-                default => self::nearestRing($kitchen->equipment->burners, $from?->equipment->burners[$id] ?? null),
+                default => self::nearestRing($kitchen->equipment->rings, $from?->equipment->rings[$id] ?? null),
             };
             // Without a plate to stand on, its own heat line is no use.
             $moved = $to === '' ? $moved->changed('lid/heat', null) : $moved->moved($id, $to);
@@ -101,13 +101,13 @@ final readonly class Moving
         if ($moved->lid->secondPot !== null && $moved->lid->secondPot === $moved->lid->pot) {
             $moved = $moved->changed('lid/second', null);
         }
-        if (isset($kitchen->pantry->lots[$moved->grain->rice->lot])) {
+        if (isset($kitchen->pantry->bags[$moved->grain->rice->bag])) {
             return $moved;
         }
-        $kind = $from?->pantry->lots[$moved->grain->rice->lot]->kind ?? null;
-        $lots = array_keys(array_filter($kitchen->pantry->lots, static fn ($lot): bool => $lot->kind === $kind));
+        $kind = $from?->pantry->bags[$moved->grain->rice->bag]->kind ?? null;
+        $bags = array_keys(array_filter($kitchen->pantry->bags, static fn ($bag): bool => $bag->kind === $kind));
 
-        return $moved->changed('rice/lot', $lots[0] ?? array_key_first($kitchen->pantry->lots));
+        return $moved->changed('rice/lot', $bags[0] ?? array_key_first($kitchen->pantry->bags));
     }
 
     /**
@@ -148,8 +148,8 @@ final readonly class Moving
     {
         $pots = array_values($this->kitchen->stovePots());
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
-        $rings = array_values($this->kitchen->equipment->burners);
-        usort($rings, static fn (Burner $a, Burner $b): int => $b->netW() <=> $a->netW());
+        $rings = array_values($this->kitchen->equipment->rings);
+        usort($rings, static fn (Ring $a, Ring $b): int => $b->netW() <=> $a->netW());
         $isOne = $dish->grain->water->pot === $dish->lid->pot;
         $dishes = [];
         foreach ($pots as $pot) {
@@ -174,12 +174,12 @@ final readonly class Moving
         return $sorted[$litres === null ? intdiv(count($sorted), 2) : 0]->id;
     }
 
-    /** @param  non-empty-array<string, Burner>  $rings */
-    private static function nearestRing(array $rings, ?Burner $ring): string
+    /** @param  non-empty-array<string, Ring>  $rings */
+    private static function nearestRing(array $rings, ?Ring $ring): string
     {
         $sorted = array_values($rings);
         $netW = $ring?->netW() ?? INF;
-        usort($sorted, static fn (Burner $a, Burner $b): int => $netW === INF
+        usort($sorted, static fn (Ring $a, Ring $b): int => $netW === INF
             ? $b->netW() <=> $a->netW()
             : abs(log($a->netW() / $netW)) <=> abs(log($b->netW() / $netW)));
 

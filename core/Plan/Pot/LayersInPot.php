@@ -54,7 +54,7 @@ final readonly class LayersInPot
             raw: $whole->times($place->share),
             whole: $whole,
             measured: $measured,
-            uptake: Uptake::of($kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind, $dish->grain->rice->soak),
+            uptake: Uptake::of($kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind, $dish->grain->rice->soak),
         );
         $layers = $dish->build->folded ? [$in->folded()] : array_map($in->layer(...), $dish->build->layers);
 

@@ -6,8 +6,8 @@ namespace Orbek\Core\Plan\Pot;
 
 use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\Stove;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Pot\Section;
 
 /** What lies in one pot of a dish, how its lid is closed on it, and the heat it gets. */
@@ -16,7 +16,7 @@ final readonly class PotLoad
     /**
      * @param  SealedPot|null  $sealed null where the food would not go in
      * @param  Heating|null  $heating null where the food would not go in
-     * @param  non-empty-list<HeatBlock>  $schoolLine the school's own heats, for this pot on its ring
+     * @param  non-empty-list<Stretch>  $schoolLine the school's own heats, for this pot on its ring
      */
     public function __construct(
         public PotOnRing $place,
@@ -29,13 +29,13 @@ final readonly class PotLoad
     ) {
     }
 
-    /** @return non-empty-list<HeatBlock> as planned, cues and all */
+    /** @return non-empty-list<Stretch> as planned, cues and all */
     public function line(): array
     {
         return $this->heating?->line() ?? $this->schoolLine;
     }
 
-    /** @return non-empty-list<HeatBlock> as it comes out, each stretch with the minutes that it takes */
+    /** @return non-empty-list<Stretch> as it comes out, each stretch with the minutes that it takes */
     public function heat(): array
     {
         return $this->heating?->course()->heat ?? $this->schoolLine;

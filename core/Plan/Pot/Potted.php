@@ -19,9 +19,9 @@ use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Rice\MeasuredPlan;
 use Orbek\Core\Plan\Rice\RicePlan;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\Section;
 use Orbek\Core\Pot\Standing;
 
@@ -53,8 +53,8 @@ final readonly class Potted
     {
         $raw = $dish->table->rawRice();
         $rice = $dish->grain->cooking->isMeasured()
-            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->grain->rice->lot), $raw)
-            : BoilPlan::of($dish, $kitchen, $knowledge->lot($dish->grain->rice->lot), $raw, $waits->riceMin);
+            ? MeasuredPlan::of($dish, $kitchen, $knowledge->bag($dish->grain->rice->bag), $raw)
+            : BoilPlan::of($dish, $kitchen, $knowledge->bag($dish->grain->rice->bag), $raw, $waits->riceMin);
 
         return new self($dish, $raw, $rice, array_map(
             static fn (PotOnRing $place): PotLoad => self::load($dish, $kitchen, $place, $rice),
@@ -74,8 +74,8 @@ final readonly class Potted
         $taken = $reserved;
         foreach ($potted->loads as $index => $load) {
             $loads[] = $heated = $this->heatOf($load, $potted->rice, $waits, $index === 0, $taken, $before);
-            foreach ($heated->line() as $block) {
-                $taken[] = $block->flame->plate->id ?? '';
+            foreach ($heated->line() as $stretch) {
+                $taken[] = $stretch->flame->plate->id ?? '';
             }
         }
 
@@ -93,9 +93,9 @@ final readonly class Potted
             ) : null;
         $stove = $this->stove($load, $isFirst, $taken);
         $rings = $stove->rings();
-        foreach ($own ?? [] as $block) {
-            $rings[] = $block->flame->ring === '' ? $load->place->ring : $this->kitchen->burner(
-                $block->flame->ring, 'lid/heat',
+        foreach ($own ?? [] as $stretch) {
+            $rings[] = $stretch->flame->ring === '' ? $load->place->ring : $this->kitchen->ring(
+                $stretch->flame->ring, 'lid/heat',
             );
         }
         $sealed = (new Sealing($this->dish, $rice, $load->place, $waits, $this->kitchen, $this->knowledge))->on($rings);
@@ -118,15 +118,15 @@ final readonly class Potted
      */
     private function stove(PotLoad $load, bool $isFirst, array $taken): Stove
     {
-        $needed = [$load->place->ring->id, $this->dish->lid->secondBurner];
+        $needed = [$load->place->ring->id, $this->dish->lid->secondRing];
         $dish = $this->dish;
         foreach ([...$dish->table->sides, ...$dish->build->extras, ...$dish->fillings->beside()->steps()] as $thing) {
-            $needed[] = $thing->burner;
+            $needed[] = $thing->ring;
         }
         $netW = $load->place->ring->netW();
         $smaller = array_filter(
-            $this->kitchen->equipment->burners,
-            static fn (Burner $ring): bool => $ring->netW() < $netW
+            $this->kitchen->equipment->rings,
+            static fn (Ring $ring): bool => $ring->netW() < $netW
                 && ! in_array($ring->id, [...$needed, ...$taken], true),
         );
 
@@ -139,7 +139,7 @@ final readonly class Potted
             $load->place->ring, $this->dish->craft->cues->get(Cue::STEAM, 'lid/heat'),
             array_values(array_filter(
                 $isFirst ? $smaller : [],
-                static fn (Burner $ring): bool => Standing::wantsPlate($pot, $ring)
+                static fn (Ring $ring): bool => Standing::wantsPlate($pot, $ring)
                     === Standing::wantsPlate($pot, $load->place->ring),
             )),
             $plates, Standing::wantsPlate($pot, $load->place->ring) ? $plates[0] ?? null : null,
@@ -155,7 +155,7 @@ final readonly class Potted
     {
         $raw = $dish->table->rawRice();
         $measured = $dish->grain->cooking->isMeasured()
-            ? MeasuredPlan::of($dish, $kitchen, $knowledge->lot($dish->grain->rice->lot), $raw) : null;
+            ? MeasuredPlan::of($dish, $kitchen, $knowledge->bag($dish->grain->rice->bag), $raw) : null;
         foreach (self::places($dish, $kitchen) as $place) {
             if (LayersInPot::of($dish, $kitchen, $place, $measured)->isTooFull()) {
                 return false;
@@ -214,15 +214,15 @@ final readonly class Potted
         $pot = $kitchen->pot($dish->lid->pot, 'lid/pot');
         if ($pot->cooker !== null) {
             return $dish->grain->cooking === Cooking::InCooker
-                ? [new PotOnRing($pot, Burner::ofCooker($pot->name, $pot->cooker->watts), 1.0)]
+                ? [new PotOnRing($pot, Ring::ofCooker($pot->name, $pot->cooker->watts), 1.0)]
                 : throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
-        $ring = $kitchen->burner($dish->lid->burner, 'lid/burner');
-        if ($dish->lid->secondPot === null || $dish->lid->secondBurner === null) {
+        $ring = $kitchen->ring($dish->lid->ring, 'lid/burner');
+        if ($dish->lid->secondPot === null || $dish->lid->secondRing === null) {
             return [new PotOnRing($pot, $ring, 1.0)];
         }
         $other = $kitchen->pot($dish->lid->secondPot, 'lid/second/pot');
-        $otherRing = $kitchen->burner($dish->lid->secondBurner, 'lid/second/burner');
+        $otherRing = $kitchen->ring($dish->lid->secondRing, 'lid/second/burner');
         if ($other->id === $pot->id || $other->cooker !== null) {
             throw Refused::because('lid/second/pot', 'refused.cannot-be-the-second-pot-name', other: $other->name);
         }

@@ -23,8 +23,8 @@ use Orbek\Core\Measure\Mass;
 use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Rice\MeasuredPlan;
 use Orbek\Core\Plan\Rice\RicePlan;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Matter;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Uptake;
@@ -81,7 +81,7 @@ final readonly class Sealing
     /**
      * The pot sealed; null where the food would not even go in.
      *
-     * @param  non-empty-list<Burner>  $rings that it may stand on, the one it is closed on first
+     * @param  non-empty-list<Ring>  $rings that it may stand on, the one it is closed on first
      */
     public function on(array $rings): ?SealedPot
     {
@@ -138,7 +138,7 @@ final readonly class Sealing
     private function rice(LayerChoice $layer): SealedRice
     {
         $rawKg = $this->raw->kg * $layer->share;
-        $factor = $this->knowledge->lot($this->dish->grain->rice->lot)->likely();
+        $factor = $this->knowledge->bag($this->dish->grain->rice->bag)->likely();
         if ($this->rice instanceof MeasuredPlan) {
             return SealedRice::weighing(
                 $this->rice->kind, CookingFront::of($this->rice->kind, $this->dish->grain->rice->soak, $factor), $rawKg,

@@ -14,9 +14,9 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Mend\Clash;
 use Orbek\Core\Plan\Mend\Mend;
 use Orbek\Core\Plan\Station;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Pot\Standing;
 
@@ -68,7 +68,7 @@ final readonly class Standings
             return [];
         }
         $pot = $this->kitchen->pot($this->dish->grain->water->pot, 'water/pot');
-        $ring = $this->kitchen->burner($this->dish->grain->water->burner, 'water/burner');
+        $ring = $this->kitchen->ring($this->dish->grain->water->ring, 'water/burner');
         if ($this->kitchen->equipment->plates !== [] || $pot->cooker !== null || ! Standing::wantsPlate($pot, $ring)) {
             return [];
         }
@@ -95,7 +95,7 @@ final readonly class Standings
             [
                 new Mend(Note::of('standing.seal-with-foil'), 'lid/seal', Seal::FOIL),
                 ...$this->otherwise('lid/burner', 'lid/pot', static fn (
-                    Pot $pot, Burner $ring,
+                    Pot $pot, Ring $ring,
                 ): bool => ! Standing::flameReachesCloth($pot, $ring)),
             ],
         )];
@@ -123,7 +123,7 @@ final readonly class Standings
         )];
     }
 
-    private static function says(Standing $one, Pot $pot, Burner $ring): Note
+    private static function says(Standing $one, Pot $pot, Ring $ring): Note
     {
         return match ($one) {
             Standing::CracksWithoutPlate => Note::of(
@@ -138,19 +138,19 @@ final readonly class Standings
     /**
      * Another ring for the pot, another pot for the ring, on which all is well.
      *
-     * @param  (callable(Pot, Burner): bool)|null  $isWell
+     * @param  (callable(Pot, Ring): bool)|null  $isWell
      * @return list<Mend>
      */
     private function otherwise(string $ringPath, string $potPath, ?callable $isWell = null): array
     {
-        $isWell ??= static fn (Pot $pot, Burner $ring): bool => Standing::of($pot, $ring) === [];
+        $isWell ??= static fn (Pot $pot, Ring $ring): bool => Standing::of($pot, $ring) === [];
         $isSealed = $potPath === 'lid/pot';
         $pot = $this->kitchen->pot($isSealed ? $this->dish->lid->pot : $this->dish->grain->water->pot, $potPath);
-        $ring = $this->kitchen->burner(
-            $isSealed ? $this->dish->lid->burner : $this->dish->grain->water->burner, $ringPath,
+        $ring = $this->kitchen->ring(
+            $isSealed ? $this->dish->lid->ring : $this->dish->grain->water->ring, $ringPath,
         );
         $mends = [];
-        foreach ($this->kitchen->equipment->burners as $other) {
+        foreach ($this->kitchen->equipment->rings as $other) {
             if ($isWell($pot, $other)) {
                 $mends[] = new Mend(Note::of('standing.on', ring: $other->name), $ringPath, $other->id);
                 break;

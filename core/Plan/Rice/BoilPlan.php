@@ -16,9 +16,9 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Measure\Water;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Draining;
@@ -66,7 +66,7 @@ final readonly class BoilPlan extends RicePlan
 
     /** @param  non-empty-list<Lift>  $lifts in the order in which they are lifted; the last is the furthest */
     private function __construct(
-        RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $water, Figure $salt, Figure $saltKept,
+        RiceKind $kind, Pot $pot, Ring $ring, Figure $tau, Figure $water, Figure $salt, Figure $saltKept,
         float $keptPerGPerL,
         public array $lifts,
         public int $batches,
@@ -78,7 +78,7 @@ final readonly class BoilPlan extends RicePlan
         parent::__construct(
             kind: $kind,
             pot: $pot,
-            burner: $burner,
+            ring: $ring,
             tau: $tau,
             water: $water,
             salt: $salt,
@@ -97,17 +97,17 @@ final readonly class BoilPlan extends RicePlan
      */
     public static function of(Dish $dish, Kitchen $kitchen, FactorBelief $belief, Mass $raw, float $waitMin): self
     {
-        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $kind = $kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind;
         $pot = $kitchen->pot($dish->grain->water->pot, 'water/pot');
         if ($pot->cooker !== null) {
             throw Refused::because('water/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
         }
-        $burner = $kitchen->burnerUnder($pot, $dish->grain->water->burner, 'water/burner');
+        $ring = $kitchen->ringUnder($pot, $dish->grain->water->ring, 'water/burner');
         $soak = $dish->grain->rice->soak;
         $front = CookingFront::of($kind, $soak);
         $batches = self::batchesOf($dish, $kitchen, $raw);
         $batchL = self::waterKg($dish, $raw) / $batches;
-        $netW = self::liddedW($pot, $burner, $kitchen);
+        $netW = self::liddedW($pot, $ring, $kitchen);
         $boil = Boil::of(
             $front, Boil::soaked($raw->times(1 / $batches), $kind, $soak), Mass::kilograms($batchL), $netW,
             $kitchen->boilC(), self::riceC($dish, $kitchen),
@@ -126,7 +126,7 @@ final readonly class BoilPlan extends RicePlan
         $keptHere = $kept($dish->grain->water->saltGPerL);
 
         return new self(
-            kind: $kind, pot: $pot, burner: $burner,
+            kind: $kind, pot: $pot, ring: $ring,
             tau: self::tau($kind, $soak, $front, $belief),
             water: self::water($dish, $raw, $pot, $batches, $batchL),
             salt: self::salt($dish, $kitchen, $batchL),
@@ -134,10 +134,10 @@ final readonly class BoilPlan extends RicePlan
             keptPerGPerL: $kept(1.0)->grams() - $kept(0.0)->grams(),
             lifts: $lifts,
             batches: $batches,
-            heatUpMin: self::heatUpMin($pot, $burner, $kitchen, $batchL),
+            heatUpMin: self::heatUpMin($pot, $ring, $kitchen, $batchL),
             backAtBoil: Figure::seconds($boil->backAtBoilS, Note::of(
                 'boil-plan.the-rice-takes-the-water-from',
-                boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, burner: $burner->name, netW: (int) round($netW),
+                boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, ring: $ring->name, netW: (int) round($netW),
             )),
             topUp: $batches === 1 ? null : TopUp::between(
                 $keptHere, $batches, $netW, $kitchen->boilC() - $kitchen->site->tapC,
@@ -174,20 +174,20 @@ final readonly class BoilPlan extends RicePlan
     }
 
     /** What of a ring is left for the water near the boil, the lid on till it boils back, W. */
-    private static function liddedW(Pot $pot, Burner $burner, Kitchen $kitchen): float
+    private static function liddedW(Pot $pot, Ring $ring, Kitchen $kitchen): float
     {
         $overRoomC = $kitchen->boilC() - $kitchen->site->roomC;
 
-        return max(self::LEAST_W, $burner->netW() - $pot->liddedLossWPerK() * $overRoomC);
+        return max(self::LEAST_W, $ring->netW() - $pot->liddedLossWPerK() * $overRoomC);
     }
 
     /** Minutes from the tap to the boil, the lid on: power less what the pot loses on the way (section A). */
-    private static function heatUpMin(Pot $pot, Burner $burner, Kitchen $kitchen, float $litres): int
+    private static function heatUpMin(Pot $pot, Ring $ring, Kitchen $kitchen, float $litres): int
     {
         $jPerK = Water::J_PER_KG_K * $litres + $pot->baseJPerK();
         $lossW = $pot->liddedLossWPerK();
-        $first = $burner->netW() - $lossW * ($kitchen->site->tapC - $kitchen->site->roomC);
-        $last = self::liddedW($pot, $burner, $kitchen);
+        $first = $ring->netW() - $lossW * ($kitchen->site->tapC - $kitchen->site->roomC);
+        $last = self::liddedW($pot, $ring, $kitchen);
 
         return (int) ceil($jPerK / $lossW * log($first / $last) / 60);
     }
@@ -196,7 +196,7 @@ final readonly class BoilPlan extends RicePlan
     private static function lifts(
         Dish $dish, Kitchen $kitchen, FactorBelief $belief, Boil $boil, Mass $batch, float $waitMin,
     ): array {
-        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $kind = $kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind;
         $soak = $dish->grain->rice->soak;
         $lifted = Lifted::of(
             $kind, $soak, $belief->likely(), $dish->grain->water->draining, $boil->boilC, $kitchen->site->roomC,
@@ -325,7 +325,7 @@ final readonly class BoilPlan extends RicePlan
      */
     public static function batchesOf(Dish $dish, Kitchen $kitchen, Mass $raw): int
     {
-        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $kind = $kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind;
         $soak = $dish->grain->rice->soak;
         $riceC = $soak->minutes > 0 ? $soak->celsius : $kitchen->site->roomC;
         $waterKg = self::waterKg($dish, $raw);
@@ -333,7 +333,7 @@ final readonly class BoilPlan extends RicePlan
             Boil::soaked($raw, $kind, $soak),
             self::liddedW(
                 $kitchen->pot($dish->grain->water->pot, 'water/pot'),
-                $kitchen->burner($dish->grain->water->burner, 'water/burner'),
+                $kitchen->ring($dish->grain->water->ring, 'water/burner'),
                 $kitchen,
             ),
             $kitchen->boilC(), $riceC,
@@ -397,7 +397,7 @@ final readonly class BoilPlan extends RicePlan
     /** Whether the ring holds the boil with the lid off. */
     public function holdsTheBoil(): bool
     {
-        return $this->burner->netW() - $this->pot->openLossW() > self::HOLDS_W;
+        return $this->ring->netW() - $this->pot->openLossW() > self::HOLDS_W;
     }
 
     /** More batches than anyone would boil: the pot or the ring is too small for this rice. */

@@ -15,8 +15,8 @@ use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Measure\Water;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\Seal;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
@@ -46,7 +46,7 @@ final readonly class MeasuredPlan extends RicePlan
     private const COOKED = 0.97;
 
     private function __construct(
-        RiceKind $kind, Pot $pot, Burner $burner, Figure $tau, Figure $salt, Figure $saltKept,
+        RiceKind $kind, Pot $pot, Ring $ring, Figure $tau, Figure $salt, Figure $saltKept,
         public Absorption $absorption,
         /** The line of the cooker's own scale. */
         public Figure $cookerLine,
@@ -60,7 +60,7 @@ final readonly class MeasuredPlan extends RicePlan
         parent::__construct(
             kind: $kind,
             pot: $pot,
-            burner: $burner,
+            ring: $ring,
             tau: $tau,
             water: $absorption->water,
             salt: $salt,
@@ -76,18 +76,18 @@ final readonly class MeasuredPlan extends RicePlan
         if ($dish->grain->cooking->takesCooker() && $pot->cooker === null) {
             throw Refused::because('water/pot', 'refused.is-no-rice-cooker-name-the', pot: $pot->name);
         }
-        $burner = $pot->cooker === null
-            ? $kitchen->burnerUnder($pot, $dish->grain->water->burner, 'water/burner')
-            : Burner::ofCooker($pot->name, $pot->cooker->watts);
-        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $ring = $pot->cooker === null
+            ? $kitchen->ringUnder($pot, $dish->grain->water->ring, 'water/burner')
+            : Ring::ofCooker($pot->name, $pot->cooker->watts);
+        $kind = $kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind;
         $front = CookingFront::of($kind, $dish->grain->rice->soak, $belief->likely());
         $inWaterMin = self::inWaterMin($dish, $kitchen, $front);
-        $absorption = self::absorption($dish, $kitchen, $raw, $pot, $burner, $inWaterMin);
+        $absorption = self::absorption($dish, $kitchen, $raw, $pot, $ring, $inWaterMin);
         $saltG = $dish->grain->water->saltGPerL * $absorption->water->amount / 1000;
         $isOnePot = $dish->grain->cooking === Cooking::OnePot;
 
         return new self(
-            kind: $kind, pot: $pot, burner: $burner,
+            kind: $kind, pot: $pot, ring: $ring,
             tau: Figure::of($front->tauS / 60, 'min', 1, Note::of(
                 'measured-plan.raw-to-done-in-water-at', soak: $dish->grain->rice->soak->words(),
                 belief: $belief->words(),
@@ -102,7 +102,7 @@ final readonly class MeasuredPlan extends RicePlan
                 $pot->cooker?->line($absorption->cookerMark->amount) ?? $absorption->cookerMark->amount, '', 1,
                 ...$absorption->cookerMark->why,
             ),
-            cookMin: self::cookMin($dish, $kitchen, $raw, $burner, $absorption, $inWaterMin),
+            cookMin: self::cookMin($dish, $kitchen, $raw, $ring, $absorption, $inWaterMin),
             doneness: match ($dish->grain->cooking) {
                 Cooking::OnePot => self::CRATERS,
                 Cooking::Share => $dish->grain->water->stage->doneness(),
@@ -124,15 +124,15 @@ final readonly class MeasuredPlan extends RicePlan
     }
 
     private static function absorption(
-        Dish $dish, Kitchen $kitchen, Mass $raw, Pot $pot, Burner $burner, float $inWaterMin,
+        Dish $dish, Kitchen $kitchen, Mass $raw, Pot $pot, Ring $ring, float $inWaterMin,
     ): Absorption {
         $isOnePot = $dish->grain->cooking === Cooking::OnePot;
-        $kind = $kitchen->lot($dish->grain->rice->lot, 'rice/lot')->kind;
+        $kind = $kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind;
 
         $seal = $isOnePot ? $dish->lid->seal : $dish->craft->seals->get(Seal::TIGHT_LID, 'lid/seal');
 
         return Absorption::of(
-            kind: $kind, soak: $dish->grain->rice->soak, raw: $raw, netW: $burner->netW(),
+            kind: $kind, soak: $dish->grain->rice->soak, raw: $raw, netW: $ring->netW(),
             openMin: $dish->grain->water->openMin, setting: self::SIMMERS_AT,
             leakShare: $seal->leakShare,
             coveredMin: $isOnePot ? self::sealedMin($dish->school) : $inWaterMin,
@@ -148,7 +148,7 @@ final readonly class MeasuredPlan extends RicePlan
 
     /** Minutes from cold water to dry craters (one pot), or till the rice is done. */
     private static function cookMin(
-        Dish $dish, Kitchen $kitchen, Mass $raw, Burner $burner, Absorption $absorption, float $inWaterMin,
+        Dish $dish, Kitchen $kitchen, Mass $raw, Ring $ring, Absorption $absorption, float $inWaterMin,
     ): int {
         $fillingKg = $dish->grain->cooking === Cooking::InCooker
             ? $dish->fillings->inPot()->layeredMass($raw)->kg : 0.0;
@@ -158,15 +158,15 @@ final readonly class MeasuredPlan extends RicePlan
             default => $dish->grain->water->openMin + $dish->grain->water->toastMin + $inWaterMin,
         };
 
-        return max(1, (int) ceil(self::heatUpMin($absorption, $raw->kg + $fillingKg, $kitchen, $burner) + $minutes));
+        return max(1, (int) ceil(self::heatUpMin($absorption, $raw->kg + $fillingKg, $kitchen, $ring) + $minutes));
     }
 
     /** @param  float  $withKg raw rice, and filling that is heated with it */
-    private static function heatUpMin(Absorption $absorption, float $withKg, Kitchen $kitchen, Burner $burner): float
+    private static function heatUpMin(Absorption $absorption, float $withKg, Kitchen $kitchen, Ring $ring): float
     {
         $waterKg = $absorption->water->amount / 1000 + self::RICE_AS_WATER * $withKg;
 
-        return Water::J_PER_KG_K * $waterKg * ($kitchen->boilC() - $kitchen->site->tapC) / $burner->netW() / 60;
+        return Water::J_PER_KG_K * $waterKg * ($kitchen->boilC() - $kitchen->site->tapC) / $ring->netW() / 60;
     }
 
     private static function broth(Dish $dish, Mass $raw, Absorption $absorption): ?Figure

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan\Rice;
 
 use Orbek\Core\Measure\Figure;
-use Orbek\Core\Pot\Burner;
 use Orbek\Core\Pot\Pot;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Rice\RiceKind;
 
 /** How the rice of a dish is cooked before it is sealed: boiled and drained, or in measured water. */
@@ -15,7 +15,7 @@ abstract readonly class RicePlan
     protected function __construct(
         public RiceKind $kind,
         public Pot $pot,
-        public Burner $burner,
+        public Ring $ring,
         /** Minutes from raw to done in water at 100 °C. */
         public Figure $tau,
         /** Of a boil, or all that the rice takes up. */

@@ -81,10 +81,10 @@ final readonly class Amounts
     /** @return list<Ingredient> */
     private function rice(): array
     {
-        $lot = $this->kitchen->lot($this->dish->grain->rice->lot, 'rice/lot');
+        $bag = $this->kitchen->bag($this->dish->grain->rice->bag, 'rice/lot');
         $list = [
             Ingredient::fromTheHouse(
-                Station::Rice, Note::name($lot->name), $this->rice, WorkKind::Rinse->id(), Aisle::Rice,
+                Station::Rice, Note::name($bag->name), $this->rice, WorkKind::Rinse->id(), Aisle::Rice,
             ),
         ];
         $soak = $this->dish->grain->rice->soak;

@@ -47,11 +47,11 @@ final class Shopping
                 'amounts' => [...($things[$key]['amounts'] ?? []), $amount],
             ];
         }
-        $lot = $plan->kitchen->lot($plan->dish->grain->rice->lot, 'rice/lot');
-        if ($plan->clashesAt(Station::Rice) !== [] || $lot->boughtG === null) {
-            $things["{$lot->name}|g"] = [
+        $bag = $plan->kitchen->bag($plan->dish->grain->rice->bag, 'rice/lot');
+        if ($plan->clashesAt(Station::Rice) !== [] || $bag->boughtG === null) {
+            $things["{$bag->name}|g"] = [
                 'aisle' => Aisle::Rice,
-                'name' => $lot->name,
+                'name' => $bag->name,
                 'amounts' => [$plan->totals->rice()],
             ];
         }

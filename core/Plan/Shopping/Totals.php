@@ -6,8 +6,8 @@ namespace Orbek\Core\Plan\Shopping;
 
 use Orbek\Core\Heat\Origin;
 use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
@@ -45,12 +45,12 @@ final readonly class Totals
         if ($table->leftovers > 0) {
             $parts[] = Note::of('totals.and-for-later', leftovers: $table->leftovers);
         }
-        $kgPerLitre = $kitchen->lot($potted->dish->grain->rice->lot, 'rice/lot')->kind->bulkKgPerLitre();
+        $kgPerLitre = $kitchen->bag($potted->dish->grain->rice->bag, 'rice/lot')->kind->bulkKgPerLitre();
 
         return Figure::of($potted->raw->inGrams(), 'g', 0,
             Note::of(
                 'totals.shares-of-g', parts: $parts, shares: round($table->shares(), 2),
-                gramsPerAdult: (int) $table->plates->gramsPerAdult(),
+                gramsPerAdult: (int) $table->portion->gramsPerAdult(),
             ),
             Note::of(
                 'totals.that-is-of-raw-rice',
@@ -124,13 +124,13 @@ final readonly class Totals
     public function sealed(): Figure
     {
         $load = $this->potted->first();
-        $stretches = array_map(fn (HeatBlock $took, HeatBlock $block): Note => Note::of(
+        $stretches = array_map(fn (Stretch $took, Stretch $stretch): Note => Note::of(
             'totals.heat', minutes: Quantity::minutes($took->minutes),
-            heat: $this->kitchen->says($block->flame, $load->place->ring->id),
+            heat: $this->kitchen->says($stretch->flame, $load->place->ring->id),
         ), $load->heat(), $load->line());
 
         return Figure::of(HeatLine::minutes($load->heat()), 'min', 0,
-            Note::of('totals.heat-line', blocks: $stretches),
+            Note::of('totals.heat-line', stretches: $stretches),
             match ($load->heating?->origin) {
                 Origin::Own => Note::of('totals.your-own-heat-line'),
                 Origin::Found => Note::of(
@@ -138,7 +138,7 @@ final readonly class Totals
                 ),
                 default => Note::of(
                     'totals.the-schools-own-heat-set-for', baseCm2: (int) round($load->place->pot->baseCm2()),
-                    burner: $load->place->ring->name,
+                    ring: $load->place->ring->name,
                 ),
             });
     }

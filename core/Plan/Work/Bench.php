@@ -49,7 +49,7 @@ final class Bench
     /** @return array{Hold, Hold} the ring and the pot that the rice is boiled in */
     public function boilHolds(): array
     {
-        return [Hold::ring($this->dish->grain->water->burner), Hold::pot($this->dish->grain->water->pot)];
+        return [Hold::ring($this->dish->grain->water->ring), Hold::pot($this->dish->grain->water->pot)];
     }
 
     /** The pot that is closed. */

@@ -7,5 +7,5 @@
         @if ($home->equipment->oven !== null){{ Str::ucfirst($home->equipment->oven->name) }} from {{
             $say->degrees($home->equipment->oven->leastC) }} to {{
             $say->degrees($home->equipment->oven->mostC) }}. @endif
-        Rice: {{ collect($home->pantry->lots)->map(fn ($lot) => $say->label($lot->kind))->implode(', ') }}.</p>
+        Rice: {{ collect($home->pantry->bags)->map(fn ($bag) => $say->label($bag->kind))->implode(', ') }}.</p>
 @endif

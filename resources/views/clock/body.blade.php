@@ -8,7 +8,7 @@
     <ol class="told">
         @foreach ($plan->day->works as $id => $work)
             <li><span class="time">{{ $say->time($plan->day->startsAt($id)) }}</span> <strong>{{ $work->name }}</strong> {{
-                $work->task->minutes }} min{{ $work->task->burner() === null ? '' : ', '.$plan->kitchen->burner($work->task->burner(),
+                $work->task->minutes }} min{{ $work->task->ring() === null ? '' : ', '.$plan->kitchen->ring($work->task->ring(),
                 'burner')->name }}{{ $work->detail === null ? '' : '; '.$say($work->detail) }}</li>
         @endforeach
         <li><span class="time">{{ $say->time($plan->day->tableAt) }}</span> <strong>Table</strong></li>
@@ -30,9 +30,9 @@
             @endforeach
         </div>
     @endforeach
-    @foreach ($plan->kitchen->equipment->burners as $burner)
-        @php $held = $plan->day->schedule->heldMinutes("ring:{$burner->id}"); @endphp
-        <p class="ruled"><strong>{{ $burner->name }}</strong> is in use for {{ $held }} min.</p>
+    @foreach ($plan->kitchen->equipment->rings as $ring)
+        @php $held = $plan->day->schedule->heldMinutes("ring:{$ring->id}"); @endphp
+        <p class="ruled"><strong>{{ $ring->name }}</strong> is in use for {{ $held }} min.</p>
     @endforeach
     <p class="ruled"><strong>Your hands</strong> are needed for {{ $plan->day->schedule->heldMinutes('hands') }} min.</p>
     @if ($plan->boil() !== null)

@@ -1,7 +1,7 @@
 @php
     $home = $plan->kitchen;
     $ring = $plan->potted->first()->place->ring->id;
-    $words = fn ($one) => collect($one->line)->map(fn ($block, $at) => $say->stretch($block, $one->course->heat[$at], $home,
+    $words = fn ($one) => collect($one->line)->map(fn ($stretch, $at) => $say->stretch($stretch, $one->course->heat[$at], $home,
         $ring))->implode(', ');
 @endphp
 @if ($found === null)

@@ -5,9 +5,9 @@
         @selected($seal->id === $asked->dish->lid->seal->id)>{{ $seal->name }}</option>@endforeach</select></label>
     <label>Pot <select name="pot">@foreach ($plan->kitchen->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id ===
         $asked->dish->lid->pot)>{{ $pot->name }}</option>@endforeach</select></label>
-    <label>Ring <select name="burner">@foreach ($plan->kitchen->equipment->burners as $burner)<option value="{{ $burner->id }}"
-        @selected($burner->id
-        === $asked->dish->lid->burner)>{{ $burner->label() }}</option>@endforeach</select></label>
+    <label>Ring <select name="burner">@foreach ($plan->kitchen->equipment->rings as $ring)<option value="{{ $ring->id }}"
+        @selected($ring->id
+        === $asked->dish->lid->ring)>{{ $ring->label() }}</option>@endforeach</select></label>
     <label>Heat line <select name="line"><option value="same">this one</option><option value="school" @selected($line === 'school')>the
         school's own</option><option value="found" @selected($line === 'found')>the one found for it</option></select></label>
     <button class="quiet">Compare</button>

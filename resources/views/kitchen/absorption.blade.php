@@ -4,7 +4,7 @@
         <p class="under">One pot, a cooker, or quick beside yesterday's filling: the water is measured and nothing is drained.</p>
         <form method="get" action="{{ route('absorption') }}" x-ref="form" class="sentence">
             <x-word.plain-number name="raw_g" :value="$given['raw_g']" label="Raw rice, g" min="20" max="10000" /> g of
-            <x-word.plain-choice name="lot" :options="collect($home->pantry->lots)->map(fn ($lot) => $lot->name)" :value="$words['lot']"
+            <x-word.plain-choice name="lot" :options="collect($home->pantry->bags)->map(fn ($bag) => $bag->name)" :value="$words['lot']"
                 label="Bag of rice" />,
             soaked <x-word.plain-number name="soak_min" :value="$given['soak_min']" label="Soak, minutes" min="0" max="2880" /> min at
                 <x-word.plain-number name="soak_c" :value="$given['soak_c']" :label="'Soak, '.$say->reading()->degrees->sign()"
@@ -12,7 +12,7 @@
                 }};
             simmered open for <x-word.plain-number name="open_min" :value="$given['open_min']" label="Open simmer, minutes" min="0"
                 max="120" /> min
-            on <x-word.plain-choice name="burner" :options="collect($home->equipment->burners)->map(fn ($burner) => $burner->label())"
+            on <x-word.plain-choice name="burner" :options="collect($home->equipment->rings)->map(fn ($ring) => $ring->label())"
                 :value="$words['burner']" label="Ring" /> at <x-word.plain-number name="setting" :value="$given['setting']"
                 label="Setting, per cent" min="0" max="100" /> %,
             then <x-word.plain-number name="covered_min" :value="$given['covered_min']" label="Covered, minutes" min="0" max="180" /> min

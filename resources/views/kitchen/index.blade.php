@@ -24,19 +24,19 @@
             </ul>
             <h2>The rice shelf</h2>
             <ul class="lots">
-                @foreach ($home->pantry->lots as $lot)
-                    @php $belief = $knowledge->lot($lot->id); $left = $lot->leftG($knowledge); @endphp
+                @foreach ($home->pantry->bags as $bag)
+                    @php $belief = $knowledge->bag($bag->id); $left = $bag->leftG($knowledge); @endphp
                     <li>
                         <x-drawing.belief :$belief :width="260" />
                         <div>
-                            <h2><a href="{{ route('lot', $lot->id) }}">{{ Str::ucfirst($lot->name) }}</a></h2>
-                            <p class="under">{{ $say->label($lot->kind) }}{{ $lot->boughtOn === null ? '' :
-                                ', bought '.Carbon\CarbonImmutable::parse($lot->boughtOn)->format('j F Y') }}</p>
+                            <h2><a href="{{ route('lot', $bag->id) }}">{{ Str::ucfirst($bag->name) }}</a></h2>
+                            <p class="under">{{ $say->label($bag->kind) }}{{ $bag->boughtOn === null ? '' :
+                                ', bought '.Carbon\CarbonImmutable::parse($bag->boughtOn)->format('j F Y') }}</p>
                             <p>{{ $say->first($belief->words()) }}.</p>
                             <p>@if ($left === null) Nobody weighed it. @else <strong>{{ Orbek\Core\Measure\Figure::of($left, 'g', 0,
-                                '-')->text() }}</strong> left of {{ Orbek\Core\Measure\Figure::of($lot->boughtG, 'g', 0, '-')->text()
+                                '-')->text() }}</strong> left of {{ Orbek\Core\Measure\Figure::of($bag->boughtG, 'g', 0, '-')->text()
                                 }}.@endif</p>
-                            @include('kitchen.empty', ['pace' => $paces[$lot->id] ?? null])
+                            @include('kitchen.empty', ['pace' => $paces[$bag->id] ?? null])
                         </div>
                     </li>
                 @endforeach

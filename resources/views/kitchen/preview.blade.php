@@ -4,7 +4,7 @@
         <p class="lead">So it would be. Nothing is kept yet.</p>
         @if ($older)<p>The file is of an older edition; it is brought up to date.</p>@endif
         <x-drawing.kitchen :home="$other" />
-        <p>{{ count($other->pantry->lots) }} {{ Str::plural('bag', count($other->pantry->lots)) }} of rice, {{
+        <p>{{ count($other->pantry->bags) }} {{ Str::plural('bag', count($other->pantry->bags)) }} of rice, {{
             round($other->site->altitudeM) }} m above the
             sea.</p>
         <form method="post" action="{{ route('kitchens.import') }}">@csrf

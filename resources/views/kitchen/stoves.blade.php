@@ -5,13 +5,13 @@
             <p class="lead">How much heat a pot really gets on a ring, against what its kind would give.</p>
             <ul class="lots">
                 @foreach ($home->stovePots() as $pot)
-                    @foreach ($home->equipment->burners as $burner)
-                        @php $belief = $knowledge->stove($pot->id, $burner); @endphp
+                    @foreach ($home->equipment->rings as $ring)
+                        @php $belief = $knowledge->stove($pot->id, $ring); @endphp
                         <li>
                             <x-drawing.belief :$belief :width="260" stove />
                             <div>
-                                <h2>{{ $pot->name }} on {{ $burner->name }}</h2>
-                                <p>{{ $say->first($belief->stoveWords()) }}: <strong>{{ round($belief->likely() * $burner->netW()) }}
+                                <h2>{{ $pot->name }} on {{ $ring->name }}</h2>
+                                <p>{{ $say->first($belief->stoveWords()) }}: <strong>{{ round($belief->likely() * $ring->netW()) }}
                                     W</strong> reach it at full setting.</p>
                             </div>
                         </li>
@@ -27,8 +27,8 @@
                     @csrf
                     <label>Pot <select name="pot">@foreach ($home->stovePots() as $pot)<option value="{{ $pot->id }}">{{ $pot->name
                         }}</option>@endforeach</select></label>
-                    <label>Ring <select name="burner">@foreach ($home->equipment->burners as $burner)<option value="{{ $burner->id }}">{{
-                        $burner->label() }}</option>@endforeach</select></label>
+                    <label>Ring <select name="burner">@foreach ($home->equipment->rings as $ring)<option value="{{ $ring->id }}">{{
+                        $ring->label() }}</option>@endforeach</select></label>
                     <div class="pair"><label>Water, litres <input name="litres" type="number" min="0.3" max="30" step="0.1" value="2"
                         required></label><label>Ring at, a mark or % <input name="setting" value="100" maxlength="40" required
                         autocomplete="off"></label></div>
@@ -46,7 +46,7 @@
                 <ul class="taught">
                     @foreach ($tests as $test)
                         <li><p>Boil test of {{ $test->tested_at->setTimezone($home->site->timezone)->format('j F') }}: {{
-                            $home->equipment->pots[$test->pot]->name ?? $test->pot }} on {{ $home->equipment->burners[$test->burner]->name
+                            $home->equipment->pots[$test->pot]->name ?? $test->pot }} on {{ $home->equipment->rings[$test->burner]->name
                                 ?? $test->burner }}, {{
                             round($test->document['net_w']) }} W</p><form method="post" action="{{ route('stoves.test.back', $test)
                             }}">@csrf<button class="small-button" aria-label="Take back the boil test of {{ $test->tested_at->format('j F')

@@ -25,7 +25,7 @@
         </details>
         @break
     @case(Orbek\Core\Kitchen\Thing::Ring)
-        <div class="pair"><label>Kind <select name="kind">@foreach ($options(Orbek\Core\Pot\BurnerKind::cases()) as $value => $label)<option
+        <div class="pair"><label>Kind <select name="kind">@foreach ($options(Orbek\Core\Pot\RingKind::cases()) as $value => $label)<option
             value="{{ $value }}" @selected($one?->kind->value === $value)>{{ $label }}</option>@endforeach</select></label><label>Watts
             <input name="watts" type="number" min="200" max="15000" step="50" required value="{{ $one?->watts }}"></label></div>
         <label>Marks of its knob <input name="marks" maxlength="300" placeholder="pearl 25, half 60, full 100" value="{{

@@ -14,7 +14,7 @@
                 [Thing::Pot, 'Pots', collect($home->equipment->pots)->map(fn ($pot) =>
                     $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'),
                     'Another pot'],
-                [Thing::Ring, 'Rings', collect($home->equipment->burners)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === []
+                [Thing::Ring, 'Rings', collect($home->equipment->rings)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === []
                     ?
                     'no marks' : $ring->knob->written())), 'Another ring'],
                 [Thing::Plate, 'Plates', collect($home->equipment->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg,
@@ -31,7 +31,7 @@
                                     @csrf<x-of-kitchen :$row />
                                     @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->equipment->pots[$id],
                                         Thing::Ring =>
-                                        $home->equipment->burners[$id], Thing::Plate => $home->equipment->plates[$id] }])
+                                        $home->equipment->rings[$id], Thing::Plate => $home->equipment->plates[$id] }])
                                     <button class="act">Save it</button>
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">

@@ -17,7 +17,7 @@
             maxlength="5" required autocomplete="off">
         for <x-word.number path="eaters" :value="$m->eaters" label="How many eat" min="1" max="60" />, of them <x-word.number
             path="children" :value="$m->children" label="children" min="0" max="60" /> children, <x-word.choice path="plates"
-            :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$m->plates->value" label="Plates" /> plates,
+            :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$m->portion->value" label="Plates" /> plates,
             <x-word.number path="leftovers" :value="$m->leftovers" label="Portions left for later" min="0" max="20" /> portions for later:
         @foreach ($plan->plans as $index => $one)
             <span class="of-meal"><strong>@if (count($plan->plans) > 1)<span class="of">{{ $index + 1 }}</span> @endif<a href="{{
@@ -45,7 +45,7 @@
         @foreach ($plan->tasks as $id => $task)
             <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish
                 !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif, {{ $task->job->minutes }} min{{
-                $task->ring === null ? '' : ', '.$plan->kitchen->equipment->burners[$task->ring]->name }}{{ $task->detail === null ? '' :
+                $task->ring === null ? '' : ', '.$plan->kitchen->equipment->rings[$task->ring]->name }}{{ $task->detail === null ? '' :
                 '; '.$say($task->detail) }}</li>
         @endforeach
         <li><span class="time">{{ $say->time($plan->tableAt) }}</span> <strong>Table</strong></li>
@@ -139,7 +139,7 @@
             <label>Hands <select name="attention"><option value="throughout">all the time</option><option value="start">at its
                 start</option><option value="end">at its end</option></select></label>
             <label>On a ring <select name="ring"><option value="">none</option><option
-                value="any">any</option>@foreach ($plan->kitchen->equipment->burners as $ring)<option value="{{ $ring->id }}">{{ $ring->name
+                value="any">any</option>@foreach ($plan->kitchen->equipment->rings as $ring)<option value="{{ $ring->id }}">{{ $ring->name
                 }}</option>@endforeach</select></label>
             <label class="check"><input type="checkbox" name="oven" value="1" data-flag> in the oven</label>
             <label class="check"><input type="checkbox" name="hot" value="1" data-flag> hot at the table</label>

@@ -15,10 +15,10 @@
                 pot</option>@foreach ($home->equipment->pots as $pot)<option
                 value="{{ $pot->id }}" @selected($asked['pot'] === $pot->id)>{{ $pot->name }}</option>@endforeach</select>
             <select class="word" name="ring" aria-label="Ring"><option value="">any
-                ring</option>@foreach ($home->equipment->burners as $ring)<option
+                ring</option>@foreach ($home->equipment->rings as $ring)<option
                 value="{{ $ring->id }}" @selected($asked['ring'] === $ring->id)>{{ $ring->name }}</option>@endforeach</select>
-            <select class="word" name="lot" aria-label="Bag"><option value="">any bag</option>@foreach ($home->pantry->lots as $lot)<option
-                value="{{ $lot->id }}" @selected($asked['lot'] === $lot->id)>{{ $lot->name }}</option>@endforeach</select>
+            <select class="word" name="lot" aria-label="Bag"><option value="">any bag</option>@foreach ($home->pantry->bags as $bag)<option
+                value="{{ $bag->id }}" @selected($asked['lot'] === $bag->id)>{{ $bag->name }}</option>@endforeach</select>
             <select class="word" name="month" aria-label="Month"><option value="">any month</option>@foreach ($months as $month =>
                 $name)<option value="{{ $month }}" @selected($asked['month'] === $month)>{{ $name }}</option>@endforeach</select>
             <button class="quiet">Find</button>

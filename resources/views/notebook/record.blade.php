@@ -100,8 +100,8 @@
                 required aria-label="For so many people"> in the <select class="word" name="pot"
                 aria-label="Pot">@foreach ($home->stovePots() as $pot)<option value="{{ $pot->id }}" @selected($pot->id ===
                 $plan->pot()->id)>{{ $pot->name }}</option>@endforeach</select> on the <select class="word" name="burner"
-                aria-label="Ring">@foreach ($home->equipment->burners as $ring)<option value="{{ $ring->id }}" @selected($ring->id ===
-                $plan->dish->lid->burner)>{{ $ring->name }}</option>@endforeach</select>, so that it comes out the same. <button
+                aria-label="Ring">@foreach ($home->equipment->rings as $ring)<option value="{{ $ring->id }}" @selected($ring->id ===
+                $plan->dish->lid->ring)>{{ $ring->name }}</option>@endforeach</select>, so that it comes out the same. <button
                 class="quiet">Make the dish</button></p>
         </form>
         <h2>Amounts, as they were</h2>

@@ -5,8 +5,8 @@
     $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
     $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
     $cookers = collect($plan->kitchen->cookers())->map(fn ($pot) => $pot->name);
-    $rings = collect($plan->kitchen->equipment->burners)->map(fn ($burner) => $burner->label());
-    $lots = collect($plan->kitchen->pantry->lots)->map(fn ($lot) => $lot->name);
+    $rings = collect($plan->kitchen->equipment->rings)->map(fn ($ring) => $ring->label());
+    $bags = collect($plan->kitchen->pantry->bags)->map(fn ($bag) => $bag->name);
     $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
 @endphp
 @php
@@ -80,14 +80,14 @@
                             people, <x-word.number path="usual/children" :value="$d->table->children" label="Children among them" min="0"
                                 :max="$d->table->eaters" /> of them children,
                             <x-word.choice path="usual/plates" :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']"
-                                :value="$d->table->plates->value" label="Plates" /> plates,
+                                :value="$d->table->portion->value" label="Plates" /> plates,
                             <x-word.number path="usual/leftovers" :value="$d->table->leftovers" label="Portions left for later" min="0"
                                 max="20" /> portions for later,
                             <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0"
                                 max="4" /> filling side dishes.
                             @break
                         @case(Station::Rice)
-                            <x-word.choice path="rice/lot" :options="$lots" :value="$d->grain->rice->lot" label="Bag of rice" />, rinsed
+                            <x-word.choice path="rice/lot" :options="$bags" :value="$d->grain->rice->bag" label="Bag of rice" />, rinsed
                                 <x-word.number path="rice/rinses" :value="$d->grain->rice->rinses" label="Rinses" min="0" max="10" /> times,
                             soaked <x-word.number path="rice/soak/minutes" :value="round($d->grain->rice->soak->minutes)"
                                 label="Soak, minutes"
@@ -111,7 +111,7 @@
                                 @elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::Share)
                                     In the <x-word.choice path="water/pot" :options="$pots" :value="$d->grain->water->pot"
                                         label="Pot for the rice"
-                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->burner"
+                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->ring"
                                         label="Ring for the rice" />, toasted <x-word.number path="water/toast_min"
                                         :value="$d->grain->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then
                                             till a
@@ -120,7 +120,7 @@
                                 @elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::Quick)
                                     In the <x-word.choice path="water/pot" :options="$pots" :value="$d->grain->water->pot"
                                         label="Pot for the rice"
-                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->burner"
+                                        /> on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->ring"
                                         label="Ring for the rice" />:
                                 @else
                                     Over the filling, <x-word.number path="water/open_min" :value="$d->grain->water->openMin"
@@ -138,7 +138,7 @@
                             @endif
                             Boil in <x-figure :figure="$boil->water" /> in the <x-word.choice path="water/pot" :options="$pots"
                                 :value="$d->grain->water->pot" label="Pot to boil in" />
-                            on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->burner"
+                            on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->ring"
                                 label="Ring to boil on" />
                             with <x-word.number path="water/salt_g_per_l" :value="round($d->grain->water->saltGPerL, 1)"
                                 label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
@@ -218,8 +218,8 @@
                                 :label="'Oven, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(50))"
                                 :max="round($say->reading()->degrees(250))" step="5" /> {{ $say->reading()->degrees->sign() }}@endif:
                                 @elseif ($load->place->pot->cooker !== null) In the {{ $plan->pot()->name }}: @else On <x-word.choice
-                                path="lid/burner" :options="$rings" :value="$d->lid->burner" label="Ring to steam on" />: @endif
-                            {{ collect($load->line())->map(fn ($block, $at) => $say->stretch($block, $load->heat()[$at], $plan->kitchen,
+                                path="lid/burner" :options="$rings" :value="$d->lid->ring" label="Ring to steam on" />: @endif
+                            {{ collect($load->line())->map(fn ($stretch, $at) => $say->stretch($stretch, $load->heat()[$at], $plan->kitchen,
                                 $load->place->ring->id))->implode(', ') }}.
                             @break
                         @case(Station::Serve)

@@ -4,7 +4,7 @@
     $course = $plan->course();
     $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
     $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
-    $rings = collect($plan->kitchen->equipment->burners)->map(fn ($burner) => $burner->label());
+    $rings = collect($plan->kitchen->equipment->rings)->map(fn ($ring) => $ring->label());
     $ways = Orbek\Core\Plan\Pot\TwoWays::of($d);
     $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
 @endphp

@@ -67,7 +67,7 @@
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
                     aria-live="off">0:00</p>
                 <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->job->minutes }} min{{ $task->ring ===
-                    null ? '' : ' on '.$fold->began->kitchen->burner($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : ''
+                    null ? '' : ' on '.$fold->began->kitchen->ring($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : ''
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
             @if ($strip)@include('stove.lid', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
@@ -133,7 +133,7 @@
             <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
                 <p class="what"><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $several ? $ofDish($one).'; ' : ''
                     }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) :
-                    $fold->began->kitchen->burner($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{
+                    $fold->began->kitchen->ring($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{
                     $inHands($runs) }}</span></p>
                 <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}"
                     @if ($fold->calls($runs)) data-calls @endif>0:00</p>
@@ -173,7 +173,7 @@
                         $one->plan()->dish->name }}</button></div>
                 @endif
             @endforeach
-            @foreach ($fold->began->kitchen->equipment->burners as $ring)
+            @foreach ($fold->began->kitchen->equipment->rings as $ring)
                 @unless (in_array($ring->id, $fold->failed, true))<div class="tools"><button type="button" data-event="ring-failed"
                     data-ring="{{ $ring->id }}">{{ ucfirst($ring->name) }} has failed</button></div>@endunless
             @endforeach

@@ -1,6 +1,6 @@
 {{-- What a cook does to a closed pot, and asks of it. --}}
 @php
-    $under = $lid->plan->kitchen->equipment->burners[$lid->flame()->ring] ?? $lid->plan->potted->first()->place->ring;
+    $under = $lid->plan->kitchen->equipment->rings[$lid->flame()->ring] ?? $lid->plan->potted->first()->place->ring;
     $marks = $under->knob->marks === [] ? [] : ['0' => 'off'] + collect($under->knob->marks)->mapWithKeys(fn ($mark) => [(string) round(100
         * $mark->share) => $mark->name])->all();
 @endphp
@@ -12,7 +12,7 @@
         }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0"
         max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select
         name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it
-        stands</option>@foreach ($lid->plan->kitchen->equipment->burners as $ring)@unless (in_array($ring->id, $failed, true))<option
+        stands</option>@foreach ($lid->plan->kitchen->equipment->rings as $ring)@unless (in_array($ring->id, $failed, true))<option
             value="{{
         $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned</button></form>
     <div class="cues">

@@ -170,11 +170,11 @@ final class MealCookTest extends TestCase
     public function test_a_ring_that_fails_sends_what_is_not_closed_to_another_and_lets_a_closed_pot_cool_till_it_is_moved(): void
     {
         $walk = MealWalk::supper();
-        $ring = $walk->plan->plans[0]->dish->lid->burner;
+        $ring = $walk->plan->plans[0]->dish->lid->ring;
         $other = $ring === 'ring-1' ? 'ring-2' : 'ring-1';
         $walk->till('17:00');
         $walk->happens('ring-failed', null, ['ring' => $ring]);
-        self::assertSame($other, $walk->cook()->dishes[0]->plan()->dish->lid->burner);
+        self::assertSame($other, $walk->cook()->dishes[0]->plan()->dish->lid->ring);
 
         $walk = MealWalk::supper();
         $walk->till($walk->plan->at($walk->plan->end('d1/layer') + 5)->format('H:i'));

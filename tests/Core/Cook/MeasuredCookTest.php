@@ -51,7 +51,7 @@ final class MeasuredCookTest extends TestCase
         self::assertNull(Sample::alone($plan, $events, $served->modify('+1 hour'))->situation()->nowFor(null));
         $summary = $cook->summary();
         self::assertSame(
-            ['lot' => $plan->dish->grain->rice->lot, 'g' => round($plan->totals->rice()->amount, 1)],
+            ['lot' => $plan->dish->grain->rice->bag, 'g' => round($plan->totals->rice()->amount, 1)],
             $summary['used'] ?? null,
         );
         self::assertArrayNotHasKey('lifted_s', $summary);

@@ -64,7 +64,7 @@ final class UnderTheLidTest extends TestCase
         self::assertEqualsWithDelta($lid->course->at(20)->browning, $lid->asItIs()->browning, 0.01);
         self::assertEqualsWithDelta(
             $lid->course->end()->minute - 20,
-            array_sum(array_map(static fn ($block): float => $block->minutes, $lid->left())),
+            array_sum(array_map(static fn ($stretch): float => $stretch->minutes, $lid->left())),
             0.1,
         );
     }

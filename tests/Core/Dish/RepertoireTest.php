@@ -142,7 +142,7 @@ final class RepertoireTest extends TestCase
         );
         $task = $lentils->day->work('boiled-first-3')->task;
         self::assertSame(WorkKind::BoiledFirst, $lentils->day->work('boiled-first-3')->kind);
-        self::assertTrue($task->holds(Hold::ring($dish->grain->water->burner)));
+        self::assertTrue($task->holds(Hold::ring($dish->grain->water->ring)));
         self::assertEqualsWithDelta(12 - Sample::boil($lentils)->liftAt->amount / 60, $task->minutes, 0.51);
         self::assertLessThanOrEqual(
             1, $lentils->day->schedule->start('boil') - $lentils->day->schedule->end('boiled-first-3'),

@@ -11,12 +11,12 @@ use Orbek\Core\Heat\Wanted;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\Pieces;
 use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use PHPUnit\Framework\TestCase;
@@ -64,7 +64,7 @@ final class AimTest extends TestCase
     public function test_a_clean_base_may_take_a_little_colour_and_a_laid_one_must_be_set(): void
     {
         $course = Course::of(
-            self::pot(), [new HeatBlock(10, Flame::on('', 0.6)), new HeatBlock(25, Flame::on('', 0.2))],
+            self::pot(), [new Stretch(10, Flame::on('', 0.6)), new Stretch(25, Flame::on('', 0.2))],
         );
         $wanted = static fn (Aim $aim): array => array_map(
             static fn (Limit $limit): Wanted => $limit->wanted, $aim->limits(
@@ -83,7 +83,7 @@ final class AimTest extends TestCase
 
     public function test_falling_apart_is_a_fault_only_where_pieces_are_to_stay_whole(): void
     {
-        $course = Course::of(self::pot(), [new HeatBlock(90, Flame::on('', 0.4))]);
+        $course = Course::of(self::pot(), [new Stretch(90, Flame::on('', 0.4))]);
         $fault = static fn (bool $whole): array => array_filter(array_map(
             static fn (Limit $limit): ?Fault => $limit->wanted === Wanted::Tender ? $limit->fault() : null,
             Aim::of(CrustColour::Pale, $whole)->limits($course->pot, $course->end(), 0.0),

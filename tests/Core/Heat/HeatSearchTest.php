@@ -17,9 +17,9 @@ use Orbek\Core\Heat\Stove;
 use Orbek\Core\Heat\Versus;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Moment;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Pot\PotFault;
@@ -76,7 +76,7 @@ final class HeatSearchTest extends TestCase
         );
         // Nothing that the stove cannot do: each setting is one of its ring's knob, each plate the kitchen's.
         foreach ($heating->flames() as $flame) {
-            $ring = $plan->kitchen->equipment->burners[$flame->ring] ?? null;
+            $ring = $plan->kitchen->equipment->rings[$flame->ring] ?? null;
             self::assertTrue(
                 $flame->isOff() || $flame->ovenC !== null
                     || in_array($flame->setting, $ring?->knob->shares() ?? [], true)
@@ -142,7 +142,7 @@ final class HeatSearchTest extends TestCase
                     );
                     $line = $plan->heating()?->line() ?? [];
                     $heats = array_values(
-                        array_filter($line, static fn (HeatBlock $block): bool => ! $block->isRest()),
+                        array_filter($line, static fn (Stretch $stretch): bool => ! $stretch->isRest()),
                     );
                     if ($heats === [] || $plan->potted->tooFull() !== null) {
                         continue;
@@ -260,8 +260,8 @@ final class HeatSearchTest extends TestCase
     {
         $plan = self::plan('jackfruit-cashew-biryani');
         $pot = $plan->sealedPot() ?? self::fail('it goes in');
-        $right = fn (HeatBlock ...$line): int => $line === [] ? 0 : HowSure::of(
-            $pot, array_values($line), $plan->dish->aim(), $plan->stove()->today()->sd(), $plan->lot()->today()->sd(),
+        $right = fn (Stretch ...$line): int => $line === [] ? 0 : HowSure::of(
+            $pot, array_values($line), $plan->dish->aim(), $plan->stove()->today()->sd(), $plan->bag()->today()->sd(),
         )->right;
         self::assertGreaterThanOrEqual(
             $right(...$plan->potted->first()->heat()), $right(...$plan->potted->first()->line()),

@@ -24,7 +24,7 @@ final class FirstMinutesTest extends TestCase
     {
         $home = self::made([]);
         self::assertSame(['Our kitchen', 0.0, 1, 1, 1], [
-            $home->name, $home->site->altitudeM, count($home->equipment->pots), count($home->equipment->burners), $home->equipment->hands,
+            $home->name, $home->site->altitudeM, count($home->equipment->pots), count($home->equipment->rings), $home->equipment->hands,
         ]);
         self::assertEqualsWithDelta(24, $home->equipment->pots['pot-1']->diameterCm, 0.1);
         self::assertTrue($home->equipment->hasScale);
@@ -54,9 +54,9 @@ final class FirstMinutesTest extends TestCase
         self::assertEqualsWithDelta(5.5, $home->equipment->pots['pot-3']->litres, 0.1);
         self::assertSame(
             ['1', '9', 9],
-            [$home->equipment->burners['ring-1']->knob->marks[0]->name, $home->equipment->burners['ring-1']->knob->marks[8]->name, 9],
+            [$home->equipment->rings['ring-1']->knob->marks[0]->name, $home->equipment->rings['ring-1']->knob->marks[8]->name, 9],
         );
-        self::assertSame([0.3, 1.0], $home->equipment->burners['ring-2']->knob->shares());
+        self::assertSame([0.3, 1.0], $home->equipment->rings['ring-2']->knob->shares());
         self::assertEqualsWithDelta(249, $home->equipment->oven->mostC ?? 0, 0.5);
         self::assertEqualsWithDelta(5.4, $home->cookers()['cooker']->litres, 0.05);
         self::assertSame(
@@ -109,8 +109,8 @@ final class FirstMinutesTest extends TestCase
         ];
         $home = Kitchen::fromArray($old);
         self::assertSame(600.0, $home->equipment->pots['c']->cooker?->watts);
-        self::assertSame([0.3, 1.0], $home->equipment->burners['r']->knob->shares());
-        self::assertSame([], $home->equipment->burners['s']->knob->marks);
+        self::assertSame([0.3, 1.0], $home->equipment->rings['r']->knob->shares());
+        self::assertSame([], $home->equipment->rings['s']->knob->marks);
         self::assertSame('orbek-kitchen/2', $home->toArray()['format']);
         self::assertSame($home->toArray(), Kitchen::fromArray($home->toArray())->toArray());
         self::assertSame($home->toArray(), Editions::latest($home->toArray()));

@@ -16,18 +16,18 @@ final class KitchenTest extends TestCase
         $kitchen = Sample::kitchen();
 
         self::assertEqualsWithDelta(97.9, $kitchen->boilC(), 0.05);
-        self::assertSame('Ring 2', $kitchen->strongestBurner()->name);
+        self::assertSame('Ring 2', $kitchen->strongestRing()->name);
         self::assertSame(
             ['Ring 1, 1.0 kW', 'Ring 2, 2.7 kW'],
-            array_values(array_map(static fn ($burner): string => $burner->label(), $kitchen->equipment->burners)),
+            array_values(array_map(static fn ($ring): string => $ring->label(), $kitchen->equipment->rings)),
         );
-        self::assertEqualsWithDelta(1350.0, $kitchen->equipment->burners['ring-2']->netW(), 1e-9);
+        self::assertEqualsWithDelta(1350.0, $kitchen->equipment->rings['ring-2']->netW(), 1e-9);
         self::assertEqualsWithDelta(12.16, $kitchen->equipment->pots['steel-24']->heightCm(), 0.01);
     }
 
     public function test_a_bag_goes_down_with_each_cook_and_never_below_nothing(): void
     {
-        $bag = Sample::kitchen()->pantry->lots['september-bag'];
+        $bag = Sample::kitchen()->pantry->bags['september-bag'];
         $used = static fn (float ...$grams): Knowledge => Knowledge::fold(
             array_map(
                 static fn (float $g): array => ['used' => ['lot' => 'september-bag', 'g' => $g]],
@@ -38,7 +38,7 @@ final class KitchenTest extends TestCase
         self::assertSame(10000.0, $bag->leftG(Knowledge::none()));
         self::assertSame(8750.0, $bag->leftG($used(450, 800)));
         self::assertSame(0.0, $bag->leftG($used(9000, 4000)));
-        self::assertNull(Sample::kitchen()->pantry->lots['brown-jar']->leftG($used(450)));
+        self::assertNull(Sample::kitchen()->pantry->bags['brown-jar']->leftG($used(450)));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

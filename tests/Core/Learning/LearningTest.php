@@ -66,12 +66,12 @@ final class LearningTest extends TestCase
         $random = new Randomizer(new Mt19937(13));
         $byKind = [];
         $byBag = [];
-        for ($lot = 0; $lot < self::LOTS; $lot++) {
+        for ($bag = 0; $bag < self::LOTS; $bag++) {
             $lnLot = FactorBelief::PRIOR_SD * self::normal($random);
             $taught = [];
             for ($cook = 0; $cook < 3; $cook++) {
                 $truth = exp($lnLot + FactorBelief::DAY_SD * self::normal($random));
-                $forecast = self::forecast(Knowledge::fold($taught)->lot('bag')->today());
+                $forecast = self::forecast(Knowledge::fold($taught)->bag('bag')->today());
                 $seenToday = [];
                 foreach ([0.1, 0.4] as $share) {
                     $seconds = $forecast->liftAt($share);
@@ -83,7 +83,7 @@ final class LearningTest extends TestCase
             $truth = exp($lnLot + FactorBelief::DAY_SD * self::normal($random));
             $lift = self::forecast(FactorBelief::ofItsKind())->boil->secondsTo(self::TARGET, $truth);
             $byKind[] = abs(self::forecast(FactorBelief::ofItsKind()->today())->liftAt() - $lift);
-            $byBag[] = abs(self::forecast(Knowledge::fold($taught)->lot('bag')->today())->liftAt() - $lift);
+            $byBag[] = abs(self::forecast(Knowledge::fold($taught)->bag('bag')->today())->liftAt() - $lift);
         }
         sort($byKind);
         sort($byBag);
@@ -145,7 +145,7 @@ final class LearningTest extends TestCase
             ],
         ]);
         $again = Knowledge::fromArray(json_decode((string) json_encode($knowledge->toArray()), true));
-        self::assertEqualsWithDelta($knowledge->lot('bag')->likely(), $again->lot('bag')->likely(), 1e-4);
+        self::assertEqualsWithDelta($knowledge->bag('bag')->likely(), $again->bag('bag')->likely(), 1e-4);
         self::assertSame([750.0, 750.0, 0.0], [$knowledge->usedG('bag'), $again->usedG('bag'), $again->usedG('other')]);
         self::assertStringContainsString('% slower than its kind', Sample::say($belief->words()));
         self::assertSame(
@@ -204,7 +204,7 @@ final class LearningTest extends TestCase
         $before = self::forecast(FactorBelief::ofItsKind()->today());
         $errors = ['before' => [], 'after' => []];
         $held = $heldBefore = 0;
-        for ($lot = 0; $lot < self::LOTS; $lot++) {
+        for ($bag = 0; $bag < self::LOTS; $bag++) {
             $truth = exp(FactorBelief::PRIOR_SD * self::normal($random) + FactorBelief::DAY_SD * self::normal($random));
             $lift = $before->boil->secondsTo(self::TARGET, $truth);
             // As a cook does: a first grain when the window opens, a second on the way to the lift.

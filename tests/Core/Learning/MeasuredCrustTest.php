@@ -123,7 +123,7 @@ final class MeasuredCrustTest extends TestCase
     {
         $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo'));
         $table = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
-        $ring = Sample::kitchen()->burner('ring-2', 'burner');
+        $ring = Sample::kitchen()->ring('ring-2', 'burner');
         $errors = ['picked' => [], 'measured' => []];
         for ($kitchen = 0; $kitchen < 200; $kitchen++) {
             $hidden = 0.2 * $this->normal();

@@ -13,8 +13,8 @@ use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\Stretch;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -35,7 +35,7 @@ final class StoveLearningTest extends TestCase
             $plan = Sample::plan(Sample::dish($name));
             $tables[] = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
         }
-        $ring = Sample::kitchen()->burner('ring-2', 'burner');
+        $ring = Sample::kitchen()->ring('ring-2', 'burner');
         $sd = $ring->kind->priorSd();
         $within = static fn (float $factor): float => exp(max(-0.55, min(0.55, $factor)));
         $errors = ['colour' => [[], []], 'steam' => [[], []]];
@@ -105,7 +105,7 @@ final class StoveLearningTest extends TestCase
         self::assertGreaterThan(1.0, $likely(new StoveReport(cues: [new SeenCue(self::cue('toasted'), 12)])));
         $short = StoveTable::of(
             $plan->sealedPot(),
-            [new HeatBlock(4, Flame::on('', 0.45)), new HeatBlock(3, Flame::on('', 0.1))],
+            [new Stretch(4, Flame::on('', 0.45)), new Stretch(3, Flame::on('', 0.1))],
         );
         self::assertLessThan(
             1.0,
@@ -123,29 +123,29 @@ final class StoveLearningTest extends TestCase
     {
         $kitchen = Sample::kitchen();
         $pot = $kitchen->pot('steel-24', 'pot');
-        $burner = $kitchen->burner('ring-2', 'burner');
+        $ring = $kitchen->ring('ring-2', 'burner');
         // Two litres from 20 to 90 °C at 1000 W net: (4186·2 + 650)·70 / (1000 − 2.2·33) s.
-        $test = BoilTest::of($pot, $burner, 2, 20, 90, (4186 * 2 + 650) * 70 / (1000 - 2.2 * 33) / 60, 1.0);
+        $test = BoilTest::of($pot, $ring, 2, 20, 90, (4186 * 2 + 650) * 70 / (1000 - 2.2 * 33) / 60, 1.0);
         self::assertEqualsWithDelta(1000, $test->netW, 1.0);
 
-        $belief = FactorBelief::after(FactorBelief::lesson($test->likelihood()), $burner->kind->priorSd());
+        $belief = FactorBelief::after(FactorBelief::lesson($test->likelihood()), $ring->kind->priorSd());
         self::assertLessThan(1.0, $belief->likely());
-        self::assertEqualsWithDelta(1000 / $burner->netW(), $belief->likely(), 0.03);
+        self::assertEqualsWithDelta(1000 / $ring->netW(), $belief->likely(), 0.03);
         $knowledge = Knowledge::fold([
             ['stove' => ['pot' => 'steel-24', 'burner' => 'ring-2', 'likelihood' => $test->likelihood()]],
         ]);
         self::assertStringContainsString(
             'less heat than its kind',
-            Sample::say($knowledge->stove('steel-24', $kitchen->burner('ring-2', 'burner'))->stoveWords()),
+            Sample::say($knowledge->stove('steel-24', $kitchen->ring('ring-2', 'burner'))->stoveWords()),
         );
         self::assertStringContainsString(
             'nothing learned',
-            Sample::say($knowledge->stove('steel-24', $kitchen->burner('ring-1', 'burner'))->stoveWords()),
+            Sample::say($knowledge->stove('steel-24', $kitchen->ring('ring-1', 'burner'))->stoveWords()),
         );
         self::assertEqualsWithDelta(
             $belief->likely(),
             Knowledge::fromArray($knowledge->toArray())->stove(
-                'steel-24', $kitchen->burner('ring-2', 'burner'),
+                'steel-24', $kitchen->ring('ring-2', 'burner'),
             )->likely(),
             1e-4,
         );
@@ -158,7 +158,7 @@ final class StoveLearningTest extends TestCase
             'to_c: 100 is out of range; give 30 to 97 °C, short of the boil',
             Sample::refused(
                 static fn () => BoilTest::of(
-                    $kitchen->pot('steel-24', 'pot'), $kitchen->burner('ring-2', 'burner'), 2, 20, 100, 10, 1.0,
+                    $kitchen->pot('steel-24', 'pot'), $kitchen->ring('ring-2', 'burner'), 2, 20, 100, 10, 1.0,
                 ),
             ),
         );

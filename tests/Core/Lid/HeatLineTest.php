@@ -6,8 +6,8 @@ namespace Tests\Core\Lid;
 
 use Orbek\Core\Heat\Origin;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Fields;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -20,7 +20,7 @@ final class HeatLineTest extends TestCase
         $stock = Sample::polo()->school->heats;
         $kitchen = Sample::kitchen();
         foreach (['steel-24', 'aluminium-28'] as $id) {
-            [$pot, $ring] = [$kitchen->pot($id, 'pot'), $kitchen->burner('ring-2', 'burner')];
+            [$pot, $ring] = [$kitchen->pot($id, 'pot'), $kitchen->ring('ring-2', 'burner')];
             $setting = HeatLine::ofStock($stock, $pot, $ring, null)[0]->flame->setting;
             $wanted = $stock[0]->wattsPerCm2 * $pot->baseCm2() / $ring->netW();
             self::assertSame($ring->knob->nearest(min(1.0, $wanted)), $setting);
@@ -33,7 +33,7 @@ final class HeatLineTest extends TestCase
         self::assertSame(
             1.0,
             HeatLine::ofStock(
-                $stock, $kitchen->pot('aluminium-28', 'pot'), $kitchen->burner('ring-1', 'burner'), null,
+                $stock, $kitchen->pot('aluminium-28', 'pot'), $kitchen->ring('ring-1', 'burner'), null,
             )[0]->flame->setting,
             'a ring too weak runs full',
         );
@@ -55,7 +55,7 @@ final class HeatLineTest extends TestCase
         self::assertSame(
             ['80 %', '22 % on the tava', 'rest'],
             array_map(
-                static fn (HeatBlock $block): string => Sample::say($plan->kitchen->says($block->flame, 'ring-2')),
+                static fn (Stretch $stretch): string => Sample::say($plan->kitchen->says($stretch->flame, 'ring-2')),
                 $heating->line(),
             ),
         );
@@ -69,8 +69,8 @@ final class HeatLineTest extends TestCase
     public function test_a_line_is_kept_and_read_again_and_older_words_are_understood(): void
     {
         $line = [
-            new HeatBlock(9.0, Flame::on('ring-1', 0.5), Sample::craft()->cues->get('steam', 'until'), 2.0), new HeatBlock(20.0, Flame::oven(100.0)),
-            HeatBlock::rest(5.0),
+            new Stretch(9.0, Flame::on('ring-1', 0.5), Sample::craft()->cues->get('steam', 'until'), 2.0), new Stretch(20.0, Flame::oven(100.0)),
+            Stretch::rest(5.0),
         ];
         $kept = HeatLine::toArray($line);
         self::assertEquals($line, HeatLine::fromFields(Fields::of(['heat' => $kept])->each('heat'), Sample::craft()->cues));
@@ -100,13 +100,13 @@ final class HeatLineTest extends TestCase
         yield 'no setting' => [['minutes' => 10], 'lid/heat/0/setting: is missing; give a number from 0 to 1.'];
     }
 
-    /** @param  array<string, mixed>  $block */
+    /** @param  array<string, mixed>  $stretch */
     #[DataProvider('refusals')]
-    public function test_a_heat_no_ring_has_is_refused(array $block, string $message): void
+    public function test_a_heat_no_ring_has_is_refused(array $stretch, string $message): void
     {
         self::assertStringContainsString(
             $message,
-            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('lid/heat', [$block]))),
+            Sample::refused(static fn () => Sample::plan(Sample::polo()->changed('lid/heat', [$stretch]))),
         );
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\Core\Lid;
 
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatBlock;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Lid\Pieces;
 use Orbek\Core\Lid\SealedCrust;
@@ -14,6 +13,7 @@ use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Lid\Texture;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Pot\Matter;
@@ -149,11 +149,11 @@ final class SteamingTest extends TestCase
             [$pot] = self::read($document);
             $one = new Steaming($pot);
             $two = new Steaming($pot);
-            foreach ($heat as $block) {
-                for ($second = 0; $second < 60 * $block->minutes; $second += 8) {
-                    $one->advance($block->flame, 8);
+            foreach ($heat as $stretch) {
+                for ($second = 0; $second < 60 * $stretch->minutes; $second += 8) {
+                    $one->advance($stretch->flame, 8);
                     $stir->invoke($two);
-                    $two->advance($block->flame, 8);
+                    $two->advance($stretch->flame, 8);
                     $passed += (int) ($firstStill->getValue($one) > 0);
                 }
             }
@@ -345,7 +345,7 @@ final class SteamingTest extends TestCase
         $rice = SealedRice::boiled(RiceKind::AgedBasmati, Soak::of(60, 20), 2.0 / 2.35, 0.7, 40);
         self::assertEqualsWithDelta(2.0, $rice->stuff->kg(), 0.01);
         $course = Course::of(
-            SealedPot::of(24, 14, 650, 680.0, 100, Sample::seal('foil'), [$rice]), [new HeatBlock(40, Flame::on('', 1.0))],
+            SealedPot::of(24, 14, 650, 680.0, 100, Sample::seal('foil'), [$rice]), [new Stretch(40, Flame::on('', 1.0))],
         );
         $steamMin = $course->steamAtLidMin() ?? self::fail('it steams');
         $till = array_filter($course->moments, static fn (Moment $moment): bool => $moment->minute <= $steamMin);
@@ -381,7 +381,7 @@ final class SteamingTest extends TestCase
     public function test_an_oven_warms_from_all_sides_and_closes_too(): void
     {
         [$pot] = self::case('two-hours-on-plate');
-        $course = Course::of($pot, [new HeatBlock(90, Flame::oven(105))]);
+        $course = Course::of($pot, [new Stretch(90, Flame::oven(105))]);
 
         self::assertGreaterThan($course->moments[0]->topC, $course->end()->topC);
         self::assertEqualsWithDelta(0.0, self::balance($course, 'energy_share'), 0.005);
@@ -402,8 +402,8 @@ final class SteamingTest extends TestCase
     public function test_a_pot_gone_cold_is_not_followed_for_ever_and_numbers_past_sense_are_capped(): void
     {
         [$pot] = self::case('two-hours-on-plate');
-        $on = new HeatBlock(240, Flame::on('', 0.9));
-        $course = Course::of($pot, [$on, HeatBlock::rest(60 * 24 * 30)], everyS: 300.0);
+        $on = new Stretch(240, Flame::on('', 0.9));
+        $course = Course::of($pot, [$on, Stretch::rest(60 * 24 * 30)], everyS: 300.0);
 
         self::assertNotNull($course->stillFromMin);
         self::assertLessThan(60 * 24, $course->stillFromMin, 'it is cold within a day');
@@ -411,7 +411,7 @@ final class SteamingTest extends TestCase
         self::assertSame(Steaming::MOST, $course->end()->browning);
         self::assertLessThanOrEqual(Steaming::MOST, $course->end()->layers[0]->tenderness);
         // A rest as short as rests are is followed to its end.
-        self::assertNull(Course::of($pot, [$on, HeatBlock::rest(15)])->stillFromMin);
+        self::assertNull(Course::of($pot, [$on, Stretch::rest(15)])->stillFromMin);
     }
 
     public function test_texture_is_read_from_uptake_free_water_and_heart(): void
@@ -469,7 +469,7 @@ final class SteamingTest extends TestCase
     /**
      * Seeded random pots with a heat line each.
      *
-     * @return list<array{array<string, mixed>, non-empty-list<HeatBlock>}>
+     * @return list<array{array<string, mixed>, non-empty-list<Stretch>}>
      */
     private static function pots(int $count): array
     {
@@ -512,11 +512,11 @@ final class SteamingTest extends TestCase
                     'altitude_m' => $between(0, 1500), 'seal' => 'foil', 'layers' => $layers,
                 ],
                 [
-                    new HeatBlock($between(5, 10), Flame::on('', $between(0.4, 0.9))),
-                    new HeatBlock(
+                    new Stretch($between(5, 10), Flame::on('', $between(0.4, 0.9))),
+                    new Stretch(
                         $between(20, 50), Flame::on('', $between(0.1, 0.35), $coin() ? Plate::usual() : null),
                     ),
-                    HeatBlock::rest(8),
+                    Stretch::rest(8),
                 ],
             ];
         }
@@ -541,7 +541,7 @@ final class SteamingTest extends TestCase
 
     /**
      * @param  array<string, mixed>  $document
-     * @return array{SealedPot, non-empty-list<HeatBlock>}
+     * @return array{SealedPot, non-empty-list<Stretch>}
      */
     private static function read(array $document): array
     {
@@ -554,7 +554,7 @@ final class SteamingTest extends TestCase
         );
     }
 
-    /** @return array{SealedPot, non-empty-list<HeatBlock>} */
+    /** @return array{SealedPot, non-empty-list<Stretch>} */
     private static function case(string $case): array
     {
         return self::read(self::json($case));

@@ -108,8 +108,8 @@ final class OwnKitchensTest extends TestCase
         $dish = Moving::into(
             Sample::dish('jackfruit-cashew-biryani'), $kitchen, Sample::kitchen(),
         )->changed('usual/eaters', 3);
-        foreach (($planner->plan($dish)->heating() ?? self::fail('it goes in'))->line() as $block) {
-            self::assertTrue($block->isRest() || $block->flame->plate !== null);
+        foreach (($planner->plan($dish)->heating() ?? self::fail('it goes in'))->line() as $stretch) {
+            self::assertTrue($stretch->isRest() || $stretch->flame->plate !== null);
         }
         // Without it, it says so and names the way out.
         $bare = Kitchen::fromArray(['plates' => []] + $kitchen->toArray());
@@ -123,7 +123,7 @@ final class OwnKitchensTest extends TestCase
     {
         $flat = self::named('a flat with induction');
         self::assertSame(
-            [Standing::NotFound], Standing::of($flat->equipment->pots['pot-3'], $flat->equipment->burners['ring-2']),
+            [Standing::NotFound], Standing::of($flat->equipment->pots['pot-3'], $flat->equipment->rings['ring-2']),
         );
         $dish = Moving::into(Sample::dish('sour-cherry-polo'), $flat, Sample::kitchen())
             ->changed('lid/pot', 'pot-3')->changed('lid/burner', 'ring-2')->changed('usual/eaters', 3)
@@ -140,8 +140,8 @@ final class OwnKitchensTest extends TestCase
         )));
 
         $gas = Sample::kitchen();
-        self::assertTrue(Standing::flameReachesCloth($gas->equipment->pots['iron-20'], $gas->equipment->burners['ring-2']));
-        self::assertFalse(Standing::flameReachesCloth($gas->equipment->pots['steel-24'], $gas->equipment->burners['ring-2']));
+        self::assertTrue(Standing::flameReachesCloth($gas->equipment->pots['iron-20'], $gas->equipment->rings['ring-2']));
+        self::assertFalse(Standing::flameReachesCloth($gas->equipment->pots['steel-24'], $gas->equipment->rings['ring-2']));
         $one = Sample::kitchen(['pots' => array_map(
             static fn (array $pot): array => ['handles' => 1] + $pot, $gas->toArray()['pots'],
         )]);
@@ -180,7 +180,7 @@ final class OwnKitchensTest extends TestCase
             $plan->course()?->end()->browning, $plan->course()?->end()->leakG,
             $plan->potted->first()->section->freeCm(),
             $plan->potted->rice->tau->amount, $plan->measured()?->cookMin, $plan->boil()?->forecast->boil->secondsTo(0.5, 1.0), array_map(
-                static fn ($block): array => [$block->minutes, $block->flame->setting], $plan->heating()?->line() ?? [],
+                static fn ($stretch): array => [$stretch->minutes, $stretch->flame->setting], $plan->heating()?->line() ?? [],
             ),
         ];
     }

@@ -86,7 +86,7 @@ final class WorkOrderTest extends TestCase
             Sample::say($plan->day->work('cook')->detail ?? ''),
         );
         self::assertTrue($schedule->tasks['heat-1']->holds(Hold::oven()));
-        self::assertNull($schedule->tasks['heat-1']->burner());
+        self::assertNull($schedule->tasks['heat-1']->ring());
     }
 
     public function test_spices_are_fished_out_where_they_are_fished_out(): void

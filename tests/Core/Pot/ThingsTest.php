@@ -7,14 +7,14 @@ namespace Tests\Core\Pot;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\BaseKind;
-use Orbek\Core\Pot\Burner;
-use Orbek\Core\Pot\BurnerKind;
 use Orbek\Core\Pot\Cooker;
 use Orbek\Core\Pot\Knob;
 use Orbek\Core\Pot\Oven;
 use Orbek\Core\Pot\Plate;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\PotMaterial;
+use Orbek\Core\Pot\Ring;
+use Orbek\Core\Pot\RingKind;
 use Orbek\Core\Pot\Standing;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -71,7 +71,7 @@ final class ThingsTest extends TestCase
     public function test_a_ring_gives_what_its_kind_lets_reach_the_pot(): void
     {
         $told = [];
-        foreach (BurnerKind::cases() as $one) {
+        foreach (RingKind::cases() as $one) {
             $told[$one->value] = [
                 $one->efficiency(), $one->least(), $one->priorSd(), $one->mostW(), round($one->acrossCm(1500), 2),
                 $one->isFlame(),
@@ -83,7 +83,7 @@ final class ThingsTest extends TestCase
             'induction' => [0.84, 0.1, 0.12, 5500.0, 16.5, false], 'camping' => [0.45, 0.22, 0.2, 2500.0, 14.0, true],
         ], $told);
         self::assertSame(['gas' => 8.0, 'coil' => 9.0], [
-            'gas' => BurnerKind::Gas->acrossCm(0), 'coil' => BurnerKind::Coil->acrossCm(0),
+            'gas' => RingKind::Gas->acrossCm(0), 'coil' => RingKind::Coil->acrossCm(0),
         ]);
         $ring = self::ring(['watts' => 2000]);
         self::assertEqualsWithDelta(1000.0, $ring->netW(), 1e-9);
@@ -250,9 +250,9 @@ final class ThingsTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $changes */
-    private static function ring(array $changes = []): Burner
+    private static function ring(array $changes = []): Ring
     {
-        return Burner::fromFields(Fields::of(
+        return Ring::fromFields(Fields::of(
             $changes + ['id' => 'ring', 'name' => 'the ring', 'kind' => 'gas', 'watts' => 2000],
         ));
     }

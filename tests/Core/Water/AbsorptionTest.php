@@ -8,7 +8,7 @@ use LogicException;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
-use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Ring;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Water\Absorption;
@@ -101,10 +101,10 @@ final class AbsorptionTest extends TestCase
         string $seal = 'tight-lid', float $coveredMin = 0, bool $folded = false, float $fillingG = 0,
         float $brothG = 0, Cup $cup = Cup::Metric,
     ): Absorption {
-        $burner = Burner::fromFields(Fields::of(['id' => 'r', 'name' => 'Ring', 'kind' => 'gas', 'watts' => 1000]));
+        $ring = Ring::fromFields(Fields::of(['id' => 'r', 'name' => 'Ring', 'kind' => 'gas', 'watts' => 1000]));
 
         return Absorption::of(
-            $kind, Soak::of($soakMin, 20), Mass::grams($rawG), $burner->netW(), $openMin, 0.5, Sample::seal($seal)->leakShare,
+            $kind, Soak::of($soakMin, 20), Mass::grams($rawG), $ring->netW(), $openMin, 0.5, Sample::seal($seal)->leakShare,
             $coveredMin, $folded, $fillingG, $brothG, $cup,
         );
     }

@@ -38,7 +38,7 @@ final class Extras
         $made = $bench->put(
             $bench->of(WorkKind::Extra, Note::of('work-order.extra', extra: $extra->name), $index)
                 ->lasting($extra->prepMinutes)
-                ->holding(...$extra->burner === null ? [] : [Hold::ring($extra->burner)])
+                ->holding(...$extra->ring === null ? [] : [Hold::ring($extra->ring)])
                 ->keeping($extra->kind->keepsDays() === null ? null : Note::label($extra->kind, 'keeps')),
         );
         if ($extra->waitMinutes > 0) {
@@ -61,7 +61,7 @@ final class Extras
                     $number + $at,
                 )
                     ->lasting($step->minutes)->wanting($step->attention)
-                    ->holding(...$step->needsRing && $extra->burner !== null ? [Hold::ring($extra->burner)] : [])
+                    ->holding(...$step->needsRing && $extra->ring !== null ? [Hold::ring($extra->ring)] : [])
                     ->after(...$after)
                     ->keeping($way->keepsDays === 0 ? null : Note::of('work-order.keeps-days', days: $way->keepsDays))
                     ->minding($step->needsRing ? $way->caution : null),

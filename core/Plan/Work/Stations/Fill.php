@@ -132,7 +132,7 @@ final class Fill
             $last = $bench->put(
                 $bench->of(WorkKind::Filling, Note::name($step->name), $number++)
                     ->lasting($step->minutes)->wanting($step->attention)
-                    ->holding(...$step->burner === null ? [] : [Hold::ring($step->burner), ...$inPot])
+                    ->holding(...$step->ring === null ? [] : [Hold::ring($step->ring), ...$inPot])
                     ->after(...$last === null ? $first : [After::within($last, $gapMin)])
                     ->keeping($step->keeps === null ? null : Note::name($step->keeps))
                     ->minding($step->underPressure ? Caution::PressureCooker : null),

@@ -13,7 +13,7 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Pot\PotLoad;
 use Orbek\Core\Plan\Work\Bench;
 use Orbek\Core\Plan\Work\WorkKind;
-use Orbek\Core\Pot\Burner;
+use Orbek\Core\Pot\Ring;
 
 /** The heat under each closed pot, stretch by stretch. */
 final class Heat
@@ -45,41 +45,41 @@ final class Heat
     /** @return string the task of one stretch of heat */
     private function stretch(PotLoad $load, int $at, WorkKind $kind, string $before): string
     {
-        $block = $load->line()[$at];
-        $ring = $block->flame->ring === '' ? $load->place->ring->id : $block->flame->ring;
+        $stretch = $load->line()[$at];
+        $ring = $stretch->flame->ring === '' ? $load->place->ring->id : $stretch->flame->ring;
         $pot = Hold::pot($load->place->pot->id);
 
         return $this->bench->put(
             $this->bench->of($kind, $this->heatName($load, $at, $kind), $at)
                 ->lasting(max(1, (int) round($load->heat()[$at]->minutes)))
                 ->wanting(match (true) {
-                    $block->isRest() => Attention::None,
-                    $block->till !== null => Attention::AtEnd,
+                    $stretch->isRest() => Attention::None,
+                    $stretch->till !== null => Attention::AtEnd,
                     default => $this->bench->times->hands($kind->value),
                 })
                 ->holding(...match (true) {
-                    $block->flame->ovenC !== null => [Hold::oven(), $pot],
-                    $block->isRest(), $ring === Burner::COOKER => [$pot],
+                    $stretch->flame->ovenC !== null => [Hold::oven(), $pot],
+                    $stretch->isRest(), $ring === Ring::COOKER => [$pot],
                     default => [Hold::ring($ring), $pot],
                 })
                 // Its cue may come in the minute in which the first pot is turned down: then it goes on later.
                 ->after($at === 0 && $kind === WorkKind::Second
                     ? After::within($before, $this->bench->times->minutes($kind->value, 'from-the-closing'))
                     : After::atOnce($before))
-                ->saying($block->till === null ? null : $this->tillWords($load, $at, $block->till))
+                ->saying($stretch->till === null ? null : $this->tillWords($load, $at, $stretch->till))
                 ->done($this->heatFinish($load, $at)),
         );
     }
 
     private function heatName(PotLoad $load, int $at, WorkKind $kind): Note
     {
-        $block = $load->line()[$at];
-        $heat = $this->bench->kitchen->says($block->flame, $load->place->ring->id);
+        $stretch = $load->line()[$at];
+        $heat = $this->bench->kitchen->says($stretch->flame, $load->place->ring->id);
 
         return match (true) {
             $kind === WorkKind::Second => Note::of('work-order.second-pot', pot: $load->place->pot->name, heat: $heat),
-            $block->isRest() => Note::of('work-order.rests-off-the-heat'),
-            $block->flame->ovenC !== null, $block->flame->ring === Burner::COOKER => Note::of(
+            $stretch->isRest() => Note::of('work-order.rests-off-the-heat'),
+            $stretch->flame->ovenC !== null, $stretch->flame->ring === Ring::COOKER => Note::of(
                 'work-order.into-the-oven', heat: $heat,
             ),
             default => Note::of('work-order.on-the-heat', isFirst: $at === 0 && count($load->line()) > 2, heat: $heat),
@@ -99,11 +99,11 @@ final class Heat
 
     private function heatFinish(PotLoad $load, int $at): Note
     {
-        $block = $load->line()[$at];
+        $stretch = $load->line()[$at];
         $next = $load->line()[$at + 1] ?? null;
 
         return match (true) {
-            $block->till !== null && $block->afterMin <= 0 => Note::name($block->till->seen ?? ''),
+            $stretch->till !== null && $stretch->afterMin <= 0 => Note::name($stretch->till->seen ?? ''),
             $next === null => Note::of('work-order.done'),
             $next->isRest() => Note::of('work-order.heat-off-resting'),
             default => Note::of(

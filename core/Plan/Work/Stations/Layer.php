@@ -49,7 +49,7 @@ final class Layer
         }
         $hot = $bench->put(
             $bench->of(WorkKind::HotFat, Note::of('work-order.heat-the-fat-in-the-base'))
-                ->holding(Hold::ring($dish->lid->burner), $bench->closedPot())->after(After::anyTime($drained))
+                ->holding(Hold::ring($dish->lid->ring), $bench->closedPot())->after(After::anyTime($drained))
                 ->saying(Note::of('work-order.until-it-ripples'))->begun(Note::of('work-order.it-is-on'))
                 ->done(Note::of('work-order.it-ripples'))->minding(Caution::HotFat),
         );

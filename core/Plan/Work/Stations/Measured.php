@@ -50,7 +50,7 @@ final class Measured
     private static function cook(Bench $bench, MeasuredPlan $measured, array $after): string
     {
         $water = $measured->water;
-        $ring = Hold::ring($bench->dish->grain->water->burner);
+        $ring = Hold::ring($bench->dish->grain->water->ring);
         $pot = Hold::pot($bench->dish->grain->water->pot);
         $closed = Hold::pot($bench->dish->lid->pot);
         $isWater = $water->amount > 0;

@@ -50,7 +50,7 @@ final class Serve
             $after[] = After::anyTime($bench->put(
                 $bench->of(WorkKind::Side, Note::name($side->name), $index)->lasting($side->minutes)
                     ->wanting($side->attention)
-                    ->holding(...$side->burner === null ? [] : [Hold::ring($side->burner)])
+                    ->holding(...$side->ring === null ? [] : [Hold::ring($side->ring)])
                     ->keeping($side->keeps === null ? null : Note::name($side->keeps)),
             ));
         }

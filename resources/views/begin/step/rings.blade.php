@@ -5,7 +5,7 @@
     <fieldset class="row-of"><legend class="visually-hidden">{{ $which }}</legend>
         <p class="sentence">A <x-word.picked :name="$in.'[size]'" :label="$which.': size'" :options="['small' => 'small', 'middle' =>
             'middling', 'large' => 'large']" :value="$of('size', 'middle')" /> <x-word.picked :name="$in.'[kind]'" :label="$which.': kind'"
-            :options="$labels(Orbek\Core\Pot\BurnerKind::cases())" :value="$of('kind', 'gas')" /> ring, <x-word.typed :name="$in.'[kw]'"
+            :options="$labels(Orbek\Core\Pot\RingKind::cases())" :value="$of('kind', 'gas')" /> ring, <x-word.typed :name="$in.'[kw]'"
             :label="$which.': kilowatts, where known'" :value="$of('kw')" min="0.2" max="15" step="0.05" else="–" /> kW if you know it; its
             knob says <x-word.picked :name="$in.'[knob]'" :label="$which.': marks of its knob'" :options="['none' => 'nothing', 'words' =>
             'low, medium, high', 'flame' => 'pearl, small, half, full', 'six' => '1 to 6', 'nine' => '1 to 9', 'own' => 'something else']"

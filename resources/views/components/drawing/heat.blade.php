@@ -2,8 +2,8 @@
     'width' => 446])
 @php
     $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
-    $blocks = $drawing->blocks();
-    $told = collect($blocks)->map(fn ($b) => round($b['block']->minutes, 1).' min '.$b['full'])->implode(', ');
+    $stretches = $drawing->blocks();
+    $told = collect($stretches)->map(fn ($b) => round($b['stretch']->minutes, 1).' min '.$b['full'])->implode(', ');
     $time = fn ($minute) => $starts === null ? round($minute) : $say->time(Orbek\Core\Measure\Instant::plusMinutes($starts, (int)
         round($minute)));
     $end = $drawing->minutes();
@@ -54,14 +54,14 @@
         @foreach ($drawing->colours($now) as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{
             $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
     @endif
-    @foreach ($blocks as $b)
-        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['block']->minutes, 1) }}" data-setting="{{ round(100 *
-            $b['block']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['block'])) }}" data-plate="{{
-            $b['block']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{
-            round($b['block']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
-            <rect class="block {{ $b['block']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}"
+    @foreach ($stretches as $b)
+        <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['stretch']->minutes, 1) }}" data-setting="{{ round(100 *
+            $b['stretch']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['stretch'])) }}" data-plate="{{
+            $b['stretch']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{
+            round($b['stretch']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
+            <rect class="block {{ $b['stretch']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}"
                 height="{{ $b['height'] }}"/>
-            @if ($b['block']->flame->plate !== null)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] +
+            @if ($b['stretch']->flame->plate !== null)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] +
                 $b['width'] - 2 }}"/>@endif
             @if ($touch)<rect class="touch" x="{{ $b['x'] }}" y="{{ $drawing->floor() - $drawing->high() - 12 }}" width="{{ $b['width'] }}"
                 height="{{ $drawing->high() + 16 }}"/><rect class="grip" x="{{ $b['x'] + $b['width'] - 7 }}" y="{{ $drawing->floor() -

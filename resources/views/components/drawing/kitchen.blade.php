@@ -35,7 +35,7 @@
 </svg>
 <svg class="drawing kitchen" viewBox="0 0 {{ $stove['width'] }} {{ $stove['height'] }}" width="{{ $stove['width'] }}" height="{{
     $stove['height'] }}" role="img">
-    <title>The stove from above: {{ collect($home->equipment->burners)->map(fn ($ring) =>
+    <title>The stove from above: {{ collect($home->equipment->rings)->map(fn ($ring) =>
         $ring->label().', '.$say->label($ring->kind).', '.($ring->knob->marks === [] ? 'a knob without marks' :
         'marks '.collect($ring->knob->marks)->pluck('name')->implode(', ')))->implode('; ') }}.</title>
     @foreach ($stove['rings'] as $one)

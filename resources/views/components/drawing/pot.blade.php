@@ -10,7 +10,7 @@
     $wall = $drawing->wall();
     $rim = $drawing->rim();
     $base = $drawing->base();
-    $onPlate = collect($plan->potted->first()->line())->contains(fn ($block) => $block->flame->plate !== null);
+    $onPlate = collect($plan->potted->first()->line())->contains(fn ($stretch) => $stretch->flame->plate !== null);
     $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.',
         ' ').' g')->implode(', ');
 @endphp

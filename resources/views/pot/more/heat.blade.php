@@ -6,8 +6,8 @@
     $plates = ['none' => 'no plate'] + collect($home->equipment->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
     $cues = ['none' => 'for so many minutes'] + collect($d->craft->cues->all)->filter(fn ($cue) => $cue->as !== null)
         ->map(fn ($cue) => "till {$cue->as}")->all();
-    $marks = fn ($flame) => collect($home->equipment->burners[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
-        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->equipment->burners[$flame->ring]->knob->mark($share)?->name ??
+    $marks = fn ($flame) => collect($home->equipment->rings[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
+        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->equipment->rings[$flame->ring]->knob->mark($share)?->name ??
             round(100 *
             $share).' %'])->all() + ['0' => 'off'];
 @endphp
@@ -32,34 +32,36 @@
         <thead><tr><th scope="col">stretch</th><th scope="col">how long</th><th scope="col">heat</th><th scope="col">plate</th><th
             scope="col"><span class="visually-hidden">change</span></th></tr></thead>
         <tbody>
-            @foreach ($heating->line() as $index => $block)
+            @foreach ($heating->line() as $index => $stretch)
                 @php $name = 'Stretch '.($index + 1); $came = $course->heat[$index]; $window = $heating->window($index); @endphp
                 <tr>
                     <th scope="row">{{ $index + 1 }}</th>
                     <td>
-                        @if ($block->isRest())
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'"
+                        @if ($stretch->isRest())
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)" :label="$name.', minutes'"
                                 min="0.5" max="240" step="0.5" /> min rest
-                        @elseif ($block->till !== null)
-                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$block->till->id"
+                        @elseif ($stretch->till !== null)
+                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$stretch->till->id"
                                 :label="$name.', till'" />
-                            and <x-word.number :path="'heat:after:'.$index" :value="round($block->afterMin, 1)"
+                            and <x-word.number :path="'heat:after:'.$index" :value="round($stretch->afterMin, 1)"
                                 :label="$name.', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
                             <strong>{{ round($came->minutes) }} min</strong>{{ $window === null ? '' : sprintf(' (cue at %d to %d)',
                                 round($window[0]), round($window[1])) }}
                         @else
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($block->minutes, 1)" :label="$name.', minutes'"
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)" :label="$name.', minutes'"
                                 min="0.5" max="240" step="0.5" /> min
-                            @if ($block->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues"
+                            @if ($stretch->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional"
+                                :options="$cues"
                                 value="none" :label="$name.', till'" />@endif
                         @endif
                     </td>
-                    <td>@if ($block->flame->ovenC !== null){{ $say->degrees($block->flame->ovenC) }} in the oven @elseif (!
-                        $block->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($block->flame)"
-                        :value="(string) round(100 * $block->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice
-                        :path="'heat:ring:'.$index" :options="$rings" :value="$block->flame->ring" :label="$name.', ring'" />@endif</td>
-                    <td>@if ($block->flame->ovenC === null && ! $block->isRest())<x-word.choice :path="'heat:plate:'.$index" type="optional"
-                        :options="$plates" :value="$block->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
+                    <td>@if ($stretch->flame->ovenC !== null){{ $say->degrees($stretch->flame->ovenC) }} in the oven @elseif (!
+                        $stretch->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($stretch->flame)"
+                        :value="(string) round(100 * $stretch->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice
+                        :path="'heat:ring:'.$index" :options="$rings" :value="$stretch->flame->ring" :label="$name.', ring'" />@endif</td>
+                    <td>@if ($stretch->flame->ovenC === null && ! $stretch->isRest())<x-word.choice :path="'heat:plate:'.$index"
+                        type="optional"
+                        :options="$plates" :value="$stretch->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
                     <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null"
                         aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend
                         data-path="heat:remove:{{ $index }}" data-value="null" aria-label="Remove stretch {{ $index + 1
@@ -84,7 +86,7 @@
         @if ($other->heating !== null)
             <h3>The {{ $other->place->pot->name }}, on its own</h3>
             <x-drawing.heat :kitchen="$home" :ring="$other->place->ring->id" :heat="$other->heat()" :course="$other->heating->course()" />
-            <p>{{ collect($other->heating->line())->map(fn ($block, $at) => $say->stretch($block, $other->heating->course()->heat[$at],
+            <p>{{ collect($other->heating->line())->map(fn ($stretch, $at) => $say->stretch($stretch, $other->heating->course()->heat[$at],
                 $home, $other->place->ring->id))->implode(', ') }}: crust {{ $say($other->heating->colours()->words()) }}.</p>
         @endif
     @endforeach

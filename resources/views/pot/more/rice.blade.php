@@ -1,5 +1,5 @@
 @php
-    $kind = $plan->kitchen->lot($d->grain->rice->lot, 'rice/lot')->kind;
+    $kind = $plan->kitchen->bag($d->grain->rice->bag, 'rice/lot')->kind;
     $full = $d->grain->rice->soak->saturation($kind);
 @endphp
 <div class="soaked">

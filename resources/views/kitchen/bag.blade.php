@@ -1,15 +1,15 @@
 @php
     $clock = Orbek\Core\Measure\Figure::clock(...);
-    $belief = $knowledge->lot($lot->id);
-    $left = $lot->leftG($knowledge);
+    $belief = $knowledge->bag($bag->id);
+    $left = $bag->leftG($knowledge);
 @endphp
-<x-layouts.place :title="$lot->name" place="kitchen">
+<x-layouts.place :title="$bag->name" place="kitchen">
     <div class="page kitchen-page">
         <section>
-            <h1>{{ Str::ucfirst($lot->name) }}</h1>
-            <p class="under">{{ $say->label($lot->kind) }}{{ $left === null ? '' : ', '.Orbek\Core\Measure\Figure::of($left, 'g', 0,
+            <h1>{{ Str::ucfirst($bag->name) }}</h1>
+            <p class="under">{{ $say->label($bag->kind) }}{{ $left === null ? '' : ', '.Orbek\Core\Measure\Figure::of($left, 'g', 0,
                 '-')->text().' left' }}</p>
-            @include('kitchen.empty', ['pace' => $paces[$lot->id] ?? null])
+            @include('kitchen.empty', ['pace' => $paces[$bag->id] ?? null])
             <x-drawing.belief :$belief :width="420" />
             <p class="lead">{{ $say->first($belief->words()) }}; on a day it may be {{ round(100 * (1 - $belief->today()->quantile(0.1) /
                 $belief->likely())) }} % faster or {{ round(100 * ($belief->today()->quantile(0.9) / $belief->likely() - 1)) }} % slower
@@ -39,7 +39,7 @@
             <h2>Test boil</h2>
             <p>A spoonful in a litre of boiling water. Fish out a grain every minute or two, press it, note what it is like: ten minutes
                 teach a new bag.</p>
-            <form method="post" action="{{ route('lot.test', $lot->id) }}" class="plain">
+            <form method="post" action="{{ route('lot.test', $bag->id) }}" class="plain">
                 @csrf
                 <div class="pair">
                     <label>Soaked, min <input name="soak_min" type="number" min="0" max="2880" value="30" required></label>
@@ -59,7 +59,7 @@
                 <button class="act">Learn from it</button>
             </form>
             @foreach ($tests as $test)
-                <form method="post" action="{{ route('lot.test.back', [$lot->id, $test]) }}" class="taken">
+                <form method="post" action="{{ route('lot.test.back', [$bag->id, $test]) }}" class="taken">
                     @csrf
                     <p>{{ $test->tested_at->setTimezone($home->site->timezone)->format('j F, H:i') }}: {{
                         collect($test->document['tests'])->map(fn ($seen) =>

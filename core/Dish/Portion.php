@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Dish;
 
 /** How much rice an adult eats. */
-enum Plates: string
+enum Portion: string
 {
     case Light = 'light';
     case Usual = 'usual';

@@ -16,12 +16,14 @@ use Illuminate\Support\Carbon;
  * @property float $value
  * @property Carbon $read_at
  */
-final class Reading extends Model
+final class MeterReading extends Model
 {
     use BelongsToHousehold;
 
     /** Points of a course that are drawn: more are one line anyway. */
     private const MOST = 120;
+
+    protected $table = 'readings';
 
     public $timestamps = false;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Lid;
 
 /** A stretch of one heat under the sealed pot. */
-final readonly class HeatBlock
+final readonly class Stretch
 {
     /** A cue that does not come is waited for so many times its minutes. */
     public const WAITED_FOR = 2.5;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Pot;
 
-enum BurnerKind: string
+enum RingKind: string
 {
     case Gas = 'gas';
     case Coil = 'coil';

@@ -8,7 +8,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
 /** One ring of the stove. */
-final readonly class Burner
+final readonly class Ring
 {
     /** The id of a rice cooker's own plate. */
     public const COOKER = 'cooker';
@@ -22,7 +22,7 @@ final readonly class Burner
     private function __construct(
         public string $id,
         public string $name,
-        public BurnerKind $kind,
+        public RingKind $kind,
         public float $watts,
         public Knob $knob,
         /** Across its flame or field, cm. */
@@ -35,7 +35,7 @@ final readonly class Burner
     /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
-        $kind = $fields->one('kind', BurnerKind::class);
+        $kind = $fields->one('kind', RingKind::class);
 
         $watts = $fields->number('watts', 200, $kind->mostW(), 'W');
 
@@ -53,7 +53,7 @@ final readonly class Burner
     /** A rice cooker's own plate, as a ring. */
     public static function ofCooker(string $name, float $watts): self
     {
-        return new self(self::COOKER, $name, BurnerKind::Coil, $watts, Knob::plain(0.0), 0.0);
+        return new self(self::COOKER, $name, RingKind::Coil, $watts, Knob::plain(0.0), 0.0);
     }
 
     /** Power that reaches the pot at full setting, W. */

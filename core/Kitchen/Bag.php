@@ -11,7 +11,7 @@ use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\RiceKind;
 
 /** A bag of rice on the shelf. */
-final readonly class Lot
+final readonly class Bag
 {
     private const BAG_KG = 100;
 
