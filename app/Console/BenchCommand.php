@@ -120,7 +120,7 @@ final class BenchCommand extends Command
         $kitchen = OpenFile::kitchen((string) file_get_contents(database_path('demo/kitchen.json')));
         $dish = OpenFile::dish((string) file_get_contents(database_path('demo/sour-cherry-polo.json')));
         $planner = Planner::in($kitchen, Knowledge::none(), $clock->now());
-        $works = array_values($planner->plan($dish)->day->works);
+        $tasks = array_values($planner->plan($dish)->day->tasks);
         $boil = $planner->plan($dish)->boil() ?? throw new LogicException('The demo polo is boiled.');
 
         return [
@@ -138,7 +138,7 @@ final class BenchCommand extends Command
                 ]);
                 array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
-            ['clock, one dish', 20.0, self::median(100, static fn () => Day::lay($works))],
+            ['clock, one dish', 20.0, self::median(100, static fn () => Day::lay($tasks))],
             ...$this->clockOfMeals(),
             ...$this->underTheLid($planner),
             ['plan, one dish, its heat looked for', 100.0, self::median(100, static fn () => $planner->plan($dish))],
@@ -407,7 +407,7 @@ final class BenchCommand extends Command
                 ),
             );
             $events = [];
-            foreach (array_map(strval(...), array_keys($cook->plan()->plans[0]->day->works)) as $task) {
+            foreach (array_map(strval(...), array_keys($cook->plan()->plans[0]->day->tasks)) as $task) {
                 $events[] = [0, $event('started', $closed->getTimestamp(), $task)];
                 if ($task === 'heat-1') {
                     break;

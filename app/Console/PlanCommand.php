@@ -88,7 +88,7 @@ final class PlanCommand extends Command
         if ($lift !== null) {
             $this->line(sprintf('Lift at %s, test from %s, by %s.', $lift->text(), $lift->fromText(), $lift->byText()));
         }
-        foreach ($plan->day->works as $id => $work) {
+        foreach ($plan->day->tasks as $id => $work) {
             $this->line(sprintf(
                 '  %s  %s (%d min)', $plan->day->startsAt($id)->format('H:i'), $say->text($work->name),
                 $work->task->minutes,

@@ -8,7 +8,7 @@ use App\Wording\Wording;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\DishTask;
 
 /**
  * A plan's hours as hung ropes: time runs down to the table, a column for hands, each ring and
@@ -95,7 +95,7 @@ final readonly class ClockDrawing
      *
      * @return list<array{
      *     key: string, title: string, x: float, width: float,
-     * ropes: list<array{work: Work, lines: list<string>, detail: string|null, y: float, height: float, labelY: float,
+     * ropes: list<array{work: DishTask, lines: list<string>, detail: string|null, y: float, height: float, labelY: float,
      * kind: string}>
      * }>
      */
@@ -107,8 +107,8 @@ final readonly class ClockDrawing
         }
         if (
             array_filter(
-                $this->plan->day->works,
-                static fn (Work $work): bool => $work->task->holds(Hold::oven()),
+                $this->plan->day->tasks,
+                static fn (DishTask $work): bool => $work->task->holds(Hold::oven()),
             ) !== []
         ) {
             $keys[Hold::oven()->key()] = ucfirst($this->plan->kitchen->equipment->oven->name ?? 'oven');
@@ -132,14 +132,14 @@ final readonly class ClockDrawing
 
     /**
      * @return list<array{
-     *     work: Work, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string
+     *     work: DishTask, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string
      * }>
      */
     private function ropes(string $key, int $letters): array
     {
         $ropes = [];
         $free = 0.0;
-        foreach ($this->plan->day->works as $id => $work) {
+        foreach ($this->plan->day->tasks as $id => $work) {
             $task = $work->task;
             $held = array_map(static fn (Hold $hold): string => $hold->key(), $task->holds);
             $mine = match (true) {

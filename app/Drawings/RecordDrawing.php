@@ -42,7 +42,7 @@ final readonly class RecordDrawing
         $rows = [];
         $times = [];
         $day = $cook->plan()->day;
-        foreach ($day->works as $id => $work) {
+        foreach ($day->tasks as $id => $work) {
             $progress = $cook->state->progress[$id];
             $row = [
                 'name' => $say->first($work->name),

@@ -200,7 +200,7 @@ final class CooksCsv
             )];
         };
         if ($row['lifted'] !== null) {
-            foreach ($plan->day->works as $id => $work) {
+            foreach ($plan->day->tasks as $id => $work) {
                 if ($work->kind === WorkKind::Boil) {
                     $from = Instant::plusMinutes($row['at'], -90);
                     $add('started', $from, ['subject' => $id]);

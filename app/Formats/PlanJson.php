@@ -20,7 +20,7 @@ use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Rice\Lift;
 use Orbek\Core\Plan\Rice\MeasuredPlan;
 use Orbek\Core\Plan\Shopping\Ingredient;
-use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\DishTask;
 use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
 
@@ -68,7 +68,7 @@ final readonly class PlanJson
             'right' => $plan->howSure()?->right,
             'colour' => $this->colour(),
             'rice_at_lid_c' => $this->riceAtLidC(),
-            'tasks' => array_map($this->task(...), array_values($plan->day->works)),
+            'tasks' => array_map($this->task(...), array_values($plan->day->tasks)),
             'allergens' => array_map(
                 fn (array $where): array => array_map($this->say->text(...), $where),
                 $plan->dish->allergens(),
@@ -216,7 +216,7 @@ final readonly class PlanJson
     }
 
     /** @return array<string, mixed> */
-    private function task(Work $work): array
+    private function task(DishTask $work): array
     {
         return [
             'id' => $work->task->id,

@@ -24,7 +24,7 @@ final class RecipeJsonLd
     public static function of(Plan $plan, Wording $say): array
     {
         $steps = [];
-        foreach ($plan->day->works as $id => $work) {
+        foreach ($plan->day->tasks as $id => $work) {
             $told = $say->list([$work->name, ...($work->detail === null ? [] : [$work->detail])]);
             $when = sprintf(
                 '. %d min, from %d min before the table.',

@@ -11,7 +11,7 @@ use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Progress;
 use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Shopping\Ingredient;
-use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\DishTask;
 use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
@@ -73,7 +73,7 @@ final readonly class WholePlan
         Cook $fold, string $id, ?int $dish, string $of, Progress $progress, int $minutes, int $startsAt,
     ): array {
         $plan = $fold->plan();
-        $work = $plan->day->work($id);
+        $work = $plan->day->task($id);
         $amounts = array_filter($plan->ingredients, static fn (Ingredient $one): bool => $one->task === $id);
 
         return [
@@ -112,7 +112,7 @@ final readonly class WholePlan
     }
 
     /** The step at whose end this one begins by itself; null where a hand begins it. */
-    private static function follows(Work $work): ?string
+    private static function follows(DishTask $work): ?string
     {
         foreach ($work->task->after as $gap) {
             if ($gap->isAtOnce()) {

@@ -139,7 +139,7 @@ final readonly class Cook
     public function boiling(): ?string
     {
         foreach ($this->state->progress as $task => $progress) {
-            if ($progress->isRunning() && $this->plan()->day->work($task)->kind === WorkKind::Boil) {
+            if ($progress->isRunning() && $this->plan()->day->task($task)->kind === WorkKind::Boil) {
                 return $task;
             }
         }
@@ -313,7 +313,7 @@ final readonly class Cook
         if ($task === null) {
             return [];
         }
-        $work = $this->plan()->day->work($task);
+        $work = $this->plan()->day->task($task);
         $station = $work->kind->station();
         $there = [...($work->caution === null ? [] : [$work->caution]), ...array_filter(
             $station === null ? [] : $this->plan()->cautions()[$station->value] ?? [],

@@ -159,7 +159,7 @@ final class MealChanges
     private static function ringsOf(Plan $plan): array
     {
         $rings = [];
-        foreach ($plan->day->works as $work) {
+        foreach ($plan->day->tasks as $work) {
             $rings[] = $work->task->ring();
         }
         foreach ($plan->potted->first()->line() as $stretch) {

@@ -23,7 +23,7 @@ use Orbek\Core\Plan\Pot\Waits;
 use Orbek\Core\Plan\Shopping\Amounts;
 use Orbek\Core\Plan\Shopping\Totals;
 use Orbek\Core\Plan\Work\Day;
-use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\DishTask;
 use Orbek\Core\Plan\Work\WorkOrder;
 
 /** plan = f(dish, kitchen, knowledge), seen from a moment. */
@@ -53,11 +53,11 @@ final readonly class Planner
         $this->ringsAreThere($dish);
         $draft = Potted::of($dish, $this->kitchen, $this->knowledge);
         // How long rice and filling wait for the pot is the clock's to say: before the heat is found.
-        $works = WorkOrder::of($draft, $this->kitchen);
-        [$schedule] = $this->lay($dish, $works);
-        $potted = $draft->heated(Waits::on($schedule, $works, $dish), $this->before, $reserved);
-        $works = WorkOrder::of($potted, $this->kitchen);
-        [$schedule, $clockClash] = $this->lay($dish, $works);
+        $tasks = WorkOrder::of($draft, $this->kitchen);
+        [$schedule] = $this->lay($dish, $tasks);
+        $potted = $draft->heated(Waits::on($schedule, $tasks, $dish), $this->before, $reserved);
+        $tasks = WorkOrder::of($potted, $this->kitchen);
+        [$schedule, $clockClash] = $this->lay($dish, $tasks);
         $tableAt ??= Day::soonest($this->now->setTimezone($this->kitchen->site->timezone), $schedule);
         $clashes = [
             ...(new Clashes($potted, $this->kitchen, $this->knowledge))->ofThings(),
@@ -66,7 +66,7 @@ final readonly class Planner
         $ingredients = Amounts::of($potted, $this->kitchen, Totals::rawRice($potted, $this->kitchen));
 
         return new Plan(
-            $potted, $this->kitchen, $this->knowledge, Day::of($tableAt, $schedule, $works), $ingredients, $clashes,
+            $potted, $this->kitchen, $this->knowledge, Day::of($tableAt, $schedule, $tasks), $ingredients, $clashes,
         );
     }
 
@@ -87,18 +87,18 @@ final readonly class Planner
     }
 
     /**
-     * @param  list<Work>  $works
+     * @param  list<DishTask>  $tasks
      * @return array{Schedule, list<Clash>}
      */
-    private function lay(Dish $dish, array $works): array
+    private function lay(Dish $dish, array $tasks): array
     {
         try {
-            return [Day::lay($works), []];
+            return [Day::lay($tasks), []];
         } catch (CannotBeLaid $broken) {
             // Shown without the greatest gaps, so that the cook sees where it pinches.
-            $loose = array_map(static fn (Work $work): Task => $work->task->withoutMost(), $works);
+            $loose = array_map(static fn (DishTask $work): Task => $work->task->withoutMost(), $tasks);
             $names = array_column(
-                array_map(static fn (Work $work): array => [$work->task->id, $work->name], $works),
+                array_map(static fn (DishTask $work): array => [$work->task->id, $work->name], $tasks),
                 1,
                 0,
             );

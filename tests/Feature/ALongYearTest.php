@@ -27,7 +27,7 @@ final class ALongYearTest extends FeatureTestCase
         $closed = now()->subDays(31)->getTimestamp();
         DB::table('meal_cooks')->where('id', $cook->id)->update(['started_at' => now()->subDays(31)->subHours(2)]);
         $events = [];
-        foreach (array_keys($cook->plan()->day->works) as $task) {
+        foreach (array_keys($cook->plan()->day->tasks) as $task) {
             $events[] = self::event('started', $closed, $task);
             if ($task === 'heat-1') {
                 break;

@@ -112,7 +112,7 @@ final class MoreWaysTest extends FeatureTestCase
     {
         foreach ($plan->ingredients as $one) {
             self::assertGreaterThanOrEqual(0.0, $one->amount->amount, (string) $one->task);
-            self::assertArrayHasKey($one->task, $plan->day->works, 'what is measured out has a task that takes it');
+            self::assertArrayHasKey($one->task, $plan->day->tasks, 'what is measured out has a task that takes it');
         }
         $raw = $plan->potted->raw;
         foreach ($plan->dish->fillings->all as $filling) {

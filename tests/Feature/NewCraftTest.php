@@ -47,7 +47,7 @@ final class NewCraftTest extends FeatureTestCase
         // The stove asks for the cue while the lid is near to it, takes it, and its heat is known better.
         $cook = $this->begun();
         $clock = app(PracticeClock::class);
-        foreach ($plan->day->works as $work) {
+        foreach ($plan->day->tasks as $work) {
             if ($work->kind === WorkKind::Heat) {
                 break;
             }
@@ -67,7 +67,7 @@ final class NewCraftTest extends FeatureTestCase
         $this->tell($cook, 'cue', ['subject' => 'rim-hums'])->assertJsonPath('events.0.status', 'refused');
 
         // The record has it, and the pot's ring was taught.
-        foreach ($plan->day->works as $work) {
+        foreach ($plan->day->tasks as $work) {
             $this->tell($cook, 'started', ['subject' => $work->task->id]);
             $this->tell($cook, 'done', ['subject' => $work->task->id]);
         }

@@ -76,7 +76,7 @@ final class OneMoreSchoolTest extends FeatureTestCase
         $id = (string) Str::ulid();
         $this->post(route('cook.begin', $dish), ['cook' => $id])->assertRedirect();
         $cook = Cook::query()->findOrFail(strtolower($id));
-        $first = array_key_first($plan->day->works);
+        $first = array_key_first($plan->day->tasks);
         $events = [[
             'id' => (string) Str::ulid(), 'type' => 'started', 'at' => now()->getTimestamp(), 'subject' => $first,
         ]];

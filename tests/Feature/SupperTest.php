@@ -37,7 +37,7 @@ final class SupperTest extends FeatureTestCase
         );
         foreach ($order as $id) {
             $this->tell($cook, 'started', ['subject' => $id]);
-            $kind = $plan->day->work($id)->kind;
+            $kind = $plan->day->task($id)->kind;
             if ($kind === WorkKind::Boil) {
                 $this->postJson(route('supper.clock', $cook->id), ['forward_s' => 240])->assertNoContent();
                 $this->get(route('supper.senses', $cook))->assertOk()->assertSee(

@@ -34,7 +34,7 @@ final readonly class Started extends Event
         if (! $this->happenToSides($state)) {
             return false;
         }
-        if ($state->plan->day->work($this->task)->kind === WorkKind::Boil) {
+        if ($state->plan->day->task($this->task)->kind === WorkKind::Boil) {
             $state->scoops = 0;
         }
 

@@ -12,7 +12,7 @@ use Orbek\Core\Meal\Meal;
 use Orbek\Core\Meal\Side;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
-use Orbek\Core\Plan\Work\Work;
+use Orbek\Core\Plan\Work\DishTask;
 use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Pot\Ring;
 
@@ -37,7 +37,7 @@ final class MealWork
     {
         $tasks = [];
         foreach ($plans as $dish => $plan) {
-            foreach ($plan->day->works as $work) {
+            foreach ($plan->day->tasks as $work) {
                 $tasks[] = self::ofDish($dish, $work);
             }
         }
@@ -94,7 +94,7 @@ final class MealWork
         return $jobs;
     }
 
-    private static function ofDish(int $dish, Work $work): MealTask
+    private static function ofDish(int $dish, DishTask $work): MealTask
     {
         return new MealTask(
             job: self::job($work, 'd'.($dish + 1).'/'),
@@ -112,7 +112,7 @@ final class MealWork
     }
 
     /** A dish's piece of work as the clock sees it. */
-    public static function job(Work $work, string $of = ''): Job
+    public static function job(DishTask $work, string $of = ''): Job
     {
         return new Job(
             id: "{$of}{$work->task->id}",
@@ -129,7 +129,7 @@ final class MealWork
     }
 
     /** Whether it needs the cook in the kitchen, or a pot on the stove, at its time. */
-    public static function isBound(Work $work): bool
+    public static function isBound(DishTask $work): bool
     {
         return $work->keeps === null && ! in_array($work->kind, self::FREE, true);
     }

@@ -6,8 +6,8 @@ namespace Orbek\Core\Plan\Pot;
 
 use Orbek\Core\Clock\Schedule;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Plan\Work\DishTask;
 use Orbek\Core\Plan\Work\Stations\Layer;
-use Orbek\Core\Plan\Work\Work;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /** How long what is ready waits for the layering, min, as the clock leaves it. */
@@ -27,12 +27,12 @@ final readonly class Waits
         return new self(Layer::waitMin($dish), 0.0);
     }
 
-    /** @param  list<Work>  $works */
-    public static function on(Schedule $schedule, array $works, Dish $dish): self
+    /** @param  list<DishTask>  $tasks */
+    public static function on(Schedule $schedule, array $tasks, Dish $dish): self
     {
         $layered = $schedule->start(WorkKind::Layer->id());
         $drained = $filled = null;
-        foreach ($works as $work) {
+        foreach ($tasks as $work) {
             match ($work->kind) {
                 // Of several batches the last is the one whose heat is left.
                 WorkKind::Drain => $drained = $schedule->start($work->task->id),

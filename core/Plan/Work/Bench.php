@@ -18,7 +18,7 @@ final class Bench
 
     public readonly WorkTimes $times;
 
-    /** @var list<Work> */
+    /** @var list<DishTask> */
     public array $work = [];
 
     public function __construct(public readonly Potted $potted, public readonly Kitchen $kitchen)

@@ -25,16 +25,16 @@ final readonly class Day
     /** A table that is to be as soon as it can be stands on a full five minutes. */
     public const ROUNDED_MIN = 5;
 
-    /** @param  array<string, Work>  $works by task, in the order in which they begin */
-    private function __construct(public DateTimeImmutable $tableAt, public Schedule $schedule, public array $works)
+    /** @param  array<string, DishTask>  $tasks by task, in the order in which they begin */
+    private function __construct(public DateTimeImmutable $tableAt, public Schedule $schedule, public array $tasks)
     {
     }
 
-    /** @param  list<Work>  $works */
-    public static function of(DateTimeImmutable $tableAt, Schedule $schedule, array $works): self
+    /** @param  list<DishTask>  $tasks */
+    public static function of(DateTimeImmutable $tableAt, Schedule $schedule, array $tasks): self
     {
         $byTask = [];
-        foreach ($works as $work) {
+        foreach ($tasks as $work) {
             $byTask[$work->task->id] = $work;
         }
         $inOrder = [];
@@ -49,14 +49,14 @@ final readonly class Day
      * Counted back from the table, and looked at once more for orders that take less of the cook's time in the kitchen:
      * the clock of a meal, begun from there.
      *
-     * @param  list<Work>  $works
+     * @param  list<DishTask>  $tasks
      *
      * @throws CannotBeLaid
      */
-    public static function lay(array $works): Schedule
+    public static function lay(array $tasks): Schedule
     {
-        $counted = CountBack::lay(array_map(static fn (Work $work): Task => $work->task, $works));
-        $jobs = array_map(static fn (Work $work): Job => MealWork::job($work), $works);
+        $counted = CountBack::lay(array_map(static fn (DishTask $work): Task => $work->task, $tasks));
+        $jobs = array_map(static fn (DishTask $work): Job => MealWork::job($work), $tasks);
         $things = [];
         foreach ($jobs as $job) {
             $things += array_fill_keys(array_column($job->claims, 0), 1);
@@ -90,12 +90,12 @@ final readonly class Day
     /** Whether a piece of work has a caution as its own, so that its station's others do not tell it. */
     public function isMindedAtOneTask(Caution $caution): bool
     {
-        return array_filter($this->works, static fn (Work $work): bool => $work->caution === $caution) !== [];
+        return array_filter($this->tasks, static fn (DishTask $work): bool => $work->caution === $caution) !== [];
     }
 
-    public function work(string $task): Work
+    public function task(string $task): DishTask
     {
-        return $this->works[$task] ?? throw new LogicException("There is no task {$task}.");
+        return $this->tasks[$task] ?? throw new LogicException("There is no task {$task}.");
     }
 
     /** The moment at so many minutes to the table (−60 an hour before). */
@@ -108,7 +108,7 @@ final readonly class Day
     public function busyFrom(): int
     {
         $starts = [0];
-        foreach ($this->works as $id => $work) {
+        foreach ($this->tasks as $id => $work) {
             if (MealWork::isBound($work)) {
                 $starts[] = $this->schedule->start($id);
             }

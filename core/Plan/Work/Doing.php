@@ -106,9 +106,9 @@ final class Doing
         return $this;
     }
 
-    public function work(): Work
+    public function work(): DishTask
     {
-        return new Work(
+        return new DishTask(
             kind: $this->kind,
             index: $this->index,
             task: new Task(

@@ -11,7 +11,7 @@ use Orbek\Core\Plan\Shopping\Ingredient;
 final readonly class Mise
 {
     /** @param  list<Ingredient>  $things */
-    private function __construct(public Work $work, public array $things)
+    private function __construct(public DishTask $work, public array $things)
     {
     }
 
@@ -19,7 +19,7 @@ final readonly class Mise
     public static function of(Plan $plan): array
     {
         $list = [];
-        foreach ($plan->day->works as $id => $work) {
+        foreach ($plan->day->tasks as $id => $work) {
             $things = array_values(
                 array_filter($plan->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->task === $id),
             );

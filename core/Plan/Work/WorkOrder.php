@@ -21,7 +21,7 @@ use Orbek\Core\Plan\Work\Stations\Serve;
 /** The tasks of a dish, station by station, with what each must follow and what it holds. */
 final class WorkOrder
 {
-    /** @return list<Work> */
+    /** @return list<DishTask> */
     public static function of(Potted $potted, Kitchen $kitchen): array
     {
         $bench = new Bench($potted, $kitchen);

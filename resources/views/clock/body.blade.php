@@ -6,7 +6,7 @@
     <h1>{{ $dish->name }} by itself, for {{ $plan->dish->table->eaters }}</h1>
     <x-drawing.clock :$plan />
     <ol class="told">
-        @foreach ($plan->day->works as $id => $work)
+        @foreach ($plan->day->tasks as $id => $work)
             <li><span class="time">{{ $say->time($plan->day->startsAt($id)) }}</span> <strong>{{ $work->name }}</strong> {{
                 $work->task->minutes }} min{{ $work->task->ring() === null ? '' : ', '.$plan->kitchen->ring($work->task->ring(),
                 'burner')->name }}{{ $work->detail === null ? '' : '; '.$say($work->detail) }}</li>

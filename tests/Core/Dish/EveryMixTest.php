@@ -187,7 +187,7 @@ final class EveryMixTest extends TestCase
         self::assertGreaterThan($inside, $mass, $which);
         foreach ($plan->ingredients as $one) {
             self::assertGreaterThan(0, $one->amount->amount, "{$which}: ".Sample::say($one->name));
-            self::assertArrayHasKey($one->task, $plan->day->works, "{$which}: ".Sample::say($one->name));
+            self::assertArrayHasKey($one->task, $plan->day->tasks, "{$which}: ".Sample::say($one->name));
         }
         $bought = array_sum(array_map(
             static fn (Ingredient $one): float => str_starts_with(

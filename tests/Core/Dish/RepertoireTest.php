@@ -93,7 +93,7 @@ final class RepertoireTest extends TestCase
         $marinated = Sample::plan(
             $more->changed('fillings/1/marinade', ['minutes' => 60, 'acid' => 'mild', 'yogurt' => 'now'])
         );
-        self::assertArrayHasKey('marinade-2', $marinated->day->works);
+        self::assertArrayHasKey('marinade-2', $marinated->day->tasks);
         self::assertContains(
             'marinade-2', array_map(static fn (Ingredient $one): string => $one->task, $marinated->ingredients),
         );
@@ -119,7 +119,7 @@ final class RepertoireTest extends TestCase
         self::assertEqualsWithDelta($lift - 5, $dish->grain->boiled[0]->inAtMin($lift), 1e-9);
         self::assertContains('broad beans, shelled', self::names($plan));
         self::assertArrayHasKey('broad-beans', $dish->allergens());
-        self::assertStringContainsString('dill, chopped', Sample::say($plan->day->work('boil')->detail ?? ''));
+        self::assertStringContainsString('dill, chopped', Sample::say($plan->day->task('boil')->detail ?? ''));
 
         // More water, heavier and higher layers, the sums as they should be; the rice itself stays.
         $plain = Sample::plan($dish->changed('boiled', []));
@@ -140,8 +140,8 @@ final class RepertoireTest extends TestCase
         $lentils = Sample::plan(
             Sample::edited($plan, 'boiled:add', ['name' => 'lentils', 'kind' => 'lentils', 'of_rice' => 0.3])
         );
-        $task = $lentils->day->work('boiled-first-3')->task;
-        self::assertSame(WorkKind::BoiledFirst, $lentils->day->work('boiled-first-3')->kind);
+        $task = $lentils->day->task('boiled-first-3')->task;
+        self::assertSame(WorkKind::BoiledFirst, $lentils->day->task('boiled-first-3')->kind);
         self::assertTrue($task->holds(Hold::ring($dish->grain->water->ring)));
         self::assertEqualsWithDelta(12 - Sample::boil($lentils)->liftAt->amount / 60, $task->minutes, 0.51);
         self::assertLessThanOrEqual(
@@ -192,7 +192,7 @@ final class RepertoireTest extends TestCase
             $measured->cookMin - 2, Sample::plan($dish->changed('water/toast_min', 0))->measured()?->cookMin,
         );
         self::assertStringContainsString(
-            'toasted in fat 2 min first', Sample::say($plan->day->work('cook')->detail ?? ''),
+            'toasted in fat 2 min first', Sample::say($plan->day->task('cook')->detail ?? ''),
         );
         // The pot is sealed over rice of that share, and it is done at the end.
         $rice = array_values(

@@ -27,9 +27,9 @@ final class WorkTimesTest extends TestCase
                 self::rows(), ['rinse' => ['minutes' => $minutes, 'hands' => 'start'], 'soak' => ['waits' => $waits]],
             )]);
             $plan = Sample::plan(Dish::fromArray(Sample::polo()->toArray(), $craft));
-            $rinse = $plan->day->work('rinse')->task;
+            $rinse = $plan->day->task('rinse')->task;
             self::assertSame([$minutes, Attention::AtStart], [$rinse->minutes, $rinse->attention]);
-            $gaps = array_column($plan->day->work('boil')->task->after, 'mostMin', 'task');
+            $gaps = array_column($plan->day->task('boil')->task->after, 'mostMin', 'task');
             self::assertSame($waits, $gaps['soak']);
         }
     }

@@ -51,7 +51,7 @@ final class HeatLineTest extends TestCase
 
         self::assertSame(Origin::Own, $heating->origin);
         self::assertSame($own, HeatLine::toArray($heating->line()));
-        self::assertSame('The base sizzles', Sample::say($plan->day->work('heat-1')->finish));
+        self::assertSame('The base sizzles', Sample::say($plan->day->task('heat-1')->finish));
         self::assertSame(
             ['80 %', '22 % on the tava', 'rest'],
             array_map(

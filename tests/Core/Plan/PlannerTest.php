@@ -230,7 +230,7 @@ final class PlannerTest extends TestCase
                 self::assertStringNotContainsString('cannot follow', $says, "{$name} for {$eaters}");
                 $schedule = $plan->day->schedule;
                 self::assertSame(0, $schedule->end('open'));
-                foreach ($plan->day->works as $work) {
+                foreach ($plan->day->tasks as $work) {
                     foreach ($work->task->after as $gap) {
                         $waits = $schedule->start($work->task->id) - $schedule->end($gap->task);
                         self::assertGreaterThanOrEqual($gap->leastMin, $waits, $work->task->id);
@@ -260,7 +260,7 @@ final class PlannerTest extends TestCase
                 $plan->potted->first()->section->layers[2]->doneness,
             ],
         );
-        self::assertStringContainsString('first scoop likely', Sample::say($plan->day->work('boil')->detail ?? ''));
+        self::assertStringContainsString('first scoop likely', Sample::say($plan->day->task('boil')->detail ?? ''));
         self::assertSame(Sample::boil($plan)->liftAt, $rest->at);
         self::assertLessThanOrEqual(60, $plan->day->schedule->start('layer') - $plan->day->schedule->end('dough'));
     }

@@ -149,7 +149,7 @@ final class SealedDishTest extends TestCase
     {
         $plan = Sample::plan(Sample::dish('turkey-plum-biryani'));
         $onion = array_key_first(
-            array_filter($plan->day->works, static fn ($work): bool => Sample::say($work->name) === 'Fried onion'),
+            array_filter($plan->day->tasks, static fn ($work): bool => Sample::say($work->name) === 'Fried onion'),
         );
 
         self::assertNotNull($onion);

@@ -90,10 +90,10 @@ final class WalkTest extends TestCase
             $name = "{$which}: ".$this->say->text($one->name);
             self::assertGreaterThan(0, $one->amount->amount, $name);
             self::assertLessThan(1e6, $one->amount->amount, $name);
-            self::assertArrayHasKey($one->task, $plan->day->works, $name);
+            self::assertArrayHasKey($one->task, $plan->day->tasks, $name);
             $this->isSaid($one->amount->text(), $name);
         }
-        foreach ($plan->day->works as $work) {
+        foreach ($plan->day->tasks as $work) {
             self::assertGreaterThanOrEqual(0, $work->task->minutes, $which);
             foreach (array_filter([$work->name, $work->detail, $work->begin, $work->finish, $work->keeps]) as $note) {
                 $this->isSaid($this->say->text($note), $which);

@@ -71,8 +71,8 @@ final class WorkOrderTest extends TestCase
             self::assertTrue($plan->day->schedule->tasks[$id]->holds(Hold::pot('steel-24')), $id);
         }
         self::assertLessThanOrEqual($plan->day->schedule->start('cook'), $plan->day->schedule->end('filling-2'));
-        self::assertStringContainsString('dry craters', Sample::say($plan->day->work('cook')->detail ?? ''));
-        self::assertSame('Level, close, heat down', Sample::say($plan->day->work('layer')->name));
+        self::assertStringContainsString('dry craters', Sample::say($plan->day->task('cook')->detail ?? ''));
+        self::assertSame('Level, close, heat down', Sample::say($plan->day->task('layer')->name));
     }
 
     public function test_a_cooker_stands_on_no_ring_and_tells_its_line(): void
@@ -83,7 +83,7 @@ final class WorkOrderTest extends TestCase
         self::assertEquals([Hold::pot('cooker')], $schedule->tasks['cook']->holds);
         self::assertMatchesRegularExpression(
             '/line [\d.]+ of its scale/',
-            Sample::say($plan->day->work('cook')->detail ?? ''),
+            Sample::say($plan->day->task('cook')->detail ?? ''),
         );
         self::assertTrue($schedule->tasks['heat-1']->holds(Hold::oven()));
         self::assertNull($schedule->tasks['heat-1']->ring());
@@ -93,14 +93,14 @@ final class WorkOrderTest extends TestCase
     {
         $dish = Sample::dish('turkey-plum-biryani');
         $detail = static fn (string $spices): string => Sample::say(
-            Sample::plan($dish->changed('water/spices', $spices))->day->work('drain')->detail ?? '',
+            Sample::plan($dish->changed('water/spices', $spices))->day->task('drain')->detail ?? '',
         );
 
         self::assertStringContainsString('fish the spices out', $detail('fished'));
         self::assertStringNotContainsString('spices', $detail('left'));
         self::assertStringContainsString(
             'whole spices',
-            Sample::say(Sample::plan($dish)->day->work('heat-water')->detail ?? ''),
+            Sample::say(Sample::plan($dish)->day->task('heat-water')->detail ?? ''),
         );
     }
 
@@ -177,7 +177,7 @@ final class WorkOrderTest extends TestCase
     {
         $keeps = array_map(
             static fn ($work): string => Sample::say($work->keeps ?? ''),
-            Sample::plan(Sample::dish('turkey-plum-biryani'))->day->works,
+            Sample::plan(Sample::dish('turkey-plum-biryani'))->day->tasks,
         );
 
         self::assertContains('3 days in a closed jar', $keeps);

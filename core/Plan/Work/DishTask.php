@@ -9,7 +9,7 @@ use Orbek\Core\Clock\Task;
 use Orbek\Core\Measure\Note;
 
 /** A task of a dish: what it is and what it is called, beside its place on the clock. */
-final readonly class Work
+final readonly class DishTask
 {
     public function __construct(
         public WorkKind $kind,
