@@ -52,7 +52,7 @@ final class LidChange
     private static function colour(Course $before, Course $after): ?Note
     {
         return $before->colour() === $after->colour() ? null : Note::of(
-            'under-the-lid.the-crust-comes-out-not', colour: $after->colour(), colour2: $before->colour(),
+            'under-the-lid.the-crust-comes-out-not', colour: $after->colour(), before: $before->colour(),
         );
     }
 
@@ -66,16 +66,16 @@ final class LidChange
         }
 
         return abs($after - $before) < self::SHOWN_MIN ? null : Note::of(
-            'under-the-lid.the-rice-is-done-min-later', isDone: (int) round(
+            'under-the-lid.the-rice-is-done-min-later', minutes: (int) round(
                 abs($after - $before),
-            ), isDone2: $after > $before,
+            ), isLater: $after > $before,
         );
     }
 
     private static function steam(float $moreG): ?Note
     {
         return abs($moreG) < self::SHOWN_G ? null : Note::of(
-            'under-the-lid.g-more-steam-gets-out', water: (int) round(abs($moreG)), water2: $moreG > 0,
+            'under-the-lid.g-more-steam-gets-out', grams: (int) round(abs($moreG)), isMore: $moreG > 0,
         );
     }
 

@@ -34,7 +34,7 @@ final class LiftAdvice
         $says = [
             Note::of(
                 'lift-advice.lift-now-likely-when-it-is', inPot: (int) round(100 * $inPot),
-                target: (int) round(100 * $wanted), inPot2: Note::label(Stage::at($inPot), 'words'),
+                target: (int) round(100 * $wanted), feels: Note::label(Stage::at($inPot), 'words'),
             ),
         ];
         $best = $inPot;

@@ -140,8 +140,8 @@ final class Rescue
         $on->advance($lid->flame(), 300.0, self::STEP_S);
         $says = [
             Note::of(
-                'rescue.heat-off-now-the-base-into', browning: CrustColour::of($now->browning),
-                browning2: $now->browning, browning3: $off->browning, browning4: $on->browning,
+                'rescue.heat-off-now-the-base-into', colour: CrustColour::of($now->browning),
+                now: $now->browning, off: $off->browning, longer: $on->browning,
             ),
         ];
         [$done] = self::top($off);

@@ -63,7 +63,7 @@ final readonly class Build
     {
         $layers = array_map(LayerChoice::fromFields(...), $fields->each('layers'));
         if ($layers === []) {
-            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-4');
+            throw Refused::because('layers', 'refused.no-layer-of-each');
         }
         self::closes('layers', 'rice', $base->riceShare, $layers, Matter::Rice);
         self::layersOf($fillings, $layers);

@@ -55,7 +55,7 @@ final readonly class Filling
             $fields->each('parts'),
         );
         if ($parts === []) {
-            throw Refused::because($fields->at('parts'), 'refused.the-list-is-empty-give-at-3');
+            throw Refused::because($fields->at('parts'), 'refused.no-part');
         }
 
         return new self(

@@ -36,7 +36,7 @@ final readonly class Preparation
     {
         $steps = array_map(PreparationStep::fromFields(...), $fields->each('steps'));
         if ($steps === []) {
-            throw Refused::because($fields->at('steps'), 'refused.the-list-is-empty-give-at-3');
+            throw Refused::because($fields->at('steps'), 'refused.no-part');
         }
 
         return new self(

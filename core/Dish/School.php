@@ -58,7 +58,7 @@ final readonly class School
         );
         $first = $document['first'] ?? null;
         if ($heats === []) {
-            throw Refused::because('heats', 'refused.the-list-is-empty-give-at-2');
+            throw Refused::because('heats', 'refused.no-stretch');
         }
         if (! is_array($first)) {
             throw Refused::because('first', 'refused.is-missing-give-the-dish-that');

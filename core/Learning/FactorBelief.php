@@ -206,7 +206,7 @@ final readonly class FactorBelief
             default => Note::of(
                 'factor-belief.this-bag-runs-faster-than-its',
                 percent: $percent,
-                it: $this->likely() < 1,
+                isFaster: $this->likely() < 1,
             ),
         };
     }
@@ -219,7 +219,9 @@ final readonly class FactorBelief
         return match (true) {
             $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.nothing-learned-of-this-pot-on'),
             $percent === 0 => Note::of('factor-belief.this-pot-on-this-ring-heats'),
-            default => Note::of('factor-belief.this-pot-on-this-ring-gets', percent: $percent, it: $this->likely() < 1),
+            default => Note::of(
+                'factor-belief.this-pot-on-this-ring-gets', percent: $percent, isLess: $this->likely() < 1,
+            ),
         };
     }
 

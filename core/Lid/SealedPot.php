@@ -50,7 +50,7 @@ final readonly class SealedPot
         ?float $basePreheatC = null,
     ): self {
         if ($layers === []) {
-            throw Refused::because('layers', 'refused.the-list-is-empty-give-at-5');
+            throw Refused::because('layers', 'refused.no-layer');
         }
         $highCm = self::highCm($diameterCm, $layers);
         if ($highCm > $heightCm) {

@@ -212,7 +212,7 @@ final readonly class Fields
             $list[$thing->id] = $thing;
         }
 
-        return $list !== [] ? $list : throw Refused::because($name, 'refused.the-list-is-empty-give-at');
+        return $list !== [] ? $list : throw Refused::because($name, 'refused.empty-list');
     }
 
     /**

@@ -93,7 +93,7 @@ final readonly class Absorption
             Figure::of($liquid, 'g', 0,
                 Note::of(
                     'absorption.the-rice-is-to-weigh-times', target: $target, folded: $folded,
-                    takenG: (int) round($takenG), gain: (int) round($gain * $raw->inGrams()), gain2: $gain > 0.005,
+                    takenG: (int) round($takenG), gain: (int) round($gain * $raw->inGrams()), isGained: $gain > 0.005,
                 ),
                 Note::of(
                     'absorption.g-boil-off-without-the-lid', openG: (int) round($openG), lidG: (int) round($lidG),

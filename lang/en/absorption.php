@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'the-rice-is-to-weigh-times' => 'The rice is to weigh {target} times its raw weight{folded, select, yes{, since a wet filling is folded in} other{}}: it takes {takenG} g more{gain2, select, yes{, having {gain} g from the soak} other{}}.',
+    'the-rice-is-to-weigh-times' => 'The rice is to weigh {target} times its raw weight{folded, select, yes{, since a wet filling is folded in} other{}}: it takes {takenG} g more{isGained, select, yes{, having {gain} g from the soak} other{}}.',
     'g-boil-off-without-the-lid' => '{openG} g boil off without the lid, {lidG} g get past it; the filling brings {fillingFreeG} g.',
     'g-in-all-g-of-it' => '{liquid} g in all, {brothG} g of it broth, by weight.',
     'ml-each-a-millilitre-of-water' => '^{cup}, {millilitres} ml each; a millilitre of water weighs a gram.',

@@ -3,6 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'of-is-left-as-it-is' => 'Of {it} {yield} % is left as it is used.',
-    'swells-to-times-its-weight' => '^{it} swells to {yield} times its weight.',
+    'of-is-left-as-it-is' => 'Of {food} {yield} % is left as it is used.',
+    'swells-to-times-its-weight' => '^{food} swells to {yield} times its weight.',
 ];

@@ -13,7 +13,7 @@ return [
     'min-at-without-the-plate-brings' => '{half} min at {heat} without the plate brings it to {wanted}.',
     'four-minutes-more-and-it-is' => 'Four minutes more and it is {browning}: stand by it.',
     'twenty-minutes-of-strong-heat-do' => 'Twenty minutes of strong heat do not colour it: the base is too wet. Serve the rice, and fry the base alone in the pot.',
-    'heat-off-now-the-base-into' => 'Heat off now, the base into a finger of cold water: by the model the crust is {browning} ({browning2, number, ::.0}); it creeps to {browning3, number, ::.0} off the heat, in five minutes more of this heat to {browning4, number, ::.0}.',
+    'heat-off-now-the-base-into' => 'Heat off now, the base into a finger of cold water: by the model the crust is {colour} ({now, number, ::.0}); it creeps to {off, number, ::.0} off the heat, in five minutes more of this heat to {longer, number, ::.0}.',
     'the-rice-is-done-let-it' => 'The rice is done: let it rest, lift it off and leave the base where it is.',
     'the-rice-is-done-lift-it' => 'The rice is {done} % done: lift it off the base into another pot with {layers} ml of hot water and finish it on low heat.',
     'press-a-damp-cloth-or-foil' => 'Press a damp cloth or foil round the rim. Left as it is, {lost} g more steam gets out by the end.',

@@ -44,6 +44,17 @@ final class WordsTest extends TestCase
         }
     }
 
+    /** A second of the same name says what it is; only an area's unit ends in a figure. */
+    public function test_what_a_message_takes_has_a_name(): void
+    {
+        $unnamed = [];
+        foreach (self::messages() as $key => $message) {
+            preg_match_all('/\{(it|that|value\d|(?!\w*[cC]m2\b)\w+\d)\b/', $message, $found);
+            $unnamed = [...$unnamed, ...array_map(static fn (string $arg): string => "{$key}: {$arg}", $found[1])];
+        }
+        self::assertSame([], $unnamed);
+    }
+
     public function test_a_label_belongs_to_a_case_and_every_case_has_one(): void
     {
         $enums = [];

@@ -341,7 +341,7 @@ final readonly class Clashes
                     Station::Filling,
                     Note::of(
                         'clashes.in-this-marinade-is-too-short', minutes: Quantity::minutes($marinade->minutes),
-                        minutes2: $marinade->minutes < $times['least'], least: Quantity::minutes($times['least']),
+                        isShort: $marinade->minutes < $times['least'], least: Quantity::minutes($times['least']),
                         most: Quantity::minutes($times['most']), why: $times['why'],
                     ),
                     [new Mend($good, "fillings/{$place}/marinade/minutes", $times['good'])],
@@ -407,14 +407,14 @@ final readonly class Clashes
         return [new Clash(
             Station::Layers,
             Note::of(
-                'clashes.is-too-small-free-select-yesthe', pot: $section->pot->name, free: -$free, free2: $free,
-                free3: $free < 0, freeCm: (int) Section::FREE_CM,
+                'clashes.is-too-small-free-select-yesthe', pot: $section->pot->name, over: -$free, free: $free,
+                isOver: $free < 0, freeCm: (int) Section::FREE_CM,
             ),
             [
                 ...$this->otherPots('lid/pot', $fits), ...$this->twoPots(),
                 ...($eaters === null
                     ? []
-                    : [new Mend(Note::of('clashes.cook-for-2', eaters: $eaters), 'usual/eaters', $eaters)]),
+                    : [new Mend(Note::of('clashes.cook-for-as-many-as-fit', eaters: $eaters), 'usual/eaters', $eaters)]),
             ],
         )];
     }
