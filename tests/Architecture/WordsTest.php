@@ -49,7 +49,7 @@ final class WordsTest extends TestCase
     {
         $unnamed = [];
         foreach (self::messages() as $key => $message) {
-            preg_match_all('/\{(it|that|value\d|(?!\w*[cC]m2\b)\w+\d)\b/', $message, $found);
+            preg_match_all('/\{(it(?=,)|value\d|(?!\w*[cC]m2\b)\w+\d)\b/', $message, $found);
             $unnamed = [...$unnamed, ...array_map(static fn (string $arg): string => "{$key}: {$arg}", $found[1])];
         }
         self::assertSame([], $unnamed);
