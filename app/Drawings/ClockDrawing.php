@@ -95,8 +95,10 @@ final readonly class ClockDrawing
      *
      * @return list<array{
      *     key: string, title: string, x: float, width: float,
-     * ropes: list<array{work: DishTask, lines: list<string>, detail: string|null, y: float, height: float, labelY: float,
-     * kind: string}>
+     *     ropes: list<array{
+     *         work: DishTask, lines: list<string>, detail: string|null, y: float, height: float, labelY: float,
+     *         kind: string
+     *     }>
      * }>
      */
     public function columns(): array
@@ -132,7 +134,8 @@ final readonly class ClockDrawing
 
     /**
      * @return list<array{
-     *     work: DishTask, lines: list<string>, detail: string|null, y: float, height: float, labelY: float, kind: string
+     *     work: DishTask, lines: list<string>, detail: string|null, y: float, height: float, labelY: float,
+     *     kind: string
      * }>
      */
     private function ropes(string $key, int $letters): array

@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\HeatSet;
+use Orbek\Core\Cook\Events\Weighed;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Work\WorkKind;
@@ -71,7 +72,7 @@ final class Meter extends Model
     public function take(Fields $said, DateTimeImmutable $at, DateTimeImmutable $now): ?string
     {
         $value = $this->kind->reads($said->number('value', -1e9, 1e9), $said->text('unit'));
-        $rawG = $said->number('of_raw_g', 1, 200, 'g', self::SPOON_G);
+        $rawG = $said->number('of_raw_g', 1, Weighed::MOST_RAW_G, 'g', self::SPOON_G);
         $event = $this->kind === MeterKind::Temperature ? null : $this->event($value, $rawG, $at, $now);
         DB::transaction(function () use ($value, $at): void {
             MeterReading::query()->create(['meter_id' => $this->id, 'value' => $value, 'read_at' => $at]);

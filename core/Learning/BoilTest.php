@@ -13,8 +13,6 @@ use Orbek\Core\Pot\Ring;
 /** Net power of a pot on a ring: known water, two temperatures, minutes, the lid on. */
 final readonly class BoilTest
 {
-    private const ROOM_C = 22.0;
-
     /** How far thermometer and clock mislead, in ln heat. */
     private const NOISE = 0.04;
 
@@ -29,6 +27,7 @@ final readonly class BoilTest
      */
     public static function of(
         Pot $pot, Ring $ring, float $litres, float $fromC, float $toC, float $minutes, float $setting,
+        float $roomC,
     ): self {
         Refused::unlessBetween('litres', $litres, 0.3, $pot->litres, 'L, as much as the pot holds');
         Refused::unlessBetween('from_c', $fromC, 1, 90, '°C');
@@ -36,7 +35,7 @@ final readonly class BoilTest
         Refused::unlessBetween('minutes', $minutes, 1, 60, 'min');
         Refused::unlessBetween('setting', $setting, 0.1, 1);
         $joules = (Water::J_PER_KG_K * $litres + $pot->baseJPerK()) * ($toC - $fromC);
-        $lost = $pot->liddedLossWPerK() * (($fromC + $toC) / 2 - self::ROOM_C);
+        $lost = $pot->liddedLossWPerK() * (($fromC + $toC) / 2 - $roomC);
 
         return new self(($joules / (60 * $minutes) + $lost) / $setting, $ring->netW());
     }

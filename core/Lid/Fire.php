@@ -9,7 +9,8 @@ final readonly class Fire
 {
     private const AREA_24_M2 = M_PI * 0.24 ** 2 / 4;
 
-    private const AIR_C = 25.0;
+    /** Round a pot on the stove. */
+    public const AIR_C = 25.0;
 
     /** Lost by a 24 cm base to the air over a flame, and on a plate or off the heat, W/K. */
     private const BASE_W_PER_K = 0.9;
@@ -18,7 +19,7 @@ final readonly class Fire
 
     private const OVEN_W_PER_M2K = 12.0;
 
-    private const WALL_W_PER_M2K = 8.0;
+    public const WALL_W_PER_M2K = 8.0;
 
     /** The centre of a piece lags its inside by so much of the piece's own lag (section C). */
     private const CENTRE = 0.35;

@@ -15,8 +15,6 @@ use Orbek\Core\Rice\Uptake;
 final readonly class SealedRice extends SealedLayer
 {
     /** Parboiled, as it is layered (docs/model.md, section E). */
-    private const KG_PER_L = 0.72;
-
     private const BROWNS = 0.9;
 
     /** Water that clings to what was boiled with the rice, over its drained weight; our own, as of the rice. */
@@ -81,7 +79,7 @@ final readonly class SealedRice extends SealedLayer
         // Clinging and poured water fills the gaps between the grains and does not raise them.
         $stuff = new Stuff(
             Uptake::DRY_SHARE * $rawKg, 0.0, ($uptake - Uptake::DRY_SHARE) * $rawKg, 0.0,
-            $rawKg * $uptake / self::KG_PER_L,
+            $rawKg * $uptake / RiceKind::DRAINED_KG_PER_L,
         );
 
         return new self(

@@ -31,8 +31,6 @@ final readonly class Stack
 
     private const DRY_J_PER_KG_K = 1600.0;
 
-    private const WALL_W_PER_M2K = 8.0;
-
     /** A base slice gives off its bound water down to this share. */
     public const BOUND_LEFT = 0.1;
 
@@ -164,7 +162,7 @@ final readonly class Stack
     private static function slices(SealedPot $pot): array
     {
         $area = $pot->areaM2();
-        $around = self::WALL_W_PER_M2K * M_PI * $pot->diameterCm / 100;
+        $around = Fire::WALL_W_PER_M2K * M_PI * $pot->diameterCm / 100;
         $slices = [];
         foreach ($pot->layers as $index => $layer) {
             $whole = $layer->stuff->litres / 1000 / $area;

@@ -34,8 +34,6 @@ final class Steaming
     /** Browning and tenderness past which a number says nothing more: burnt is past 3.5, falling apart past 3.5. */
     public const MOST = 12.0;
 
-    private const AIR_C = 25.0;
-
     /** A slice so near to the boil is at it; it holds as good as endless heat, J/K. */
     private const AT_BOIL_C = 1e-6;
 
@@ -154,7 +152,7 @@ final class Steaming
     public readonly array $slicesOf;
 
     /** @var float */
-    private $plateC = self::AIR_C;
+    private $plateC = Fire::AIR_C;
 
     /** Heat that the plate under it holds, J/K; 0 without one. */
     private float $plateJ = 0.0;
@@ -335,10 +333,10 @@ final class Steaming
         $atBoil = ($this->pot->boilC - $this->fire->airC) * $this->fire->dt;
         $this->wallJ = array_map(static fn (float $wall): float => $wall * $atBoil, $this->wallW);
         if ($this->fire->plateJ > 0 && $this->plateJ <= 0) {
-            $this->plateC = self::AIR_C;
+            $this->plateC = Fire::AIR_C;
         } elseif ($this->fire->plateJ <= 0) {
             // A plate taken away takes its heat with it.
-            $this->lostJ += $this->plateJ * ($this->plateC - self::AIR_C);
+            $this->lostJ += $this->plateJ * ($this->plateC - Fire::AIR_C);
         }
         $this->plateJ = $this->fire->plateJ;
     }
@@ -372,7 +370,7 @@ final class Steaming
         $this->inJ += $into * $fire->dt;
         if ($fire->plateJ > 0) {
             $into = $fire->plateW * ($this->plateC - $this->baseC);
-            $lost = $fire->plateLossW * ($this->plateC - self::AIR_C);
+            $lost = $fire->plateLossW * ($this->plateC - Fire::AIR_C);
             $this->plateC += ($fire->flameW - $into - $lost) * $fire->dt / $fire->plateJ;
             $this->lostJ += $lost * $fire->dt;
         }
@@ -822,8 +820,8 @@ final class Steaming
         $this->clothHoldsKg = $seal->clothHoldsKg;
     }
 
-    /** Water or milk of room warmth over the top. */
-    public function sprinkle(float $kg, float $celsius = 20.0): void
+    /** Water or milk over the top. */
+    public function sprinkle(float $kg, float $celsius): void
     {
         $this->free[$this->top] += $kg;
         $this->heat[$this->top] += Water::J_PER_KG_K * $kg * $celsius;
@@ -875,6 +873,6 @@ final class Steaming
         );
 
         return array_sum($this->heat) + array_sum($insideJ) + $this->baseJ * $this->baseC
-            + Fire::lidJ($this->pot) * $this->lidC + $this->plateJ * ($this->plateC - self::AIR_C);
+            + Fire::lidJ($this->pot) * $this->lidC + $this->plateJ * ($this->plateC - Fire::AIR_C);
     }
 }

@@ -22,12 +22,10 @@ enum Draining: string
 
     private const HEAP_KG = 1.1;
 
-    /** Time constant for each cm of depth on a tray; the tray; drained rice, kg per litre. */
+    /** Time constant for each cm of depth on a tray; the tray. */
     private const TRAY_S_PER_CM = 8 * 60.0;
 
     private const TRAY_M2 = 0.12;
-
-    private const KG_PER_L = 0.72;
 
     private const RINSED_C = 30.0;
 
@@ -56,7 +54,7 @@ enum Draining: string
     /** Temperature of the rice so many seconds after it was lifted. */
     public function celsiusAfter(float $seconds, Mass $drained, float $boilC, float $roomC): float
     {
-        $depthCm = $drained->kg / self::KG_PER_L / (10 * self::TRAY_M2);
+        $depthCm = $drained->kg / RiceKind::DRAINED_KG_PER_L / (10 * self::TRAY_M2);
 
         return match ($this) {
             self::Heap => self::cooled(

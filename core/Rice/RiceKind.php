@@ -23,6 +23,9 @@ enum RiceKind: string
     /** True density of a raw grain, kg/L (rice starch and protein, 1.45 to 1.5; our own). */
     public const RAW_KG_PER_L = 1.45;
 
+    /** Bulk density of drained rice, as it lies in a sieve or a pot. */
+    public const DRAINED_KG_PER_L = 0.72;
+
     /** tau0: seconds from raw to done at 100 °C, unsoaked. */
     public function unsoakedTauS(): float
     {

@@ -19,6 +19,7 @@ final readonly class Soak
     /** Past this it belongs in the fridge (practice: wash and soak). */
     private const LONGEST_OUT_MIN = 240;
 
+    /** Water this cold stands in one. */
     private const FRIDGE_C = 8.0;
 
     private function __construct(public float $minutes, public float $celsius, public float $saltGPerL)
@@ -46,9 +47,19 @@ final readonly class Soak
         return 1.0 - exp(-$this->minutes * 60 / $theta);
     }
 
+    public function isLong(): bool
+    {
+        return $this->minutes > self::LONGEST_OUT_MIN;
+    }
+
+    public function isInTheFridge(): bool
+    {
+        return $this->celsius <= self::FRIDGE_C;
+    }
+
     public function belongsInTheFridge(): bool
     {
-        return $this->minutes > self::LONGEST_OUT_MIN && $this->celsius > self::FRIDGE_C;
+        return $this->isLong() && ! $this->isInTheFridge();
     }
 
     public function words(): Note

@@ -30,7 +30,7 @@ return [
     'this-kitchen-has-no-oven' => 'This kitchen has no oven.',
     'gives-c-at-most' => '^{oven} gives {mostC} °C at most.',
     'is-too-small-free-select-yesthe' => '^{pot} is too small: {isOver, select, yes{the food would stand {over, number, ::.0} cm over the rim} other{{free, number, ::.0} cm would stay free}}; steam needs {freeCm} cm under the lid.',
-    'cook-for-as-many-as-fit' => 'Cook for {eaters}',
+    'cook-for-so-many' => 'Cook for {eaters}',
     'share-it-with-the' => 'Share it with the {other}',
     'use-the' => 'Use the {pot}',
     'cannot-hold-the-boil-open' => '{ring} cannot hold {pot} at an open boil: boil with the lid ajar, or in two batches.',

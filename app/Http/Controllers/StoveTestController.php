@@ -53,6 +53,7 @@ final class StoveTestController
             toC: $numbers['to_c'],
             minutes: $numbers['minutes'],
             setting: $numbers['setting'] / 100,
+            roomC: $kitchen->site->roomC,
         );
         $taught = [
             'pot' => $pot->id, 'burner' => $ring->id, 'document' => $numbers + ['net_w' => round($test->netW)],

@@ -14,6 +14,9 @@ use Orbek\Core\Measure\Refused;
 /** A spoonful was weighed, raw and drained. */
 final readonly class Weighed extends Event
 {
+    /** A spoonful, not the dish. */
+    public const MOST_RAW_G = 200;
+
     /** Rice weighs between itself and three and a half times itself. */
     private const MOST_RATIO = 3.5;
 
@@ -25,7 +28,7 @@ final readonly class Weighed extends Event
 
     protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
     {
-        $raw = $fields->number('raw_g', 1, 200, 'g');
+        $raw = $fields->number('raw_g', 1, self::MOST_RAW_G, 'g');
         $drained = $fields->number('drained_g', 0, 2000, 'g');
         Refused::unlessBetween($fields->at('drained_g').' over raw_g', $drained / $raw, 1.0, self::MOST_RATIO);
 

@@ -26,7 +26,7 @@ final class Cautions
     public static function of(Dish $dish, float $sealedMin): array
     {
         $at = [
-            Station::Rice->value => $dish->grain->rice->soak->minutes > 240 ? [Caution::LongSoak] : [],
+            Station::Rice->value => $dish->grain->rice->soak->isLong() ? [Caution::LongSoak] : [],
             Station::Filling->value => $dish->grain->cooking === Cooking::Quick
                 ? [Caution::Reheat, Caution::CookedRice]
                 : self::raw($dish),

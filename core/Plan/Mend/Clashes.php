@@ -414,7 +414,7 @@ final readonly class Clashes
                 ...$this->otherPots('lid/pot', $fits), ...$this->twoPots(),
                 ...($eaters === null
                     ? []
-                    : [new Mend(Note::of('clashes.cook-for-as-many-as-fit', eaters: $eaters), 'usual/eaters', $eaters)]),
+                    : [new Mend(Note::of('clashes.cook-for-so-many', eaters: $eaters), 'usual/eaters', $eaters)]),
             ],
         )];
     }

@@ -15,6 +15,7 @@ use Orbek\Core\Pot\Layer;
 use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
+use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
 
@@ -23,8 +24,6 @@ final readonly class LayersInPot
 {
     /** Steamed rice, kg per litre. */
     private const STEAMED_KG_PER_L = 0.63;
-
-    private const DRAINED_KG_PER_L = 0.72;
 
     /** Weight over raw weight of rice that is tender. */
     private const STEAMED_UPTAKE = 2.4;
@@ -150,7 +149,7 @@ final readonly class LayersInPot
             doneness: $stage->doneness(),
             saffron: $layer->saffron,
             swells: $this->swells($stage),
-            layeredKgPerLitre: $this->kgPerL(self::DRAINED_KG_PER_L, $stage),
+            layeredKgPerLitre: $this->kgPerL(RiceKind::DRAINED_KG_PER_L, $stage),
         );
     }
 }

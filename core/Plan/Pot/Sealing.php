@@ -49,6 +49,7 @@ final readonly class Sealing
     /** Surfaces and gravy out of the pan. */
     private const COOKED_C = 85.0;
 
+    /** Out of the fridge, what was not left standing. */
     private const FRIDGE_C = 6.0;
 
     /** Only browned, a piece is raw inside; from the first share its core warms, by the second it is cooked. */

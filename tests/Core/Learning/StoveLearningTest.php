@@ -125,7 +125,7 @@ final class StoveLearningTest extends TestCase
         $pot = $kitchen->pot('steel-24', 'pot');
         $ring = $kitchen->ring('ring-2', 'burner');
         // Two litres from 20 to 90 °C at 1000 W net: (4186·2 + 650)·70 / (1000 − 2.2·33) s.
-        $test = BoilTest::of($pot, $ring, 2, 20, 90, (4186 * 2 + 650) * 70 / (1000 - 2.2 * 33) / 60, 1.0);
+        $test = BoilTest::of($pot, $ring, 2, 20, 90, (4186 * 2 + 650) * 70 / (1000 - 2.2 * 33) / 60, 1.0, 22);
         self::assertEqualsWithDelta(1000, $test->netW, 1.0);
 
         $belief = FactorBelief::after(FactorBelief::lesson($test->likelihood()), $ring->kind->priorSd());
@@ -158,7 +158,7 @@ final class StoveLearningTest extends TestCase
             'to_c: 100 is out of range; give 30 to 97 °C, short of the boil',
             Sample::refused(
                 static fn () => BoilTest::of(
-                    $kitchen->pot('steel-24', 'pot'), $kitchen->ring('ring-2', 'burner'), 2, 20, 100, 10, 1.0,
+                    $kitchen->pot('steel-24', 'pot'), $kitchen->ring('ring-2', 'burner'), 2, 20, 100, 10, 1.0, 22,
                 ),
             ),
         );

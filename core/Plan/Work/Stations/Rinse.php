@@ -13,8 +13,6 @@ use Orbek\Core\Plan\Work\WorkKind;
 /** Rice rinsed, and soaked where it is. */
 final class Rinse
 {
-    private const FRIDGE_C = 8.0;
-
     /** @return list<After> what the rice's water comes after */
     public static function put(Bench $bench): array
     {
@@ -34,7 +32,7 @@ final class Rinse
         $soaked = $bench->put(
             $bench->of(WorkKind::Soak, Note::of('work-order.rice-soaks'))->lasting($soakMin)
                 ->after(After::atOnce($rinsed))
-                ->saying($rice->soak->celsius <= self::FRIDGE_C ? Note::of('work-order.in-the-fridge') : null),
+                ->saying($rice->soak->isInTheFridge() ? Note::of('work-order.in-the-fridge') : null),
         );
 
         return [After::within($soaked, $bench->waits(WorkKind::Soak))];

@@ -2,7 +2,7 @@
     'width' => 446])
 @php
     $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
-    $stretches = $drawing->blocks();
+    $stretches = $drawing->stretches();
     $told = collect($stretches)->map(fn ($b) => round($b['stretch']->minutes, 1).' min '.$b['full'])->implode(', ');
     $time = fn ($minute) => $starts === null ? round($minute) : $say->time(Orbek\Core\Measure\Instant::plusMinutes($starts, (int)
         round($minute)));
