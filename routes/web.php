@@ -157,7 +157,7 @@ Route::view('/care', 'care.index')->name('care');
 
 Route::get('/kitchen', [KitchenController::class, 'index'])->name('kitchen');
 Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots');
-Route::get('/kitchen/lots/{id}', [KitchenController::class, 'lot'])->name('lot');
+Route::get('/kitchen/lots/{id}', [KitchenController::class, 'bag'])->name('lot');
 Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 

@@ -5,11 +5,21 @@ declare(strict_types=1);
 namespace App\Drawings;
 
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Pot\LidFit;
 use Orbek\Core\Pot\Mark;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Ring;
 
-/** A kitchen's pots side by side, and its rings as they lie on the stove with their knobs: SVG, all to one scale. */
+/**
+ * A kitchen's pots side by side, and its rings as they lie on the stove with their knobs: SVG, all to one scale.
+ *
+ * @phpstan-type Pots array{width: float, height: float, base: float, pots: list<array{
+ *     pot: Pot, x: float, half: float, rim: float, lidY: float, wall: float
+ * }>}
+ * @phpstan-type Rings array{width: float, height: float, knobY: float, rings: list<array{
+ *     ring: Ring, x: float, y: float, radius: float, marks: list<array{name: string, x: float, y: float}>
+ * }>}
+ */
 final readonly class KitchenDrawing
 {
     private const GAP = 34.0;
@@ -31,9 +41,7 @@ final readonly class KitchenDrawing
     }
 
     /**
-     * @return array{width: float, height: float, base: float, pots: list<array{
-     *     pot: Pot, x: float, half: float, rim: float, wall: float
-     * }>} x of each pot's middle, its half width, the height of its rim
+     * @return Pots x of each pot's middle, its half width, the height of its rim and of its lid
      */
     public function pots(): array
     {
@@ -49,7 +57,8 @@ final readonly class KitchenDrawing
             $room = max($half + 14, 48.0);
             $drawn[] = [
                 'pot' => $pot, 'x' => round($x + $room, 1), 'half' => round($half, 1),
-                'rim' => round($base - $this->pxPerCm * $pot->heightCm(), 1),
+                'rim' => $rim = round($base - $this->pxPerCm * $pot->heightCm(), 1),
+                'lidY' => $rim - ($pot->lid === LidFit::Loose ? 7 : 3),
                 'wall' => round(max(2.0, $this->pxPerCm * $pot->material->wallMm() / 10), 1),
             ];
             $x += 2 * $room + self::GAP - 14;
@@ -61,9 +70,7 @@ final readonly class KitchenDrawing
     }
 
     /**
-     * @return array{width: float, height: float, y: float, rings: list<array{
-     *     ring: Ring, x: float, radius: float, knobX: float, marks: list<array{name: string, x: float, y: float}>
-     * }>}
+     * @return Rings
      */
     public function rings(): array
     {
@@ -76,16 +83,18 @@ final readonly class KitchenDrawing
             $radius = $this->pxPerCm * $ring->acrossCm / 2;
             $room = max($radius, self::KNOB + 40);
             $drawn[] = [
-                'ring' => $ring, 'x' => round($x + $room, 1), 'radius' => round($radius, 1),
-                'knobX' => round($x + $room, 1), 'marks' => $this->marks($ring, $x + $room, $this->knobY()),
+                'ring' => $ring, 'x' => round($x + $room, 1), 'y' => round($y, 1), 'radius' => round($radius, 1),
+                'marks' => $this->marks($ring, $x + $room, $this->knobY()),
             ];
             $x += 2 * $room + self::GAP;
         }
 
-        return ['width' => round($x), 'height' => round($this->knobY() + 82), 'y' => round($y, 1), 'rings' => $drawn];
+        return [
+            'width' => round($x), 'height' => round($this->knobY() + 82), 'knobY' => $this->knobY(), 'rings' => $drawn,
+        ];
     }
 
-    public function knobY(): float
+    private function knobY(): float
     {
         $rings = array_values($this->kitchen->equipment->rings);
         $most = max(array_map(static fn (Ring $ring): float => $ring->acrossCm, $rings));

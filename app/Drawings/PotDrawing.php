@@ -17,6 +17,11 @@ use Orbek\Core\Pot\Section;
 /**
  * A planned pot in section as SVG paths, to scale: one centimetre is the same length in every
  * drawing of one scale.
+ *
+ * @phpstan-type Drawn array{
+ *     layer: Layer, outline: string, top: float, hatch: Hatch, over: array{outline: string, hatch: Hatch}|null,
+ *     labelX: int, labelY: float
+ * }
  */
 final readonly class PotDrawing
 {
@@ -30,6 +35,9 @@ final readonly class PotDrawing
     private const BELOW = 46;
 
     private const LABEL_GAP = 34;
+
+    /** The handles reach so far under the rim. */
+    private const HANDLE = 66;
 
     /** Food that stands over the rim is cut off so far under it, with a torn edge. */
     private const TORN_CM = 0.4;
@@ -85,6 +93,12 @@ final readonly class PotDrawing
         return round(max(3.0, $this->px($this->section->pot->material->wallMm() / 10) * 1.6), 1);
     }
 
+    /** Where the food may stand at most. */
+    public function markY(): float
+    {
+        return $this->y($this->section->pot->heightCm() - Section::FREE_CM);
+    }
+
     /** Height above the base as a y. */
     public function y(float $cm): float
     {
@@ -94,10 +108,7 @@ final readonly class PotDrawing
     /**
      * The layers with their outline, the hatch that fills it, what lies over that, and a place for a label.
      *
-     * @return list<array{
-     *     layer: Layer, outline: string, top: float, hatch: Hatch, over: array{outline: string, hatch: Hatch}|null,
-     *     labelY: float
-     * }>
+     * @return list<Drawn>
      */
     public function layers(): array
     {
@@ -123,6 +134,8 @@ final readonly class PotDrawing
                         'hatch' => Hatch::saffron($doneness),
                     ]
                     : null,
+                // Beside the handle a label stands clear of it.
+                'labelX' => $labels[$index] < self::TOP + self::HANDLE ? 32 : 0,
                 'labelY' => $labels[$index],
             ];
             $from = $to;

@@ -1,13 +1,4 @@
-@props(['balance'])
 {{-- The pot's water: what is brought and what is needed on one scale of grams, and where the rice ends between dry and wet. --}}
-@php
-    $brought = [['round the grains', $balance->surfaceG], ['from the filling', $balance->fillingG]];
-    $taken = [['past the seal', $balance->leakG], ['into the cloth', $balance->clothG]];
-    $most = max(50.0, $balance->surfaceG + $balance->fillingG, $balance->needsToG, 1.0);
-    $left = 96; $wide = 430; $x = fn ($g) => round($left + $wide * $g / $most, 1);
-    $scale = fn ($w) => round($left + $wide * min(1, max(0, ($w - 1.9) / 1.2)), 1);
-    $g = fn ($amount) => round($amount).' g';
-@endphp
 <svg class="drawing balance" viewBox="0 0 560 170" width="560" height="170" role="img">
     <title>Water in the layered pot: the rice takes {{ $g($balance->needsFromG) }} to {{ $g($balance->needsToG) }} more; {{
         $g($balance->surfaceG) }} lie round the grains, {{ $g($balance->fillingG) }} come from the filling; {{ $g($balance->leakG) }} get
@@ -19,10 +10,8 @@
     <text class="strong" x="{{ $x(($balance->needsFromG + $balance->needsToG) / 2) }}" y="14" text-anchor="middle">{{
         round($balance->needsFromG) }} to {{ $g($balance->needsToG) }}</text>
     <text x="{{ $left - 8 }}" y="62" text-anchor="end">brought</text>
-    @php $at = 0; @endphp
-    @foreach ($brought as $index => [$name, $grams])
-        <rect class="water{{ $index }}" x="{{ $x($at) }}" y="48" width="{{ max(0.5, round($wide * $grams / $most, 1)) }}" height="18"/>
-        @php $at += $grams; @endphp
+    @foreach ($brought() as $index => ['from' => $from, 'grams' => $grams])
+        <rect class="water{{ $index }}" x="{{ $x($from) }}" y="48" width="{{ max(0.5, $length($grams)) }}" height="18"/>
     @endforeach
     <text class="small" x="{{ $left }}" y="82">{{ $g($balance->surfaceG) }} round the grains, {{ $g($balance->fillingG) }} from the filling;
         {{ $g($balance->leakG) }} past the seal, {{ $g($balance->clothG) }} into the cloth</text>

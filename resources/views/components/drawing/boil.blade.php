@@ -1,21 +1,8 @@
-@props(['boil', 'width' => 530, 'live' => false, 'lift' => null, 'forecast' => null, 'tests' => []])
 {{-- The boil as one hill on a time line: where the moment to lift is likely to fall. --}}
-@php
-    $axis = new App\Drawings\TimeAxis($boil->courseEndsS(), 6, $width - 12);
-    $floor = 76;
-    $hill = fn ($points) => 'M'.$axis->x($points[0][0]).','.$floor.' L'.collect($points)->map(fn ($point) =>
-        $axis->x($point[0]).','.round($floor - 44 * $point[1], 1))->implode(' L').' L'.$axis->x($points[count($points) -
-        1][0]).','.$floor.' Z';
-    $lift ??= $boil->last;
-    $now = $forecast ?? $lift->forecast;
-    $learned = $forecast !== null && ($tests !== [] || $forecast->boil !== $lift->forecast->boil);
-    [$from, $likely, $by] = [$now->liftAt(0.1), $now->liftAt(), $now->liftAt(0.9)];
-    $clock = Orbek\Core\Measure\Figure::clock(...);
-    $every = $width < 400 && $axis->endS > 480 ? 2 : 1;
-@endphp
 <svg class="drawing boil" viewBox="0 0 {{ $width }} 112" width="{{ $width }}" height="112" role="img" @if ($live) data-live-boil
     data-left="{{ $axis->left }}" data-width="{{ $axis->width }}" data-end="{{ $axis->endS }}" @endif>
-    <title>Lift likely at {{ $clock($likely) }}, test from {{ $clock($from) }}, by {{ $clock($by) }}; back at the boil at {{
+    <title>Lift likely at {{ $clock($now->liftAt()) }}, test from {{ $clock($now->liftAt(0.1)) }}, by {{ $clock($now->liftAt(0.9)) }}; back
+        at the boil at {{
         $clock($now->boil->backAtBoilS) }}{{ $learned ? '; before the tests likely at '.$lift->at->text() : '' }}</title>
     @if ($learned)
         <path class="hill before" d="{{ $hill($lift->forecast->hill()) }}"/>
@@ -33,8 +20,8 @@
     <path class="back" d="M{{ $axis->x($now->boil->backAtBoilS) }},{{ $floor }}v-20"/>
     <text class="back-label small" x="{{ $axis->x($now->boil->backAtBoilS) }}" y="{{ $floor - 26 }}" text-anchor="middle">back at the
         boil</text>
-    <path class="likely" d="M{{ $axis->x($likely) }},{{ $floor }}v-46"/>
-    <path class="from" d="M{{ $axis->x($from) }},{{ $floor - 7 }}v14M{{ $axis->x($by) }},{{ $floor - 7 }}v14"/>
+    <path class="likely" d="M{{ $axis->x($now->liftAt()) }},{{ $floor }}v-46"/>
+    <path class="from" d="M{{ $axis->x($now->liftAt(0.1)) }},{{ $floor - 7 }}v14M{{ $axis->x($now->liftAt(0.9)) }},{{ $floor - 7 }}v14"/>
     @foreach ($tests as $test)
         <path class="notch" d="M{{ $axis->x($test->seconds) }},{{ $floor - 12 }}v18"/>
     @endforeach

@@ -1,8 +1,3 @@
-@props(['plan'])
-@php
-    $drawing = new App\Drawings\ClockDrawing($plan, $say);
-    $tableY = $drawing->tableY();
-@endphp
 <svg class="drawing clock" viewBox="0 0 {{ $drawing->width }} {{ round($drawing->height) }}" width="{{ $drawing->width }}" height="{{
     round($drawing->height) }}" aria-hidden="true">
     @foreach ($drawing->halfHours() as $line)

@@ -1,16 +1,5 @@
-@props(['doneness', 'size' => 104, 'live' => false, 'told' => true, 'dotsAs' => null, 'dotsOf' => null])
 {{-- Of several grains alike the first lends the others its dots (dotsAs, dotsOf). A grain cut across: the cooked ring round its raw core,
     core radius / grain radius = √(1 − D). --}}
-@php
-    $core = Orbek\Core\Rice\CookingFront::coreRadius($doneness);
-    $random = new App\Drawings\Strewing('grain');
-    $dots = '';
-    for ($i = 0; $i < ($size < 80 ? 14 : 34); $i++) {
-        $angle = $random->between(0, 2 * M_PI);
-        $far = 42 * sqrt($random->between(0, 1));
-        $dots .= sprintf('M%.1f,%.1fh.01', $far * cos($angle), $far * sin($angle));
-    }
-@endphp
 <svg class="drawing grain" viewBox="-52 -52 104 104" width="{{ $size }}" height="{{ $size }}" role="img" @if ($live) data-live-grain @endif>
     <title>{{ $told ? 'A grain cut across, '.round(100 * $doneness).' % cooked' : 'A grain cut across: its raw core takes up '.round(100 *
         $core).' % of its width' }}</title>
@@ -18,6 +7,6 @@
     <g class="core" transform="scale({{ round($core, 4) }})">
         <circle class="raw" r="48" vector-effect="non-scaling-stroke"/>
         @if ($dotsOf !== null)<use href="#{{ $dotsOf }}"/>@else<path @if ($dotsAs !== null) id="{{ $dotsAs }}" @endif class="dots" d="{{
-            $dots }}" vector-effect="non-scaling-stroke"/>@endif
+            $dots() }}" vector-effect="non-scaling-stroke"/>@endif
     </g>
 </svg>

@@ -1,19 +1,7 @@
-@props(['heat', 'kitchen', 'ring', 'course' => null, 'colours' => null, 'starts' => null, 'touch' => false, 'now' => null, 'probes' => [],
-    'width' => 446])
-@php
-    $drawing = new App\Drawings\HeatDrawing($course, $heat, $say, $kitchen, $ring, $width);
-    $stretches = $drawing->stretches();
-    $told = collect($stretches)->map(fn ($b) => round($b['stretch']->minutes, 1).' min '.$b['full'])->implode(', ');
-    $time = fn ($minute) => $starts === null ? round($minute) : $say->time(Orbek\Core\Measure\Instant::plusMinutes($starts, (int)
-        round($minute)));
-    $end = $drawing->minutes();
-    $steam = $course?->steamAtLidMin();
-    [$stops, $core] = [$drawing->stops(), $drawing->core()];
-@endphp
 <svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}"
     data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{
     array_key_first($kitchen->equipment->plates) }}">
-    <title>Heat under the lid: {{ $told }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' :
+    <title>Heat under the lid: {{ $told() }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' :
         'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
     @if ($course !== null)
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">{{ $say->reading()->degrees->sign()
@@ -23,7 +11,7 @@
             <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{
                 round($say->reading()->degrees($celsius)) }}</text>
         @endforeach
-        <path class="curve core" d="{{ $core }}"/>
+        <path class="curve core" d="{{ $drawing->core() }}"/>
         <path class="curve top" d="{{ $drawing->top() }}"/>
         <path class="curve base" d="{{ $drawing->base() }}"/>
         @foreach ($probes as $name => $points)
@@ -31,30 +19,28 @@
                 class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@else<path class="probe" d="M{{
                 $drawing->x($minute) - 2.4 }},{{ $drawing->y($celsius) + 2 }}h4.8l-2.4,-4.4z"/>@endif @endforeach</g>
         @endforeach
-        @php $quarter = $course->at($end * 0.3); @endphp
-        <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($quarter->faceC) - 7) }}">base face</text>
+        <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($faceC()) - 7) }}">base face</text>
         <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top
             of the rice</text>
-        @if ($core !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end *
+        @if ($drawing->core() !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end *
             0.9)->topC) + 17) }}">filling</text>@endif
         @if ($steam !== null)
             <path class="steam-at" d="M{{ $drawing->x($steam) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
-            @php $name = 'steam at the lid '.round($steam).' min'; @endphp
-            <text class="name top" x="{{ $drawing->steamNameX($steam, $name, $now) }}" y="{{ $drawing->plotBottom() - 4 }}">{{ $name
-                }}</text>
+            <text class="name top" x="{{ $drawing->steamNameX($steam, $steamName(), $now) }}" y="{{ $drawing->plotBottom() - 4 }}">{{
+                $steamName() }}</text>
         @endif
-        @php $shades = 'shades-'.crc32((string) json_encode($stops)); @endphp
-        <linearGradient id="{{ $shades }}">@foreach ($stops as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{ $stop['colour']
+        <linearGradient id="{{ $shades() }}">@foreach ($drawing->stops() as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{
+            $stop['colour']
             }}"/>@endforeach</linearGradient>
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">crust</text>
         <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) -
-            App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades }})"/>
+            App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades() }})"/>
         @if ($colours !== null && $colours->low !== $colours->high)<text class="small" x="{{ $drawing->x($end) }}" y="{{
             $drawing->stripTop() + 29 }}" text-anchor="end">{{ $say($colours->words()) }}</text>@endif
         @foreach ($drawing->colours($now) as $label)<text @class(['shade', 'on-dark' => $label['dark']]) x="{{ $label['x'] }}" y="{{
             $drawing->stripTop() + 12.5 }}">{{ $label['label'] }}</text>@endforeach
     @endif
-    @foreach ($stretches as $b)
+    @foreach ($drawing->stretches() as $b)
         <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['stretch']->minutes, 1) }}" data-setting="{{ round(100 *
             $b['stretch']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['stretch'])) }}" data-plate="{{
             $b['stretch']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{

@@ -1,34 +1,27 @@
-@props(['home'])
-@php
-    $drawing = new App\Drawings\KitchenDrawing($home);
-    $pots = $drawing->pots();
-    $stove = $drawing->rings();
-    $base = $pots['base'];
-@endphp
 <svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{
     $pots['height'] }}" role="img">
     <title>Pots to scale: {{ collect($home->equipment->pots)->map(fn ($pot) =>
         $pot->name.', '.round($pot->heightCm()).' cm high inside')->implode('; ') }}.</title>
-    <path class="rule" d="M8,{{ $base }}H{{ $pots['width'] - 8 }}"/>
-    @foreach ($pots['pots'] as $one)
-        @php ['pot' => $pot, 'x' => $x, 'half' => $half, 'rim' => $rim, 'wall' => $wall] = $one; $lidY = $rim - ($pot->lid->value ===
-            'loose' ? 7 : 3); @endphp
+    <path class="rule" d="M8,{{ $pots['base'] }}H{{ $pots['width'] - 8 }}"/>
+    @foreach ($pots['pots'] as ['pot' => $pot, 'x' => $x, 'half' => $half, 'rim' => $rim, 'wall' => $wall, 'lidY' => $lidY])
         <g class="pot-{{ $pot->material->value }}">
-            <path class="wall" stroke-width="{{ $wall }}" d="M{{ $x - $half - $wall / 2 }},{{ $rim }}V{{ $base - $wall / 2 }}H{{ $x + $half
+            <path class="wall" stroke-width="{{ $wall }}" d="M{{ $x - $half - $wall / 2 }},{{ $rim }}V{{ $pots['base'] - $wall / 2 }}H{{ $x
+                + $half
                 + $wall / 2 }}V{{ $rim }}"/>
             <path class="lid-line" d="M{{ $x - $half - 4 }},{{ $lidY }}Q{{ $x }},{{ $lidY - 13 }} {{ $x + $half + 4 }},{{ $lidY }}"/>
             <circle class="lid-line" cx="{{ $x }}" cy="{{ $lidY - 10 }}" r="3"/>
             @if ($pot->lid->value === 'vent')<circle class="lid-line" cx="{{ $x + $half * .45 }}" cy="{{ $lidY - 6 }}" r="1.6"/>@endif
             @if ($pot->cooker !== null)
-                <path class="lid-line" d="M{{ $x - $half - 8 }},{{ $rim + 4 }}V{{ $base + 5 }}H{{ $x + $half + 8 }}V{{ $rim + 4 }}"/>
+                <path class="lid-line" d="M{{ $x - $half - 8 }},{{ $rim + 4 }}V{{ $pots['base'] + 5 }}H{{ $x + $half + 8 }}V{{ $rim + 4
+                    }}"/>
             @elseif ($pot->handles === 1)
                 <path class="handle" d="M{{ $x + $half + $wall }},{{ $rim + 8 }}h{{ min(30, $half) }}"/>
             @else
                 <path class="handle" d="M{{ $x - $half - $wall }},{{ $rim + 8 }}h-8v8M{{ $x + $half + $wall }},{{ $rim + 8 }}h8v8"/>
             @endif
-            <text x="{{ $x }}" y="{{ ($rim + $base) / 2 + 5 }}" text-anchor="middle">{{ round($pot->litres, 1) }} L</text>
-            <text class="small" x="{{ $x }}" y="{{ $base + 19 }}" text-anchor="middle">{{ round($pot->diameterCm) }} cm</text>
-            <text class="small" x="{{ $x }}" y="{{ $base + 35 }}" text-anchor="middle">{{ $pot->cooker === null ?
+            <text x="{{ $x }}" y="{{ ($rim + $pots['base']) / 2 + 5 }}" text-anchor="middle">{{ round($pot->litres, 1) }} L</text>
+            <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 19 }}" text-anchor="middle">{{ round($pot->diameterCm) }} cm</text>
+            <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 35 }}" text-anchor="middle">{{ $pot->cooker === null ?
                 $say->label($pot->material) : 'cooker' }}</text>
         </g>
     @endforeach
@@ -38,8 +31,7 @@
     <title>The stove from above: {{ collect($home->equipment->rings)->map(fn ($ring) =>
         $ring->label().', '.$say->label($ring->kind).', '.($ring->knob->marks === [] ? 'a knob without marks' :
         'marks '.collect($ring->knob->marks)->pluck('name')->implode(', ')))->implode('; ') }}.</title>
-    @foreach ($stove['rings'] as $one)
-        @php ['ring' => $ring, 'x' => $x, 'radius' => $radius] = $one; $y = $stove['y']; $knobY = $drawing->knobY(); @endphp
+    @foreach ($stove['rings'] as ['ring' => $ring, 'x' => $x, 'y' => $y, 'radius' => $radius, 'marks' => $marks])
         <g class="ring-{{ $ring->kind->value }}">
             @switch ($ring->kind->value)
                 @case('gas') @case('camping')
@@ -59,11 +51,11 @@
                         $x - 7 }},{{ $y }}h14M{{ $x }},{{ $y - 7 }}v14"/>
             @endswitch
             <text x="{{ $x }}" y="{{ $y + 5 }}" text-anchor="middle" class="watts">{{ number_format($ring->watts / 1000, 1) }} kW</text>
-            <circle class="knob" cx="{{ $x }}" cy="{{ $knobY }}" r="{{ $drawing->knob() }}"/>
-            <path class="knob" d="M{{ $x }},{{ $knobY }}v-{{ $drawing->knob() - 4 }}"/>
-            @foreach ($one['marks'] as $mark)<text class="small" x="{{ $mark['x'] }}" y="{{ $mark['y'] }}" text-anchor="{{ $mark['x'] < $x -
+            <circle class="knob" cx="{{ $x }}" cy="{{ $stove['knobY'] }}" r="{{ $drawing->knob() }}"/>
+            <path class="knob" d="M{{ $x }},{{ $stove['knobY'] }}v-{{ $drawing->knob() - 4 }}"/>
+            @foreach ($marks as $mark)<text class="small" x="{{ $mark['x'] }}" y="{{ $mark['y'] }}" text-anchor="{{ $mark['x'] < $x -
                 8 ? 'end' : ($mark['x'] > $x + 8 ? 'start' : 'middle') }}">{{ Str::limit($mark['name'], 8, '…') }}</text>@endforeach
-            <text class="small" x="{{ $x }}" y="{{ $knobY + 56 }}" text-anchor="middle">{{ $ring->name }}</text>
+            <text class="small" x="{{ $x }}" y="{{ $stove['knobY'] + 56 }}" text-anchor="middle">{{ $ring->name }}</text>
         </g>
     @endforeach
 </svg>

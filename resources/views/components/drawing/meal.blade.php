@@ -1,9 +1,3 @@
-@props(['plan'])
-@php
-    $drawing = new App\Drawings\MealDrawing($plan, $say);
-    $tableY = $drawing->y(0);
-    $many = count($plan->plans) > 1;
-@endphp
 <svg class="drawing clock meal" id="meal-drawing" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height }}" width="{{ $drawing->width }}"
     height="{{ $drawing->height }}" data-px-per-min="{{ $drawing->pxPerMin }}" role="group"
     aria-label="The work on the clock; a task that has the focus is moved with the arrows, a minute at a time, and let go with Delete">

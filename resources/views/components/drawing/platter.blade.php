@@ -1,8 +1,3 @@
-@props(['plan'])
-@php
-    $hatches = app(App\Drawings\Hatches::class);
-    $drawing = new App\Drawings\PlatterDrawing($plan);
-@endphp
 <svg class="drawing platter" viewBox="0 0 {{ $drawing->width() }} {{ $drawing->height() }}" width="{{ $drawing->width() }}" height="{{
     $drawing->height() }}" role="img">
     <title>The platter in section, from below: {{ $say->list(array_map(fn ($band) => $band['label'], $drawing->bands())) }}{{

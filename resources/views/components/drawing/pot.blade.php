@@ -1,22 +1,7 @@
-@props(['plan', 'scale' => 12.2, 'labels' => true, 'touch' => false, 'moment' => null])
-@php
-    $hatches = app(App\Drawings\Hatches::class);
-    $drawing = new App\Drawings\PotDrawing($plan, $scale, $moment);
-    $tint = $drawing->crust();
-    $wide = $drawing->width + ($labels ? 56 : 0);
-    $layers = $drawing->layers();
-    $left = $drawing->middle() - $drawing->half();
-    $right = $drawing->middle() + $drawing->half();
-    $wall = $drawing->wall();
-    $rim = $drawing->rim();
-    $base = $drawing->base();
-    $onPlate = collect($plan->potted->first()->line())->contains(fn ($stretch) => $stretch->flame->plate !== null);
-    $told = collect($layers)->map(fn ($drawn) => $say($drawn['layer']->label).' '.number_format($drawn['layer']->mass->inGrams(), 0, '.',
-        ' ').' g')->implode(', ');
-@endphp
 <svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{
     round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
-    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told }}. {{ $plan->dish->build->poured === []
+    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told() }}. {{ $plan->dish->build->poured ===
+        []
         ? '' :
         collect($plan->dish->build->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' :
         'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{
@@ -34,13 +19,12 @@
         </g>
     @endif
 
-    @php $chosen = -1; @endphp
-    @foreach ($layers as $index => $drawn)
-        @php $moves = $touch && in_array($drawn['layer']->matter->value, ['rice', 'filling'], true); $chosen += $moves ? 1 : 0; @endphp
-        <g class="matter {{ $drawn['layer']->matter->value }}" @if ($moves) data-layer="{{ $chosen }}" tabindex="0" role="button"
-            aria-label="Layer {{ $chosen + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
-            @if ($drawn['layer']->matter->value === 'crust')<path class="body" d="{{ $drawn['outline'] }}" @if ($tint !== null) fill="{{
-                $tint }}" @endif/>@endif
+    @foreach ($layers as [$number, $drawn])
+        <g class="matter {{ $drawn['layer']->matter->value }}" @if ($number !== null) data-layer="{{ $number }}" tabindex="0" role="button"
+            aria-label="Layer {{ $number + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
+            @if ($drawn['layer']->matter->value === 'crust')<path class="body" d="{{ $drawn['outline'] }}" @if ($drawing->crust() !== null)
+                fill="{{
+                $drawing->crust() }}" @endif/>@endif
             <path class="hatched" d="{{ $drawn['outline'] }}" fill="url(#{{ $hatches->use($drawn['hatch']) }})"/>
             @if ($drawn['over'] !== null)<path d="{{ $drawn['over']['outline'] }}" fill="url(#{{ $hatches->use($drawn['over']['hatch'])
                 }})"/>@endif
@@ -58,10 +42,9 @@
     <path class="steam" d="{{ $drawing->steam() }}"/>
 
     @if ($labels)
-        @php $mark = $drawing->y($plan->pot()->heightCm() - 5); @endphp
         <g class="mark {{ $plan->potted->first()->section->isTooFull() ? 'broken' : 'kept' }}">
-            <path d="M{{ $left + 3 }},{{ $mark }}h14M{{ $right - 17 }},{{ $mark }}h14"/>
-            <text x="{{ $right - 4 }}" y="{{ $mark - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ?
+            <path d="M{{ $left + 3 }},{{ $drawing->markY() }}h14M{{ $right - 17 }},{{ $drawing->markY() }}h14"/>
+            <text x="{{ $right - 4 }}" y="{{ $drawing->markY() - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ?
                 number_format($drawing->pastRimCm(), 1).' cm past the rim' : ($plan->potted->first()->section->isTooFull() ?
                 '5 cm free, broken' : '5 cm free, kept') }}</text>
         </g>
@@ -79,7 +62,7 @@
         @include("components.drawing.seal.{$part}")
     @endforeach
 
-    @if ($onPlate)
+    @if ($onPlate())
         <path class="plate" d="M{{ $left + 20 }},{{ $base + $wall + 7 }}H{{ $right - 20 }}"/>
     @endif
     @if (Orbek\Core\Lid\HeatLine::usesOven($plan->potted->first()->line()))
@@ -87,7 +70,7 @@
         <g class="in-oven">
             <path class="ring" d="M{{ $left - $wall - 22 }},{{ $base + $wall + 5 }}H{{ $right + $wall + 22 }}@for ($x = $left - $wall - 12;
                 $x < $right + $wall + 18; $x += 16)M{{ $x }},{{ $base + $wall + 5 }}v7 @endfor"/>
-            @foreach ([0.2, 0.5, 0.8] as $share)@php $x = round($left + ($right - $left) * $share, 1); @endphp<path d="M{{ $x - 20 }},{{
+            @foreach ([0.2, 0.5, 0.8] as $share)<path d="M{{ round($left + ($right - $left) * $share, 1) - 20 }},{{
                 $base + $wall + 24 }}q10,-8 20,0t20,0"/>@endforeach
         </g>
     @elseif ($plan->pot()->cooker !== null)
@@ -103,12 +86,12 @@
 
     @if ($labels)
         <g class="labels">
-            @foreach ($layers as $drawn)
-                @php $past = $drawn['labelY'] < $rim + 66 ? 32 : 0; @endphp
-                <path class="leader" d="M{{ $right + $wall + 3 + $past }},{{ $drawn['labelY'] }}h8"/>
-                <text x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] - 2 }}">{{ Str::limit($say($drawn['layer']->label), 18)
+            @foreach ($layers as [, $drawn])
+                <path class="leader" d="M{{ $right + $wall + 3 + $drawn['labelX'] }},{{ $drawn['labelY'] }}h8"/>
+                <text x="{{ $right + $wall + 13 + $drawn['labelX'] }}" y="{{ $drawn['labelY'] - 2 }}">{{
+                    Str::limit($say($drawn['layer']->label), 18)
                     }}</text>
-                <text class="strong" x="{{ $right + $wall + 13 + $past }}" y="{{ $drawn['labelY'] + 14 }}">{{
+                <text class="strong" x="{{ $right + $wall + 13 + $drawn['labelX'] }}" y="{{ $drawn['labelY'] + 14 }}">{{
                     Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
             @endforeach
         </g>
