@@ -114,6 +114,12 @@ final readonly class RecordDrawing
         return $drawn;
     }
 
+    /** Where what the bars mean is written. */
+    public function footY(): float
+    {
+        return $this->height() - 8;
+    }
+
     public function barHigh(): float
     {
         return self::BAR;

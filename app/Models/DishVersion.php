@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Orbek\Core\Dish\Craft;
@@ -48,5 +49,11 @@ final class DishVersion extends Model
             'dish_id' => $dish->id, 'version' => $dish->version, 'document' => $dish->document, 'replaced_at' => $now,
         ]);
         self::query()->where('dish_id', $dish->id)->where('version', '<=', $dish->version - self::KEPT)->delete();
+    }
+
+    /** When it was left for another, by the clock of a kitchen. */
+    public function at(DateTimeZone $zone): DateTimeImmutable
+    {
+        return $this->replaced_at->toDateTimeImmutable()->setTimezone($zone);
     }
 }

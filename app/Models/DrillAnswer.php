@@ -61,6 +61,12 @@ final class DrillAnswer extends Model
     }
 
     /** What was shown, drawn again. */
+    /** What it was asked for, or was to be. */
+    public function stage(): Stage
+    {
+        return Stage::from($this->asked);
+    }
+
     public function spoonful(): ?Spoonful
     {
         return $this->seed === null || $this->doneness === null

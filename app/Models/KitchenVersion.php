@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
@@ -56,5 +57,11 @@ final class KitchenVersion extends Model
     public static function before(Kitchen $kitchen): ?self
     {
         return self::query()->where('kitchen_id', $kitchen->id)->where('version', $kitchen->version - 1)->first();
+    }
+
+    /** When it was left for another, by the clock of a kitchen. */
+    public function at(DateTimeZone $zone): DateTimeImmutable
+    {
+        return $this->replaced_at->toDateTimeImmutable()->setTimezone($zone);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Orbek\Core\Meal\Meal as CoreMeal;
@@ -53,5 +54,11 @@ final class MealVersion extends Model
     public static function before(Meal $meal): ?self
     {
         return self::query()->where('meal_id', $meal->id)->latest('version')->first();
+    }
+
+    /** When it was left for another, by the clock of a kitchen. */
+    public function at(DateTimeZone $zone): DateTimeImmutable
+    {
+        return $this->replaced_at->toDateTimeImmutable()->setTimezone($zone);
     }
 }

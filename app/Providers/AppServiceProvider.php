@@ -16,6 +16,7 @@ use App\Models\RememberedLines;
 use App\StandIns\PracticeClock;
 use App\StandIns\Probe;
 use App\StandIns\SimulatedProbe;
+use App\View\Pages\Pages;
 use App\Wording\Wording;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -96,6 +97,9 @@ final class AppServiceProvider extends ServiceProvider
         Blade::stringable(static fn (Note $note): string => app(Wording::class)->text($note));
         Blade::stringable(static fn (Quantity $quantity): string => app(Wording::class)->amount($quantity));
         View::share('say', app(Wording::class));
+        foreach (Pages::OF as $view => $prepares) {
+            View::composer($view, $prepares);
+        }
         View::composer('components.layouts.place', static function (ViewContract $view): void {
             $kitchen = Kitchen::core();
             $clock = app(PracticeClock::class);

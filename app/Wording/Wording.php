@@ -166,6 +166,26 @@ final class Wording
             : throw new LogicException("labels: {$class}.{$form}.{$case->value} has no words.");
     }
 
+    /**
+     * Cases with their labels, as a choice takes them.
+     *
+     * @param  list<BackedEnum>  $cases
+     * @return array<array-key, string> by value
+     */
+    public function options(array $cases, string $form = 'label'): array
+    {
+        return array_combine(
+            array_map(static fn (BackedEnum $case): int|string => $case->value, $cases),
+            array_map(fn (BackedEnum $case): string => $this->label($case, $form), $cases),
+        );
+    }
+
+    /** Seconds as minutes and seconds. */
+    public function clock(float $seconds): string
+    {
+        return Figure::clock($seconds);
+    }
+
     /** An amount as this household reads it. */
     public function amount(Figure|Quantity $amount): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Heat\Foretold;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Measure\Note;
@@ -41,5 +42,11 @@ final readonly class Proposal
     public function longerMin(): int
     {
         return (int) round($this->after->minutes() - $this->before->minutes());
+    }
+
+    /** @return list<Foretold> what would still go wrong */
+    public function faults(): array
+    {
+        return Foretold::in($this->after, $this->dish->aim());
     }
 }

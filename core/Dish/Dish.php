@@ -12,6 +12,7 @@ use Orbek\Core\Heat\Bounds;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Pot\Matter;
 
 /** Everything a cook decides about one dish; its document is what is stored and exported. */
 final readonly class Dish
@@ -242,6 +243,16 @@ final readonly class Dish
             $this->build->layers,
             fn (LayerChoice $layer): bool => $layer->stage !== null && $layer->stage !== $this->grain->water->stage,
         ) !== [];
+    }
+
+    /** What a cook calls a layer by: its rice, or its filling's name. */
+    public function layerName(LayerChoice $layer): string
+    {
+        return match (true) {
+            $layer->matter !== Matter::Rice => $this->fillings->get($layer->of)->name,
+            $layer->saffron => 'rice, saffron',
+            default => 'rice',
+        };
     }
 
     /** What its sealed pots are to end with. */

@@ -15,7 +15,7 @@ enum CrustColour: string
     case Burnt = 'burnt';
 
     /** Browning under which nobody sees any. */
-    private const WHITE = 0.05;
+    public const WHITE = 0.05;
 
     /** The colour that so much browning gives (docs/model.md, section F). */
     public static function of(float $browning): self

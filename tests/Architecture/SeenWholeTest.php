@@ -28,6 +28,8 @@ final class SeenWholeTest extends TestCase
 
     private const LONGEST_METHOD = 50;
 
+    private const BLOCKS = 20;
+
     /** Things that a call takes by position. */
     private const MOST = 6;
 
@@ -48,6 +50,21 @@ final class SeenWholeTest extends TestCase
 
         self::assertGreaterThan(10_000, count($lines));
         self::assertSame([], $long);
+    }
+
+    /** What a page needs is prepared for it, in app/View. */
+    public function test_a_view_decides_next_to_nothing(): void
+    {
+        $blocks = [];
+        $folder = dirname(__DIR__, 2).'/resources/views';
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder)) as $file) {
+            if ($file->getExtension() === 'php') {
+                $code = (string) file_get_contents($file->getPathname());
+                $blocks[$file->getPathname()] = substr_count($code, '@php');
+            }
+        }
+        self::assertGreaterThan(100, count($blocks));
+        self::assertLessThan(self::BLOCKS, array_sum($blocks), 'so many pieces of PHP in views');
     }
 
     /** Values read from data stand beside their names too. */

@@ -13,6 +13,7 @@ use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Shopping\Ingredient;
 use Orbek\Core\Plan\Work\Day;
 
 /** What follows of a meal: its dishes planned at their shares, and all work on one clock. */
@@ -159,5 +160,14 @@ final readonly class MealPlan
         }
 
         return $says;
+    }
+
+    /** @return list<Ingredient> what a task of a dish takes; nothing for a side's */
+    public function ingredientsOf(MealTask $task): array
+    {
+        return $task->dish === null ? [] : array_values(array_filter(
+            $this->plans[$task->dish]->ingredients,
+            static fn (Ingredient $one): bool => $one->task === $task->task,
+        ));
     }
 }

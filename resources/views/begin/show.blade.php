@@ -1,11 +1,3 @@
-@php
-    $next = $at === count(Orbek\Core\Kitchen\FirstMinutes::STEPS) - 1 ? 'That is our kitchen' : 'Next';
-    $asked = ['place' => 'Where does it cook?', 'pots' => 'Which pots are there?', 'rings' => 'What do they stand on?', 'plates' =>
-        'Is there a plate to put under a pot?', 'oven' => 'Is there an oven, a rice cooker?', 'rice' => 'Which rice is in the cupboard?',
-        'units' => 'How do you measure?', 'people' => 'Who eats, who cooks?'][$step];
-    $of = fn (string $name, mixed $else = '') => is_scalar($said[$name] ?? null) ? (string) $said[$name] : $else;
-    $labels = fn (array $cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)])->all();
-@endphp
 <x-layouts.begin :title="$asked" :$step>
     <div class="page begin-page" x-data="begin" data-look="{{ route('begin.look', $step) }}">
         <form method="post" action="{{ route('begin.answer', $step) }}" x-ref="form" x-on:input.debounce.200ms="look()" x-on:change="look()"

@@ -1,7 +1,3 @@
-@php
-    $first = $plan->day->schedule->firstStart();
-    $attended = $plan->day->busyFrom();
-@endphp
 @fragment('clock-ropes')<div class="ropes" id="clock-ropes">
     <h1>{{ $dish->name }} by itself, for {{ $plan->dish->table->eaters }}</h1>
     <x-drawing.clock :$plan />
@@ -31,13 +27,12 @@
         </div>
     @endforeach
     @foreach ($plan->kitchen->equipment->rings as $ring)
-        @php $held = $plan->day->schedule->heldMinutes("ring:{$ring->id}"); @endphp
-        <p class="ruled"><strong>{{ $ring->name }}</strong> is in use for {{ $held }} min.</p>
+        <p class="ruled"><strong>{{ $ring->name }}</strong> is in use for {{ $plan->day->schedule->heldMinutes("ring:{$ring->id}") }}
+            min.</p>
     @endforeach
     <p class="ruled"><strong>Your hands</strong> are needed for {{ $plan->day->schedule->heldMinutes('hands') }} min.</p>
-    @if ($plan->boil() !== null)
-    @php $last = Orbek\Core\Plan\Work\WorkKind::Drain->id($plan->boil()->batches - 1); @endphp
-    <p class="ruled">Drained rice waits <strong>{{ $plan->day->schedule->end(Orbek\Core\Plan\Work\WorkKind::Layer->id()) -
-        $plan->day->schedule->end($last) }} min</strong> for its lid, of at most {{ $plan->dish->craft->work->waits('drain') }}.</p>
+    @if ($waits !== null)
+    <p class="ruled">Drained rice waits <strong>{{ $waits }} min</strong> for its lid, of at most {{
+        $plan->dish->craft->work->waits('drain') }}.</p>
     @endif
 </aside>@endfragment

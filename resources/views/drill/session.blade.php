@@ -5,17 +5,18 @@
         <p class="under">{{ $answers->first()->answered_at->setTimezone($zone)->format('j F Y, H:i') }}</p>
         <ol class="again">
             @foreach ($answers as $answer)
-                @php $stage = Orbek\Core\Rice\Stage::from($answer->asked); $spoonful = $answer->spoonful(); @endphp
                 <li @class(['right' => $answer->isRight()])>
-                    @if ($spoonful !== null)<x-drawing.spoonful :$spoonful :form="Orbek\Core\Drill\Form::from($answer->form)" :$stage
+                    @if ($answer->spoonful() !== null)<x-drawing.spoonful :spoonful="$answer->spoonful()"
+                        :form="Orbek\Core\Drill\Form::from($answer->form)" :stage="$answer->stage()"
                         />@endif
                     <p><strong>{{ $answer->isRight() ? 'Right' : 'Missed' }}</strong>:
-                        @if ($answer->round === 'lift') a boil to be lifted when a grain {{ $say->label($stage, 'words') }}; {{ round(100 *
+                        @if ($answer->round === 'lift') a boil to be lifted when a grain {{ $say->label($answer->stage(), 'words') }}; {{
+                            round(100 *
                             abs($answer->off)) }} points {{ $answer->off > 0 ? 'past' : 'short of' }} it.
-                        @else it {{ $say->label($stage, 'words') }}, {{ round(100 * $answer->doneness) }} % cooked; you said {{
+                        @else it {{ $say->label($answer->stage(), 'words') }}, {{ round(100 * $answer->doneness) }} % cooked; you said {{
                             $answer->said !== null ? round(100 * $answer->said).' %' :
                             'it '.$say->label(Orbek\Core\Rice\Stage::from($answer->answered), 'words') }}.@unless ($answer->isRight()) {{
-                            $say->label($stage, 'tells') }}@endunless @endif</p>
+                            $say->label($answer->stage(), 'tells') }}@endunless @endif</p>
                 </li>
             @endforeach
         </ol>

@@ -59,11 +59,12 @@
                     scope="col">lifts</th><th scope="col">off by</th></tr></thead>
                 <tbody>
                     @forelse ($days as $day => $answers)
-                        @php $named = $answers->where('round', 'stage'); $told = $answers->where('round', 'far'); $lifts =
-                            $answers->where('round', 'lift'); @endphp
-                        <tr><td>{{ $day }}</td><td>{{ $named->where('off', 0.0)->count() }} of {{ $named->count() }} right</td><td>{{
-                            $told->isEmpty() ? '–' : 'off by '.round(100 * $told->avg(fn ($answer) => abs($answer->off))).' points'
-                            }}</td><td>{{ $lifts->count() }}</td><td>{{ $lifts->isEmpty() ? '–' : round(100 * $lifts->avg(fn ($answer) =>
+                        <tr><td>{{ $day }}</td><td>{{ $answers->where('round', 'stage')->where('off', 0.0)->count() }} of {{
+                            $answers->where('round', 'stage')->count() }} right</td><td>{{
+                            $answers->where('round', 'far')->isEmpty() ? '–' : 'off by '.round(100 * $answers->where('round', 'far')->avg(fn
+                                ($answer) => abs($answer->off))).' points'
+                            }}</td><td>{{ $answers->where('round', 'lift')->count() }}</td><td>{{ $answers->where('round',
+                                'lift')->isEmpty() ? '–' : round(100 * $answers->where('round', 'lift')->avg(fn ($answer) =>
                             abs($answer->off))).' points' }}</td></tr>
                     @empty
                         <tr><td colspan="5">Nothing yet.</td></tr>

@@ -1,12 +1,3 @@
-@php
-    $percent = fn ($factor) => ($factor > 1 ? '+' : '').round(100 * ($factor - 1)).' %';
-    $hidden = array_filter([
-        $supper->ring === 1.0 ? null : 'the ring gave '.$percent($supper->ring).' heat', $supper->bag === 1.0 ? null :
-            'the bag took '.$percent($supper->bag).' time',
-        $supper->wetter == 0.0 ? null : 'the filling was '.($supper->wetter > 0 ? 'wetter' : 'drier').' than it looked', $supper->lateMin
-            === 0 ? null : 'the guests came '.$supper->lateMin.' min later',
-    ]);
-@endphp
 <x-layouts.place title="A practice supper, looked back at" place="drill">
     <div class="page supper">
         <h1>{{ $cook->name }}, for practice</h1>

@@ -1,5 +1,5 @@
-@php $layout = app()->bound(App\Models\Household::class) && App\Models\Kitchen::query()->exists() ? 'place' : 'bare'; @endphp
-<x-dynamic-component :component="'layouts.'.$layout" title="Not taken" place="none">
+<x-dynamic-component :component="app()->bound(App\Models\Household::class) && App\Models\Kitchen::query()->exists() ? 'layouts.place' :
+    'layouts.bare'" title="Not taken" place="none">
     <div class="page">
         <h1>Not taken</h1>
         <p class="lead">{{ $message }}</p>

@@ -1,9 +1,3 @@
-@php
-    $home = $plan->kitchen;
-    $ring = $plan->potted->first()->place->ring->id;
-    $words = fn ($one) => collect($one->line)->map(fn ($stretch, $at) => $say->stretch($stretch, $one->course->heat[$at], $home,
-        $ring))->implode(', ');
-@endphp
 @if ($found === null)
     <p>The food does not go into this pot: see Layers.</p>
 @else

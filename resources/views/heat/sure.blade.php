@@ -8,11 +8,9 @@
         round($sure->steamFromMin), round($sure->steamToMin)) }}.</p>
     <svg class="drawing band" viewBox="0 0 446 64" width="446" height="64" role="img" aria-label="Browning over the minutes, {{
         $say($sure->colours->words()) }} in eight of ten pots">
-        @php $end = max(1, $sure->browning[count($sure->browning) - 1]['minute']); $x = fn ($m) => round(4 + 438 * $m / $end, 1); $y = fn
-            ($b) => round(58 - 10 * min(5.2, max(0, log(max(0.05, $b) / 0.05))), 1); @endphp
         <path class="spread" d="M{{ collect($sure->browning)->map(fn ($p) => $x($p['minute']).','.$y($p['high']))->implode('L') }}L{{
             collect($sure->browning)->reverse()->map(fn ($p) => $x($p['minute']).','.$y($p['low']))->implode('L') }}Z"/>
-        @foreach ([['golden', 0.5], ['dark', 2.2]] as [$name, $b])<path class="rule" d="M4,{{ $y($b) }}H442"/><text class="small" x="6"
+        @foreach ($lines as $name => $b)<path class="rule" d="M4,{{ $y($b) }}H442"/><text class="small" x="6"
             y="{{ $y($b) - 3 }}">{{ $name }} from here</text>@endforeach
     </svg>
     <ul class="amounts">@foreach ($sure->words() as $line)<li>{{ $line }}</li>@endforeach</ul>

@@ -1,4 +1,3 @@
-@php $options = fn ($cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)]); @endphp
 <h3>What if</h3>
 <form data-ask="whatif" class="plain pair-form">
     <label>Seal <select name="seal">@foreach ($plan->dish->craft->seals->all as $seal)<option value="{{ $seal->id }}"

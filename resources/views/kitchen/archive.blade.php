@@ -1,9 +1,3 @@
-@php
-    $words = ['kitchens' => 'kitchens', 'dishes' => 'dishes', 'meals' => 'meals', 'meal-cooks' => 'times at the stove', 'cooks' => 'cooks',
-        'lot-tests' => 'tests of a bag', 'stove-tests' => 'boil tests', 'drill-answers' => 'grains read in the Drill', 'meters' =>
-        'things that measure', 'readings' => 'what they measured', 'photographs' => 'photographs'];
-    $new = collect($found)->sum('new');
-@endphp
 <x-dynamic-component :component="'layouts.'.($hasKitchen ? 'place' : 'bare')" title="An archive" place="kitchen">
     <div class="page">
         <h1>{{ $from === '' ? 'An archive' : $from }}</h1>

@@ -1,8 +1,3 @@
-@php
-    $clock = Orbek\Core\Measure\Figure::clock(...);
-    $belief = $knowledge->bag($bag->id);
-    $left = $bag->leftG($knowledge);
-@endphp
 <x-layouts.place :title="$bag->name" place="kitchen">
     <div class="page kitchen-page">
         <section>
@@ -24,8 +19,8 @@
                             <td><a href="{{ route('cook', $cook) }}">{{
                                 $cook->started_at->setTimezone($home->site->timezone)->format('j F Y')
                                 }}</a></td>
-                            <td>{{ isset($cook->summary['lift_forecast_s']) ? $clock($cook->summary['lift_forecast_s']) : '–' }}</td>
-                            <td>{{ isset($cook->summary['lifted_s']) ? $clock($cook->summary['lifted_s']) : '–' }}</td>
+                            <td>{{ isset($cook->summary['lift_forecast_s']) ? $say->clock($cook->summary['lift_forecast_s']) : '–' }}</td>
+                            <td>{{ isset($cook->summary['lifted_s']) ? $say->clock($cook->summary['lifted_s']) : '–' }}</td>
                             <td>{{ isset($cook->summary['rice']) ? $say->label(Orbek\Core\Cook\RiceOutcome::from($cook->summary['rice'])) :
                                 '–' }}{{ isset($cook->summary['taught']) ? '' : ', no grain tested' }}</td>
                         </tr>
@@ -63,7 +58,7 @@
                     @csrf
                     <p>{{ $test->tested_at->setTimezone($home->site->timezone)->format('j F, H:i') }}: {{
                         collect($test->document['tests'])->map(fn ($seen) =>
-                        $clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode(', ') }}</p>
+                        $say->clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode(', ') }}</p>
                     <button class="quiet">Take it back</button>
                 </form>
             @endforeach

@@ -25,18 +25,18 @@
             <h2>The rice shelf</h2>
             <ul class="lots">
                 @foreach ($home->pantry->bags as $bag)
-                    @php $belief = $knowledge->bag($bag->id); $left = $bag->leftG($knowledge); @endphp
                     <li>
-                        <x-drawing.belief :$belief :width="260" />
+                        <x-drawing.belief :belief="$knowledge->bag($bag->id)" :width="260" />
                         <div>
                             <h2><a href="{{ route('lot', $bag->id) }}">{{ Str::ucfirst($bag->name) }}</a></h2>
                             <p class="under">{{ $say->label($bag->kind) }}{{ $bag->boughtOn === null ? '' :
                                 ', bought '.Carbon\CarbonImmutable::parse($bag->boughtOn)->format('j F Y') }}</p>
-                            <p>{{ $say->first($belief->words()) }}.</p>
-                            <p>@if ($left === null) Nobody weighed it. @else <strong>{{ Orbek\Core\Measure\Figure::of($left, 'g', 0,
+                            <p>{{ $say->first($knowledge->bag($bag->id)->words()) }}.</p>
+                            <p>@if ($bag->leftG($knowledge) === null) Nobody weighed it. @else <strong>{{
+                                Orbek\Core\Measure\Figure::of($bag->leftG($knowledge), 'g', 0,
                                 '-')->text() }}</strong> left of {{ Orbek\Core\Measure\Figure::of($bag->boughtG, 'g', 0, '-')->text()
                                 }}.@endif</p>
-                            @include('kitchen.empty', ['pace' => $paces[$bag->id] ?? null])
+                            @include('kitchen.empty', ['pace' => $paces[$bag->id] ?? null, 'left' => $bag->leftG($knowledge)])
                         </div>
                     </li>
                 @endforeach

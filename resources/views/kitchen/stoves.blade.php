@@ -6,12 +6,12 @@
             <ul class="lots">
                 @foreach ($home->stovePots() as $pot)
                     @foreach ($home->equipment->rings as $ring)
-                        @php $belief = $knowledge->stove($pot->id, $ring); @endphp
                         <li>
-                            <x-drawing.belief :$belief :width="260" stove />
+                            <x-drawing.belief :belief="$knowledge->stove($pot->id, $ring)" :width="260" stove />
                             <div>
                                 <h2>{{ $pot->name }} on {{ $ring->name }}</h2>
-                                <p>{{ $say->first($belief->stoveWords()) }}: <strong>{{ round($belief->likely() * $ring->netW()) }}
+                                <p>{{ $say->first($knowledge->stove($pot->id, $ring)->stoveWords()) }}: <strong>{{
+                                    round($knowledge->stove($pot->id, $ring)->likely() * $ring->netW()) }}
                                     W</strong> reach it at full setting.</p>
                             </div>
                         </li>
@@ -32,10 +32,13 @@
                     <div class="pair"><label>Water, litres <input name="litres" type="number" min="0.3" max="30" step="0.1" value="2"
                         required></label><label>Ring at, a mark or % <input name="setting" value="100" maxlength="40" required
                         autocomplete="off"></label></div>
-                    <div class="pair">@php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp<label>From, {{ $sign }} <input
-                        name="from_c" type="number" min="{{ ceil($read->degrees(1)) }}" max="{{ floor($read->degrees(90)) }}" step="0.1"
-                        value="{{ $read->degrees(20) }}" required></label><label>To, {{ $sign }} <input name="to_c" type="number" min="{{
-                        ceil($read->degrees(11)) }}" max="{{ floor($read->degrees(97)) }}" step="0.1" value="{{ $read->degrees(90) }}"
+                    <div class="pair"><label>From, {{ $say->reading()->degrees->sign() }} <input
+                        name="from_c" type="number" min="{{ ceil($say->reading()->degrees(1)) }}" max="{{
+                            floor($say->reading()->degrees(90)) }}" step="0.1"
+                        value="{{ $say->reading()->degrees(20) }}" required></label><label>To, {{ $say->reading()->degrees->sign() }} <input
+                            name="to_c" type="number" min="{{
+                        ceil($say->reading()->degrees(11)) }}" max="{{ floor($say->reading()->degrees(97)) }}" step="0.1" value="{{
+                            $say->reading()->degrees(90) }}"
                         required></label></div>
                     <label>Minutes <input name="minutes" type="number" min="1" max="60" step="0.1" required></label>
                     <button class="act">It took so long</button>

@@ -1,10 +1,10 @@
 <label>Its name <input name="name" maxlength="80" required autocomplete="off" value="{{ $one?->name }}"></label>
 @switch($thing)
     @case(Orbek\Core\Kitchen\Thing::Pot)
-        <div class="pair"><label>Made of <select name="material">@foreach ($options(Orbek\Core\Pot\PotMaterial::cases()) as $value =>
+        <div class="pair"><label>Made of <select name="material">@foreach ($say->options(Orbek\Core\Pot\PotMaterial::cases()) as $value =>
             $label)<option value="{{ $value }}" @selected($one?->material->value === $value)>{{ $label
             }}</option>@endforeach</select></label><label>Its lid <select
-            name="lid">@foreach ($options(Orbek\Core\Pot\LidFit::cases()) as $value => $label)<option value="{{ $value }}"
+            name="lid">@foreach ($say->options(Orbek\Core\Pot\LidFit::cases()) as $value => $label)<option value="{{ $value }}"
             @selected(($one?->lid->value ?? 'tight') === $value)>{{ $label }}</option>@endforeach</select></label></div>
         <div class="pair"><label>Across, cm <input name="diameter_cm" type="number" min="10" max="60" step="0.1" required value="{{
             $one?->diameterCm }}"></label><label>Litres <input name="litres" type="number" min="0.5" max="60" step="0.1" value="{{
@@ -25,7 +25,8 @@
         </details>
         @break
     @case(Orbek\Core\Kitchen\Thing::Ring)
-        <div class="pair"><label>Kind <select name="kind">@foreach ($options(Orbek\Core\Pot\RingKind::cases()) as $value => $label)<option
+        <div class="pair"><label>Kind <select name="kind">@foreach ($say->options(Orbek\Core\Pot\RingKind::cases()) as $value =>
+            $label)<option
             value="{{ $value }}" @selected($one?->kind->value === $value)>{{ $label }}</option>@endforeach</select></label><label>Watts
             <input name="watts" type="number" min="200" max="15000" step="50" required value="{{ $one?->watts }}"></label></div>
         <label>Marks of its knob <input name="marks" maxlength="300" placeholder="pearl 25, half 60, full 100" value="{{

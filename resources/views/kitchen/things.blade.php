@@ -1,7 +1,3 @@
-@php
-    use Orbek\Core\Kitchen\Thing;
-    $options = fn ($cases) => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case)]);
-@endphp
 <x-layouts.place title="Pots, rings and plates" place="kitchen">
     <div class="page kitchen-page">
         <section>
@@ -11,13 +7,15 @@
                 role="status">{{ $before->what }}: changed. <button class="small-button">Undo</button> <a href="{{ route('kitchen.versions',
                 $row) }}">What changed</a></p></form>@endif
             @foreach ([
-                [Thing::Pot, 'Pots', collect($home->equipment->pots)->map(fn ($pot) =>
+                [Orbek\Core\Kitchen\Thing::Pot, 'Pots', collect($home->equipment->pots)->map(fn ($pot) =>
                     $pot->name.': '.number_format($pot->diameterCm).' cm across, '.number_format($pot->heightCm(), 1).' cm high'),
                     'Another pot'],
-                [Thing::Ring, 'Rings', collect($home->equipment->rings)->map(fn ($ring) => $ring->label().', '.($ring->knob->marks === []
+                [Orbek\Core\Kitchen\Thing::Ring, 'Rings', collect($home->equipment->rings)->map(fn ($ring) =>
+                    $ring->label().', '.($ring->knob->marks === []
                     ?
                     'no marks' : $ring->knob->written())), 'Another ring'],
-                [Thing::Plate, 'Plates', collect($home->equipment->plates)->map(fn ($plate) => $plate->name.', '.number_format($plate->kg,
+                [Orbek\Core\Kitchen\Thing::Plate, 'Plates', collect($home->equipment->plates)->map(fn ($plate) =>
+                    $plate->name.', '.number_format($plate->kg,
                     1).' kg'),
                     'Another plate'],
             ] as [$thing, $title, $list, $another])
@@ -29,9 +27,10 @@
                                 {{ Str::plural('dish', count($used[$id])) }}</span>@endif</summary>
                                 <form method="post" action="{{ route('kitchen.thing', [$thing->value, $id]) }}" class="plain">
                                     @csrf<x-of-kitchen :$row />
-                                    @include('kitchen.thing', ['one' => match ($thing) { Thing::Pot => $home->equipment->pots[$id],
-                                        Thing::Ring =>
-                                        $home->equipment->rings[$id], Thing::Plate => $home->equipment->plates[$id] }])
+                                    @include('kitchen.thing', ['one' => match ($thing) { Orbek\Core\Kitchen\Thing::Pot =>
+                                        $home->equipment->pots[$id],
+                                        Orbek\Core\Kitchen\Thing::Ring =>
+                                        $home->equipment->rings[$id], Orbek\Core\Kitchen\Thing::Plate => $home->equipment->plates[$id] }])
                                     <button class="act">Save it</button>
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
@@ -63,11 +62,12 @@
                     <label>Called <input name="name" maxlength="80" required value="{{ $home->name }}" autocomplete="off"></label>
                     <label>Above the sea, m <input name="altitude_m" type="number" min="-430" max="5500" step="1" required value="{{
                         round($home->site->altitudeM) }}"></label>
-                    @php $read = $say->reading(); $sign = $read->degrees->sign(); @endphp
-                    <div class="pair"><label>The room, {{ $sign }} <input name="room_c" type="number" step="any" required value="{{
-                        round($read->degrees($home->site->roomC), 1) }}"></label><label>The tap, {{ $sign }} <input name="tap_c"
+                    <div class="pair"><label>The room, {{ $say->reading()->degrees->sign() }} <input name="room_c" type="number" step="any"
+                        required value="{{
+                        round($say->reading()->degrees($home->site->roomC), 1) }}"></label><label>The tap, {{
+                            $say->reading()->degrees->sign() }} <input name="tap_c"
                             type="number"
-                        step="any" required value="{{ round($read->degrees($home->site->tapC), 1) }}"></label></div>
+                        step="any" required value="{{ round($say->reading()->degrees($home->site->tapC), 1) }}"></label></div>
                     <label>Its time zone <input name="timezone" required maxlength="60" value="{{ $home->site->timezone->getName() }}"
                         autocomplete="off"></label>
                     <div class="pair"><label>Oven <select name="oven"><option value="0">none</option><option value="1"
@@ -75,12 +75,14 @@
                         !== null)>{{ $home->equipment->oven->name ?? 'an oven' }}</option></select></label><label>Pairs of hands <input
                             name="hands"
                         type="number" min="1" max="6" step="1" required value="{{ $home->equipment->hands }}"></label></div>
-                    <div class="pair"><label>It goes from, {{ $sign }} <input name="least_c" type="number" step="any" value="{{
+                    <div class="pair"><label>It goes from, {{ $say->reading()->degrees->sign() }} <input name="least_c" type="number"
+                        step="any" value="{{
                         $home->equipment->oven
-                        === null ? '' : round($read->degrees($home->equipment->oven->leastC)) }}"></label><label>to, {{ $sign }} <input
+                        === null ? '' : round($say->reading()->degrees($home->equipment->oven->leastC)) }}"></label><label>to, {{
+                            $say->reading()->degrees->sign() }} <input
                             name="most_c"
                         type="number" step="any" value="{{ $home->equipment->oven === null ? '' :
-                            round($read->degrees($home->equipment->oven->mostC))
+                            round($say->reading()->degrees($home->equipment->oven->mostC))
                         }}"></label></div>
                     <label>Tray for drained rice, cm² <input name="tray_cm2" type="number" min="100" max="10000" step="10" value="{{
                         $home->equipment->trayCm2 === null ? '' : round($home->equipment->trayCm2) }}"></label>

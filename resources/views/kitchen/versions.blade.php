@@ -3,13 +3,14 @@
         <h1>What changed in {{ $row->document['name'] }}</h1>
         <ul class="versions">
             @forelse ($changes as $change)
-                @php $at = $change['version']->replaced_at->setTimezone($zone); @endphp
                 <li>
-                    <p><strong>{{ $at->format('j F') }} {{ $say->time($at) }}</strong>, {{ $change['version']->what }}</p>
+                    <p><strong>{{ $change['version']->at($zone)->format('j F') }} {{
+                        $say->time($change['version']->at($zone)) }}</strong>, {{ $change['version']->what }}</p>
                     <ul>@foreach ($change['says'] as $says)<li>{{ $say->difference($says, $names) }}</li>@endforeach</ul>
                     <form method="post" action="{{ route('kitchen.undo') }}">
                         @csrf<x-of-kitchen :$row /><input type="hidden" name="to" value="{{ $change['version']->id }}">
-                        <button class="quiet" aria-label="Go back to before {{ $at->format('j F H:i') }}">Go back to before</button>
+                        <button class="quiet" aria-label="Go back to before {{ $change['version']->at($zone)->format('j F H:i') }}">Go back
+                            to before</button>
                     </form>
                 </li>
             @empty

@@ -1,10 +1,3 @@
-@php
-    $hm = fn (int $minutes) => intdiv($minutes, 60).':'.sprintf('%02d', $minutes % 60);
-    $m = $plan->meal;
-    $days = collect(range(0, 13))->map(fn ($ahead) => $today->modify("+{$ahead} days"))->push($plan->tableAt)->sort()->unique(fn ($day) =>
-        $day->format('Y-m-d'));
-    $first = $plan->firstStart();
-@endphp
 @fragment('meal-ropes')<div class="ropes" id="meal-ropes">
     <h1 class="meal-name">{{ $m->name }}</h1>
     <p class="meal-sentence">On <select class="word choice" data-path="serve_at" data-part="day" aria-label="On the table, day"
@@ -70,13 +63,12 @@
     @if ($m->guests !== [])
         <ul class="guests">
             @foreach ($m->guests as $index => $guest)
-                @php $warnings = array_merge(...array_map(fn ($one) => array_map(fn ($says) => [$one->dish->name, $says],
-                    $guest->warnings($one->dish)), $plan->plans)); @endphp
-                <li @class(['warned' => $warnings !== []])>
+                <li @class(['warned' => $warnings[$index] !== []])>
                     <span><strong>{{ $guest->who }}</strong>, {{ $say->label($guest->diet) }}@if ($guest->avoids !== []), no {{
                         collect($guest->avoids)->map(fn ($a) => $say->label($a))->implode(', ') }}@endif{{ $guest->isSmallChild ?
                         ', a small child' : '' }}:
-                        {{ $warnings === [] ? 'may eat all of it.' : 'not without care: '.collect($warnings)->map(fn ($one) =>
+                        {{ $warnings[$index] === [] ? 'may eat all of it.' : 'not without care: '.collect($warnings[$index])->map(fn ($one)
+                            =>
                             $one[0].' ('.$say($one[1]).')')->implode(', ').'.' }}</span>
                     <button type="button" data-mend data-path="guests:remove:{{ $index }}" data-value="null" aria-label="{{ $guest->who
                         }}: take off the list">Take off</button>
@@ -98,7 +90,6 @@
     </details>
     </div>
     @if ($plan->theDayBefore() !== [])
-        @php $ahead = $plan->ahead(); $isMarked = fn ($task) => $task->dish !== null && count($plan->plans) > 1; @endphp
         <div class="ruled"><p><strong>The day before</strong>{{ $ahead === [] ? ', or in the morning, could be:' : ':' }}</p>
             @if ($ahead !== [])
                 <ul class="day-before">@foreach ($ahead as $id => $task)<li><strong>{{ $say->time($plan->at($plan->start($id))) }}</strong>

@@ -7,7 +7,8 @@
             <h2>To buy</h2>
             @foreach ($shopping as $aisle => $things)
                 <h3>{{ $say->label(Orbek\Core\Plan\Shopping\Aisle::from($aisle)) }}</h3>
-                <ul class="amounts">@foreach ($things as $thing)<li><strong>{{ $say->amount($thing['amount']) }}</strong> {{ $thing['name']
+                <ul class="amounts">@foreach ($things as $thing)<li><strong>{{ $say->amount($thing['amount'])
+                    }}</strong> {{ $thing['name']
                     }}</li>@endforeach</ul>
             @endforeach
             @include('kitchen.run-out')
@@ -16,11 +17,10 @@
             <h2>To put ready, in the order of the work</h2>
             <ul class="amounts">
                 @foreach ($plan->tasks as $id => $task)
-                    @php $things = $task->dish === null ? [] : array_filter($plan->plans[$task->dish]->ingredients, fn ($one) =>
-                        'd'.($task->dish + 1).'/'.$one->task === $id); @endphp
-                    @if ($things !== [])<li><strong>{{ $say->time($plan->at($plan->start($id))) }} {{ $task->name
+                    @if ($plan->ingredientsOf($task) !== [])<li><strong>{{ $say->time($plan->at($plan->start($id))) }} {{ $task->name
                         }}</strong>@if (count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif: {{
-                        collect($things)->map(fn ($one) => $say->amount($one->amount).' '.$say($one->name))->implode(', ') }}</li>@endif
+                        collect($plan->ingredientsOf($task))->map(fn ($one) =>
+                            $say->amount($one->amount).' '.$say($one->name))->implode(', ') }}</li>@endif
                 @endforeach
             </ul>
         </section>

@@ -1,24 +1,3 @@
-@php
-    $clock = fn ($seconds) => $seconds === null ? 'not noted' : Orbek\Core\Measure\Figure::clock($seconds);
-    $rows = collect([
-        ['dish', fn ($cook, $dish) => $cook->name], ['people', fn ($cook, $dish) => (string) $dish->table->eaters],
-        ['rice used', fn ($cook, $dish) => isset($cook->summary['used']) ? round($cook->summary['used']['g']).' g' : 'not noted'],
-        ['bag', fn ($cook, $dish) => $names[$cook->lot] ?? $cook->lot], ['pot', fn ($cook, $dish) => $names[$cook->pot] ?? (string)
-            $cook->pot],
-        ['ring', fn ($cook, $dish) => $names[$cook->ring] ?? (string) $cook->ring], ['closed with', fn ($cook, $dish) =>
-            $say->text($dish->lid->seal->name)],
-        ['lift foretold', fn ($cook, $dish) => $clock($cook->summary['lift_forecast_s'] ?? null)], ['lifted', fn ($cook, $dish) =>
-            $clock($cook->summary['lifted_s'] ?? null)],
-        ['minutes late', fn ($cook, $dish) => (string) ($cook->summary['late_min'] ?? 'not noted')],
-        ['rice', fn ($cook, $dish) => isset($cook->summary['rice']) ?
-            $say->text($say->label(Orbek\Core\Cook\RiceOutcome::from($cook->summary['rice']))) : 'not noted'],
-        ['crust', fn ($cook, $dish) => ($cook->summary['crust'] ?? 'not noted').(isset($cook->summary['browning']) ?
-            ', measured '.$cook->summary['browning'] : '')],
-        ['filling', fn ($cook, $dish) => isset($cook->summary['filling']) ?
-            $say->text($say->label(Orbek\Core\Cook\FillingOutcome::from($cook->summary['filling']))) : 'not noted'],
-        ['said of it', fn ($cook, $dish) => $cook->summary['line'] ?? ''],
-    ])->map(fn ($row) => [$row[0], $row[1]($cooks[0], $dishes[0]), $row[1]($cooks[1], $dishes[1])]);
-@endphp
 <x-layouts.place title="Two cooks" place="notebook">
     <div class="page compare">
         <h1>Two cooks side by side</h1>
@@ -41,8 +20,8 @@
         @if ($differences === [])<p>Nothing: the dish was the same.</p>@else<ul class="differences">@foreach ($differences as $one)<li>{{
             $one }}</li>@endforeach</ul>@endif
         <h2>Under the lid, as it must have been</h2>
-        @php $url = route('notebook.versus', ['cook' => [$cooks[0]->id, $cooks[1]->id]]); @endphp
-        <div x-data="later" data-url="{{ $url }}" aria-busy="true" aria-live="polite"><p><a href="{{ $url }}">Follow both
+        <div x-data="later" data-url="{{ route('notebook.versus', ['cook' => [$cooks[0]->id, $cooks[1]->id]]) }}" aria-busy="true"
+            aria-live="polite"><p><a href="{{ route('notebook.versus', ['cook' => [$cooks[0]->id, $cooks[1]->id]]) }}">Follow both
             again</a></p></div>
         <p><a href="{{ route('notebook') }}">To the Notebook</a></p>
     </div>

@@ -30,21 +30,20 @@
         </form>
         <ul class="notebook">
             @forelse ($cooks as [$cook, $card])
-                @php $noted = $cook->summary ?? []; @endphp
                 <li>
                     {!! $card !!}
-                        @if (isset($noted['rice']))
+                        @if (isset($cook->summary['rice']))
                             <p class="came-out">
-                                <span class="swatch crust-{{ $noted['crust'] }}"></span>
-                                rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>,
-                                crust <strong>{{ $noted['crust'] }}</strong>,
-                                filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>
+                                <span class="swatch crust-{{ $cook->summary['crust'] }}"></span>
+                                rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($cook->summary['rice'])) }}</strong>,
+                                crust <strong>{{ $cook->summary['crust'] }}</strong>,
+                                filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($cook->summary['filling'])) }}</strong>
                             </p>
                             <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a> <label
                                 class="tick-beside"><input type="checkbox" name="cook[]" value="{{ $cook->id }}" form="side-by-side"
                                 aria-label="Side by side: {{ $cook->name }}, {{ $cook->started_at->format('j F') }}"> side by
                                 side</label></p>
-                            @if (($noted['line'] ?? '') !== '')<p class="line">{{ $noted['line'] }}</p>@endif
+                            @if (($cook->summary['line'] ?? '') !== '')<p class="line">{{ $cook->summary['line'] }}</p>@endif
                         @elseif ($cook->served_at !== null)
                             <p><a href="{{ route('meal-cook', $cook->meal_cook_id) }}">Note how it came out</a></p>
                         @elseif ($cook->given_up_at !== null)
@@ -56,12 +55,12 @@
                         @endif
                     </div>
                     <dl class="facts">
-                        @if (isset($noted['lifted_s'], $noted['lift_forecast_s']))
-                            <div><dt>lifted at</dt><dd>{{ Orbek\Core\Measure\Figure::clock($noted['lifted_s']) }} <span>of {{
-                                Orbek\Core\Measure\Figure::clock($noted['lift_forecast_s']) }} foretold</span></dd></div>
+                        @if (isset($cook->summary['lifted_s'], $cook->summary['lift_forecast_s']))
+                            <div><dt>lifted at</dt><dd>{{ Orbek\Core\Measure\Figure::clock($cook->summary['lifted_s']) }} <span>of {{
+                                Orbek\Core\Measure\Figure::clock($cook->summary['lift_forecast_s']) }} foretold</span></dd></div>
                         @endif
-                        @if (isset($noted['late_min']))
-                            <div><dt>on the table</dt><dd>{{ $say->lateness($noted['late_min']) }}</dd></div>
+                        @if (isset($cook->summary['late_min']))
+                            <div><dt>on the table</dt><dd>{{ $say->lateness($cook->summary['late_min']) }}</dd></div>
                         @endif
                     </dl>
                 </li>

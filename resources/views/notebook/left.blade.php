@@ -1,5 +1,3 @@
-@php $by = $left->eatBy()->setTimezone(App\Models\Kitchen::core()->site->timezone); $since =
-    $left->chilledAt->setTimezone(App\Models\Kitchen::core()->site->timezone); $isPast = $left->isPast($now); @endphp
 <div class="left-over {{ $left->isInTime() && ! $isPast ? '' : 'clashes' }}">
     <p><strong>{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} of {{ $cook->name }}</strong> in the fridge since {{
         $since->format('l j F') }} {{ $say->time($since) }}@if (! $left->isInTime()): it stood {{ $say->duration($left->stoodMin()) }}

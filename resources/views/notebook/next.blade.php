@@ -7,10 +7,6 @@
         }}.</li>@endforeach</ol>
     <h2>What to change next time</h2>
     @forelse ($proposals as $one)
-        @php
-            $faults = Orbek\Core\Heat\Foretold::in($one->after, $one->dish->aim());
-            $longer = $one->longerMin();
-        @endphp
         <div class="proposal">
             @if ($one->path === null)
                 <p><strong>{{ $say->first($one->change) }}.</strong> If {{ $one->cause }}: then foretold <strong>{{
@@ -20,10 +16,12 @@
                 <p><strong>{{ $say->first($one->change) }}.</strong> If {{ $one->cause }}, it would come out {{
                     $say->label($one->before->course->colour()) }} again; so changed it is foretold <strong>{{
                     $say->label($one->course()->colour()) }}</strong>, right in <strong>{{ $one->right }}</strong> of {{
-                    Orbek\Core\Heat\HowSure::KITCHENS }}{{ $longer === 0 ? '' : ', and takes '.abs($longer).' min '.($longer > 0 ? 'longer'
+                    Orbek\Core\Heat\HowSure::KITCHENS }}{{ $one->longerMin() === 0 ? '' :
+                        ', and takes '.abs($one->longerMin()).' min '.($one->longerMin() > 0 ? 'longer'
                     : 'less').' under the lid' }}.</p>
             @endif
-            @if ($faults !== [])<p class="small">Still foretold: {{ $say->sentences(array_map(fn ($fault) => $fault->says, $faults))
+            @if ($one->faults() !== [])<p class="small">Still foretold: {{ $say->sentences(array_map(fn ($fault) => $fault->says,
+                $one->faults()))
                 }}</p>@endif
             @if ($one->path === null)
             @elseif ($dish === null)

@@ -1,41 +1,40 @@
-@php
-    use App\Models\Shows;
-    $measured = $fold->state->measuredCrust;
-    $told = fn ($colour) => $say->label($colour);
-@endphp
 <h2 id="crust">Photographs</h2>
-@if ($measured !== null)
+@if ($fold->state->measuredCrust !== null)
     <p class="measured"><svg class="swatch" viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"><rect width="1" height="1"
-        fill="{{ $measured->colour->hex() }}"/></svg>
-        @if ($measured->tooOdd !== null)
-            The crust’s colour could not be measured: {{ $say->first($measured->tooOdd) }}.
+        fill="{{ $fold->state->measuredCrust->colour->hex() }}"/></svg>
+        @if ($fold->state->measuredCrust->tooOdd !== null)
+            The crust’s colour could not be measured: {{ $say->first($fold->state->measuredCrust->tooOdd) }}.
         @else
-            @php [$from, $to] = $measured->between(); @endphp
-            The crust, measured under white light: likely <strong>{{ $told(Orbek\Core\Lid\CrustColour::of($measured->browning()))
-                }}</strong>{{ $from === $to ? '' : ', '.$told($from).' to '.$told($to) }} (browning {{ number_format($measured->browning(),
-                2) }}, {{ number_format(exp($measured->lnBrowning - 1.28 * $measured->sd), 2) }} to {{
-                number_format(exp($measured->lnBrowning + 1.28 * $measured->sd), 2) }}). It teaches the ring instead of the colour that was
+            The crust, measured under white light: likely <strong>{{
+                $say->label(Orbek\Core\Lid\CrustColour::of($fold->state->measuredCrust->browning()))
+                }}</strong>{{ $fold->state->measuredCrust->between()[0] === $fold->state->measuredCrust->between()[1] ? '' :
+                    ', '.$say->label($fold->state->measuredCrust->between()[0]).' to '
+                    .$say->label($fold->state->measuredCrust->between()[1])
+                    }} (browning {{ number_format($fold->state->measuredCrust->browning(),
+                2) }}, {{ number_format(exp($fold->state->measuredCrust->lnBrowning - 1.28 * $fold->state->measuredCrust->sd), 2) }} to {{
+                number_format(exp($fold->state->measuredCrust->lnBrowning + 1.28 * $fold->state->measuredCrust->sd), 2) }}). It teaches the
+                    ring instead of the colour that was
                 picked.
         @endif
     </p>
 @endif
 <ul class="photographs">
     @foreach ($photographs as $photograph)
-        @php $words = ucfirst($photograph->shows->words()); $at = $local($photograph->taken_at); @endphp
         <li x-data="crust">
             <figure>
                 <div class="touched">
                     <img x-ref="picture" src="{{ route('photograph', $photograph) }}" width="{{ $photograph->width }}" height="{{
-                        $photograph->height }}" alt="{{ $words }}, {{ $at }}" loading="lazy" @if ($photograph->shows === Shows::Crust)
+                        $photograph->height }}" alt="{{ ucfirst($photograph->shows->words()) }}, {{ $local($photograph->taken_at) }}"
+                            loading="lazy" @if ($photograph->shows === App\Models\Shows::Crust)
                         x-on:click="touch($event)" @endif>
-                    @if ($photograph->shows === Shows::Crust)
+                    @if ($photograph->shows === App\Models\Shows::Crust)
                         <i class="spot crust" x-bind:style="spot('crust')" aria-hidden="true">crust</i><i class="spot white"
                             x-bind:style="spot('white')" aria-hidden="true">white</i>
                     @endif
                 </div>
-                <figcaption>{{ $words }}, {{ $at }}</figcaption>
+                <figcaption>{{ ucfirst($photograph->shows->words()) }}, {{ $local($photograph->taken_at) }}</figcaption>
             </figure>
-            @if ($photograph->shows === Shows::Crust)
+            @if ($photograph->shows === App\Models\Shows::Crust)
                 <form method="post" action="{{ route('photograph.measure', $photograph) }}" class="measure-crust">
                     @csrf
                     <p class="small">Touch the crust in the picture, then something white beside it (paper, a plate): the colour is
@@ -51,8 +50,9 @@
                 </form>
             @endif
             <form method="post" action="{{ route('photograph.away', $photograph) }}">@csrf<button class="small-button"
-                aria-label="Take away: {{ $words }}, {{ $at }}">Take away</button></form>
+                aria-label="Take away: {{ ucfirst($photograph->shows->words()) }}, {{ $local($photograph->taken_at) }}">Take
+                    away</button></form>
         </li>
     @endforeach
 </ul>
-@include('notebook.photograph-form', ['cook' => $cook, 'shows' => Shows::Crust])
+@include('notebook.photograph-form', ['cook' => $cook, 'shows' => App\Models\Shows::Crust])

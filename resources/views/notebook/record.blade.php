@@ -1,9 +1,3 @@
-@php
-    $noted = $cook->summary ?? [];
-    $zone = $plan->kitchen->site->timezone;
-    $local = fn ($time) => $say->time($time->setTimezone($zone));
-    $left = $fold->leftovers();
-@endphp
 <x-layouts.place :title="$cook->name" place="notebook">
     <div class="page record">
         <h1>{{ $cook->name }}</h1>
@@ -35,11 +29,14 @@
             @endforeach
             @foreach ($drawing->marks() as $mark)<path class="mark" d="M{{ $mark['x'] }},20V{{ $drawing->height() - 28 }}"><title>{{
                 $mark['says'] }}</title></path>@endforeach
-            @php $foot = $drawing->height() - 8; @endphp
-            <rect class="planned" x="0" y="{{ $foot - 8 }}" width="26" height="8"/><text class="small" x="32" y="{{ $foot }}">as
-                planned</text><rect class="was" x="120" y="{{ $foot - 8 }}" width="26" height="8"/><text class="small" x="152" y="{{ $foot
-                }}">as it was</text>@if ($drawing->marks() !== [])<path class="mark" d="M236,{{ $foot - 10 }}v12"/><text class="small"
-                x="244" y="{{ $foot }}">{{ Str::limit(collect($drawing->marks())->pluck('says')->implode('; '), 90) }}</text>@endif
+            <rect class="planned" x="0" y="{{ $drawing->footY() - 8 }}" width="26" height="8"/><text class="small" x="32" y="{{
+                $drawing->footY() }}">as
+                planned</text><rect class="was" x="120" y="{{ $drawing->footY() - 8 }}" width="26" height="8"/><text class="small" x="152"
+                    y="{{ $drawing->footY()
+                }}">as it was</text>@if ($drawing->marks() !== [])<path class="mark" d="M236,{{ $drawing->footY() - 10 }}v12"/><text
+                    class="small"
+                x="244" y="{{ $drawing->footY() }}">{{ Str::limit(collect($drawing->marks())->pluck('says')->implode('; '), 90)
+                    }}</text>@endif
         </svg>
         </div>
         <details><summary>The same as a table</summary>
@@ -74,13 +71,11 @@
             <h2 id="learned">What it taught</h2>
             <ul class="learned">
                 @foreach ($learned as $one)
-                    @php $isStove = $one['what'] === App\Models\Taught::Stove; $percent = fn ($belief) => round(100 * ($belief->likely() -
-                        1)); $told = fn ($belief) => ($percent($belief) > 0 ? '+' : '').$percent($belief).' %'; @endphp
                     <li>
                         <x-drawing.belief :belief="$one['counts'] ? $one['with'] : $one['without']" :before="$one['counts'] ?
-                            $one['without'] : $one['with']" :width="300" :stove="$isStove" />
-                        <div><p><strong>{{ $one['name'] }}</strong>: {{ $isStove ? 'heat' : 'minutes' }} {{ $told($one['without']) }}
-                            without this cook, dashed; {{ $told($one['with']) }} with it.{{ $one['counts'] ? '' :
+                            $one['without'] : $one['with']" :width="300" :stove="$one['isStove']" />
+                        <div><p><strong>{{ $one['name'] }}</strong>: {{ $one['isStove'] ? 'heat' : 'minutes' }} {{ $one['toldWithout'] }}
+                            without this cook, dashed; {{ $one['toldWith'] }} with it.{{ $one['counts'] ? '' :
                             ' Taken back: it does not count.' }}</p>
                         <form method="post" action="{{ route('cook.taught', $cook) }}">@csrf<input type="hidden" name="what" value="{{
                             $one['what']->value }}"><input type="hidden" name="back" value="{{ $one['counts'] ? '1' : '0' }}"><button

@@ -1,20 +1,3 @@
-@php
-    use Orbek\Core\Plan\Station;
-    $d = $plan->dish;
-    $boil = $plan->boil();
-    $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
-    $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
-    $cookers = collect($plan->kitchen->cookers())->map(fn ($pot) => $pot->name);
-    $rings = collect($plan->kitchen->equipment->rings)->map(fn ($ring) => $ring->label());
-    $bags = collect($plan->kitchen->pantry->bags)->map(fn ($bag) => $bag->name);
-    $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
-@endphp
-@php
-    $course = $plan->course();
-    $load = $plan->potted->first();
-    $inOven = Orbek\Core\Lid\HeatLine::usesOven($load->line());
-    $faults = $plan->faults();
-@endphp
 <section class="picture" aria-label="The pot">
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
     <p class="under">{{ $d->grain->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->grain->boiled !== [] ?
@@ -31,7 +14,6 @@
             ceil($course->end()->minute) }}" step="1" value="{{ ceil($course->end()->minute) }}" data-url="{{
             url('/dishes/'.$dish->id.'/heat/at') }}" x-on:input="slide($event)" autocomplete="off"><p class="small" data-slid></p></div>
     @endif
-    @php $second = $plan->potted->second(); @endphp
     @if ($second !== null)<p class="small">and {{ round(100 * $second->place->share) }} % of it in the <strong>{{ $second->place->pot->name
         }}</strong>, {{ number_format($second->section->freeCm(), 1) }} cm free</p>@endif
     </div>@endfragment
@@ -66,16 +48,16 @@
 </section>
 
 <div class="stations">
-    @foreach (Station::cases() as $station)
-        @php $clashes = $plan->clashesAt($station); @endphp
-        @fragment('station-'.$station->value)<section @class(['station', 'clashes' => $clashes, 'is-open' => $station === $open])
+    @foreach (Orbek\Core\Plan\Station::cases() as $station)
+        @fragment('station-'.$station->value)<section @class(['station', 'clashes' => $clashes[$station->value], 'is-open' => $station ===
+            $open])
             id="station-{{ $station->value }}" data-station="{{ $station->value }}" aria-labelledby="h-{{ $station->value }}">
             <div class="line">
                 <h2 id="h-{{ $station->value }}"><button type="button" data-open="{{ $station->value }}" aria-expanded="{{ $station ===
                     $open ? 'true' : 'false' }}">{{ $say->label($station) }}</button></h2>
                 <div class="sentence">
                     @switch($station)
-                        @case(Station::Table)
+                        @case(Orbek\Core\Plan\Station::Table)
                             For <x-word.number path="usual/eaters" :value="$d->table->eaters" label="People eating" min="1" max="60" />
                             people, <x-word.number path="usual/children" :value="$d->table->children" label="Children among them" min="0"
                                 :max="$d->table->eaters" /> of them children,
@@ -86,7 +68,7 @@
                             <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0"
                                 max="4" /> filling side dishes.
                             @break
-                        @case(Station::Rice)
+                        @case(Orbek\Core\Plan\Station::Rice)
                             <x-word.choice path="rice/lot" :options="$bags" :value="$d->grain->rice->bag" label="Bag of rice" />, rinsed
                                 <x-word.number path="rice/rinses" :value="$d->grain->rice->rinses" label="Rinses" min="0" max="10" /> times,
                             soaked <x-word.number path="rice/soak/minutes" :value="round($d->grain->rice->soak->minutes)"
@@ -99,7 +81,7 @@
                             with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->grain->rice->soak->saltGPerL, 1)"
                                 label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
                             @break
-                        @case(Station::Water)
+                        @case(Orbek\Core\Plan\Station::Water)
                             @if ($plan->measured() !== null)
                                 @if ($d->grain->cooking === Orbek\Core\Dish\Cooking::Cooker)
                                     In the <x-word.choice path="water/pot" :options="$cookers" :value="$d->grain->water->pot"
@@ -115,7 +97,8 @@
                                         label="Ring for the rice" />, toasted <x-word.number path="water/toast_min"
                                         :value="$d->grain->water->toastMin" label="Toasted in fat, minutes" min="0" max="5" /> min, then
                                             till a
-                                        grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')"
+                                        grain <x-word.choice path="water/stage" :options="$say->options(Orbek\Core\Rice\Stage::cases(),
+                                            'words')"
                                         :value="$d->grain->water->stage->value" label="Target stage" />:
                                 @elseif ($d->grain->cooking === Orbek\Core\Dish\Cooking::Quick)
                                     In the <x-word.choice path="water/pot" :options="$pots" :value="$d->grain->water->pot"
@@ -154,10 +137,10 @@
                                 :value="$d->grain->water->oil ? '1' : '0'" label="Oil in the water" />,
                             <x-word.choice path="water/lemon" type="flag" :options="['1' => 'a squeeze of lemon', '0' => 'no lemon']"
                                 :value="$d->grain->water->lemon ? '1' : '0'" label="Lemon in the water" />,
-                            <x-word.choice path="water/spices" :options="$options(Orbek\Core\Dish\Spices::cases())"
+                            <x-word.choice path="water/spices" :options="$say->options(Orbek\Core\Dish\Spices::cases())"
                                 :value="$d->grain->water->spices->value" label="Whole spices in the water" />.
                             @if ($boil->isLiftedAt($d->grain->water->stage))
-                                Lift when a grain <x-word.choice path="water/stage" :options="$options(Orbek\Core\Rice\Stage::cases(),
+                                Lift when a grain <x-word.choice path="water/stage" :options="$say->options(Orbek\Core\Rice\Stage::cases(),
                                     'words')" :value="$d->grain->water->stage->value" label="Target stage" />; in the pot it will be
                                         <strong>{{
                                     round(100 * $boil->liftOf($d->grain->water->stage)->inPot) }} %</strong>,
@@ -165,11 +148,10 @@
                                 Lift the rice of each layer as it says at Layers, the last when a grain {{ $say->label($boil->last->stage,
                                     'words') }}; in the pot that will be <strong>{{ round(100 * $boil->last->inPot) }} %</strong>,
                             @endif
-                            <x-word.choice path="water/drain" :options="$options(Orbek\Core\Rice\Draining::cases())"
+                            <x-word.choice path="water/drain" :options="$say->options(Orbek\Core\Rice\Draining::cases())"
                                 :value="$d->grain->water->draining->value" label="After draining" />.
                             @break
-                        @case(Station::Filling)
-                            @php $f = $d->fillings->main(); $at = 'fillings/'.$d->fillings->mainPlace(); @endphp
+                        @case(Orbek\Core\Plan\Station::Filling)
                             @if ($f === null) Nothing in it: rice alone. @else
                             @foreach ($parts[$station->value] ?? [] as $ingredient){{ $loop->first ? '' : ($loop->last ? ' and ' : ', ')
                                 }}{{ $loop->first ? $say->first($ingredient->name) : $ingredient->name }} <x-figure
@@ -177,14 +159,13 @@
                             {{ count($d->fillings->all) > 1 ? $f->name.' ' : '' }}cooked to <x-word.number :path="$at.'/ready'"
                                 type="percent" :value="round(100 * $f->ready)" label="Filling cooked to, per cent" min="0" max="100"
                                 step="5" /> %, <x-word.choice :path="$at.'/wetness'"
-                                :options="$options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value"
+                                :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value"
                                 label="Filling, how wet" />, with <x-word.number :path="$at.'/salt_g_per_kg'" :value="round($f->saltGPerKg,
                                 1)" label="Salt in the filling, g a kg" min="0" max="40" /> g salt a kg{{ count($d->fillings->all) > 1 ?
                                 '; the others below' : '' }}.
                             @endif
                             @break
-                        @case(Station::Layers)
-                            @php $fat = collect($plan->ingredients)->firstWhere('name', 'fat for the base'); @endphp
+                        @case(Orbek\Core\Plan\Station::Layers)
                             On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) =>
                                 $kind->name)" :value="$d->build->base->kind->id" label="Base of the pot" />@if ($fat !== null) in <x-figure
                                 :figure="$fat->amount" /> of fat{{ $d->build->base->kind->takesRice ? '' : ',' }} @endif
@@ -194,7 +175,7 @@
                                 => $layer){{
                                 $layer->matter->value === 'rice' || count($d->fillings->inPot()->all) < 2 ? $layer->matter->value :
                                 $d->fillings->get($layer->of)->name }}@if ($layer->stage !== null && $d->isLiftedApart()) that
-                                <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(),
+                                <x-word.choice :path="'layers/'.$index.'/stage'" :options="$say->options(Orbek\Core\Rice\Stage::cases(),
                                 'words')" :value="($layer->stage ?? $d->grain->water->stage)->value" label="Stage of the rice in layer {{
                                     $index +
                                 1 }}" />@endif{{ $loop->last ? '' : ',' }} @endforeach @endif
@@ -204,14 +185,14 @@
                                 steam
                                 holes.
                             @break
-                        @case(Station::Lid)
+                        @case(Orbek\Core\Plan\Station::Lid)
                             @if ($plan->pot()->cooker !== null)Its own lid on the @else<x-word.choice path="lid/seal"
                                 :options="array_column($d->craft->seals->all, 'name', 'id')" :value="$d->lid->seal->id" label="Seal" /> on
                                 the @endif
                             @if ($d->grain->cooking === Orbek\Core\Dish\Cooking::InCooker){{ $plan->pot()->name }}.@else<x-word.choice
                                 path="lid/pot" :options="$pots" :value="$d->lid->pot" label="Pot to steam in" />.@endif
                             @break
-                        @case(Station::Heat)
+                        @case(Orbek\Core\Plan\Station::Heat)
                             @if ($inOven) In the {{ $plan->kitchen->equipment->oven->name ?? 'oven' }}@if ($d->lid->ovenC !== null) at
                                 <x-word.number
                                 path="lid/oven_c" :value="round($say->reading()->degrees($d->lid->ovenC))"
@@ -222,12 +203,9 @@
                             {{ collect($load->line())->map(fn ($stretch, $at) => $say->stretch($stretch, $load->heat()[$at], $plan->kitchen,
                                 $load->place->ring->id))->implode(', ') }}.
                             @break
-                        @case(Station::Serve)
-                            {{-- What the platter behind this line is filled with is defined with the page's own. --}}
-                            @php if ($d->table->serving === Orbek\Core\Dish\Serving::Platter) { foreach ((new
-                                App\Drawings\PlatterDrawing($plan))->bands() as $band) {
-                                app(App\Drawings\Hatches::class)->use($band['hatch']); } } @endphp
-                            Pot to table <x-word.choice path="serve" :options="$options($d->servings())" :value="$d->table->serving->value"
+                        @case(Orbek\Core\Plan\Station::Serve)
+                            Pot to table <x-word.choice path="serve" :options="$say->options($d->servings())"
+                                :value="$d->table->serving->value"
                                 label="Serving" />,
                             <x-figure :figure="$plan->totals->weight()" /> to lift. @foreach ($parts[$station->value] ??
                                 [] as $ingredient){{ $loop->first ? 'On top: ' : '; ' }}{{ $ingredient->name }} <x-figure
@@ -236,33 +214,33 @@
                     @endswitch
                 </div>
                 <div class="result">
-                    @if ($station === Station::Heat && $course !== null && $d->build->base->kind->isLaid)
-                        <strong class="crust-word">{{ $say->label($course->colour()) }}</strong>@php $colours = $plan->heating()->colours();
-                            @endphp @if ($colours->low !== $colours->high)<span class="crust-range">{{ $say->label($colours->low) }} to {{
+                    @if ($station === Orbek\Core\Plan\Station::Heat && $course !== null && $d->build->base->kind->isLaid)
+                        <strong class="crust-word">{{ $say->label($course->colour()) }}</strong>@if ($colours->low !== $colours->high)<span
+                            class="crust-range">{{ $say->label($colours->low) }} to {{
                             $say->label($colours->high) }}</span>@endif
                     @else
                         <x-figure :figure="$plan->result($station)" plain />
                     @endif
                     <span>{{ match ($station) {
-                        Station::Table => 'rice, raw',
-                        Station::Rice => 'raw to done',
-                        Station::Water => $boil === null ? 'of liquid' : 'lift at',
-                        Station::Filling => 'filling, raw',
-                        Station::Layers => 'free under the lid',
-                        Station::Lid => 'of the steam',
-                        Station::Heat => $course !== null && $d->build->base->kind->isLaid ?
+                        Orbek\Core\Plan\Station::Table => 'rice, raw',
+                        Orbek\Core\Plan\Station::Rice => 'raw to done',
+                        Orbek\Core\Plan\Station::Water => $boil === null ? 'of liquid' : 'lift at',
+                        Orbek\Core\Plan\Station::Filling => 'filling, raw',
+                        Orbek\Core\Plan\Station::Layers => 'free under the lid',
+                        Orbek\Core\Plan\Station::Lid => 'of the steam',
+                        Orbek\Core\Plan\Station::Heat => $course !== null && $d->build->base->kind->isLaid ?
                             'crust, '.$plan->result($station)->text().' sealed' :
                             'sealed',
-                        Station::Serve => 'lid off',
+                        Orbek\Core\Plan\Station::Serve => 'lid off',
                     } }}</span>
                 </div>
             </div>
-            @if ($station === Station::Heat && $faults !== [])
+            @if ($station === Orbek\Core\Plan\Station::Heat && $faults !== [])
                 <div class="clash faults" role="status">@foreach ($faults as $fault)<p>{{ $fault->says() }}</p>@endforeach
                     <div class="mends" data-mends data-kept x-ignore></div>
                 </div>
             @endif
-            @foreach ($clashes as $clash)
+            @foreach ($clashes[$station->value] as $clash)
                 <div class="clash" role="status"><p>{{ $clash->says }}</p>
                     @foreach ($clash->mends as $mend)
                         <button type="button" class="mend" data-mend data-path="{{ $mend->path }}" data-value='@json($mend->value)'>{{

@@ -35,8 +35,8 @@
                     null)<span class="small">; can be done ahead, keeps {{ $entry->work->keeps }}</span>@endif</h3>
                 <ul>
                     @foreach ($entry->things as $thing)
-                        @php $key = "ready:{$thing->task}:".$say($thing->name); @endphp
-                        <li><label class="tick-off"><input type="checkbox" value="{{ $key }}" @checked($ticked->has($key))
+                            <li><label class="tick-off"><input type="checkbox" value="{{ "ready:{$thing->task}:".$say($thing->name) }}"
+                                @checked($ticked->has("ready:{$thing->task}:".$say($thing->name)))
                             autocomplete="off"><span class="what"><strong>{{ $say->amount($thing->amount) }}</strong> {{ $thing->name
                             }}</span></label></li>
                     @endforeach

@@ -1,13 +1,3 @@
-@php
-    $d = $plan->dish;
-    $boil = $plan->boil();
-    $course = $plan->course();
-    $options = fn ($cases, $form = 'label') => collect($cases)->mapWithKeys(fn ($case) => [$case->value => $say->label($case, $form)]);
-    $pots = collect($plan->kitchen->stovePots())->map(fn ($pot) => $pot->name);
-    $rings = collect($plan->kitchen->equipment->rings)->map(fn ($ring) => $ring->label());
-    $ways = Orbek\Core\Plan\Pot\TwoWays::of($d);
-    $parts = collect($plan->ingredients)->groupBy(fn ($ingredient) => $ingredient->station->value);
-@endphp
 @includeIf('pot.more.'.$station->value)
 @foreach (array_filter($ways, fn ($way) => $way->station === $station) as $way)
     <fieldset class="two-ways"><legend>{{ $way->question }} Good cooks disagree.</legend>

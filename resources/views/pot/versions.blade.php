@@ -7,13 +7,13 @@
         @endif
         <ul class="versions">
             @forelse ($changes as $change)
-                @php $at = $change['version']->replaced_at->setTimezone($zone); @endphp
                 <li>
-                    <p><strong>{{ $at->format('j F') }} {{ $say->time($at) }}</strong></p>
+                    <p><strong>{{ $change['version']->at($zone)->format('j F') }} {{
+                        $say->time($change['version']->at($zone)) }}</strong></p>
                     <ul>@foreach ($change['says'] as $says)<li>{{ $say->difference($says) }}</li>@endforeach</ul>
                     <form method="post" action="{{ route('dish.version.back', [$dish, $change['version']]) }}">@csrf<input type="hidden"
                         name="version" value="{{ $dish->version }}"><button class="quiet" aria-label="Go back to before {{
-                        $at->format('j F H:i') }}">Go back to before</button></form>
+                        $change['version']->at($zone)->format('j F H:i') }}">Go back to before</button></form>
                 </li>
             @empty
                 <li><p>Nothing has been changed yet.</p></li>

@@ -1,6 +1,3 @@
-@php $at = $meal->core()->serveAt($zone); $begins = $plan?->at($plan->firstStart()); $wrong = $plan === null ? [] :
-    array_values(array_filter($plan->clashes, fn ($clash) => $clash->isWrong && ! in_array($clash->says->key, ['meal.has-passed',
-    'meal.too-little-time'], true))); @endphp
 <a href="{{ route('meal', $meal, false) }}" class="table">
     @if ($plan !== null)<span class="pots">@foreach ($plan->plans as $one)<x-drawing.pot :plan="$one" :scale="4.2" :labels="false"
         />@endforeach</span>@endif

@@ -1,9 +1,8 @@
 <x-layouts.place title="A recipe from a file" place="shelf">
     <div class="page">
         <h1>{{ $recipe['name'] }}</h1>
-        @php $unread = count(array_filter($recipe['lines'], fn ($line) => ! $line->isRead())); @endphp
-        <p class="lead">{{ count($recipe['lines']) - $unread }} of {{ count($recipe['lines']) }} lines could be read; nothing is kept yet.
-            Put right what is wrong, and say what the others are.</p>
+        <p class="lead">{{ count(array_filter($recipe['lines'], fn ($line) => $line->isRead())) }} of {{
+            count($recipe['lines']) }} lines could be read; nothing is kept yet. Put right what is wrong, and say what the others are.</p>
         <form method="post" action="{{ route('dish.from-recipe') }}">
             @csrf
             <table class="recipe-lines">

@@ -1,5 +1,4 @@
 {{-- Every step, for a page that goes on without its server; what has happened since is laid over it by alone.js. --}}
-@php $clock = Orbek\Core\Measure\Figure::clock(...); @endphp
 <ol class="steps" data-served="{{ $servedAt ?? '' }}">
     @foreach ($steps as $step)
         <li data-step="{{ $step['id'] }}" @if ($step['dish'] !== null) data-dish="{{ $step['dish'] }}" @endif @if ($step['follows'] !==
@@ -13,10 +12,10 @@
             @foreach ($step['cautions'] as $caution)<p class="caution"><span class="visually-hidden">Caution: </span>{{ $caution
                 }}</p>@endforeach
             @if ($step['boil'] !== null)
-                @php $lift = $step['boil']->liftAt; @endphp
-                <div class="boil-alone" hidden data-from="{{ round($lift->from ?? $lift->amount) }}">
+                <div class="boil-alone" hidden data-from="{{ round($step['boil']->liftAt->from ?? $step['boil']->liftAt->amount) }}">
                     <div class="boil-now"><p class="count" data-since-of>0:00</p><x-drawing.grain :doneness="0" :size="96" live /></div>
-                    <p class="window">lift at <strong>{{ $lift->text() }}</strong>, test from {{ $lift->fromText() }}, by {{ $lift->byText()
+                    <p class="window">lift at <strong>{{ $step['boil']->liftAt->text() }}</strong>, test from {{
+                        $step['boil']->liftAt->fromText() }}, by {{ $step['boil']->liftAt->byText()
                         }} at the latest. <span data-live-words></span></p>
                     <div class="taps" role="group" aria-label="What do you feel?">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<button
                         type="button" data-event="tested" data-subject="{{ $step['id'] }}" data-stage="{{ $stage->value }}">{{
@@ -27,19 +26,7 @@
                 </div>
             @endif
             @if ($step['sealed'] !== null)
-                @php $sealed = $step['sealed']->plan(); $load = $sealed->potted->first(); $drawing = new
-                    App\Drawings\HeatDrawing($sealed->course(), $load->heat(), $say, $sealed->kitchen, $load->place->ring->id, 350); @endphp
-                <div class="lid-alone" hidden data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-end="{{ round($drawing->minutes(),
-                    2) }}">
-                    <x-drawing.heat :kitchen="$sealed->kitchen" :ring="$load->place->ring->id" :heat="$load->heat()"
-                        :course="$sealed->course()" :now="0" :width="350" />
-                    <div class="taps" role="group" aria-label="What do you see?">@foreach (array_filter($sealed->dish->craft->cues->all, fn
-                        ($cue)
-                        => $cue->says !== null) as $cue)<button
-                        type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
-                    @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
-                        'shows' => App\Models\Shows::Lid])
-                </div>
+                @include('stove.lid-alone', ['sealed' => $step['sealed']->plan()])
             @endif
             <p class="does"><button type="button" class="beside" data-event="started" data-subject="{{ $step['id'] }}">{{ $step['begin']
                 }}</button> <button type="button" class="beside" data-event="done" data-subject="{{ $step['id'] }}">{{ $step['finish']

@@ -1,25 +1,3 @@
-@php
-    use Orbek\Core\Plan\Work\WorkKind;
-    $several = count($fold->dishes) > 1 || $fold->began->meal->sides !== [];
-    $isPractice = $cook->practice !== null;
-    $zone = $fold->began->kitchen->site->timezone;
-    $local = fn ($time) => $say->time($time->setTimezone($zone));
-    $late = $say->late($fold->began->tableAt->setTimezone($zone), $situation->tableAt);
-    $served = $fold->servedAt();
-    $id = $situation->nowFor($who);
-    $task = $id === null ? null : $fold->tasks[$id];
-    $dish = $task?->dish;
-    $progress = $id === null ? null : $fold->progress($id);
-    $ofDish = fn ($one) => $one->dish === null ? 'side' : $fold->dishes[$one->dish]->plan()->dish->name;
-    $home = fn ($place) => route('cook', $cook->dishes[$place]);
-    $beside = $situation->besideFor($who);
-    $next = array_slice($situation->nextFor($who), 0, 2);
-    $others = $fold->hands > 1;
-    $inHands = fn ($one) => $others && $fold->takenBy($one) !== null ? ($fold->takenBy($one) === $who ? ', yours' :
-        ', hands '.$fold->takenBy($one)) : '';
-    $sealed = array_keys(array_filter($at, fn ($one, $place) => $one->lid !== null && ! in_array($place, $fold->leftOut, true),
-        ARRAY_FILTER_USE_BOTH));
-@endphp
 @if (! $isPractice)@include('stove.forgotten')@endif
 @if ($isPractice && $served === null)
     <section class="simulated" aria-label="Practice">
@@ -42,23 +20,15 @@
             }}">all</button></div>
     @endif
     @if ($task !== null)
-        @php
-            $one = $dish === null ? null : $fold->dishes[$dish];
-            $boiling = $one !== null && $one->boiling() === $task->task;
-            $place = $dish;
-            // The closed pot is the now where its heat or its opening is; else it stands below with the others.
-            $strip = $dish !== null && $at[$dish]->lid !== null && in_array($task->kind, [WorkKind::Heat, WorkKind::Second, WorkKind::Open],
-                true);
-        @endphp
         <section class="now" aria-label="Now" data-task="{{ $id }}" @if ($dish !== null) data-dish="{{ $dish }}" data-home="{{ $home($dish)
             }}" @endif>
             <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $several ? ' · '.$ofDish($task) : ($boiling ?
                 ' · rice in the boil' : '') }}</strong>
                 <span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
-            <h1>{{ $boiling ? ($one->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($one->plan()->boil()->lifts) > 1 ?
+            <h1>{{ $boiling ? ($of->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($of->plan()->boil()->lifts) > 1 ?
                 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
             @if ($boiling)
-                @include('stove.boil', ['fold' => $one, 'task' => $task->task, 'at' => $at[$dish]])
+                @include('stove.boil', ['fold' => $of, 'task' => $task->task, 'at' => $at[$dish]])
             @elseif ($progress->isRunning())
                 <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}"
                     aria-live="off">0:00</p>
@@ -70,14 +40,14 @@
                     null ? '' : ' on '.$fold->began->kitchen->ring($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : ''
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
-            @if ($strip)@include('stove.lid', ['fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
-            @foreach ($one?->cautions($task->task) ?? [] as $caution)
+            @if ($strip)@include('stove.lid', ['fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
+            @foreach ($of?->cautions($task->task) ?? [] as $caution)
                 <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button
                     type="button" data-event="caution-read" data-subject="{{ $caution->value }}">Read</button></div>
             @endforeach
             @if ($progress->isRunning())
-                @if ($boiling)@include('stove.boil-tools', ['home' => $home($dish), 'fold' => $one, 'task' => $task->task])@endif
-                @if ($boiling && $one->isScoopNext())
+                @if ($boiling)@include('stove.boil-tools', ['home' => $home($dish), 'fold' => $of, 'task' => $task->task])@endif
+                @if ($boiling && $of->isScoopNext())
                     <button type="button" class="act main" data-event="scooped" data-subject="{{ $task->task }}">First scoop lifted</button>
                 @else
                     <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}">{{ $task->finish }}</button>
@@ -86,7 +56,7 @@
                 <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin
                     }}</button>
             @endif
-            @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $one, 'at' => $at[$dish], 'lid' => $at[$dish]->lid,
+            @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid,
                 'id' => $task->task, 'failed' => $fold->failed])@endif
         </section>
     @elseif ($beside === [] && $next === [])
@@ -105,7 +75,7 @@
     @if ($fold->changes !== [])<div class="changed" role="status"><p><strong>What has changed</strong></p>
         @foreach ($fold->changes as $says)<p>{{ $says }}</p>@endforeach</div>@endif
     @foreach ($sealed as $place)
-        @if (! (($strip ?? false) && $place === $dish))
+        @if (! ($strip && $place === $dish))
             <details class="closed" data-keep-open open data-dish="{{ $place }}" data-home="{{ $home($place) }}"><summary>Under the lid: {{
                 $fold->dishes[$place]->plan()->dish->name }}</summary>
                 @include('stove.lid', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid])
@@ -115,10 +85,9 @@
         @endif
     @endforeach
     <section class="waiting" aria-label="What waits and what runs">
-        @foreach ($next as $index => $later)
-            @php $one = $fold->tasks[$later]; @endphp
+        @foreach ($next as $later => $one)
             <div class="row next" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
-                <p class="small">{{ $index === 0 ? 'Next' : 'Then' }}, at {{ $local($situation->startsAt($later)) }}{{ $inHands($later)
+                <p class="small">{{ $loop->first ? 'Next' : 'Then' }}, at {{ $local($situation->startsAt($later)) }}{{ $inHands($later)
                     }}</p>
                 <p><strong>{{ $say->first($one->name) }}</strong>{{ ! $several && $one->detail !== null ? ', '.$say($one->detail) : ''
                     }}@if ($several)<br><span class="small">{{ $ofDish($one) }}</span>@endif</p>
@@ -128,8 +97,7 @@
                     data-subject="{{ $one->task }}">I do it</button>@endif
             </div>
         @endforeach
-        @foreach ($beside as $runs)
-            @php $one = $fold->tasks[$runs]; @endphp
+        @foreach ($beside as $runs => $one)
             <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
                 <p class="what"><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $several ? $ofDish($one).'; ' : ''
                     }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) :

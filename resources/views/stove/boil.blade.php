@@ -1,11 +1,4 @@
 {{-- Rice in the boil: the grain, its window and what is felt. --}}
-@php
-    $boil = $fold->plan()->boil();
-    $forecast = $fold->forecast();
-    $lift = $fold->lift();
-    $seen = $fold->state->observations !== [] || $forecast->boil !== $boil->forecast->boil;
-    $clock = Orbek\Core\Measure\Figure::clock(...);
-@endphp
 <div class="boil-now">
     <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" data-call-at="{{ $progress->startedAt->getTimestamp() + (int)
         round($forecast->liftAt(0.1)) }}" aria-live="off">0:00</p>
@@ -15,8 +8,9 @@
     <p class="window"><strong>{{ $fold->isScoopNext() ? 'First scoop, '.round(100 * $lift->share).' % of the rice' : 'The rest' }}</strong>:
         a grain that {{ $say->label($lift->stage, 'words') }}.</p>
 @endif
-<p class="window">lift at <strong>{{ $clock($forecast->liftAt()) }}</strong>, test from {{ $clock($forecast->liftAt(0.1)) }}, by {{
-    $clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span
+<p class="window">lift at <strong>{{ $say->clock($forecast->liftAt()) }}</strong>, test from {{ $say->clock($forecast->liftAt(0.1)) }}, by
+    {{
+    $say->clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span
     data-live-words></span></p>
 <x-drawing.boil :$boil :width="350" live :$lift :$forecast :tests="$fold->state->observations" />
 @if ($at->advice !== [])

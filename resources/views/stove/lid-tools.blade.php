@@ -1,9 +1,4 @@
 {{-- What a cook does to a closed pot, and asks of it. --}}
-@php
-    $under = $lid->plan->kitchen->equipment->rings[$lid->flame()->ring] ?? $lid->plan->potted->first()->place->ring;
-    $marks = $under->knob->marks === [] ? [] : ['0' => 'off'] + collect($under->knob->marks)->mapWithKeys(fn ($mark) => [(string) round(100
-        * $mark->share) => $mark->name])->all();
-@endphp
 <section class="lid" aria-label="What was done to the pot">
     <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label
         for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select

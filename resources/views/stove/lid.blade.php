@@ -1,5 +1,4 @@
 {{-- What goes on under the closed lid, and what is told of it. --}}
-@php $faults = $lid->ahead(); $moment = $lid->course->at($lid->nowMin); @endphp
 <section class="lid" aria-label="Under the lid">
     <x-drawing.heat :kitchen="$lid->plan->kitchen" :ring="$lid->plan->potted->first()->place->ring->id" :heat="$lid->course->heat"
         :course="$lid->course" :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($zone)"

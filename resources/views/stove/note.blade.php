@@ -1,12 +1,7 @@
-@php
-    use Orbek\Core\Cook\FillingOutcome;
-    use Orbek\Core\Cook\RiceOutcome;
-    use Orbek\Core\Lid\CrustColour;
-    $line = 'line'.($place ?? '');
-@endphp
 <form class="note">
-    @foreach ([['rice', 'Rice', RiceOutcome::cases()], ['crust', 'Crust', CrustColour::cases()], ['filling', 'Filling',
-        FillingOutcome::cases()]] as [$name, $title, $cases])
+    @foreach ([['rice', 'Rice', Orbek\Core\Cook\RiceOutcome::cases()], ['crust', 'Crust', Orbek\Core\Lid\CrustColour::cases()], ['filling',
+        'Filling',
+        Orbek\Core\Cook\FillingOutcome::cases()]] as [$name, $title, $cases])
         @if ($name === 'filling' && $fold->plan()->dish->fillings->isNone())<input type="hidden" name="filling" value="right">@continue
             @endif
         <fieldset>
@@ -23,13 +18,12 @@
     <fieldset class="where"><legend>Where was the rice off, if it was</legend><div
         class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}"
         @checked($fold->state->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
-    <label class="line" for="{{ $line }}">One line for next time</label>
-    <input id="{{ $line }}" name="line" maxlength="200" value="{{ $fold->state->outcome?->line }}" autocomplete="off">
+    <label class="line" for="line{{ $place ?? '' }}">One line for next time</label>
+    <input id="line{{ $place ?? '' }}" name="line" maxlength="200" value="{{ $fold->state->outcome?->line }}" autocomplete="off">
     <button class="act main">{{ $fold->state->outcome === null ? 'Write it down' : 'Change the note' }}</button>
 </form>
 @if ($fold->state->outcome !== null)
-    @php $left = $fold->leftovers(); @endphp
-    @if ($left !== null)
+    @if (($left = $fold->leftovers()) !== null)
         <p class="left-told">{{ $left->portions }} {{ Str::plural('portion', $left->portions) }} in the fridge{{ $left->isInTime() ?
             '; eat by '.$left->eatBy()->setTimezone($fold->plan()->kitchen->site->timezone)->format('l j F') :
             ', after '.$say->duration($left->stoodMin()).': longer than cooked rice may stand. Throw it away' }}.</p>

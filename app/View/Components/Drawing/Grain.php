@@ -17,7 +17,8 @@ final class Grain extends Component
     /** @param  string|null  $dotsAs of several grains alike the first lends the others ($dotsOf) its dots */
     public function __construct(
         public readonly float $doneness, public readonly float $size = 104, public readonly bool $live = false,
-        public readonly bool $told = true, public readonly ?string $dotsAs = null, public readonly ?string $dotsOf = null,
+        public readonly bool $told = true, public readonly ?string $dotsAs = null,
+        public readonly ?string $dotsOf = null,
     ) {
         $this->core = CookingFront::coreRadius($doneness);
     }

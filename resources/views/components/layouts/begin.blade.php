@@ -1,6 +1,4 @@
 @props(['title', 'step' => null])
-@php $steps = ['place' => 'Where', 'pots' => 'Pots', 'rings' => 'Rings', 'plates' => 'Plate', 'oven' => 'Oven', 'rice' => 'Rice', 'units' =>
-    'Units', 'people' => 'People', 'dish' => 'First dish']; @endphp
 <!DOCTYPE html>
 <html lang="en">
 <x-layouts.head :title="$title" />
@@ -8,7 +6,7 @@
     <header class="masthead">
         <span class="wordmark">orbek</span>
         <nav aria-label="The first minutes"><ol class="steps">
-            @foreach ($steps as $key => $name)
+            @foreach (App\View\Pages\Steps::NAMES as $key => $name)
                 <li>@if ($key === $step)<span aria-current="step">{{ $name }}</span>@elseif ($key === 'dish')<span>{{ $name }}</span>@else<a
                     href="{{ route('begin', $key) }}">{{ $name }}</a>@endif</li>
             @endforeach

@@ -10,9 +10,9 @@
             <ul>
                 @foreach (['shelf' => 'Shelf', 'pot' => 'Pot', 'clock' => 'Clock', 'stove' => 'Stove', 'notebook' => 'Notebook', 'kitchen'
                     => 'Kitchen', 'drill' => 'Drill', 'care' => 'Care'] as $key => $name)
-                    @php $href = in_array($key, ['pot', 'clock'], true) && $dish === null ? route($key.'.last') : ($key === 'pot' || $key
-                        === 'clock' ? route($key, $dish) : route($key)); @endphp
-                    <li><a href="{{ $href }}" data-place="{{ $loop->iteration }}" @if ($key === $place) aria-current="page" @endif>{{ $name
+                    <li><a href="{{ ! in_array($key, ['pot', 'clock'], true) ? route($key) : ($dish === null ? route("{$key}.last") :
+                        route($key,
+                        $dish)) }}" data-place="{{ $loop->iteration }}" @if ($key === $place) aria-current="page" @endif>{{ $name
                         }}</a></li>
                 @endforeach
             </ul>

@@ -7,7 +7,7 @@
     $f->ready).' % when it is layered.' }}
     @if ($place > 0 || $f->isBeside)Cooked to <x-word.number :path="$at.'/ready'" type="percent" :value="round(100 * $f->ready)"
         :label="$f->name.': cooked to, per cent'" min="0" max="100" /> %, <x-word.choice :path="$at.'/wetness'"
-        :options="$options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$f->name.': how wet'" />.@endif
+        :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$f->name.': how wet'" />.@endif
     <button type="button" class="small-button" data-mend data-path="fillings:beside:{{ $place }}" data-value="{{ $f->isBeside ? 'false' :
         'true' }}">{{ $f->isBeside ? 'Into the pot' : 'Serve it beside' }}</button>
     <button type="button" class="small-button" data-mend data-path="fillings:remove:{{ $place }}" data-value="null"
@@ -44,9 +44,10 @@
 @if ($f->marinade !== null && ($times = $f->marinadeTimes()) !== null)
     <p>Marinade: <x-word.number :path="$at.'/marinade/minutes'" :value="$f->marinade->minutes" label="Marinade, minutes" min="5" max="2880"
         step="5" /> min,
-        <x-word.choice :path="$at.'/marinade/acid'" :options="$options(Orbek\Core\Filling\Acid::cases())" :value="$f->marinade->acid->value"
+        <x-word.choice :path="$at.'/marinade/acid'" :options="$say->options(Orbek\Core\Filling\Acid::cases())"
+            :value="$f->marinade->acid->value"
             label="Acid in the marinade" />,
-        <x-word.choice :path="$at.'/marinade/yogurt'" :options="$options(Orbek\Core\Filling\Yogurt::cases())"
+        <x-word.choice :path="$at.'/marinade/yogurt'" :options="$say->options(Orbek\Core\Filling\Yogurt::cases())"
             :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
         green papaya <x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)"
             label="Green papaya, % of the meat" min="0" max="4" step="0.5" /> %.
@@ -59,16 +60,16 @@
         data-value='{"minutes": 210, "acid": "mild", "yogurt": "now"}'>Marinate it</button></p>
 @endif
 @if ($f->gravy !== null)
-    @php $left = $f->gravy->grams($f->rawMass($plan->potted->raw)); @endphp
     <p>It makes <x-word.number :path="$at.'/gravy/ml_per_kg'" :value="round($f->gravy->mlPerKg)" :label="$f->name.': gravy, ml a kg'"
         min="10" max="2000" step="10" /> ml of gravy a kg, simmered open <x-word.number :path="$at.'/gravy/open_min'"
-        :value="$f->gravy->openMin" :label="$f->name.': gravy simmers open, minutes'" min="0" max="60" /> min: <strong>{{ round($left) }}
+        :value="$f->gravy->openMin" :label="$f->name.': gravy simmers open, minutes'" min="0" max="60" /> min: <strong>{{
+            round($f->gravy->grams($f->rawMass($plan->potted->raw))) }}
         ml</strong> are left{{ $f->gravy->isThick($f->rawMass($plan->potted->raw)) ? ', thick' : '' }}.
         @if (! $f->isBeside)<x-word.number :path="$at.'/gravy/with_it'" type="percent" :value="round(100 * $f->gravy->withIt)"
             :label="$f->name.': gravy in with it, per cent'" min="0" max="100" step="5" /> % goes in with it,@endif
         @if ($plan->measured() !== null)<x-word.number :path="$at.'/gravy/for_rice'" type="percent" :value="round(100 * $f->gravy->forRice)"
             :label="$f->name.': gravy as water of the rice, per cent'" min="0" max="100" step="5" /> % is the rice’s water,@endif
-        {{ round($f->gravy->atTable() * $left) }} ml are kept for the table.
+        {{ round($f->gravy->atTable() * $f->gravy->grams($f->rawMass($plan->potted->raw))) }} ml are kept for the table.
         <button type="button" class="small-button" data-mend data-path="{{ $at }}/gravy" data-value="null" aria-label="{{ $f->name
             }}: no gravy apart">None apart</button></p>
 @else

@@ -1,16 +1,3 @@
-@php
-    $course = $plan->course();
-    $load = $plan->potted->first();
-    $heating = $load->heating;
-    $home = $plan->kitchen;
-    $plates = ['none' => 'no plate'] + collect($home->equipment->plates)->map(fn ($plate) => 'on the '.$plate->name)->all();
-    $cues = ['none' => 'for so many minutes'] + collect($d->craft->cues->all)->filter(fn ($cue) => $cue->as !== null)
-        ->map(fn ($cue) => "till {$cue->as}")->all();
-    $marks = fn ($flame) => collect($home->equipment->rings[$flame->ring]->knob->shares() ?? [])->push($flame->setting)->unique()->sort()
-        ->mapWithKeys(fn ($share) => [(string) round(100 * $share) => $home->equipment->rings[$flame->ring]->knob->mark($share)?->name ??
-            round(100 *
-            $share).' %'])->all() + ['0' => 'off'];
-@endphp
 @if ($home->equipment->oven !== null && $load->place->pot->cooker === null)
     <p>@if ($d->lid->ovenC !== null)In the oven from the start, till all is cooked. <button type="button" class="small-button" data-mend
         data-path="lid/oven_c" data-value="null">On the ring instead</button>@elseif (!
@@ -33,35 +20,40 @@
             scope="col"><span class="visually-hidden">change</span></th></tr></thead>
         <tbody>
             @foreach ($heating->line() as $index => $stretch)
-                @php $name = 'Stretch '.($index + 1); $came = $course->heat[$index]; $window = $heating->window($index); @endphp
                 <tr>
                     <th scope="row">{{ $index + 1 }}</th>
                     <td>
                         @if ($stretch->isRest())
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)" :label="$name.', minutes'"
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)" :label="'Stretch '.($index +
+                                1).', minutes'"
                                 min="0.5" max="240" step="0.5" /> min rest
                         @elseif ($stretch->till !== null)
                             <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$stretch->till->id"
-                                :label="$name.', till'" />
+                                :label="'Stretch '.($index + 1).', till'" />
                             and <x-word.number :path="'heat:after:'.$index" :value="round($stretch->afterMin, 1)"
-                                :label="$name.', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
-                            <strong>{{ round($came->minutes) }} min</strong>{{ $window === null ? '' : sprintf(' (cue at %d to %d)',
-                                round($window[0]), round($window[1])) }}
+                                :label="'Stretch '.($index + 1).', minutes past the cue'" min="0" max="240" step="0.5" /> min more:
+                            <strong>{{ round($course->heat[$index]->minutes) }} min</strong>{{ $heating->window($index) === null ? '' :
+                                sprintf(' (cue at %d to %d)',
+                                round($heating->window($index)[0]), round($heating->window($index)[1])) }}
                         @else
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)" :label="$name.', minutes'"
+                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)" :label="'Stretch '.($index +
+                                1).', minutes'"
                                 min="0.5" max="240" step="0.5" /> min
                             @if ($stretch->flame->ovenC === null)<x-word.choice :path="'heat:until:'.$index" type="optional"
                                 :options="$cues"
-                                value="none" :label="$name.', till'" />@endif
+                                value="none" :label="'Stretch '.($index + 1).', till'" />@endif
                         @endif
                     </td>
                     <td>@if ($stretch->flame->ovenC !== null){{ $say->degrees($stretch->flame->ovenC) }} in the oven @elseif (!
                         $stretch->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($stretch->flame)"
-                        :value="(string) round(100 * $stretch->flame->setting)" :label="$name.', knob at'" /> on <x-word.choice
-                        :path="'heat:ring:'.$index" :options="$rings" :value="$stretch->flame->ring" :label="$name.', ring'" />@endif</td>
+                        :value="(string) round(100 * $stretch->flame->setting)" :label="'Stretch '.($index + 1).', knob at'" /> on
+                            <x-word.choice
+                        :path="'heat:ring:'.$index" :options="$rings" :value="$stretch->flame->ring" :label="'Stretch '.($index +
+                            1).', ring'" />@endif</td>
                     <td>@if ($stretch->flame->ovenC === null && ! $stretch->isRest())<x-word.choice :path="'heat:plate:'.$index"
                         type="optional"
-                        :options="$plates" :value="$stretch->flame->plate->id ?? 'none'" :label="$name.', plate'" />@endif</td>
+                        :options="$plates" :value="$stretch->flame->plate->id ?? 'none'" :label="'Stretch '.($index + 1).', plate'"
+                            />@endif</td>
                     <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null"
                         aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend
                         data-path="heat:remove:{{ $index }}" data-value="null" aria-label="Remove stretch {{ $index + 1

@@ -1,36 +1,33 @@
-@php $inPot = $d->build->folded ? [] : $plan->layersInPot(); $each = $plan->onEachLayer(); @endphp
 <x-amounts :ingredients="collect($parts[$station->value] ?? [])->filter(fn ($i) => $i->task === Orbek\Core\Plan\Work\WorkKind::HotFat->id()
     || $i->aisle === Orbek\Core\Plan\Shopping\Aisle::Fats)" />
 @if (! $d->build->folded)
     <ol class="layer-list" reversed>
         @foreach (array_reverse($d->build->layers, true) as $index => $layer)
-            @php $name = $layer->matter->value === 'rice' ? ($layer->saffron ? 'rice, saffron' : 'rice') :
-                $d->fillings->get($layer->of)->name; @endphp
             <li>
-                <span class="name">{{ Str::ucfirst($name) }}</span>
+                <span class="name">{{ Str::ucfirst($names[$index]) }}</span>
                 <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index +
                     1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all)
-                    < 2 ? $layer->matter->value : $name }}, <x-word.number :path="'layers:grams:'.$index"
+                    < 2 ? $layer->matter->value : $names[$index] }}, <x-word.number :path="'layers:grams:'.$index"
                     :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" />
                     g<br>@if ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured() && ! $d->isLiftedApart())<button
                         type="button"
                     class="small-button" data-mend data-path="layers/{{ $index }}/stage"
                     data-value='@json($d->grain->water->stage->before()->value)' aria-label="Lift it apart: layer {{ $index + 1 }}">Lift it
                     apart</button>@elseif ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured())lifted when a grain
-                    <x-word.choice :path="'layers/'.$index.'/stage'" :options="$options(Orbek\Core\Rice\Stage::cases(), 'words')"
+                    <x-word.choice :path="'layers/'.$index.'/stage'" :options="$say->options(Orbek\Core\Rice\Stage::cases(), 'words')"
                     :value="($layer->stage ?? $d->grain->water->stage)->value" :label="'Layer '.($index + 1).', when it is lifted'"
                         />@endif</span>
                 <span class="moves">
                     <button type="button" data-mend data-path="layers:up:{{ $index }}" data-value="null" @disabled($index ===
-                        count($d->build->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $name }}: up">Up</button>
+                        count($d->build->layers) - 1) aria-label="Layer {{ $index + 1 }}, {{ $names[$index] }}: up">Up</button>
                     <button type="button" data-mend data-path="layers:down:{{ $index }}" data-value="null" @disabled($index === 0)
-                        aria-label="Layer {{ $index + 1 }}, {{ $name }}: down">Down</button>
+                        aria-label="Layer {{ $index + 1 }}, {{ $names[$index] }}: down">Down</button>
                     <button type="button" data-mend data-path="layers:halve:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1
-                        }}, {{ $name }}: halve">Halve</button>
+                        }}, {{ $names[$index] }}: halve">Halve</button>
                     <button type="button" data-mend data-path="layers:third:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1
-                        }}, {{ $name }}: in thirds">Thirds</button>
+                        }}, {{ $names[$index] }}: in thirds">Thirds</button>
                     <button type="button" data-mend data-path="layers:remove:{{ $index }}" data-value="null" aria-label="Layer {{ $index + 1
-                        }}, {{ $name }}: remove">Remove</button>
+                        }}, {{ $names[$index] }}: remove">Remove</button>
                 </span>
             </li>
         @endforeach
@@ -82,7 +79,6 @@
         <button class="quiet">Add it</button>
     </form>
 </details>
-@php $balance = $plan->balance(); @endphp
 @if ($balance !== null)
     <x-drawing.balance :$balance />
     @foreach ($balance->mends as $mend)

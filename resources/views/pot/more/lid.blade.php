@@ -29,10 +29,11 @@
     </form>
 </details>
 @endif
-@php $second = $plan->potted->second(); @endphp
-@if ($second !== null)
-    <p>The {{ $second->place->pot->name }} takes {{ round(100 * $second->place->share) }} % of it on {{ $second->place->ring->name }}: {{
-        number_format($second->section->freeCm(), 1) }} cm stay free there. <button type="button" class="small-button" data-mend
+@if ($plan->potted->second() !== null)
+    <p>The {{ $plan->potted->second()->place->pot->name }} takes {{ round(100 * $plan->potted->second()->place->share) }} % of it on {{
+        $plan->potted->second()->place->ring->name }}: {{
+        number_format($plan->potted->second()->section->freeCm(), 1) }} cm stay free there. <button type="button" class="small-button"
+            data-mend
         data-path="lid/second" data-value="null">One pot only</button></p>
 @endif
 <x-amounts :ingredients="$parts[$station->value] ?? []" />

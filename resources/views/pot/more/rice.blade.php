@@ -1,7 +1,3 @@
-@php
-    $kind = $plan->kitchen->bag($d->grain->rice->bag, 'rice/lot')->kind;
-    $full = $d->grain->rice->soak->saturation($kind);
-@endphp
 <div class="soaked">
     <svg class="drawing grain" viewBox="-52 -52 104 104" width="84" height="84" role="img" aria-label="A soaked grain, {{ round(100 * $full)
         }} % full of water">

@@ -14,10 +14,8 @@
         ' Loosen the rim. '.$say->label($plan->pot()->material->letsGo()).'.'.($d->table->serving->value === 'whole' ?
             ' Turn out on a platter.' :
         '') : '' }}</li>
-    @php $lifted = collect($d->build->extras)->filter(fn ($one) => $one->isSteamed && $one->split['layers'] > 0)->map->name; $bags =
-        collect($d->build->extras)->filter(fn ($one) => $one->made?->isLiftedOut === true)->map->name; @endphp
-    @if ($lifted->isNotEmpty())<li>Lift off what steamed on top, to be put back: {{ $lifted->implode(', ') }}.</li>@endif
-    @if ($bags->isNotEmpty())<li>Lift out {{ $bags->implode(', ') }}.</li>@endif
+    @if ($lifted !== [])<li>Lift off what steamed on top, to be put back: {{ implode(', ', $lifted) }}.</li>@endif
+    @if ($bags !== [])<li>Lift out {{ implode(', ', $bags) }}.</li>@endif
     <li>{{ $say->first($say->label($d->table->serving)) }}.</li>
     @if (isset($parts['serve']))<li>On top at the last: {{ collect($parts['serve'])->map(fn ($i) =>
         $say($i->name).' '.$say->amount($i->amount))->implode(', ') }}. What should be crisp goes on last.</li>@endif
@@ -39,7 +37,6 @@
         $where)<strong>{{ $say->label(Orbek\Core\Care\Allergen::from($allergen)) }}</strong> ({{ $say->list($where) }}){{ $loop->last ? '.'
         : ', ' }}@endforeach</p>
 @endif
-@php $feeds = Orbek\Core\Plan\Shopping\Nutrition::of($plan); @endphp
 <div class="small">A serving: <x-figure :figure="$feeds->kcal" />, <x-figure :figure="$feeds->protein" /> protein, <x-figure
     :figure="$feeds->fat" /> fat, <x-figure :figure="$feeds->carbohydrate" /> carbohydrate{{ $feeds->unknown === [] ? '' :
     '; not counted: '.$say->list($feeds->unknown) }}; sides as they are.</div>

@@ -42,14 +42,16 @@
                 scope="col">goes in</th><th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
             <tbody>
                 @foreach ($d->grain->boiled as $index => $one)
-                    @php $in = $one->inAtMin($boil->liftAt->amount / 60); @endphp
                     <tr>
                         <th scope="row">{{ $one->name }}</th>
                         <td><x-word.number :path="'boiled/'.$index.'/of_rice'" :value="round($one->ofRice, 2)"
                             :label="$one->name.': times the raw rice'" min="0.01" max="3" step="0.01" /> ×</td>
                         <td><x-word.number :path="'boiled/'.$index.'/minutes'" :value="round($one->minutes, 1)"
                             :label="$one->name.': minutes in the boil'" min="0.5" max="60" step="0.5" /> min</td>
-                        <td>{{ $in <= -1 ? round(-$in).' min before the rice' : ($in < 1 ? 'with the rice' : round($in).' min after it')
+                        <td>{{ $one->inAtMin($boil->liftAt->amount / 60) <= -1 ? round(-$one->inAtMin($boil->liftAt->amount /
+                            60)).' min before the rice' :
+                            ($one->inAtMin($boil->liftAt->amount / 60) < 1 ? 'with the rice' : round($one->inAtMin($boil->liftAt->amount /
+                                60)).' min after it')
                             }}</td>
                         <td><button type="button" class="small-button" data-mend data-path="boiled:remove:{{ $index }}" data-value="null"
                             aria-label="{{ $one->name }}: remove">Remove</button></td>

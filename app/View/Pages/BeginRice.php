@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use Illuminate\Contracts\View\View;
+
+/** The bags that are asked for in the first minutes. */
+final readonly class BeginRice
+{
+    public function compose(View $view): void
+    {
+        /** @var array{said: array<array-key, mixed>} $given */
+        $given = $view->getData();
+        $view->with([
+            'rows' => FormRow::all($given['said'], 'bags', 'Bag'),
+        ]);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Models\Cook;
+use App\Wording\Wording;
+use Illuminate\Contracts\View\View;
+use Orbek\Core\Cook\FillingOutcome;
+use Orbek\Core\Cook\RiceOutcome;
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Measure\Figure;
+
+/** Two cooks side by side. */
+final readonly class ComparePage
+{
+    private const UNTOLD = 'not noted';
+
+    public function __construct(private Wording $say)
+    {
+    }
+
+    public function compose(View $view): void
+    {
+        /** @var array{cooks: list<Cook>, dishes: list<Dish>, names: array<string, string>} $given */
+        $given = $view->getData();
+        $rows = array_map(
+            fn (Cook $cook, Dish $dish): array => $this->row($cook, $dish, $given['names']), $given['cooks'],
+            $given['dishes'],
+        );
+        $view->with([
+            'rows' => array_map(null, array_keys($rows[0]), array_values($rows[0]), array_values($rows[1])),
+        ]);
+    }
+
+    /**
+     * @param  array<string, string>  $names of things, by id
+     * @return array<string, string> what is compared, by what it is
+     */
+    private function row(Cook $cook, Dish $dish, array $names): array
+    {
+        $summary = $cook->summary ?? [];
+        $clock = static fn (string $name): string => isset($summary[$name])
+            ? Figure::clock((float) $summary[$name]) : self::UNTOLD;
+
+        return [
+            'dish' => $cook->name,
+            'people' => (string) $dish->table->eaters,
+            'rice used' => isset($summary['used']) ? round($summary['used']['g']).' g' : self::UNTOLD,
+            'bag' => $names[$cook->lot] ?? $cook->lot,
+            'pot' => $names[(string) $cook->pot] ?? (string) $cook->pot,
+            'ring' => $names[(string) $cook->ring] ?? (string) $cook->ring,
+            'closed with' => $this->say->text($dish->lid->seal->name),
+            'lift foretold' => $clock('lift_forecast_s'),
+            'lifted' => $clock('lifted_s'),
+            'minutes late' => (string) ($summary['late_min'] ?? self::UNTOLD),
+            'rice' => isset($summary['rice'])
+                ? $this->say->text($this->say->label(RiceOutcome::from($summary['rice']))) : self::UNTOLD,
+            'crust' => ($summary['crust'] ?? self::UNTOLD)
+                .(isset($summary['browning']) ? ", measured {$summary['browning']}" : ''),
+            'filling' => isset($summary['filling'])
+                ? $this->say->text($this->say->label(FillingOutcome::from($summary['filling']))) : self::UNTOLD,
+            'said of it' => $summary['line'] ?? '',
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use Illuminate\Contracts\View\View;
+use Orbek\Core\Lid\Cue;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Pot\Plate;
+
+/** The heat of a dish, stretch by stretch. */
+final readonly class HeatStation
+{
+    public function compose(View $view): void
+    {
+        /** @var array{plan: Plan} $given */
+        $given = $view->getData();
+        $plan = $given['plan'];
+        $ends = array_filter($plan->dish->craft->cues->all, static fn (Cue $cue): bool => $cue->as !== null);
+        $view->with([
+            'load' => $plan->potted->first(), 'heating' => $plan->heating(), 'home' => $plan->kitchen,
+            'plates' => ['none' => 'no plate'] + array_map(
+                static fn (Plate $plate): string => "on the {$plate->name}", $plan->kitchen->equipment->plates,
+            ),
+            'cues' => ['none' => 'for so many minutes'] + array_map(
+                static fn (Cue $cue): string => "till {$cue->as}", $ends,
+            ),
+            'marks' => static fn (Flame $flame): array => self::marks($plan, $flame),
+        ]);
+    }
+
+    /** @return array<array-key, string> what a ring's knob can be set to, in its words where it has them, by per cent */
+    private static function marks(Plan $plan, Flame $flame): array
+    {
+        $knob = $plan->kitchen->equipment->rings[$flame->ring]->knob ?? null;
+        $shares = [...$knob?->shares() ?? [], $flame->setting];
+        sort($shares);
+        $marks = [];
+        foreach ($shares as $share) {
+            $percent = (string) round(100 * $share);
+            $marks[$percent] = $knob?->mark($share)->name ?? "{$percent} %";
+        }
+
+        return $marks + ['0' => 'off'];
+    }
+}

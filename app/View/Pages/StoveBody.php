@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use App\Http\AtStove;
+use App\Models\MealCook as Row;
+use App\Wording\Wording;
+use DateTimeImmutable;
+use DateTimeInterface;
+use Illuminate\Contracts\View\View;
+use Orbek\Core\Cook\MealCook;
+use Orbek\Core\Cook\Situation;
+use Orbek\Core\Plan\Meal\MealTask;
+use Orbek\Core\Plan\Work\WorkKind;
+
+/** The stove as it stands for one pair of hands. */
+final readonly class StoveBody
+{
+    /** So many of what comes next are told. */
+    private const NEXT = 2;
+
+    public function __construct(private Wording $say)
+    {
+    }
+
+    public function compose(View $view): void
+    {
+        /**
+         * @var array{
+         *     fold: MealCook, cook: Row, situation: Situation, who: int|null, at: array<int, AtStove>
+         * } $given
+         */
+        $given = $view->getData();
+        ['fold' => $fold, 'cook' => $cook, 'situation' => $situation, 'who' => $who, 'at' => $at] = $given;
+        $zone = $fold->began->kitchen->site->timezone;
+        $id = $situation->nowFor($who);
+        $task = $id === null ? null : $fold->tasks[$id];
+        $dish = $task?->dish;
+        $of = $dish === null ? null : $fold->dishes[$dish];
+        $sealed = array_filter(
+            array_keys($at), static fn (int $place): bool => $at[$place]->lid !== null
+                && ! in_array($place, $fold->leftOut, true),
+        );
+        $view->with([
+            'several' => count($fold->dishes) > 1 || $fold->began->meal->sides !== [],
+            'isPractice' => $cook->practice !== null,
+            'zone' => $zone,
+            'local' => fn (DateTimeInterface $time): string => $this->say->time(
+                DateTimeImmutable::createFromInterface($time)->setTimezone($zone),
+            ),
+            'late' => $this->say->late($fold->began->tableAt->setTimezone($zone), $situation->tableAt),
+            'served' => $fold->servedAt(),
+            'id' => $id, 'task' => $task, 'dish' => $dish, 'of' => $of,
+            'progress' => $id === null ? null : $fold->progress($id),
+            'boiling' => $of !== null && $of->boiling() === $task?->task,
+            // The closed pot is the now where its heat or its opening is; else it stands below with the others.
+            'strip' => $dish !== null && $at[$dish]->lid !== null
+                && in_array($task?->kind, [WorkKind::Heat, WorkKind::Second, WorkKind::Open], true),
+            'ofDish' => static fn (MealTask $one): string => $one->dish === null
+                ? 'side' : $fold->dishes[$one->dish]->plan()->dish->name,
+            'home' => static fn (int $place): string => route('cook', $cook->dishes[$place]),
+            'beside' => array_map(
+                static fn (string $one): MealTask => $fold->tasks[$one], self::byId($situation->besideFor($who)),
+            ),
+            'next' => array_map(
+                static fn (string $one): MealTask => $fold->tasks[$one],
+                self::byId(array_slice($situation->nextFor($who), 0, self::NEXT)),
+            ),
+            'others' => $fold->hands > 1,
+            'inHands' => static fn (string $one): string => match (true) {
+                $fold->hands < 2, $fold->takenBy($one) === null => '',
+                $fold->takenBy($one) === $who => ', yours',
+                default => ', hands '.$fold->takenBy($one),
+            },
+            'sealed' => array_values($sealed),
+        ]);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, string>
+     */
+    private static function byId(array $ids): array
+    {
+        return array_combine($ids, $ids);
+    }
+}

@@ -1,0 +1,10 @@
+<div class="lid-alone" hidden data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-end="{{ round($drawing->minutes(),
+    2) }}">
+    <x-drawing.heat :kitchen="$sealed->kitchen" :ring="$sealed->potted->first()->place->ring->id" :heat="$sealed->potted->first()->heat()"
+        :course="$sealed->course()" :now="0" :width="350" />
+    <div class="taps" role="group" aria-label="What do you see?">@foreach (array_filter($sealed->dish->craft->cues->all, fn ($cue) =>
+        $cue->says !== null) as $cue)<button
+        type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
+    @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
+        'shows' => App\Models\Shows::Lid])
+</div>
