@@ -31,7 +31,7 @@ final readonly class HeatStation
         ]);
     }
 
-    /** @return array<array-key, string> what a ring's knob can be set to, in its words where it has them, by per cent */
+    /** @return array<array-key, string> what a knob can be set to, in its own words, by per cent */
     private static function marks(Plan $plan, Flame $flame): array
     {
         $knob = $plan->kitchen->equipment->rings[$flame->ring]->knob ?? null;

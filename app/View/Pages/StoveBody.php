@@ -61,13 +61,8 @@ final readonly class StoveBody
             'ofDish' => static fn (MealTask $one): string => $one->dish === null
                 ? 'side' : $fold->dishes[$one->dish]->plan()->dish->name,
             'home' => static fn (int $place): string => route('cook', $cook->dishes[$place]),
-            'beside' => array_map(
-                static fn (string $one): MealTask => $fold->tasks[$one], self::byId($situation->besideFor($who)),
-            ),
-            'next' => array_map(
-                static fn (string $one): MealTask => $fold->tasks[$one],
-                self::byId(array_slice($situation->nextFor($who), 0, self::NEXT)),
-            ),
+            'beside' => self::tasks($fold, $situation->besideFor($who)),
+            'next' => self::tasks($fold, array_slice($situation->nextFor($who), 0, self::NEXT)),
             'others' => $fold->hands > 1,
             'inHands' => static fn (string $one): string => match (true) {
                 $fold->hands < 2, $fold->takenBy($one) === null => '',
@@ -80,10 +75,10 @@ final readonly class StoveBody
 
     /**
      * @param  list<string>  $ids
-     * @return array<string, string>
+     * @return array<string, MealTask> by id
      */
-    private static function byId(array $ids): array
+    private static function tasks(MealCook $fold, array $ids): array
     {
-        return array_combine($ids, $ids);
+        return array_combine($ids, array_map(static fn (string $one): MealTask => $fold->tasks[$one], $ids));
     }
 }
