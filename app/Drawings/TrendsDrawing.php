@@ -6,6 +6,7 @@ namespace App\Drawings;
 
 use App\Models\Cook;
 use App\Wording\Wording;
+use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
@@ -123,16 +124,16 @@ final readonly class TrendsDrawing
         ], $this->cooks, array_keys($this->cooks));
     }
 
-    /** @return list<array{x: float, y: float, height: float, minutes: int}> bars up for late, down for early */
+    /** @return list<array{x: float, y: float, height: float, isLate: bool}> bars up for late, down for early */
     public function late(): array
     {
         $minutes = array_map(static fn (Cook $cook): int => (int) ($cook->summary['late_min'] ?? 0), $this->cooks);
-        $most = max(10, ...array_map(abs(...), $minutes));
+        $most = max(CoreCook::LATE_MIN, ...array_map(abs(...), $minutes));
         $scale = (self::HIGH / 2 - self::MARGIN) / $most;
 
         return array_map(fn (int $late, int $index): array => [
             'x' => $this->x($index), 'y' => round(self::HIGH / 2 - max(0, $late) * $scale, 1),
-            'height' => round(max(1.5, abs($late) * $scale), 1), 'minutes' => $late,
+            'height' => round(max(1.5, abs($late) * $scale), 1), 'isLate' => $late >= CoreCook::LATE_MIN,
         ], $minutes, array_keys($minutes));
     }
 

@@ -30,6 +30,9 @@ use Orbek\Core\Plan\Work\WorkKind;
  */
 final readonly class Cook
 {
+    /** Minutes past its time from which a table counts as late. */
+    public const LATE_MIN = 10;
+
     /** How far a weighed spoonful leaves the doneness beside it unsure. */
     private const WEIGHED_SD = 0.05;
 

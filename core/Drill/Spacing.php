@@ -14,6 +14,9 @@ use DateTimeImmutable;
 final readonly class Spacing
 {
     /** After so many times right in a row, days till it is asked again. */
+    /** Of grains between plates so many are to be told on a scale instead of named. */
+    public const FAR = 0.3;
+
     private const DAYS = [0.0, 1.0, 3.0, 7.0, 16.0, 35.0];
 
     /** What was just asked is not asked again before so many others. */

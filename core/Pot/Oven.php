@@ -10,8 +10,16 @@ use Orbek\Core\Measure\Refused;
 /** The oven, for a pot that is kept warm or steamed from all sides. */
 final readonly class Oven
 {
+    private const USUAL_C = 180.0;
+
     private function __construct(public string $name, public float $leastC, public float $mostC)
     {
+    }
+
+    /** What a pot is steamed at in it where nothing else is said, °C. */
+    public function usualC(): float
+    {
+        return min(self::USUAL_C, $this->mostC);
     }
 
     /** @throws Refused */

@@ -40,6 +40,34 @@ final class OneRangeTest extends FeatureTestCase
         self::assertGreaterThan(400, $tried);
     }
 
+    /** What a kitchen has is asked for in the same ranges as its document may hold. */
+    public function test_the_kitchens_pages_ask_within_the_schemas_ranges(): void
+    {
+        $ranges = [];
+        foreach (self::leaves(Sample::json('kitchen'), self::schema('kitchen'), self::schema('kitchen')) as $path => $node) {
+            if (isset($node['minimum'], $node['maximum'])) {
+                $ranges[basename($path)][] = [(float) $node['minimum'], (float) $node['maximum']];
+            }
+        }
+        $asked = [];
+        foreach ([route('kitchen.things'), route('kitchen')] as $url) {
+            $page = new DOMDocument;
+            @$page->loadHTML((string) $this->get($url)->assertOk()->getContent());
+            foreach ($page->getElementsByTagName('input') as $input) {
+                $name = $input->getAttribute('name');
+                // A knob's least is asked in per cent.
+                $of = $name === 'least' ? 0.01 : 1.0;
+                if (isset($ranges[$name]) && $input->getAttribute('max') !== '') {
+                    $asked[$name] = true;
+                    self::assertContains([
+                        $of * (float) $input->getAttribute('min'), $of * (float) $input->getAttribute('max'),
+                    ], $ranges[$name], "{$url}: {$name}");
+                }
+            }
+        }
+        self::assertGreaterThanOrEqual(7, count($asked), implode(' ', array_keys($asked)));
+    }
+
     public function test_the_edges_of_every_range_can_be_planned_or_are_refused_by_name(): void
     {
         $planned = 0;

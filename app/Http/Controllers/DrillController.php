@@ -20,6 +20,7 @@ use Orbek\Core\Drill\LiftIt;
 use Orbek\Core\Drill\NameTheStage;
 use Orbek\Core\Drill\Spacing;
 use Orbek\Core\Drill\Spoonful;
+use Orbek\Core\Learning\Eye;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
@@ -39,9 +40,6 @@ final class DrillController
 
     private const COURSE_S = 1500;
 
-    /** How far the pressed grain misleads the eye, as in a real boil. */
-    private const NOISE = 0.06;
-
     private const DAYS = 14;
 
     /** Sessions that can be looked at again from the page. */
@@ -49,9 +47,6 @@ final class DrillController
 
     /** What comes next is chosen by so many of the newest answers. */
     private const MEMORY = 400;
-
-    /** One in so many is to be told on a scale. */
-    private const FAR = 0.3;
 
     /** The whole way is shown of the same grains. */
     private const WAY_SEED = 26;
@@ -241,7 +236,7 @@ final class DrillController
         }
         $card = Spacing::next(DrillAnswer::cards($answers), $this->clock->now(), self::chance());
         $asked = [
-            'round' => $card->form === Form::Plates && self::chance() < self::FAR ? 'far' : 'stage',
+            'round' => $card->form === Form::Plates && self::chance() < Spacing::FAR ? 'far' : 'stage',
             'form' => $card->form->value,
             'seed' => (new Randomizer)->getInt(1, 2_000_000_000),
             'doneness' => round(NameTheStage::within($card->stage, self::chance()), 4),
@@ -282,7 +277,7 @@ final class DrillController
         $course = [];
         for ($s = 0; $s <= self::COURSE_S; $s += self::COURSE_STEP_S) {
             $doneness = $lift->donenessAfter($s);
-            $noise = self::NOISE * sqrt(-2 * log(max(1e-6, self::chance()))) * cos(2 * M_PI * self::chance());
+            $noise = Eye::USUAL * sqrt(-2 * log(max(1e-6, self::chance()))) * cos(2 * M_PI * self::chance());
             $course[] = [
                 $s,
                 round(CookingFront::coreRadius($doneness), 4),

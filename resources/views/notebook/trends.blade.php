@@ -55,7 +55,7 @@
             }}" role="img"><title>Minutes late upwards, early downwards; the same as a table below.</title>
             <path class="axis" d="{{ $axis($high / 2) }}"/><text class="small" x="0" y="{{ $high / 2 + 4 }}">on time</text><text
                 class="small" x="0" y="22">late</text><text class="small" x="0" y="{{ $high - 8 }}">early</text>
-            @foreach ($late as $one)<rect class="{{ $one['minutes'] >= 10 ? 'is-late' : 'is-timely' }}" x="{{ $one['x'] - $wide / 2 }}"
+            @foreach ($late as $one)<rect class="{{ $one['isLate'] ? 'is-late' : 'is-timely' }}" x="{{ $one['x'] - $wide / 2 }}"
                 y="{{ $one['y'] }}" width="{{ $wide }}" height="{{ $one['height'] }}"/>@endforeach
             @php $days() @endphp
         </svg></div>

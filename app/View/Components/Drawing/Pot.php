@@ -12,6 +12,7 @@ use Illuminate\View\Component;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Pot\Section;
 
 /**
  * A plan's pot in section.
@@ -34,6 +35,9 @@ final class Pot extends Component
 
     public readonly float $base;
 
+    /** To be kept under the lid, cm. */
+    public readonly int $free;
+
     /** @var list<array{int|null, Drawn}> from the base up, those that can be moved with their number among them */
     public readonly array $layers;
 
@@ -50,6 +54,7 @@ final class Pot extends Component
         [$this->wall, $this->rim] = [$this->drawing->wall(), $this->drawing->rim()];
         $this->base = $this->drawing->base();
         $this->layers = $this->numbered();
+        $this->free = (int) Section::FREE_CM;
     }
 
     public function onPlate(): bool

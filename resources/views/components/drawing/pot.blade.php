@@ -46,7 +46,7 @@
             <path d="M{{ $left + 3 }},{{ $drawing->markY() }}h14M{{ $right - 17 }},{{ $drawing->markY() }}h14"/>
             <text x="{{ $right - 4 }}" y="{{ $drawing->markY() - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ?
                 number_format($drawing->pastRimCm(), 1).' cm past the rim' : ($plan->potted->first()->section->isTooFull() ?
-                '5 cm free, broken' : '5 cm free, kept') }}</text>
+                $free.' cm free, broken' : $free.' cm free, kept') }}</text>
         </g>
     @endif
 

@@ -2,7 +2,7 @@
     <p>@if ($d->lid->ovenC !== null)In the oven from the start, till all is cooked. <button type="button" class="small-button" data-mend
         data-path="lid/oven_c" data-value="null">On the ring instead</button>@elseif (!
         Orbek\Core\Lid\HeatLine::usesOven($load->line()))<button type="button" class="small-button" data-mend data-path="lid/oven_c"
-        data-value="{{ round(min(180, $home->equipment->oven->mostC)) }}">In the oven from the start instead</button>@endif</p>
+        data-value="{{ round($home->equipment->oven->usualC()) }}">In the oven from the start instead</button>@endif</p>
 @endif
 @if ($course === null)
     <p>The food does not go into this pot: see Layers.</p>
