@@ -191,12 +191,12 @@ final class ParboilCommand extends Command
         foreach ($told as $test) {
             $test = is_string($test) ? $test : '';
             if (preg_match('/^(\d{1,3}):([0-5]\d)=([a-z]+|[0-9.]+)$/', $test, $read) !== 1) {
-                throw Refused::because("--{$option}", 'refused.cannot-be-read-give-minsecstage-or', test: $test);
+                throw Refused::because("--{$option}", 'refused.unreadable-test', test: $test);
             }
             $seconds = 60.0 * (int) $read[1] + (int) $read[2];
             if ($seconds <= $last) {
                 throw Refused::because(
-                    "--{$option}", 'refused.does-not-come-after-give-the', test: Quantity::seconds($seconds),
+                    "--{$option}", 'refused.tests-out-of-order', test: Quantity::seconds($seconds),
                     last: Quantity::seconds($last),
                 );
             }

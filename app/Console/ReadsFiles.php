@@ -14,7 +14,7 @@ trait ReadsFiles
     private function read(mixed $file): string
     {
         if (! is_string($file) || ($file !== '-' && (! is_file($file) || ! is_readable($file)))) {
-            throw Refused::because('FILE', 'refused.cannot-be-read-give-a-file', file: is_string($file) ? $file : '');
+            throw Refused::because('FILE', 'refused.unreadable-file', file: is_string($file) ? $file : '');
         }
 
         return (string) file_get_contents($file === '-' ? 'php://stdin' : $file);

@@ -307,7 +307,7 @@ final class CooksCsv
         ];
         $id = $row['id'] ?? '';
         if ($id !== '' && ! Str::isUlid($id)) {
-            throw Refused::because($cells->at('id'), 'refused.is-no-ulid-load-the-page', id: $id);
+            throw Refused::because($cells->at('id'), 'refused.no-ulid-of-a-page', id: $id);
         }
 
         return [

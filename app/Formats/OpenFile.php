@@ -116,10 +116,10 @@ final class OpenFile
     private static function refuseUnreadable(string $json): void
     {
         if (strlen($json) > self::MOST_BYTES) {
-            throw Refused::because('file', 'refused.mb-is-too-large-give-at', json: strlen($json) / 1_000_000);
+            throw Refused::because('file', 'refused.too-large', json: strlen($json) / 1_000_000);
         }
         if (! mb_check_encoding($json, 'UTF-8')) {
-            throw Refused::because('file', 'refused.the-text-is-not-utf-save');
+            throw Refused::because('file', 'refused.no-utf-8');
         }
     }
 
@@ -161,7 +161,7 @@ final class OpenFile
 
         throw Refused::because(
             implode('/', $error->data()->fullPath()) ?: 'file',
-            'refused.compare-schema-json', error: rtrim(
+            'refused.against-the-schema', error: rtrim(
                 lcfirst((new ErrorFormatter)->formatErrorMessage($error)), '.',
             ), schema: $schema,
         );

@@ -88,11 +88,11 @@ final class RecipeJsonLd
             ),
         );
         if ($lines === []) {
-            throw Refused::because('recipeIngredient', 'refused.the-recipe-lists-nothing-give-one');
+            throw Refused::because('recipeIngredient', 'refused.empty-recipe');
         }
         if (count($lines) > self::MOST_LINES) {
             throw Refused::because(
-                'recipeIngredient', 'refused.lines-are-too-many-give-at', lines: count($lines),
+                'recipeIngredient', 'refused.too-many-lines', lines: count($lines),
                 mostLines: self::MOST_LINES,
             );
         }

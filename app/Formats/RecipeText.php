@@ -35,7 +35,7 @@ final class RecipeText
     public static function read(string $text, Cup $cup, Foods $foods): array
     {
         if (! mb_check_encoding($text, 'UTF-8')) {
-            throw Refused::because('text', 'refused.the-text-is-not-utf-save');
+            throw Refused::because('text', 'refused.no-utf-8');
         }
         if (strlen($text) > self::MOST_BYTES) {
             throw Refused::because('text', 'refused.too-long', most: self::MOST_BYTES);

@@ -58,7 +58,7 @@ final readonly class TasksFile
         foreach ($rows as $row) {
             $id = $row->text('id');
             if (isset($minutes[$id])) {
-                throw Refused::because($row->at('id'), 'refused.is-there-twice-give-each-its', thing: $id);
+                throw Refused::because($row->at('id'), 'refused.twice', thing: $id);
             }
             $minutes[$id] = $row->whole('minutes', 0, self::DAY_MIN);
         }

@@ -232,7 +232,7 @@ final class MealCook extends Model
     {
         return Str::isUlid($id)
             ? strtolower($id)
-            : throw Refused::because('cook', 'refused.is-no-ulid-load-the-page', id: $id);
+            : throw Refused::because('cook', 'refused.no-ulid-of-a-page', id: $id);
     }
 
     /**

@@ -56,7 +56,7 @@ final class Photograph extends Model
             if ($known !== null) {
                 return $known->cook_id === $cook->id
                     ? $known
-                    : throw Refused::because('id', 'refused.is-another-cooks-photograph', id: $id);
+                    : throw Refused::because('id', 'refused.anothers-photograph', id: $id);
             }
             if (self::query()->where('cook_id', $cook->id)->count() >= self::MOST) {
                 throw Refused::because('picture', 'refused.has-enough-photographs', most: self::MOST);

@@ -130,7 +130,7 @@ final class Causes
         $uptake = array_sum(array_map(static fn ($state): float => $state->uptake, $rice)) / max(1, count($rice));
 
         return Note::of(
-            'causes.cooked-again-so-the-crust-comes',
+            'causes.comes-out-so',
             colour: $course->colour(),
             uptake: Texture::of(
                 $uptake,

@@ -80,7 +80,7 @@ abstract readonly class Event
     {
         $id = $fields->text('id');
         if (preg_match('/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/', $id) !== 1) {
-            throw Refused::because($fields->at('id'), 'refused.is-no-ulid-give-characters-of', id: $id);
+            throw Refused::because($fields->at('id'), 'refused.no-ulid', id: $id);
         }
         $kind = self::KINDS[$fields->text('type')]
             ?? throw Refused::unknown($fields->at('type'), $fields->text('type'), array_keys(self::KINDS));
@@ -101,10 +101,10 @@ abstract readonly class Event
     {
         $told = fn (): string => $this->at->setTimezone($now->getTimezone())->format('H:i \o\n j F Y');
         if ($this->at->getTimestamp() < $beganAt->getTimestamp() - self::BEFORE_S) {
-            throw Refused::because($field, 'refused.is-before-this-cook-began-set', value: $told());
+            throw Refused::because($field, 'refused.before-the-cook', value: $told());
         }
         if ($this->at->getTimestamp() > $now->getTimestamp() + self::AHEAD_S) {
-            throw Refused::because($field, 'refused.is-yet-to-come-set-the', value: $told());
+            throw Refused::because($field, 'refused.yet-to-come', value: $told());
         }
 
         return $this;

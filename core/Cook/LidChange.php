@@ -30,7 +30,7 @@ final class LidChange
                 'under-the-lid.turned', heat: $cook->plan()->kitchen->says($event->flame($ring), $ring),
             ),
             $event instanceof Opened => Note::of('under-the-lid.opened'),
-            $event instanceof Late => Note::of('under-the-lid.min-late-the-low-heat-runs', minutes: $event->minutes),
+            $event instanceof Late => Note::of('under-the-lid.late', minutes: $event->minutes),
             $event instanceof CueSeen => Note::name($event->says($cook->plan()->dish->craft->cues)),
             default => null,
         };
@@ -45,14 +45,14 @@ final class LidChange
         ]));
 
         return $says === []
-            ? Note::of('under-the-lid.nothing-that-matters-changes', what: $what)
+            ? Note::of('under-the-lid.changes-nothing', what: $what)
             : Note::of('under-the-lid.changes', what: $what, says: $says);
     }
 
     private static function colour(Course $before, Course $after): ?Note
     {
         return $before->colour() === $after->colour() ? null : Note::of(
-            'under-the-lid.the-crust-comes-out-not', colour: $after->colour(), before: $before->colour(),
+            'under-the-lid.other-crust', colour: $after->colour(), before: $before->colour(),
         );
     }
 
@@ -62,11 +62,11 @@ final class LidChange
             return null;
         }
         if ($after === null) {
-            return Note::of('under-the-lid.the-rice-is-not-done-by');
+            return Note::of('under-the-lid.rice-not-done');
         }
 
         return abs($after - $before) < self::SHOWN_MIN ? null : Note::of(
-            'under-the-lid.the-rice-is-done-min-later', minutes: (int) round(
+            'under-the-lid.rice-at-another-time', minutes: (int) round(
                 abs($after - $before),
             ), isLater: $after > $before,
         );
@@ -75,7 +75,7 @@ final class LidChange
     private static function steam(float $moreG): ?Note
     {
         return abs($moreG) < self::SHOWN_G ? null : Note::of(
-            'under-the-lid.g-more-steam-gets-out', grams: (int) round(abs($moreG)), isMore: $moreG > 0,
+            'under-the-lid.other-steam', grams: (int) round(abs($moreG)), isMore: $moreG > 0,
         );
     }
 

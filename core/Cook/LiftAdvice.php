@@ -33,14 +33,14 @@ final class LiftAdvice
 
         $says = [
             Note::of(
-                'lift-advice.lift-now-likely-when-it-is', inPot: (int) round(100 * $inPot),
+                'lift-advice.lift-now', inPot: (int) round(100 * $inPot),
                 target: (int) round(100 * $wanted), feels: Note::label(Stage::at($inPot), 'words'),
             ),
         ];
         $best = $inPot;
         if ($plan->dish->grain->water->draining !== Draining::Rinse) {
             $best = $forecast->donenessInPot($seconds, 0.0);
-            $says[] = Note::of('lift-advice.rinse-it-cold-at-once-and', best: (int) round(100 * $best));
+            $says[] = Note::of('lift-advice.rinse-cold', best: (int) round(100 * $best));
         }
 
         if ($best <= $wanted) {
@@ -54,7 +54,7 @@ final class LiftAdvice
             $forecast->uptake->at($best) - $forecast->uptake->at($wanted)
         );
         $says[] = Note::of(
-            'lift-advice.it-needs-about-min-less-under',
+            'lift-advice.less-under-the-lid',
             fewerMin: (int) round($fewerMin),
             waterG: (int) round($waterG),
         );

@@ -34,15 +34,15 @@ final readonly class Otherwise
         );
 
         return array_merge(
-            $of(Sway::Ring, Note::of('causes.the-ring-gave-more-heat-than'), 1.07, 1.25),
-            $of(Sway::Ring, Note::of('causes.the-ring-gave-less-heat-than'), 0.93, 0.78),
-            $of(Sway::Filling, Note::of('causes.the-filling-was-wetter-than-planned'), 0.1, 0.22),
-            $of(Sway::Filling, Note::of('causes.the-filling-was-drier-than-planned'), -0.12),
-            $of(Sway::Rice, Note::of('causes.the-rice-went-in-less-done'), -0.2),
-            $of(Sway::Rice, Note::of('causes.the-rice-went-in-further-done'), 0.15),
-            $of(Sway::FirstHeat, Note::of('causes.the-first-heat-ran-on-for'), 1.5, 4.0),
-            $of(Sway::FirstHeat, Note::of('causes.the-first-heat-was-cut-short'), -1.5, -4.0),
-            $of(Sway::Lid, Note::of('causes.the-lid-leaked'), 1.0),
+            $of(Sway::Ring, Note::of('causes.more-heat'), 1.07, 1.25),
+            $of(Sway::Ring, Note::of('causes.less-heat'), 0.93, 0.78),
+            $of(Sway::Filling, Note::of('causes.wetter-filling'), 0.1, 0.22),
+            $of(Sway::Filling, Note::of('causes.drier-filling'), -0.12),
+            $of(Sway::Rice, Note::of('causes.rice-less-done'), -0.2),
+            $of(Sway::Rice, Note::of('causes.rice-further-done'), 0.15),
+            $of(Sway::FirstHeat, Note::of('causes.longer-first-heat'), 1.5, 4.0),
+            $of(Sway::FirstHeat, Note::of('causes.shorter-first-heat'), -1.5, -4.0),
+            $of(Sway::Lid, Note::of('causes.lid-leaked'), 1.0),
         );
     }
 

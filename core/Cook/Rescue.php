@@ -51,11 +51,11 @@ final class Rescue
                 if ($done >= Aim::DONE && $uptake >= 2.2 && $free <= 0.12) {
                     return [
                         Note::of(
-                            'rescue.sprinkle-ml-of-hot-water-or', share: (int) round(1000 * $share * $rawKg),
+                            'rescue.sprinkle-the-top', share: (int) round(1000 * $share * $rawKg),
                             minutes: $minutes, heat: self::said($lid, self::low($lid)),
                         ),
                         Note::of(
-                            'rescue.the-top-then-is-done-and', done: (int) round(100 * $done), uptake: $uptake,
+                            'rescue.top-then', done: (int) round(100 * $done), uptake: $uptake,
                             browning: CrustColour::of($steaming->browning),
                         ),
                     ];
@@ -68,7 +68,7 @@ final class Rescue
 
         return [
             Note::of(
-                'rescue.sprinkle-ml-of-hot-water-and', rawKg: (int) round(300 * $rawKg),
+                'rescue.sprinkle-and-wait', rawKg: (int) round(300 * $rawKg),
                 heat: self::said($lid, self::low($lid)),
                 steaming: (int) round(100 * self::top($steaming)[0]),
             ),
@@ -87,12 +87,12 @@ final class Rescue
             if (self::wettest($steaming) <= 0.08 || $steaming->browning > $lid->aim()->mostBrowning()) {
                 return [
                     Note::of(
-                        'rescue.lid-ajar-min-at-steam-takes', minutes: $minutes,
+                        'rescue.lid-ajar', minutes: $minutes,
                         heat: self::said($lid, self::strong($lid)),
                         leakKg: (int) round(1000 * ($steaming->leakKg - $lid->asItIs()->leakKg)),
                     ),
                     Note::of(
-                        'rescue.free-water-goes-from-to-g', before: (int) round(1000 * $before),
+                        'rescue.free-water-after', before: (int) round(1000 * $before),
                         steaming: (int) round(1000 * self::wettest($steaming)),
                         browning: CrustColour::of($steaming->browning),
                     ),
@@ -100,7 +100,7 @@ final class Rescue
             }
         }
 
-        return [Note::of('rescue.eighteen-minutes-with-the-lid-ajar')];
+        return [Note::of('rescue.lid-ajar-is-not-enough')];
     }
 
     /** @return list<Note> */
@@ -109,7 +109,7 @@ final class Rescue
         $wanted = $lid->aim()->crust === CrustColour::Pale ? CrustColour::Straw : $lid->aim()->crust;
         $steaming = $lid->asItIs();
         if ($steaming->browning >= $wanted->begins()) {
-            return [Note::of('rescue.by-the-model-it-is-already', browning: CrustColour::of($steaming->browning))];
+            return [Note::of('rescue.coloured-already', browning: CrustColour::of($steaming->browning))];
         }
         for ($half = 1; $half <= 40; $half++) {
             $steaming->advance(self::strong($lid), 30.0, self::STEP_S);
@@ -119,15 +119,15 @@ final class Rescue
 
                 return [
                     Note::of(
-                        'rescue.min-at-without-the-plate-brings', half: round($half / 2, 1),
+                        'rescue.strong-heat', half: round($half / 2, 1),
                         heat: self::said($lid, self::strong($lid)), wanted: $wanted,
                     ),
-                    Note::of('rescue.four-minutes-more-and-it-is', browning: CrustColour::of($further->browning)),
+                    Note::of('rescue.stand-by-it', browning: CrustColour::of($further->browning)),
                 ];
             }
         }
 
-        return [Note::of('rescue.twenty-minutes-of-strong-heat-do')];
+        return [Note::of('rescue.strong-heat-is-not-enough')];
     }
 
     /** @return list<Note> */
@@ -140,15 +140,15 @@ final class Rescue
         $on->advance($lid->flame(), 300.0, self::STEP_S);
         $says = [
             Note::of(
-                'rescue.heat-off-now-the-base-into', colour: CrustColour::of($now->browning),
+                'rescue.heat-off-base-in-water', colour: CrustColour::of($now->browning),
                 now: $now->browning, off: $off->browning, longer: $on->browning,
             ),
         ];
         [$done] = self::top($off);
         $says[] = $done >= Aim::DONE
-            ? Note::of('rescue.the-rice-is-done-let-it')
+            ? Note::of('rescue.rice-done-leave-base')
             : Note::of(
-                'rescue.the-rice-is-done-lift-it',
+                'rescue.lift-rice-off',
                 done: (int) round(100 * $done),
                 layers: (int) round(60 * self::rawKg($lid)),
             );
@@ -174,10 +174,10 @@ final class Rescue
         $lost = 1000 * ($loose->leakKg - $tight->leakKg);
 
         return [
-            Note::of('rescue.press-a-damp-cloth-or-foil', lost: (int) round($lost)),
+            Note::of('rescue.close-the-rim', lost: (int) round($lost)),
             $lost > 15
-                ? Note::of('rescue.if-it-cannot-be-closed-sprinkle', lost: (int) round($lost))
-                : Note::of('rescue.that-is-little-it-can-stay'),
+                ? Note::of('rescue.sprinkle-what-leaks', lost: (int) round($lost))
+                : Note::of('rescue.leaks-little'),
         ];
     }
 
@@ -191,11 +191,11 @@ final class Rescue
             if (self::toughest($steaming) >= 1.0) {
                 return [
                     Note::of(
-                        'rescue.min-more-at-make-it-tender', minutes: $minutes,
+                        'rescue.longer-till-tender', minutes: $minutes,
                         heat: self::said($lid, self::low($lid)), start: (int) round(100 * $start),
                     ),
                     Note::of(
-                        'rescue.the-crust-comes-to-meanwhile-and',
+                        'rescue.meanwhile',
                         browning: CrustColour::of($steaming->browning),
                         steaming: self::top($steaming)[2] > 0.1,
                     ),
@@ -203,7 +203,7 @@ final class Rescue
             }
         }
 
-        return [Note::of('rescue.an-hour-and-a-half-under')];
+        return [Note::of('rescue.not-tender-in-time')];
     }
 
     /** @return array{float, float, float} doneness, uptake and free water of the uppermost rice */

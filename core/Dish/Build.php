@@ -111,7 +111,7 @@ final readonly class Build
             $sum += $layer->matter === $matter && $layer->of === $of ? $layer->share : 0.0;
         }
         if (abs($sum - 1) > self::SHARES_CLOSE) {
-            throw Refused::because($field, 'refused.the-shares-of-add-up-to', what: $what, sum: round($sum, 3));
+            throw Refused::because($field, 'refused.shares-of-layers', what: $what, sum: round($sum, 3));
         }
     }
 }

@@ -135,10 +135,10 @@ final readonly class Dish
             $this->fillings->any(static fn (Filling $one): bool => $one->marinade !== null
                 && $one->marinade->yogurt !== Yogurt::None && ! $one->hasOwnYogurt())
         ) {
-            $found[Allergen::Milk->value][] = Note::of('dish.the-yogurt-in-the-marinade');
+            $found[Allergen::Milk->value][] = Note::of('dish.marinade-yogurt');
         }
         if ($this->lid->seal->dough !== null) {
-            $found[Allergen::Gluten->value][] = Note::of('dish.the-dough-seal');
+            $found[Allergen::Gluten->value][] = Note::of('dish.dough-seal');
         }
 
         $ordered = [];
@@ -304,7 +304,7 @@ final readonly class Dish
             $below = $document[$name] ?? [];
             $value = is_array($below)
                 ? self::with($below, $names, $value, $path)
-                : throw Refused::because($path, 'refused.is-not-part-of-a-dish');
+                : throw Refused::because($path, 'refused.no-field-of-a-dish');
         }
         if ($value === null) {
             unset($document[$name]);

@@ -63,7 +63,7 @@ final readonly class Extra
             if (abs(array_sum($split) - 1) > self::SHARES_CLOSE) {
                 throw Refused::because(
                     $fields->at('split'),
-                    'refused.the-shares-add-up-to-let',
+                    'refused.split-of-extras',
                     split: round(array_sum($split), 3),
                 );
             }

@@ -24,7 +24,7 @@ final class FromRecipe
             $rice += $line['role'] === RecipeLine::RICE ? $line['grams'] : 0.0;
         }
         if ($rice <= 0) {
-            throw Refused::because('lines', 'refused.none-is-the-rice-say-which');
+            throw Refused::because('lines', 'refused.no-rice-line');
         }
         $parts = $extras = [];
         foreach ($lines as $line) {
@@ -44,7 +44,7 @@ final class FromRecipe
             }
         }
         if ($parts === []) {
-            throw Refused::because('lines', 'refused.none-is-a-filling-say-which');
+            throw Refused::because('lines', 'refused.no-filling-line');
         }
 
         $document = Starter::document($school, $kitchen, $name === '' ? 'A recipe from a file' : $name);

@@ -67,7 +67,7 @@ final readonly class Grain
             static fn (Fields $one): Boiled => Boiled::fromFields($one, $kinds), $fields->each('boiled'),
         );
         if ($boiled !== [] && $cooking !== Cooking::Drained) {
-            throw Refused::because('boiled', 'refused.this-rice-is-not-boiled');
+            throw Refused::because('boiled', 'refused.not-boiled');
         }
         if (count($boiled) > Boiled::MOST) {
             throw Refused::because('boiled', 'refused.too-many', count: count($boiled), most: Boiled::MOST);

@@ -58,8 +58,8 @@ final readonly class Guest
         }
         if ($this->isSmallChild) {
             $says[] = $dish->grain->water->spices === Spices::Left
-                ? Note::of('guest.whole-spices-left-in-the-rice')
-                : Note::of('guest.bones-take-them-out-of-a');
+                ? Note::of('guest.spices-and-bones')
+                : Note::of('guest.bones');
         }
 
         return $says;

@@ -44,29 +44,29 @@ final readonly class RecipeLine
         $role = $food->role ?? self::NOWHERE;
         if ($read === null) {
             return new self($text, $of, null, $role, $food !== null && self::isToTaste($text)
-                ? Note::of('recipe-line.to-taste') : Note::of('recipe-line.no-amount-could-be-read'), $food);
+                ? Note::of('recipe-line.to-taste') : Note::of('recipe-line.no-amount'), $food);
         }
         $grams = self::grams($read['amount'], $read['unit'], $food);
         if ($grams === null) {
             return new self($text, $of, null, $role, match ($read['unit']) {
-                'ml' => Note::of('recipe-line.ml-of-unknown-weight', amount: (int) round($read['amount'])),
+                'ml' => Note::of('recipe-line.volume-unknown', amount: (int) round($read['amount'])),
                 default => Note::of('recipe-line.of-them-of-unknown-weight', amount: round($read['amount'], 2)),
             }, $food);
         }
         $range = $read['low'] === null || $read['high'] === null ? null : [$read['low'], $read['high']];
 
         return new self($text, $of, $grams, $role, match (true) {
-            $food === null => Note::of('recipe-line.weighed-but-nothing-here-says-what'),
+            $food === null => Note::of('recipe-line.weighed-for-nothing'),
             $range !== null => Note::of(
-                'recipe-line.the-middle', low: round($range[0], 2), high: round($range[1], 2), unit: $read['unit'],
+                'recipe-line.between', low: round($range[0], 2), high: round($range[1], 2), unit: $read['unit'],
             ),
             $read['unit'] === 'g' => Note::of('recipe-line.weighed'),
             $read['unit'] === 'ml' => Note::of(
-                'recipe-line.ml-at-kg-a-litre', amount: (int) round($read['amount']), each: $food->kgPerL,
+                'recipe-line.by-volume', amount: (int) round($read['amount']), each: $food->kgPerL,
             ),
             $read['unit'] === 'piece' => Note::of('recipe-line.counted', each: round($grams / $read['amount'], 2)),
             default => Note::of(
-                'recipe-line.a-measure-of-it', measure: $read['unit'], each: round($grams / $read['amount'], 2),
+                'recipe-line.by-measure', measure: $read['unit'], each: round($grams / $read['amount'], 2),
             ),
         }, $food);
     }

@@ -61,7 +61,7 @@ final readonly class School
             throw Refused::because('heats', 'refused.no-stretch');
         }
         if (! is_array($first)) {
-            throw Refused::because('first', 'refused.is-missing-give-the-dish-that');
+            throw Refused::because('first', 'refused.no-first-dish');
         }
 
         return new self(

@@ -68,7 +68,7 @@ final readonly class HeatEdit implements Edit
         $stretches = HeatLine::toArray($plan->potted->first()->line());
         if (! isset($stretches[$this->at])) {
             throw Refused::because(
-                $this->path, 'refused.there-is-no-stretch-give-to', at: $this->at, stretches: count($stretches) - 1,
+                $this->path, 'refused.no-such-stretch', at: $this->at, stretches: count($stretches) - 1,
             );
         }
 
@@ -105,7 +105,7 @@ final readonly class HeatEdit implements Edit
     private function parted(array $stretches): array
     {
         if (count($stretches) >= self::MOST_STRETCHES) {
-            throw Refused::because($this->path, 'refused.stretches-are-as-many-as-are', stretches: count($stretches));
+            throw Refused::because($this->path, 'refused.most-stretches', stretches: count($stretches));
         }
         $whole = $stretches[$this->at];
         $half = ['minutes' => max(self::LEAST_MIN, round($whole['minutes'] / 2, 1))] + $whole;
@@ -122,7 +122,7 @@ final readonly class HeatEdit implements Edit
     private function without(array $stretches): array
     {
         if (count($stretches) === 1) {
-            throw Refused::because($this->path, 'refused.it-is-the-last-stretch-of');
+            throw Refused::because($this->path, 'refused.last-stretch');
         }
         array_splice($stretches, $this->at, 1);
 

@@ -46,7 +46,7 @@ final readonly class LayersEdit implements Edit
         $layers = $dish->build->layers;
         if (! isset($layers[$this->at]) && $this->word !== LayerWord::AddFilling) {
             throw Refused::because(
-                $this->path, 'refused.there-is-no-layer-give-to', at: $this->at, layers: count($layers) - 1,
+                $this->path, 'refused.no-such-layer', at: $this->at, layers: count($layers) - 1,
             );
         }
         $changed = match ($this->word) {
@@ -137,7 +137,7 @@ final readonly class LayersEdit implements Edit
         $others = self::of($layers, $layers[$this->at]);
         unset($others[$this->at]);
         if ($others === []) {
-            throw Refused::because($field, 'refused.it-is-the-only-layer-of', matter: $matter->value);
+            throw Refused::because($field, 'refused.only-layer', matter: $matter->value);
         }
         $whole = self::whole($dish, $matter);
         $most = 100 * ($whole - self::LEAST * count($others));
@@ -162,7 +162,7 @@ final readonly class LayersEdit implements Edit
         $matter = $like->matter;
         $sum = self::sum(self::of($layers, $like));
         if ($sum <= 0) {
-            throw Refused::because('layers', 'refused.it-is-the-last-layer-of', matter: $matter->value);
+            throw Refused::because('layers', 'refused.last-layer', matter: $matter->value);
         }
 
         return array_map(static fn (LayerChoice $layer): LayerChoice => $layer->isLike($like)
@@ -189,7 +189,7 @@ final readonly class LayersEdit implements Edit
     private static function hasRoom(array $layers, int $more): void
     {
         if (count($layers) + $more > self::MOST_LAYERS) {
-            throw Refused::because('layers', 'refused.are-as-many-as-a-pot', layers: count($layers));
+            throw Refused::because('layers', 'refused.most-layers', layers: count($layers));
         }
     }
 }

@@ -42,10 +42,10 @@ final readonly class ListEdit implements Edit
         }
         $list = array_values($list);
         if (! $this->adds && ! isset($list[$this->index])) {
-            throw Refused::because($this->path, 'refused.there-is-no-such-entry-load');
+            throw Refused::because($this->path, 'refused.no-such-entry');
         }
         if ($this->adds && count($list) >= self::MOST) {
-            throw Refused::because($this->list, 'refused.are-as-many-as-are-kept', list: count($list));
+            throw Refused::because($this->list, 'refused.most-entries', list: count($list));
         }
         $this->adds ? $list[] = $this->entry : array_splice($list, $this->index, 1);
 

@@ -34,7 +34,7 @@ final readonly class SplitEdit implements Edit
     {
         $extras = $plan->dish->build->extras;
         $extra = $extras[$this->index]
-            ?? throw Refused::because($this->path, 'refused.there-is-no-such-thing-to', extras: count($extras) - 1);
+            ?? throw Refused::because($this->path, 'refused.no-such-extra', extras: count($extras) - 1);
         $others = 1 - $extra->split[$this->part];
         // All of it was here: what is let go of goes to the layers, or from there to the top.
         $heir = $this->part === 'layers' ? 'top' : 'layers';

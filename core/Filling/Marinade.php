@@ -51,22 +51,22 @@ final readonly class Marinade
             $kind->group === FillingGroup::Poultry => [
                 30, 210, $this->acid === Acid::Strong ? 240 : 1440,
                 $this->acid === Acid::Strong
-                    ? Note::of('marinade.much-acid-turns-poultry-chalky-past')
-                    : Note::of('marinade.cooks-disagree-about-overnight-in-a'),
+                    ? Note::of('marinade.poultry-in-acid')
+                    : Note::of('marinade.poultry-overnight'),
             ],
             in_array($kind->group, [FillingGroup::RedMeat, FillingGroup::Minced], true) => [
                 180, 1080, $this->acid === Acid::Strong ? 720 : 1440,
-                Note::of('marinade.red-meat-takes-salt-and-spice'),
+                Note::of('marinade.red-meat'),
             ],
-            $kind->group === FillingGroup::Fish => [15, 20, 30, Note::of('marinade.acid-cooks-fish-and-prawns-half')],
-            $kind->group === FillingGroup::Dairy => [30, 30, 720, Note::of('marinade.it-takes-up-flavour-at-its')],
-            default => [10, 30, 240, Note::of('marinade.salt-draws-water-out-of-vegetables')],
+            $kind->group === FillingGroup::Fish => [15, 20, 30, Note::of('marinade.fish-in-acid')],
+            $kind->group === FillingGroup::Dairy => [30, 30, 720, Note::of('marinade.at-its-skin')],
+            default => [10, 30, 240, Note::of('marinade.vegetables')],
         };
         if ($this->papayaPercent > 0 && $most > self::PAPAYA_MOST_MIN) {
             return [
                 'least' => min($least, self::PAPAYA_MOST_MIN),
                 'good' => max(min($least, self::PAPAYA_MOST_MIN), min($good, 120)), 'most' => self::PAPAYA_MOST_MIN,
-                'why' => Note::of('marinade.green-papaya-takes-meat-apart-h'),
+                'why' => Note::of('marinade.papaya'),
             ];
         }
 

@@ -144,7 +144,7 @@ final readonly class HowSure
             }, times: $times, samples: self::KITCHENS);
         }
 
-        return $says === [] ? [Note::of('how-sure.nothing-goes-wrong-in-any-of', samples: self::KITCHENS)] : $says;
+        return $says === [] ? [Note::of('how-sure.nothing-goes-wrong', samples: self::KITCHENS)] : $says;
     }
 
     /** Halton's sequence: evenly spread shares in 0 … 1. */

@@ -26,7 +26,7 @@ final class Versus
         };
         $steam = static fn (Course $course): Note => $course->steamAtLidMin() === null
             ? Note::of('versus.never')
-            : Note::of('versus.min', steamAtLidMin: round($course->steamAtLidMin()));
+            : Note::of('versus.steam-minute', steamAtLidMin: round($course->steamAtLidMin()));
         $add(Note::of('versus.steam-at-the-lid'), $steam($one), $steam($other));
         $add(Note::of('versus.crust'), Note::label($one->colour()), Note::label($other->colour()));
         $browning = static fn (Course $course): Note => Note::of(
@@ -55,7 +55,7 @@ final class Versus
                     uptake: round($layer->uptake, 2),
                 )
                 : Note::of(
-                    'versus.core-c-times-tender',
+                    'versus.filling',
                     coreC: (int) round($layer->coreC),
                     tenderness: round($layer->tenderness, 1),
                 );

@@ -31,7 +31,7 @@ final readonly class Bag
     {
         $boughtOn = $fields->has('bought_on') ? $fields->text('bought_on') : null;
         if ($boughtOn !== null && ! self::isDay($boughtOn)) {
-            throw Refused::because($fields->at('bought_on'), 'refused.is-no-day-give-one-such', boughtOn: $boughtOn);
+            throw Refused::because($fields->at('bought_on'), 'refused.no-day', boughtOn: $boughtOn);
         }
 
         return new self(

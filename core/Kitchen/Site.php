@@ -30,7 +30,7 @@ final readonly class Site
         try {
             $timezone = new DateTimeZone($fields->text('timezone'));
         } catch (Exception) {
-            throw Refused::because('timezone', 'refused.is-not-known-give-a-name', fields: $fields->text('timezone'));
+            throw Refused::because('timezone', 'refused.unknown-timezone', fields: $fields->text('timezone'));
         }
 
         return new self(

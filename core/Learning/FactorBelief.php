@@ -61,7 +61,7 @@ final readonly class FactorBelief
     {
         if (count($weights) !== self::OLD_POINTS || min($weights) < 0 || array_sum($weights) <= 0) {
             throw Refused::because(
-                'belief', 'refused.weights-will-not-do-give-numbers', read: count($weights), points: self::OLD_POINTS,
+                'belief', 'refused.number-of-weights', read: count($weights), points: self::OLD_POINTS,
             );
         }
         $old = array_map(
@@ -201,10 +201,10 @@ final readonly class FactorBelief
         $percent = (int) round(abs($this->likely() - 1) * 100);
 
         return match (true) {
-            $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.nothing-learned-of-this-bag-yet'),
-            $percent === 0 => Note::of('factor-belief.this-bag-cooks-like-its-kind'),
+            $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.bag-untaught'),
+            $percent === 0 => Note::of('factor-belief.bag-as-its-kind'),
             default => Note::of(
-                'factor-belief.this-bag-runs-faster-than-its',
+                'factor-belief.bag-off-its-kind',
                 percent: $percent,
                 isFaster: $this->likely() < 1,
             ),
@@ -217,10 +217,10 @@ final readonly class FactorBelief
         $percent = (int) round(abs($this->likely() - 1) * 100);
 
         return match (true) {
-            $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.nothing-learned-of-this-pot-on'),
-            $percent === 0 => Note::of('factor-belief.this-pot-on-this-ring-heats'),
+            $this->sd() > 0.97 * $this->kindSd => Note::of('factor-belief.ring-untaught'),
+            $percent === 0 => Note::of('factor-belief.ring-as-its-kind'),
             default => Note::of(
-                'factor-belief.this-pot-on-this-ring-gets', percent: $percent, isLess: $this->likely() < 1,
+                'factor-belief.ring-off-its-kind', percent: $percent, isLess: $this->likely() < 1,
             ),
         };
     }

@@ -94,7 +94,7 @@ final readonly class Knowledge
             $stoves[$stove->text('stove')] = self::evidence($stove)
                 ?? throw Refused::because(
                     $stove->at('evidence'),
-                    'refused.is-missing-give-numbers',
+                    'refused.no-numbers',
                     points: FactorBelief::POINTS,
                 );
         }
@@ -281,7 +281,7 @@ final readonly class Knowledge
         return count($evidence) === FactorBelief::POINTS
             ? $evidence
             : throw Refused::because(
-                $kept->at('evidence'), 'refused.numbers-will-not-do-give', evidence: count($evidence),
+                $kept->at('evidence'), 'refused.number-of-numbers', evidence: count($evidence),
                 points: FactorBelief::POINTS,
             );
     }

@@ -81,10 +81,10 @@ final readonly class MeasuredCrust
             sd: $sd,
             off: $off,
             tooOdd: match (true) {
-                max($white) >= self::BLOWN_OUT => Note::of('measured-crust.white-is-blown-out'),
+                max($white) >= self::BLOWN_OUT => Note::of('measured-crust.blown-out'),
                 max($white) < self::TOO_DARK => Note::of('measured-crust.white-is-too-dark'),
                 max($lamp) / min($lamp) > self::STRONGEST_CAST => Note::of('measured-crust.light-is-too-coloured'),
-                $off > self::TOO_ODD => Note::of('measured-crust.no-crust-has-this-colour'),
+                $off > self::TOO_ODD => Note::of('measured-crust.no-such-crust'),
                 default => null,
             },
         );

@@ -33,7 +33,7 @@ final class TestBoil
     public static function likelihood(RiceKind $kind, Soak $soak, float $boilC, float $roomC, array $tests): array
     {
         if ($tests === []) {
-            throw Refused::because('tests', 'refused.there-is-none-note-at-least');
+            throw Refused::because('tests', 'refused.no-grain');
         }
         $boil = Boil::of(
             CookingFront::of($kind, $soak), Boil::soaked(Mass::grams(self::SPOON_G), $kind, $soak),
@@ -45,7 +45,7 @@ final class TestBoil
         foreach ($tests as $index => ['seconds' => $seconds, 'stage' => $stage]) {
             if ($seconds <= $last) {
                 throw Refused::because(
-                    "tests/{$index}", 'refused.s-does-not-come-after-s', seconds: round($seconds), last: round($last),
+                    "tests/{$index}", 'refused.seconds-out-of-order', seconds: round($seconds), last: round($last),
                 );
             }
             $last = $seconds;

@@ -91,7 +91,7 @@ final class HeatLine
     ): array {
         if ($stretches === [] || count($stretches) > self::MOST_STRETCHES) {
             throw Refused::because(
-                $field, 'refused.stretches-of-heat-will-not-do', stretches: count($stretches),
+                $field, 'refused.number-of-stretches', stretches: count($stretches),
                 mostStretches: self::MOST_STRETCHES,
             );
         }

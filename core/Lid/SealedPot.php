@@ -54,7 +54,7 @@ final readonly class SealedPot
         }
         $highCm = self::highCm($diameterCm, $layers);
         if ($highCm > $heightCm) {
-            throw Refused::because('layers', 'refused.they-stand-cm-high-in-a', highCm: $highCm, heightCm: $heightCm);
+            throw Refused::because('layers', 'refused.too-high', highCm: $highCm, heightCm: $heightCm);
         }
 
         return new self(

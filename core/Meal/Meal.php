@@ -124,7 +124,7 @@ final readonly class Meal
         $ids = array_map(static fn (Share $one): string => $one->dish, $shares);
         foreach (array_count_values($ids) as $id => $times) {
             if ($times > 1) {
-                throw Refused::because('dishes', 'refused.is-there-twice-give-each-its', thing: (string) $id);
+                throw Refused::because('dishes', 'refused.twice', thing: (string) $id);
             }
         }
 
@@ -179,7 +179,7 @@ final readonly class Meal
     {
         $read = DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $at);
         if ($read === false || $read->format('Y-m-d\TH:i') !== $at || ! str_starts_with($at, '20')) {
-            throw Refused::because($field, 'refused.is-no-day-and-time-give', serveAt: $at);
+            throw Refused::because($field, 'refused.no-day-and-time', serveAt: $at);
         }
 
         return new DateTimeImmutable($at, $timezone);

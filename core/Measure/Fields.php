@@ -207,7 +207,7 @@ final readonly class Fields
         foreach ($this->each($name) as $entry) {
             $thing = $read($entry);
             if (isset($list[$thing->id])) {
-                throw Refused::because($entry->at('id'), 'refused.is-there-twice-give-each-its', thing: $thing->id);
+                throw Refused::because($entry->at('id'), 'refused.twice', thing: $thing->id);
             }
             $list[$thing->id] = $thing;
         }

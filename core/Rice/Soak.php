@@ -67,7 +67,7 @@ final readonly class Soak
         return $this->minutes < 0.5
             ? Note::of('soak.not-soaked')
             : Note::of(
-                'soak.soaked-at-c',
+                'soak.soaked',
                 minutes: Quantity::minutes($this->minutes),
                 celsius: round($this->celsius, 1),
             );

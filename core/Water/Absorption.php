@@ -92,20 +92,20 @@ final readonly class Absorption
         return new self(
             Figure::of($liquid, 'g', 0,
                 Note::of(
-                    'absorption.the-rice-is-to-weigh-times', target: $target, folded: $folded,
+                    'absorption.target-weight', target: $target, folded: $folded,
                     takenG: (int) round($takenG), gain: (int) round($gain * $raw->inGrams()), isGained: $gain > 0.005,
                 ),
                 Note::of(
-                    'absorption.g-boil-off-without-the-lid', openG: (int) round($openG), lidG: (int) round($lidG),
+                    'absorption.lost-as-steam', openG: (int) round($openG), lidG: (int) round($lidG),
                     fillingFreeG: (int) round($fillingFreeG),
                 ))->filling(1.0),
             Figure::of($besideG, 'g', 0, Note::of(
-                'absorption.g-in-all-g-of-it',
+                'absorption.of-it-broth',
                 liquid: (int) round($liquid), brothG: (int) round(min($brothG, $liquid)),
             )),
             Figure::of(
                 Volume::millilitres($besideG)->inCups($cup), 'cups', 2,
-                Note::of('absorption.ml-each-a-millilitre-of-water', cup: $cup, millilitres: (int) $cup->millilitres()),
+                Note::of('absorption.cup-size', cup: $cup, millilitres: (int) $cup->millilitres()),
             ),
             self::cookerMark($liquid, $cookerCupMl),
             $addG < 0,
@@ -130,7 +130,7 @@ final readonly class Absorption
         $perMark = $rice->inGrams() * self::SCALE_WATER;
 
         return Figure::of(max(0.0, ($waterG - self::SCALE_LOSS_G) / $perMark), '', 1, Note::of(
-            'absorption.a-cookers-line-counts-ml-cups',
+            'absorption.cooker-line',
             cupMl: (int) round($cupMl), perMark: (int) round($perMark), scaleLossG: (int) self::SCALE_LOSS_G,
         ));
     }

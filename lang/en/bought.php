@@ -3,6 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'of-is-left-as-it-is' => 'Of {food} {yield} % is left as it is used.',
-    'swells-to-times-its-weight' => '^{food} swells to {yield} times its weight.',
+    'yield' => 'Of {food} {yield} % is left as it is used.',
+    'swells' => '^{food} swells to {yield} times its weight.',
 ];

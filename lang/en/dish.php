@@ -3,6 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'the-yogurt-in-the-marinade' => 'the yogurt in the marinade',
-    'the-dough-seal' => 'the dough seal',
+    'marinade-yogurt' => 'the yogurt in the marinade',
+    'dough-seal' => 'the dough seal',
 ];

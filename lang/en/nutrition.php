@@ -3,6 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'of-what-is-measured-out' => 'Of what is measured out, for {servings, plural, one{one serving} other{# servings}}; of fat in pan and pot four fifths.',
+    'what-is-counted' => 'Of what is measured out, for {servings, plural, one{one serving} other{# servings}}; of fat in pan and pot four fifths.',
     'part' => '{food}: {kcal} kcal.',
 ];

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 return [
-    'no-amount-could-be-read' => 'no amount could be read',
-    'weighed-but-nothing-here-says-what' => 'weighed, but nothing here says what it is for',
+    'no-amount' => 'no amount could be read',
+    'weighed-for-nothing' => 'weighed, but nothing here says what it is for',
     'weighed' => 'weighed',
-    'ml-at-kg-a-litre' => '{amount} ml at {each} kg a litre',
+    'by-volume' => '{amount} ml at {each} kg a litre',
     'of-them-of-unknown-weight' => '{amount} of them, of unknown weight',
-    'ml-of-unknown-weight' => '{amount} ml, of unknown weight',
+    'volume-unknown' => '{amount} ml, of unknown weight',
     'to-taste' => 'left to you',
-    'the-middle' => 'between {low} and {high}{unit, select, g{ g} ml{ ml} piece{} other{ ({unit})}}: the middle is taken',
-    'a-measure-of-it' => 'a {measure} of it at {each} g',
+    'between' => 'between {low} and {high}{unit, select, g{ g} ml{ ml} piece{} other{ ({unit})}}: the middle is taken',
+    'by-measure' => 'a {measure} of it at {each} g',
     'leave-it-out' => 'leave it out',
     'counted' => 'counted at {each} g each',
     'the-rice' => 'the rice',

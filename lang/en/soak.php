@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 return [
     'not-soaked' => 'not soaked',
-    'soaked-at-c' => 'soaked {minutes} at {celsius} °C',
+    'soaked' => 'soaked {minutes} at {celsius} °C',
 ];

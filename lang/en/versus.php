@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 return [
     'never' => 'never',
-    'min' => '{steamAtLidMin, number, ::.} min',
+    'steam-minute' => '{steamAtLidMin, number, ::.} min',
     'steam-at-the-lid' => 'steam at the lid',
     'done' => '{doneness} % done, {texture} ({uptake, number, ::.00})',
-    'core-c-times-tender' => 'core {coreC} °C, {tenderness, number, ::.0} times tender',
+    'filling' => 'core {coreC} °C, {tenderness, number, ::.0} times tender',
     'crust' => 'crust',
     'browning' => 'browning',
     'browned' => '{browning, number, ::.00}',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'right' => 'right',
     'layer-the-filling' => 'Layer the filling {wetness}',
-    'sprinkle-the-top-before-the-lid' => 'Sprinkle the top before the lid',
+    'sprinkle' => 'Sprinkle the top before the lid',
     'seal-with' => 'Seal with {seal}',
     'sprinkle-nothing' => 'Sprinkle nothing',
     'right-on-the-firm-side' => 'right, on the firm side',

@@ -636,7 +636,7 @@ final readonly class EntryReader
                 || array_sum($numbers) <= 0
         ) {
             throw Refused::because(
-                $at, 'refused.numbers-will-not-do-give', evidence: count($numbers), points: FactorBelief::POINTS,
+                $at, 'refused.number-of-numbers', evidence: count($numbers), points: FactorBelief::POINTS,
             );
         }
     }

@@ -49,7 +49,7 @@ final class CookController
         $what = Complaint::tryFrom($complaint)
             ?? throw Refused::unknown('complaint', $complaint, array_column(Complaint::cases(), 'value'));
         $lid = $cook->fold($this->clock->ofCook($cook->ofMeal())->now())->underTheLid()
-            ?? throw Refused::because('complaint', 'refused.the-lid-is-not-on-ask');
+            ?? throw Refused::because('complaint', 'refused.lid-is-off');
 
         return view('stove.rescue', ['complaint' => $what, 'says' => Rescue::of($lid, $what)]);
     }

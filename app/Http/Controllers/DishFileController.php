@@ -59,10 +59,10 @@ final class DishFileController
         }
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
-            throw Refused::because('file', 'refused.is-missing-choose-an-orbek-dish');
+            throw Refused::because('file', 'refused.no-dish-file');
         }
         if (! $file->isValid()) {
-            throw Refused::because('file', 'refused.it-did-not-arrive-whole-most');
+            throw Refused::because('file', 'refused.did-not-arrive');
         }
         $json = (string) $file->get();
         $recipe = OpenFile::recipe($json, Kitchen::core()->equipment->cup);
@@ -133,7 +133,7 @@ final class DishFileController
         $school = app(Craft::class)->schools->get(Fields::of($request->all())->text('school'), 'school');
         $kitchen = Kitchen::core();
         if ($school->cooking === Cooking::Cooker && $kitchen->cookers() === []) {
-            throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
+            throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
         $dish = Dish::made(Starter::document($school, $kitchen, 'A new dish: '.lcfirst($school->label)), $planner);
 

@@ -83,7 +83,7 @@ final class FirstMinutesController
         $form = Fields::of($request->all());
         $id = strtolower($form->text('made'));
         if (! Str::isUlid($id)) {
-            throw Refused::because('made', 'refused.is-no-ulid-load-the-page', id: $id);
+            throw Refused::because('made', 'refused.no-ulid-of-a-page', id: $id);
         }
         // Pressed twice it is made once: the dish has the id that the page came with.
         $there = Dish::query()->find($id);
@@ -95,7 +95,7 @@ final class FirstMinutesController
         $document = FirstMinutes::document($answers, (string) config('orbek.timezone'));
         $home = OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         if ($school->cooking === Cooking::Cooker && $home->cookers() === []) {
-            throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
+            throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
         $dish = CoreDish::fromArray(
             Starter::document($school, $home, 'A first dish: '.lcfirst($school->label)), app(Craft::class),

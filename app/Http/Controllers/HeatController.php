@@ -27,7 +27,7 @@ final class HeatController
     {
         Refused::unlessBetween('minute', $minute, 0, self::MOST_MIN, 'min');
         $plan = $planner->plan($dish->core());
-        $course = $plan->course() ?? throw Refused::because('minute', 'refused.the-food-does-not-go-into');
+        $course = $plan->course() ?? throw Refused::because('minute', 'refused.food-overflows');
 
         return view('heat.at', ['plan' => $plan, 'moment' => $course->at($minute)]);
     }

@@ -46,7 +46,7 @@ final class ListController
         $form = Fields::ofForm($request->all());
         $entry = $form->document('entry');
         if ($entry === '' || mb_strlen($entry) > self::LONGEST_ENTRY) {
-            throw Refused::because('entry', 'refused.is-missing-or-too-long-load');
+            throw Refused::because('entry', 'refused.no-or-long');
         }
         $form->flag('done', false)
             ? ListTick::query()->firstOrCreate(['dish_id' => $dish->id, 'entry' => $entry])

@@ -70,7 +70,7 @@ final class NextTimeController
         $was = $dish->isStill($form->whole('version', 1, PHP_INT_MAX))->core();
         $value = json_decode(Str::limit($form->document('value'), self::MOST_BYTES, ''), true);
         if (json_last_error() !== JSON_ERROR_NONE) {
-            throw Refused::because('value', 'refused.is-not-part-of-a-dish');
+            throw Refused::because('value', 'refused.no-field-of-a-dish');
         }
         $changed = self::checked($was->changed($form->text('path'), $value));
         $plan = $planner->plan($changed);

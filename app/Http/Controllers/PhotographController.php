@@ -32,7 +32,7 @@ final class PhotographController
         $now = $this->clock->now();
         $id = $form->has('id') ? $form->text('id') : (string) Str::ulid();
         if (! Str::isUlid($id)) {
-            throw Refused::because('id', 'refused.is-no-ulid-load-the-page', id: $id);
+            throw Refused::because('id', 'refused.no-ulid-of-a-page', id: $id);
         }
         // No earlier than its cook and no later than now, whatever a phone's clock says.
         $at = $form->has('at') ? $form->number('at', 0, 1e11) : $now->getTimestamp();

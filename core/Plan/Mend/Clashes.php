@@ -104,7 +104,7 @@ final readonly class Clashes
             return [new Clash(
                 Station::Water,
                 Note::of(
-                    'clashes.on-would-take-batches', pot: $boil->pot->name, ring: $boil->ring->name,
+                    'clashes.ring-takes-batches', pot: $boil->pot->name, ring: $boil->ring->name,
                     batches: $boil->batches,
                 ),
                 [
@@ -118,7 +118,7 @@ final readonly class Clashes
         }
         if ($boil->heatUpMin > self::MOST_HEAT_UP_MIN) {
             return [new Clash(Station::Water, Note::of(
-                'clashes.needs-to-bring-to-the-boil', ring: $boil->ring->name,
+                'clashes.slow-to-the-boil', ring: $boil->ring->name,
                 heatUpMin: Quantity::minutes($boil->heatUpMin), water: $boil->water,
             ), $stronger)];
         }
@@ -126,7 +126,7 @@ final readonly class Clashes
         return $boil->batches <= 1 ? [] : [new Clash(
             Station::Water,
             Note::of(
-                'clashes.too-much-for-one-boil-batches', batches: $boil->batches,
+                'clashes.takes-batches', batches: $boil->batches,
                 mostBackS: Quantity::seconds(BoilPlan::MOST_BACK_S),
             ),
             [...$stronger, ...$this->otherPots('water/pot', fn (Dish $other): bool => $this->batches($other) === 1)],
@@ -161,7 +161,7 @@ final readonly class Clashes
         $clashes = [];
         foreach ($boil->lifts as $lift) {
             if ($lift->at->amount <= 0) {
-                $past = Note::of('clashes.rice-that-would-be-past-it', stage: Note::label($lift->stage, 'words'));
+                $past = Note::of('clashes.too-far-on-draining', stage: Note::label($lift->stage, 'words'));
                 $clashes[] = new Clash(Station::Water, $past, $rinse);
             }
         }
@@ -172,7 +172,9 @@ final readonly class Clashes
     /** @return list<Mend> to cook for fewer, where some number fits */
     private static function cookFor(?int $fits): array
     {
-        return $fits === null ? [] : [new Mend(Note::of('clashes.cook-for', fits: $fits), 'usual/eaters', $fits)];
+        return $fits === null ? [] : [
+            new Mend(Note::of('clashes.cook-for-what-fits', fits: $fits), 'usual/eaters', $fits),
+        ];
     }
 
     /**
@@ -250,12 +252,12 @@ final readonly class Clashes
         return [...$this->bag(), new Clash(
             Station::Rice,
             Note::of(
-                'clashes.at-c-is-too-long-out',
+                'clashes.soak-too-warm',
                 minutes: Quantity::minutes($soak->minutes), celsius: round($soak->celsius, 1),
             ),
             [
-                new Mend(Note::of('clashes.soak-in-the-fridge-c'), 'rice/soak/celsius', 4),
-                new Mend(Note::of('clashes.soak-h'), 'rice/soak/minutes', 120),
+                new Mend(Note::of('clashes.soak-in-the-fridge'), 'rice/soak/celsius', 4),
+                new Mend(Note::of('clashes.soak-shorter'), 'rice/soak/minutes', 120),
             ],
         )];
     }
@@ -272,7 +274,7 @@ final readonly class Clashes
         $mends = [];
         foreach ($this->kitchen->pantry->bags as $other) {
             if ($other->id !== $bag->id && ($other->leftG($this->knowledge) ?? INF) >= $wanted) {
-                $mends[] = new Mend(Note::of('clashes.take-the', other: $other->name), 'rice/lot', $other->id);
+                $mends[] = new Mend(Note::of('clashes.use-another-bag', other: $other->name), 'rice/lot', $other->id);
             }
         }
         $fits = $this->mostEaters(static fn (Dish $fewer): bool => $fewer->table->rawRice()->inGrams() <= $left);
@@ -280,7 +282,7 @@ final readonly class Clashes
         return [new Clash(
             Station::Rice,
             Note::of(
-                'clashes.has-left-this-takes', bag: $bag->name, left: Quantity::of($left, 'g', 0),
+                'clashes.bag-runs-out', bag: $bag->name, left: Quantity::of($left, 'g', 0),
                 wanted: Quantity::of($wanted, 'g', 0),
             ),
             [...$mends, ...self::cookFor($fits)],
@@ -292,7 +294,7 @@ final readonly class Clashes
     {
         $clashes = $measured->absorption->isTooWet ? [new Clash(
             Station::Water,
-            Note::of('clashes.the-filling-alone-brings-more-water'),
+            Note::of('clashes.filling-too-wet'),
             [new Mend(
                 Note::of('clashes.layer-the-filling', dry: Wetness::Dry),
                 'fillings/'.$this->dish->fillings->inPot()->mainPlace().'/wetness',
@@ -304,9 +306,9 @@ final readonly class Clashes
         if ($measured->broth !== null && $measured->broth->amount < $brothG - 1) {
             $clashes[] = new Clash(
                 Station::Water,
-                Note::of('clashes.more-broth-than-the-rice-takes', water: $measured->water),
+                Note::of('clashes.too-much-broth', water: $measured->water),
                 [new Mend(
-                    Note::of('clashes.use-no-more-broth-than-that'), 'water/broth_per_rice',
+                    Note::of('clashes.less-broth'), 'water/broth_per_rice',
                     floor(100 * $measured->water->amount / $raw->inGrams()) / 100,
                 )],
             );
@@ -318,7 +320,7 @@ final readonly class Clashes
                 static fn (Dish $fewer): bool => $fewer->table->rawRice()->kg * $fullL / $raw->kg <= $litres,
             );
             $clashes[] = new Clash(Station::Water, Note::of(
-                'clashes.holds-l-rice-and-water-make', pot: $measured->pot->name, litres: $litres, fullL: $fullL,
+                'clashes.pot-overflows', pot: $measured->pot->name, litres: $litres, fullL: $fullL,
             ), self::cookFor($fits));
         }
 
@@ -336,11 +338,11 @@ final readonly class Clashes
                 $marinade !== null && $times !== null
                     && ($marinade->minutes < $times['least'] || $marinade->minutes > $times['most'])
             ) {
-                $good = Note::of('clashes.marinate', good: Quantity::minutes($times['good']));
+                $good = Note::of('clashes.marinate-so-long', good: Quantity::minutes($times['good']));
                 $clashes[] = new Clash(
                     Station::Filling,
                     Note::of(
-                        'clashes.in-this-marinade-is-too-short', minutes: Quantity::minutes($marinade->minutes),
+                        'clashes.marinade-time', minutes: Quantity::minutes($marinade->minutes),
                         isShort: $marinade->minutes < $times['least'], least: Quantity::minutes($times['least']),
                         most: Quantity::minutes($times['most']), why: $times['why'],
                     ),
@@ -359,11 +361,11 @@ final readonly class Clashes
         $most = ExtraKind::MOST_DROPS_PER_KG;
         foreach ($this->dish->build->extras as $index => $extra) {
             if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > $most) {
-                $less = Note::of('clashes.take-drops-a-kg', mostDropsPerKg: (int) $most);
+                $less = Note::of('clashes.less-essence', mostDropsPerKg: (int) $most);
                 $clashes[] = new Clash(
                     Station::Layers,
                     Note::of(
-                        'clashes.drops-a-kg-of-rice-drown',
+                        'clashes.too-much-essence',
                         extra: $extra->name, perKgRice: (int) round($extra->perKgRice),
                     ),
                     [new Mend($less, "extras/{$index}/drops_per_kg_rice", $most)],
@@ -385,11 +387,12 @@ final readonly class Clashes
         }
         $oven = $this->kitchen->equipment->oven;
         if ($oven === null) {
-            return [new Clash(Station::Heat, Note::of('clashes.this-kitchen-has-no-oven'), [])];
+            return [new Clash(Station::Heat, Note::of('clashes.no-oven'), [])];
         }
 
         return max($ovens) <= $oven->mostC ? [] : [new Clash(
-            Station::Heat, Note::of('clashes.gives-c-at-most', oven: $oven->name, mostC: (int) round($oven->mostC)), [],
+            Station::Heat,
+            Note::of('clashes.oven-not-hot-enough', oven: $oven->name, mostC: (int) round($oven->mostC)), [],
         )];
     }
 
@@ -407,7 +410,7 @@ final readonly class Clashes
         return [new Clash(
             Station::Layers,
             Note::of(
-                'clashes.is-too-small-free-select-yesthe', pot: $section->pot->name, over: -$free, free: $free,
+                'clashes.pot-too-small', pot: $section->pot->name, over: -$free, free: $free,
                 isOver: $free < 0, freeCm: (int) Section::FREE_CM,
             ),
             [
@@ -444,7 +447,7 @@ final readonly class Clashes
                 ) {
                     return [
                         new Mend(
-                            Note::of('clashes.share-it-with-the', other: $other->name),
+                            Note::of('clashes.share-with-a-second-pot', other: $other->name),
                             'lid/second',
                             ['pot' => $other->id, 'burner' => $ring],
                         ),
@@ -470,7 +473,7 @@ final readonly class Clashes
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         foreach ($pots as $pot) {
             if ($fits($this->dish->changed($path, $pot->id))) {
-                return [new Mend(Note::of('clashes.use-the', pot: $pot->name), $path, $pot->id)];
+                return [new Mend(Note::of('clashes.use-another-pot', pot: $pot->name), $path, $pot->id)];
             }
         }
 

@@ -69,11 +69,11 @@ final readonly class Moving
     public static function into(Dish $dish, Kitchen $kitchen, ?Kitchen $from = null): Dish
     {
         if ($dish->grain->cooking->takesCooker() && $kitchen->cookers() === []) {
-            throw Refused::because('school', 'refused.this-kitchen-has-no-rice-cooker');
+            throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
         $pots = $kitchen->stovePots();
         if ($pots === []) {
-            throw Refused::because('lid/pot', 'refused.this-kitchen-has-no-pot-for-the-stove');
+            throw Refused::because('lid/pot', 'refused.no-pot-for-the-stove');
         }
         $moved = $dish;
         foreach ($dish->things() as $id) {

@@ -215,7 +215,7 @@ final readonly class Potted
         if ($pot->cooker !== null) {
             return $dish->grain->cooking === Cooking::InCooker
                 ? [new PotOnRing($pot, Ring::ofCooker($pot->name, $pot->cooker->watts), 1.0)]
-                : throw Refused::because('lid/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
+                : throw Refused::because('lid/pot', 'refused.pot-off-the-stove', pot: $pot->name);
         }
         $ring = $kitchen->ring($dish->lid->ring, 'lid/burner');
         if ($dish->lid->secondPot === null || $dish->lid->secondRing === null) {
@@ -224,7 +224,7 @@ final readonly class Potted
         $other = $kitchen->pot($dish->lid->secondPot, 'lid/second/pot');
         $otherRing = $kitchen->ring($dish->lid->secondRing, 'lid/second/burner');
         if ($other->id === $pot->id || $other->cooker !== null) {
-            throw Refused::because('lid/second/pot', 'refused.cannot-be-the-second-pot-name', other: $other->name);
+            throw Refused::because('lid/second/pot', 'refused.no-second-pot', other: $other->name);
         }
         $share = $other->usableLitres() / ($pot->usableLitres() + $other->usableLitres());
 

@@ -172,7 +172,7 @@ final readonly class Standings
         usort($pots, static fn (Pot $a, Pot $b): int => $a->litres <=> $b->litres);
         foreach ($pots as $pot) {
             if ($does($pot) && Potted::fits($this->dish->changed($path, $pot->id), $this->kitchen, $this->knowledge)) {
-                return [new Mend(Note::of('clashes.use-the', pot: $pot->name), $path, $pot->id)];
+                return [new Mend(Note::of('clashes.use-another-pot', pot: $pot->name), $path, $pot->id)];
             }
         }
 

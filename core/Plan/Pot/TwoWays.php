@@ -43,14 +43,14 @@ final readonly class TwoWays
         $draining = $dish->grain->water->draining;
         $rinsed = $draining === Draining::Rinse;
 
-        return new self(Station::Water, Note::of('two-ways.rinse-the-drained-rice'), 'water/drain', [
+        return new self(Station::Water, Note::of('two-ways.rinse'), 'water/drain', [
             self::way(
                 $rinsed ? Draining::Heap->value : $draining->value, Note::of('two-ways.never'),
-                Note::of('two-ways.its-salt-and-flavour-stay-on'), true, ! $rinsed,
+                Note::of('two-ways.never-why'), true, ! $rinsed,
             ),
             self::way(
-                Draining::Rinse->value, Note::of('two-ways.cold-at-once'),
-                Note::of('two-ways.it-stops-cooking-and-surface-salt'), false, $rinsed,
+                Draining::Rinse->value, Note::of('two-ways.cold'),
+                Note::of('two-ways.cold-why'), false, $rinsed,
             ),
         ]);
     }
@@ -62,12 +62,12 @@ final readonly class TwoWays
         return $dish->grain->cooking->isMeasured() || $spices === Spices::None ? null : new self(
             Station::Water, Note::of('two-ways.whole-spices'), 'water/spices', [
                 self::way(
-                    Spices::Fished->value, Note::of('two-ways.fished-out-after-ten-minutes'),
-                    Note::of('two-ways.nobody-bites-on-a-clove'), true, $spices === Spices::Fished,
+                    Spices::Fished->value, Note::of('two-ways.fished-out'),
+                    Note::of('two-ways.fished-out-why'), true, $spices === Spices::Fished,
                 ),
                 self::way(
                     Spices::Left->value, Note::of('two-ways.left-in'),
-                    Note::of('two-ways.they-go-on-giving-scent-under'), false, $spices === Spices::Left,
+                    Note::of('two-ways.left-in-why'), false, $spices === Spices::Left,
                 ),
             ],
         );
@@ -82,14 +82,14 @@ final readonly class TwoWays
         );
 
         return $marinade === null || $poultry === [] || $marinade->acid === Acid::Strong ? null : new self(
-            Station::Filling, Note::of('two-ways.poultry-overnight-in-the-marinade'),
+            Station::Filling, Note::of('two-ways.poultry-overnight'),
             "fillings/{$dish->fillings->mainPlace()}/marinade/minutes", [
                 self::way(
-                    240, Note::of('two-ways.h'), Note::of('two-ways.yogurt-and-lemon-do-not-turn'), true,
+                    240, Note::of('two-ways.four-hours'), Note::of('two-ways.four-hours-why'), true,
                     ! $marinade->isOvernight(),
                 ),
                 self::way(
-                    720, Note::of('two-ways.overnight'), Note::of('two-ways.in-a-mild-marinade-it-seasons'), false,
+                    720, Note::of('two-ways.overnight'), Note::of('two-ways.overnight-why'), false,
                     $marinade->isOvernight(),
                 ),
             ],
@@ -104,15 +104,15 @@ final readonly class TwoWays
         }
 
         return new self(
-            Station::Filling, Note::of('two-ways.yogurt-in-the-overnight-marinade'),
+            Station::Filling, Note::of('two-ways.yogurt-overnight'),
             "fillings/{$dish->fillings->mainPlace()}/marinade/yogurt", [
                 self::way(
-                    Yogurt::Morning->value, Note::of('two-ways.in-the-last-hour'),
-                    Note::of('two-ways.salt-and-yogurt-draw-water-the'), true, $marinade->yogurt === Yogurt::Morning,
+                    Yogurt::Morning->value, Note::of('two-ways.last-hour'),
+                    Note::of('two-ways.last-hour-why'), true, $marinade->yogurt === Yogurt::Morning,
                 ),
                 self::way(
                     Yogurt::Now->value, Note::of('two-ways.from-the-start'),
-                    Note::of('two-ways.the-meat-gets-softer'), false, $marinade->yogurt === Yogurt::Now,
+                    Note::of('two-ways.from-the-start-why'), false, $marinade->yogurt === Yogurt::Now,
                 ),
             ],
         );
@@ -124,14 +124,14 @@ final readonly class TwoWays
             return null;
         }
 
-        return new self(Station::Serve, Note::of('two-ways.stir-before-serving'), 'serve', [
+        return new self(Station::Serve, Note::of('two-ways.stir'), 'serve', [
             self::way(
                 Serving::Scooped->value, Note::of('two-ways.never'),
-                Note::of('two-ways.each-plate-gets-all-layers-as'), true, $dish->table->serving === Serving::Scooped,
+                Note::of('two-ways.unstirred-why'), true, $dish->table->serving === Serving::Scooped,
             ),
             self::way(
-                Serving::Mixed->value, Note::of('two-ways.gently-with-a-broad-flat-spoon'),
-                Note::of('two-ways.grains-of-several-colours-filling-in'), false,
+                Serving::Mixed->value, Note::of('two-ways.stirred'),
+                Note::of('two-ways.stirred-why'), false,
                 $dish->table->serving === Serving::Mixed,
             ),
         ]);

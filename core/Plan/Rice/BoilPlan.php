@@ -100,7 +100,7 @@ final readonly class BoilPlan extends RicePlan
         $kind = $kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind;
         $pot = $kitchen->pot($dish->grain->water->pot, 'water/pot');
         if ($pot->cooker !== null) {
-            throw Refused::because('water/pot', 'refused.stands-on-no-ring-name-a', pot: $pot->name);
+            throw Refused::because('water/pot', 'refused.pot-off-the-stove', pot: $pot->name);
         }
         $ring = $kitchen->ringUnder($pot, $dish->grain->water->ring, 'water/burner');
         $soak = $dish->grain->rice->soak;
@@ -136,7 +136,7 @@ final readonly class BoilPlan extends RicePlan
             batches: $batches,
             heatUpMin: self::heatUpMin($pot, $ring, $kitchen, $batchL),
             backAtBoil: Figure::seconds($boil->backAtBoilS, Note::of(
-                'boil-plan.the-rice-takes-the-water-from',
+                'boil-plan.back-at-the-boil',
                 boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, ring: $ring->name, netW: (int) round($netW),
             )),
             topUp: $batches === 1 ? null : TopUp::between(
@@ -245,13 +245,13 @@ final readonly class BoilPlan extends RicePlan
 
         return Figure::of($front->tauS * $belief->likely() / 60, 'min', 1,
             Note::of(
-                'boil-plan.raw-to-done-in-water-at', kind: $kind, unsoakedTauS: round(
+                'boil-plan.tau', kind: $kind, unsoakedTauS: round(
                     $kind->unsoakedTauS() / 60,
                     1,
                 ), soak: $soak->words(),
                 saturation: (int) round(100 * $full), soakGain: (int) round(100 * $kind->soakGain() * $full),
             ),
-            Note::of('boil-plan.value', belief: $belief->words()));
+            Note::of('boil-plan.belief', belief: $belief->words()));
     }
 
     private static function water(Dish $dish, Mass $raw, Pot $pot, int $batches, float $batchL): Figure
@@ -268,7 +268,7 @@ final readonly class BoilPlan extends RicePlan
                 batches: $batches, litres: $batchL,
             ),
             Note::of(
-                'boil-plan.with-the-rice-it-fills-of',
+                'boil-plan.fills-the-pot',
                 fullL: (int) round(100 * $fullL / $pot->litres),
                 pot: $pot->name,
             ));
@@ -279,7 +279,7 @@ final readonly class BoilPlan extends RicePlan
         $grams = $dish->grain->water->saltGPerL * $batchL;
 
         return Figure::of($grams, 'g', 0, Note::of(
-            'boil-plan.g-a-litre-in-l-teaspoons', saltGPerL: round($dish->grain->water->saltGPerL, 1), waterKg: $batchL,
+            'boil-plan.salt-in-the-water', saltGPerL: round($dish->grain->water->saltGPerL, 1), waterKg: $batchL,
             teaspoons: $kitchen->pantry->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->pantry->salt->value,
             gramsPerTeaspoon: $kitchen->pantry->salt->gramsPerTeaspoon(),
         ));
@@ -289,12 +289,12 @@ final readonly class BoilPlan extends RicePlan
     {
         return Figure::of($salt->grams(), 'g', 1,
             Note::of(
-                'boil-plan.the-rice-keeps-l-of-the', keptWaterL: $salt->keptWaterL, boilG: $salt->boilG,
+                'boil-plan.salt-kept', keptWaterL: $salt->keptWaterL, boilG: $salt->boilG,
                 soakG: $salt->soakG, soaked: $salt->soakG > 0,
             ),
             $salt->rinsedOffG > 0
-                ? Note::of('boil-plan.the-cold-rinse-takes-g-off', rinsedOffG: $salt->rinsedOffG)
-                : Note::of('boil-plan.the-rest-goes-down-the-sink'));
+                ? Note::of('boil-plan.salt-rinsed-off', rinsedOffG: $salt->rinsedOffG)
+                : Note::of('boil-plan.salt-poured-away'));
     }
 
     private static function liftFigure(
@@ -304,7 +304,7 @@ final readonly class BoilPlan extends RicePlan
 
         return Figure::seconds($forecast->liftAt(),
             Note::of(
-                'boil-plan.at-m-water-boils-at-c', soak: $dish->grain->rice->soak->words(), altitudeM: (int) round(
+                'boil-plan.boiling-point', soak: $dish->grain->rice->soak->words(), altitudeM: (int) round(
                     $kitchen->site->altitudeM,
                 ),
                 boilC: $boilC, belief: $belief->words(),

@@ -74,7 +74,7 @@ final readonly class MeasuredPlan extends RicePlan
     {
         $pot = $kitchen->pot($dish->grain->water->pot, 'water/pot');
         if ($dish->grain->cooking->takesCooker() && $pot->cooker === null) {
-            throw Refused::because('water/pot', 'refused.is-no-rice-cooker-name-the', pot: $pot->name);
+            throw Refused::because('water/pot', 'refused.no-rice-cooker', pot: $pot->name);
         }
         $ring = $pot->cooker === null
             ? $kitchen->ringUnder($pot, $dish->grain->water->ring, 'water/burner')
@@ -89,14 +89,14 @@ final readonly class MeasuredPlan extends RicePlan
         return new self(
             kind: $kind, pot: $pot, ring: $ring,
             tau: Figure::of($front->tauS / 60, 'min', 1, Note::of(
-                'measured-plan.raw-to-done-in-water-at', soak: $dish->grain->rice->soak->words(),
+                'measured-plan.tau', soak: $dish->grain->rice->soak->words(),
                 belief: $belief->words(),
             )),
             salt: Figure::of($saltG, 'g', 0, Note::of(
-                'measured-plan.g-a-litre-in-of-water',
+                'measured-plan.salt-in-the-water',
                 saltGPerL: round($dish->grain->water->saltGPerL, 1), water: $absorption->water,
             )),
-            saltKept: Figure::of($saltG, 'g', 1, Note::of('measured-plan.nothing-is-drained-all-the-salt')),
+            saltKept: Figure::of($saltG, 'g', 1, Note::of('measured-plan.salt-stays')),
             absorption: $absorption,
             cookerLine: Figure::of(
                 $pot->cooker?->line($absorption->cookerMark->amount) ?? $absorption->cookerMark->amount, '', 1,
@@ -174,10 +174,10 @@ final readonly class MeasuredPlan extends RicePlan
         $gravyG = $dish->fillings->gravyForRiceG($raw);
         $grams = min(self::brothG($dish, $raw), $absorption->water->amount);
         $why = [Note::of(
-            'measured-plan.times-the-rice-in-place-of', brothPerRice: round($grams / $raw->inGrams(), 2),
+            'measured-plan.broth-for-water', brothPerRice: round($grams / $raw->inGrams(), 2),
         )];
         if ($gravyG > 0) {
-            $why[] = Note::of('measured-plan.the-fillings-own-gravy', grams: (int) round($gravyG));
+            $why[] = Note::of('measured-plan.own-gravy', grams: (int) round($gravyG));
         }
 
         return $grams <= 0 ? null : Figure::of($grams, 'g', 0, ...$why)->filling(1.0);

@@ -46,14 +46,14 @@ final readonly class Salting
 
         return Figure::of($percent, '% salt', 2,
             Note::of(
-                'salting.g-stay-in-the-rice-g', riceG: $riceG, fillingG: $this->fillingG, saltGPerKg: round(
+                'salting.where-it-is', riceG: $riceG, fillingG: $this->fillingG, saltGPerKg: round(
                     $dish->fillings->inPot()->main()->saltGPerKg ?? 0.0,
                     1,
                 ),
                 eatenG: Quantity::grams($this->eatenG), percent: Taste::of($percent),
             ),
             Note::of(
-                'salting.mg-of-sodium-a-serving-of',
+                'salting.sodium',
                 sodiumMgPerG: (int) round(
                     self::SODIUM_MG_PER_G * ($this->fillingG + $riceG) / $servings,
                 ), servings: $servings,
@@ -81,7 +81,7 @@ final readonly class Salting
             $gPerL = $this->potted->dish->grain->water->saltGPerL + $moreG / $rice->keptPerGPerL;
             if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
                 $tastes[] = new Mend(
-                    Note::of('salting.salt-it-g-a-litre', taste: $taste, gPerL: (int) round($gPerL)),
+                    Note::of('salting.salt-to-taste', taste: $taste, gPerL: (int) round($gPerL)),
                     'water/salt_g_per_l',
                     round($gPerL, 1),
                 );

@@ -113,7 +113,7 @@ final readonly class WaterBalance
         }
         if ($isDry) {
             $mends[] = new Mend(
-                Note::of('water-balance.sprinkle-the-top-before-the-lid'),
+                Note::of('water-balance.sprinkle'),
                 'lid/sprinkled_ml_per_kg',
                 round($dish->lid->sprinkledMlPerKg + 100),
             );

@@ -90,7 +90,7 @@ final readonly class Amounts
         $soak = $this->dish->grain->rice->soak;
         if ($soak->minutes > 0 && $soak->saltGPerL > 0) {
             $litres = $this->raw->kg * self::SOAK_WATER;
-            $why = Note::of('amounts.g-a-litre-in-l-twice', saltGPerL: round($soak->saltGPerL, 1), kg: $litres);
+            $why = Note::of('amounts.soak-salt', saltGPerL: round($soak->saltGPerL, 1), kg: $litres);
             $list[] = self::salt(
                 Station::Rice, Note::of('amounts.salt-for-the-soak'),
                 Figure::of($soak->saltGPerL * $litres, 'g', 0, $why), WorkKind::Rinse->id(),
@@ -109,13 +109,13 @@ final readonly class Amounts
         }
         $task = WorkKind::HeatWater->id();
         $list = [
-            Ingredient::fromTheHouse(Station::Water, Note::of('amounts.water-to-boil-in'), $rice->water, $task),
+            Ingredient::fromTheHouse(Station::Water, Note::of('amounts.boil-water'), $rice->water, $task),
             self::salt(Station::Water, Note::of('amounts.salt-for-the-boil'), $rice->salt, $task),
             ...($rice instanceof BoilPlan ? [...self::topUps($rice), ...$this->boiledWithTheRice($rice)] : []),
         ];
         if ($this->dish->grain->water->oil) {
             $oil = Figure::of(
-                self::OIL_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.a-spoonful-or-so-it-keeps'),
+                self::OIL_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.why-oil'),
             );
             $list[] = Ingredient::bought(
                 Station::Water, Note::of('amounts.oil-for-the-boil'), $oil, Aisle::Fats, $task, 'oil',
@@ -123,7 +123,7 @@ final readonly class Amounts
         }
         if ($this->dish->grain->water->lemon) {
             $juice = Figure::of(
-                self::LEMON_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.a-squeeze-it-keeps-the-grain'),
+                self::LEMON_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.why-lemon'),
             );
             $list[] = Ingredient::bought(
                 Station::Water, Note::of('amounts.lemon-juice-for-the-boil'), $juice, Aisle::Greens, $task, 'lemon',
@@ -195,10 +195,10 @@ final readonly class Amounts
         foreach ($filling->steps as $step) {
             if ($step->fatMlPerKg > 0) {
                 $list[] = Ingredient::bought(
-                    Station::Filling, Note::of('amounts.fat-to', step: $step->name),
+                    Station::Filling, Note::of('amounts.fat-for-a-step', step: $step->name),
                     Figure::of(
                         $step->fatMlPerKg * $filling->rawMass($this->raw)->kg, 'ml', 0,
-                        Note::of('amounts.ml-a-kg-of-it', ml: (int) round($step->fatMlPerKg)),
+                        Note::of('amounts.fat-per-filling', ml: (int) round($step->fatMlPerKg)),
                     ),
                     Aisle::Fats, $task, 'fat',
                 );
@@ -209,7 +209,7 @@ final readonly class Amounts
             $name = $filling->marinade === null
                 ? Note::of('amounts.salt-for-the-filling')
                 : Note::of('amounts.salt-for-the-marinade');
-            $why = Note::of('amounts.g-a-kg-of-it', saltGPerKg: round($filling->saltGPerKg, 1));
+            $why = Note::of('amounts.salt-per-filling', saltGPerKg: round($filling->saltGPerKg, 1));
             $list[] = self::salt(Station::Filling, $name, Figure::of($salt, 'g', 0, $why), $task);
         }
 
@@ -223,7 +223,7 @@ final readonly class Amounts
         $why = [Note::of('amounts.times-the-raw-rice', ofRice: round($part->ofRice, 2))];
         if ($pieces !== null) {
             $why[] = Note::of(
-                'amounts.of-g-each-whole-ones-the', pieces: $pieces, pieceG: (int) round((float) $part->pieceG),
+                'amounts.whole-pieces', pieces: $pieces, pieceG: (int) round((float) $part->pieceG),
             );
         }
 
@@ -287,7 +287,7 @@ final readonly class Amounts
         if ($marinade !== null && $marinade->papayaPercent > 0) {
             $paste = Figure::of(
                 10 * $marinade->papayaPercent * $rawKg, 'g', 0,
-                Note::of('amounts.of-the-meat', papayaPercent: round($marinade->papayaPercent, 1)),
+                Note::of('amounts.papaya-share', papayaPercent: round($marinade->papayaPercent, 1)),
             );
             $list[] = Ingredient::bought(
                 Station::Filling, Note::of('amounts.green-papaya-paste'), $paste, Aisle::Greens,
@@ -297,7 +297,7 @@ final readonly class Amounts
         if ($marinade !== null && $marinade->yogurt !== Yogurt::None && ! $filling->hasOwnYogurt()) {
             $yogurt = Figure::of(
                 self::YOGURT_G_PER_KG * $rawKg, 'g', 0,
-                Note::of('amounts.g-a-kg', yogurtGPerKg: (int) self::YOGURT_G_PER_KG),
+                Note::of('amounts.yogurt-share', yogurtGPerKg: (int) self::YOGURT_G_PER_KG),
             );
             $list[] = Ingredient::bought(
                 Station::Filling, Note::of(
@@ -318,7 +318,7 @@ final readonly class Amounts
         $task = Layer::baseTask($this->dish);
         $list = $base->kind->isLaid && ! $base->kind->takesRice ? [$this->laid($cm2, $task)] : [];
         if ($base->kind->yogurtShare > 0) {
-            $why = Note::of('amounts.times-the-bases-raw-rice', yogurtShare: $base->kind->yogurtShare);
+            $why = Note::of('amounts.base-yogurt-share', yogurtShare: $base->kind->yogurtShare);
             $yogurt = Figure::of(
                 $base->kind->yogurtShare * $base->riceShare * $this->raw->inGrams(), 'g', 0, $why,
             )->filling(self::YOGURT_KG_PER_L);
@@ -329,7 +329,7 @@ final readonly class Amounts
         $fatMl = $base->fatMlPerCm2 * $cm2;
         if ($fatMl > 0) {
             $why = Note::of(
-                'amounts.ml-for-each-of-the-cm',
+                'amounts.base-fat-per-area',
                 fatMlPerCm2: round($base->fatMlPerCm2, 3),
                 cm2: (int) round($cm2),
             );
@@ -346,10 +346,10 @@ final readonly class Amounts
     private function laid(float $cm2, string $task): Ingredient
     {
         $kind = $this->dish->build->base->kind;
-        $why = [Note::of('amounts.to-cover-the-cm-of-the', cm2: (int) round($cm2))];
+        $why = [Note::of('amounts.base-covered', cm2: (int) round($cm2))];
         if ($kind->sliceCm2 > 0) {
             $why[] = Note::of(
-                'amounts.about-slices-mm-thick-overlapping-by',
+                'amounts.base-slices',
                 cm2: (int) ceil($cm2 * self::SLICES_OVERLAP / $kind->sliceCm2),
             );
         }
@@ -362,7 +362,7 @@ final readonly class Amounts
 
         return $kind->boughtAs === null ? $laid : $laid->boughtAs($kind->boughtAs, Figure::of(
             $grams / $kind->yield, 'g', 0, Note::of(
-                'amounts.of-is-left-when-peeled',
+                'amounts.yield',
                 boughtAs: $kind->boughtAs,
                 yield: (int) round(100 * $kind->yield),
             ),
@@ -402,7 +402,7 @@ final readonly class Amounts
             default => [Station::Serve, WorkKind::Open->id(), Note::of('amounts.kept-for-the-top')],
         };
         $why = Note::of(
-            'amounts.for-each-kg-of-raw-riceisall',
+            'amounts.per-raw-rice',
             perKgRice: round($extra->perKgRice, 2), unit: $extra->unit(), split: (int) round(
                 100 * $extra->split[$part],
             ), where: $where, isAll: $isAll,
@@ -434,12 +434,12 @@ final readonly class Amounts
             if ($sheetG !== null) {
                 $list[] = Ingredient::bought(
                     Station::Lid, Note::of('amounts.dough-sheet'),
-                    Figure::of($sheetG, 'g', 0, Note::of('amounts.over-the-whole-pot-like-a-pie')), Aisle::Bakery,
+                    Figure::of($sheetG, 'g', 0, Note::of('amounts.sheet-size')), Aisle::Bakery,
                     WorkKind::Dough->id(), 'flour',
                 );
             }
             if ($lid->seal->hasFoil) {
-                $why = Note::of('amounts.a-square-sheet-that-hangs-cm', foilOverhangCm: (int) self::FOIL_OVERHANG_CM);
+                $why = Note::of('amounts.foil-size', foilOverhangCm: (int) self::FOIL_OVERHANG_CM);
                 $sheet = Figure::of($pot->diameterCm + 2 * self::FOIL_OVERHANG_CM, 'cm', 0, $why);
                 $list[] = Ingredient::bought(
                     Station::Lid, Note::of('amounts.foil'), $sheet, Aisle::House, WorkKind::Layer->id(), 'foil',
@@ -448,10 +448,10 @@ final readonly class Amounts
         }
         $sprinkled = $lid->sprinkledMlPerKg * $this->raw->kg;
         if ($sprinkled > 0) {
-            $why = Note::of('amounts.ml-a-kg-of-raw-rice', sprinkledMlPerKg: (int) round($lid->sprinkledMlPerKg));
+            $why = Note::of('amounts.poured-per-rice', sprinkledMlPerKg: (int) round($lid->sprinkledMlPerKg));
             $water = Figure::of($sprinkled, 'ml', 0, $why)->filling(1.0);
             $list[] = Ingredient::fromTheHouse(
-                Station::Lid, Note::of('amounts.water-or-milk-over-the-top'), $water, WorkKind::Layer->id(),
+                Station::Lid, Note::of('amounts.sprinkled'), $water, WorkKind::Layer->id(),
             );
         }
 
@@ -460,7 +460,7 @@ final readonly class Amounts
 
     private function poured(Poured $one): Ingredient
     {
-        $why = Note::of('amounts.ml-a-kg-of-raw-rice', sprinkledMlPerKg: (int) round($one->mlPerKg));
+        $why = Note::of('amounts.poured-per-rice', sprinkledMlPerKg: (int) round($one->mlPerKg));
 
         return Ingredient::bought(
             Station::Lid, Note::name($one->name),
@@ -473,7 +473,7 @@ final readonly class Amounts
     {
         $grams = Seal::DOUGH_G_PER_CM * $ropeCm;
         $why = Note::of(
-            'amounts.a-rope-of-cm-cm-thick', rope: (int) round($ropeCm), diameterCm: (int) round($pot->diameterCm),
+            'amounts.dough-rope', rope: (int) round($ropeCm), diameterCm: (int) round($pot->diameterCm),
             doughGPerCm: Seal::DOUGH_G_PER_CM,
         );
 
@@ -485,7 +485,7 @@ final readonly class Amounts
                 'flour',
                 Figure::of(
                     $grams * self::DOUGH_FLOUR, 'g', 0,
-                    Note::of('amounts.of-the-dough-is-flour', flour: (int) round(100 * self::DOUGH_FLOUR)),
+                    Note::of('amounts.dough-flour', flour: (int) round(100 * self::DOUGH_FLOUR)),
                 ),
             );
     }
@@ -503,11 +503,11 @@ final readonly class Amounts
         for ($batch = 0; $boil->topUp !== null && $batch < $boil->batches - 1; $batch++) {
             $task = WorkKind::TopUp->id($batch);
             $list[] = Ingredient::fromTheHouse(
-                Station::Water, Note::of('amounts.water-to-top-up-with'), $boil->topUp->water, $task,
+                Station::Water, Note::of('amounts.top-up-water'), $boil->topUp->water, $task,
             );
             if ($boil->topUp->salt->amount > 0) {
                 $list[] = self::salt(
-                    Station::Water, Note::of('amounts.salt-to-top-up-with'), $boil->topUp->salt, $task,
+                    Station::Water, Note::of('amounts.top-up-salt'), $boil->topUp->salt, $task,
                 );
             }
         }

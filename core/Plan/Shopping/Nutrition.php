@@ -56,7 +56,7 @@ final readonly class Nutrition
         $servings = $plan->dish->table->eaters + $plan->dish->table->leftovers;
         arsort($counted);
         $why = [
-            Note::of('nutrition.of-what-is-measured-out', servings: $servings),
+            Note::of('nutrition.what-is-counted', servings: $servings),
             ...array_map(
                 static fn (string $name, float $kcal): Note => Note::of(
                     'nutrition.part', food: $name, kcal: (int) round($kcal / $servings),

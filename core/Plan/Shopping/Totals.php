@@ -37,23 +37,23 @@ final readonly class Totals
         $table = $potted->dish->table;
         $parts = [Note::of('totals.people', eaters: $table->eaters)];
         if ($table->children > 0) {
-            $parts[] = Note::of('totals.of-them-children-at-half', children: $table->children);
+            $parts[] = Note::of('totals.children', children: $table->children);
         }
         if ($table->eaters > 8) {
-            $parts[] = Note::of('totals.each-past-the-eighth-counted');
+            $parts[] = Note::of('totals.past-the-eighth');
         }
         if ($table->leftovers > 0) {
-            $parts[] = Note::of('totals.and-for-later', leftovers: $table->leftovers);
+            $parts[] = Note::of('totals.for-later', leftovers: $table->leftovers);
         }
         $kgPerLitre = $kitchen->bag($potted->dish->grain->rice->bag, 'rice/lot')->kind->bulkKgPerLitre();
 
         return Figure::of($potted->raw->inGrams(), 'g', 0,
             Note::of(
-                'totals.shares-of-g', parts: $parts, shares: round($table->shares(), 2),
+                'totals.shares', parts: $parts, shares: round($table->shares(), 2),
                 gramsPerAdult: (int) $table->portion->gramsPerAdult(),
             ),
             Note::of(
-                'totals.that-is-of-raw-rice',
+                'totals.in-cups',
                 volume: $potted->raw->volume($kgPerLitre)->inCups($kitchen->equipment->cup),
                 cup: $kitchen->equipment->cup,
             ));
@@ -66,7 +66,7 @@ final readonly class Totals
         $raw = $this->potted->raw;
 
         return Figure::of($filling->rawMass($raw)->inGrams(), 'g', 0, Note::of(
-            'totals.times-the-rice-raw-when-layered',
+            'totals.of-the-raw-rice',
             kg: round(
                 $filling->rawMass($raw)->kg / $raw->kg,
                 2,
@@ -83,7 +83,7 @@ final readonly class Totals
             ),
         );
 
-        return Figure::of($grams, 'g', 0, Note::of('totals.base-rice-with-the-water-it'));
+        return Figure::of($grams, 'g', 0, Note::of('totals.what-is-weighed'));
     }
 
     /** Height left under the lid. */
@@ -93,10 +93,10 @@ final readonly class Totals
 
         return Figure::of($section->freeCm(), 'cm', 1,
             Note::of(
-                'totals.is-cm-high-inside-the-food', pot: $section->pot->name, heightCm: $section->pot->heightCm(),
+                'totals.how-high', pot: $section->pot->name, heightCm: $section->pot->heightCm(),
                 layeredCm: $section->layeredCm(), topCm: $section->topCm(),
             ),
-            Note::of('totals.steam-needs-cm-under-the-lid', freeCm: (int) Section::FREE_CM));
+            Note::of('totals.free-height', freeCm: (int) Section::FREE_CM));
     }
 
     /** What the seal keeps of the steam that meets the lid. */
@@ -107,14 +107,14 @@ final readonly class Totals
 
         return Figure::of(100 * (1 - $seal->leakShare), '% kept', 0,
             Note::of(
-                'totals.of-the-steam-that-meets-the',
+                'totals.leak',
                 seal: $seal->name,
                 leakShare: (int) round(100 * $seal->leakShare),
             ),
             $rope === null
-                ? Note::of('totals.the-rest-drips-back-less-what')
+                ? Note::of('totals.drips-back')
                 : Note::of(
-                    'totals.the-dough-rope-is-cm-long',
+                    'totals.dough-rope',
                     rope: (int) round($rope),
                     doughG: (int) round(Seal::DOUGH_G_PER_CM * $rope),
                 ));
@@ -132,12 +132,12 @@ final readonly class Totals
         return Figure::of(HeatLine::minutes($load->heat()), 'min', 0,
             Note::of('totals.heat-line', stretches: $stretches),
             match ($load->heating?->origin) {
-                Origin::Own => Note::of('totals.your-own-heat-line'),
+                Origin::Own => Note::of('totals.own-heat'),
                 Origin::Found => Note::of(
-                    'totals.found-for-this-pot', pot: $load->place->pot->name, ring: $load->place->ring->name,
+                    'totals.found-heat', pot: $load->place->pot->name, ring: $load->place->ring->name,
                 ),
                 default => Note::of(
-                    'totals.the-schools-own-heat-set-for', baseCm2: (int) round($load->place->pot->baseCm2()),
+                    'totals.schools-heat', baseCm2: (int) round($load->place->pot->baseCm2()),
                     ring: $load->place->ring->name,
                 ),
             });
@@ -150,7 +150,7 @@ final readonly class Totals
 
         return Figure::timeOfDay(
             Instant::plusMinutes($this->day->tableAt, $opensMin),
-            Note::of('totals.min-to-open-and-carry-counted', minutes: -$opensMin, tableAt: $this->day->tableAt),
+            Note::of('totals.open-and-carry', minutes: -$opensMin, tableAt: $this->day->tableAt),
         );
     }
 }

@@ -106,10 +106,10 @@ final class MeasuredCrustTest extends TestCase
     {
         $golden = CrustColour::Golden->swatch();
         foreach ([
-            'measured-crust.white-is-blown-out' => [[150.0, 110.0, 60.0], [255.0, 254.0, 250.0]],
+            'measured-crust.blown-out' => [[150.0, 110.0, 60.0], [255.0, 254.0, 250.0]],
             'measured-crust.white-is-too-dark' => [[20.0, 15.0, 8.0], [40.0, 38.0, 36.0]],
             'measured-crust.light-is-too-coloured' => $this->photographed($golden, [0.9, 0.4, 0.08]),
-            'measured-crust.no-crust-has-this-colour' => [[40.0, 90.0, 200.0], [200.0, 200.0, 200.0]],
+            'measured-crust.no-such-crust' => [[40.0, 90.0, 200.0], [200.0, 200.0, 200.0]],
         ] as $why => [$crust, $white]) {
             self::assertSame($why, MeasuredCrust::of($crust, $white)->tooOdd?->key);
         }

@@ -110,7 +110,7 @@ final class Fill
             $last = $bench->put(
                 $bench->of(WorkKind::StandsOut, Note::of('work-order.stands-out'), $place)
                     ->after(...$last === null ? $first : [After::within($last, $cold)])
-                    ->saying(Note::of('work-order.as-warm-as-the-room'))->done(Note::of('work-order.it-has-stood')),
+                    ->saying(Note::of('work-order.till-room-warm'))->done(Note::of('work-order.it-has-stood')),
             );
             $gapMin = $bench->waits(WorkKind::StandsOut);
         }
@@ -150,14 +150,14 @@ final class Fill
         $isLate = self::takesYogurtLate($bench->dish, $marinade);
         $lastMin = self::lastMin($bench->dish);
         $cut = $bench->put(
-            $bench->of(WorkKind::Marinade, Note::of('work-order.cut-salt-and-marinate'), $place)->after(...$before)
+            $bench->of(WorkKind::Marinade, Note::of('work-order.marinate'), $place)->after(...$before)
                 ->saying($isLate ? Note::of('work-order.all-but-the-yogurt') : Note::label($marinade->acid))
                 ->done(Note::of('work-order.into-the-fridge')),
         );
         $marinated = $bench->put(
-            $bench->of(WorkKind::Marinates, Note::of('work-order.marinates-in-the-fridge'), $place)
+            $bench->of(WorkKind::Marinates, Note::of('work-order.marinates'), $place)
                 ->lasting(max(1, $marinade->minutes - ($isLate ? $lastMin : 0)))->after(After::atOnce($cut))
-                ->saying(Note::of('work-order.at-c-or-below')),
+                ->saying(Note::of('work-order.fridge-cold')),
         );
         if (! $isLate) {
             return $marinated;
@@ -169,7 +169,7 @@ final class Fill
         );
 
         return $bench->put(
-            $bench->of(WorkKind::MarinatesOn, Note::of('work-order.marinates-with-the-yogurt'), $place)
+            $bench->of(WorkKind::MarinatesOn, Note::of('work-order.marinates-with-yogurt'), $place)
                 ->lasting($lastMin - $bench->times->minutes(WorkKind::Yogurt->value))->after(After::atOnce($stirred)),
         );
     }

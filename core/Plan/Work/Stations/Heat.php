@@ -78,7 +78,7 @@ final class Heat
 
         return match (true) {
             $kind === WorkKind::Second => Note::of('work-order.second-pot', pot: $load->place->pot->name, heat: $heat),
-            $stretch->isRest() => Note::of('work-order.rests-off-the-heat'),
+            $stretch->isRest() => Note::of('work-order.rest'),
             $stretch->flame->ovenC !== null, $stretch->flame->ring === Ring::COOKER => Note::of(
                 'work-order.into-the-oven', heat: $heat,
             ),
@@ -105,7 +105,7 @@ final class Heat
         return match (true) {
             $stretch->till !== null && $stretch->afterMin <= 0 => Note::name($stretch->till->seen ?? ''),
             $next === null => Note::of('work-order.done'),
-            $next->isRest() => Note::of('work-order.heat-off-resting'),
+            $next->isRest() => Note::of('work-order.resting'),
             default => Note::of(
                 'work-order.turned-to', heat: $this->bench->kitchen->says($next->flame, $load->place->ring->id),
             ),

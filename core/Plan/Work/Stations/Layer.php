@@ -48,9 +48,9 @@ final class Layer
             return $before;
         }
         $hot = $bench->put(
-            $bench->of(WorkKind::HotFat, Note::of('work-order.heat-the-fat-in-the-base'))
+            $bench->of(WorkKind::HotFat, Note::of('work-order.heat-the-fat'))
                 ->holding(Hold::ring($dish->lid->ring), $bench->closedPot())->after(After::anyTime($drained))
-                ->saying(Note::of('work-order.until-it-ripples'))->begun(Note::of('work-order.it-is-on'))
+                ->saying(Note::of('work-order.till-it-ripples'))->begun(Note::of('work-order.it-is-on'))
                 ->done(Note::of('work-order.it-ripples'))->minding(Caution::HotFat),
         );
 
@@ -62,14 +62,14 @@ final class Layer
     {
         $dish = $bench->dish;
         if ($dish->lid->seal->dough !== null) {
-            $rolled = $bench->put($bench->of(WorkKind::Dough, Note::of('work-order.roll-the-dough-for-the-rim')));
+            $rolled = $bench->put($bench->of(WorkKind::Dough, Note::of('work-order.roll-the-dough')));
             $before[] = After::within($rolled, $bench->waits(WorkKind::Dough));
         }
         $name = match (true) {
-            $dish->grain->cooking === Cooking::OnePot => Note::of('work-order.level-close-heat-down'),
-            $dish->grain->cooking === Cooking::InCooker => Note::of('work-order.lift-once-with-a-fork'),
-            $dish->build->folded => Note::of('work-order.fold-together-and-close'),
-            $dish->build->mound => Note::of('work-order.layer-heap-poke-holes-close'),
+            $dish->grain->cooking === Cooking::OnePot => Note::of('work-order.level-and-close'),
+            $dish->grain->cooking === Cooking::InCooker => Note::of('work-order.fork-and-close'),
+            $dish->build->folded => Note::of('work-order.fold-and-close'),
+            $dish->build->mound => Note::of('work-order.heap-and-close'),
             default => Note::of('work-order.layer-and-close'),
         };
 

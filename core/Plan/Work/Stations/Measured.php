@@ -58,19 +58,19 @@ final class Measured
         $itIsOn = Note::of('work-order.it-is-on');
         [$hands, $name, $holds, $detail, $begin, $finish] = match ($bench->dish->grain->cooking) {
             Cooking::OnePot => [
-                Attention::AtEnd, Note::of('work-order.rice-and-measured-water-in-simmer'), [$ring, $closed],
-                Note::of('work-order.till-dry-craters-show', water: $water, isWater: $isWater), $itIsIn,
+                Attention::AtEnd, Note::of('work-order.simmer-open'), [$ring, $closed],
+                Note::of('work-order.till-craters', water: $water, isWater: $isWater), $itIsIn,
                 Note::of('work-order.dry-craters'),
             ],
             Cooking::Cooker => [
                 Attention::AtStart, Note::of('work-order.rice-into-the-cooker'), [$pot],
                 Note::of(
-                    'work-order.line-of-its-scale', water: $water, isWater: $isWater, cookerMark: $measured->cookerLine,
+                    'work-order.cooker-line', water: $water, isWater: $isWater, cookerMark: $measured->cookerLine,
                 ), $itIsOn,
                 Note::of('work-order.lifted-with-a-fork'),
             ],
             Cooking::InCooker => [
-                Attention::AtStart, Note::of('work-order.layer-raw-in-the-cooker'), [$closed],
+                Attention::AtStart, Note::of('work-order.layer-in-the-cooker'), [$closed],
                 Note::of('work-order.water-over-it', water: $water, isWater: $isWater), $itIsOn,
                 Note::of('work-order.it-has-switched-down'),
             ],
@@ -84,7 +84,7 @@ final class Measured
             ],
             default => [
                 Attention::AtStart, Note::of('work-order.quick-rice-lid-on'), [$ring, $pot],
-                Note::of('work-order.lowest-once-it-boils', water: $water, isWater: $isWater), $itIsOn,
+                Note::of('work-order.then-lowest', water: $water, isWater: $isWater), $itIsOn,
                 Note::of('work-order.water-gone'),
             ],
         };

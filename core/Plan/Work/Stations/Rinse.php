@@ -23,7 +23,7 @@ final class Rinse
                 WorkKind::Rinse,
                 $soakMin > 0 ? Note::of('work-order.rinse-and-soak') : Note::of('work-order.rinse'),
             )->holding(Hold::sink())
-                ->saying(Note::of('work-order.times-until-the-water-is-as', rinses: $rice->rinses))
+                ->saying(Note::of('work-order.rinses', rinses: $rice->rinses))
                 ->done($soakMin > 0 ? Note::of('work-order.rinsed-soaking') : Note::of('work-order.rinsed')),
         );
         if ($soakMin === 0) {

@@ -29,9 +29,9 @@ final class Serve
             return $before;
         }
         $lit = $bench->put(
-            $bench->of(WorkKind::Smoke, Note::of('work-order.a-coal-under-the-lid'))
+            $bench->of(WorkKind::Smoke, Note::of('work-order.coal'))
                 ->holding($bench->closedPot())->after(...$before)
-                ->saying(Note::of('work-order.glowing-in-a-metal-cup'))->begun(Note::of('work-order.it-smokes'))
+                ->saying(Note::of('work-order.coal-how'))->begun(Note::of('work-order.it-smokes'))
                 ->done(Note::of('work-order.lid-on-again'))->minding(Caution::Charcoal),
         );
         $smoked = $bench->put(
