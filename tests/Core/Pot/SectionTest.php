@@ -42,6 +42,14 @@ final class SectionTest extends TestCase
         }
     }
 
+    public function test_where_room_is_short_the_mound_is_as_high_as_it_may_be(): void
+    {
+        $section = Section::of(self::pot(24, 5.5), [self::layer(2.9, 1.0)], true);
+        $free = Section::of(self::pot(24, 9.5), [self::layer(2.9, 1.0)], true);
+        self::assertLessThan($free->topCm() - $free->shoulderCm, $section->topCm() - $section->shoulderCm);
+        self::assertEqualsWithDelta(Section::FREE_CM, $section->freeCm(), 1e-6, 'not a millimetre is given away');
+    }
+
     public function test_where_there_is_no_room_the_mound_lies_down_and_the_pot_is_too_full(): void
     {
         $section = Section::of(self::pot(20, 3.2), [self::layer(2.5, 1.0)], true);

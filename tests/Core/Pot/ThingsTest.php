@@ -15,6 +15,7 @@ use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\PotMaterial;
 use Orbek\Core\Pot\Ring;
 use Orbek\Core\Pot\RingKind;
+use Orbek\Core\Pot\Seal;
 use Orbek\Core\Pot\Standing;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -140,6 +141,8 @@ final class ThingsTest extends TestCase
             'paper' => [0.25, 0.35, 0.03], 'tight-lid' => [0.4, 0.0, 0.0], 'loose-lid' => [0.6, 0.0, 0.0],
             'vented-lid' => [0.8, 0.0, 0.0],
         ], $told);
+        // Dough of 1.24 g a cm³, 1.5 cm thick.
+        self::assertEqualsWithDelta(M_PI * 0.75 ** 2 * 1.24, Seal::DOUGH_G_PER_CM, 0.02);
         self::assertEqualsWithDelta(81.68, (float) Sample::seal('dough')->doughRopeCm(24), 0.01);
         self::assertNull(Sample::seal('foil')->doughRopeCm(24));
         self::assertEqualsWithDelta(350.6, (float) Sample::seal('dough-sheet')->doughSheetG(24), 0.1);
@@ -167,6 +170,11 @@ final class ThingsTest extends TestCase
         $plain = Knob::plain(0.22);
         self::assertSame([0.22, 0.25], [$plain->lowest(), $plain->shares()[0]]);
         self::assertSame(1.0, array_slice($plain->shares(), -1)[0]);
+        // By factors: 0.3 lies nearer to 0.2 than to 0.5, and nothing at all is as little as can be set.
+        self::assertSame([0.2, 0.5], [$knob([20, 50], 0.2)->nearest(0.3), $knob([20, 50], 0.2)->nearest(0.33)]);
+        self::assertSame(0.2, $knob([20, 50], 0.2)->nearest(0.0));
+        self::assertFalse(self::canBe(static fn () => $knob([1, 50], 0.01)), 'a mark of next to nothing');
+        self::assertTrue(self::canBe(static fn () => $knob([2, 50], 0.02)));
         self::assertSame(
             [['mark' => 'pearl', 'share' => 0.25], ['mark' => 'full', 'share' => 1.0]],
             Knob::readMarks('pearl 25, full: 100 %,', 'marks'),
