@@ -22,9 +22,7 @@ final readonly class Dish
     /** Fields whose value is the id of a pot, ring or plate. */
     private const NAMES_THINGS = ['pot', 'burner', 'ring', 'plate'];
 
-    /** A filling less ready than this goes in raw; red meat then has the low heat for so long at least. */
-    private const RAW = 0.3;
-
+    /** Red meat that goes in raw has the low heat for so long at least. */
     private const RAW_RED_MEAT_MIN = 40.0;
 
     /** @param  array<string, mixed>  $document */
@@ -267,7 +265,7 @@ final readonly class Dish
     public function bounds(): Bounds
     {
         $bounds = $this->school->bounds()->over($this->build->base->kind);
-        $isRawRedMeat = $this->fillings->inPot()->any(static fn (Filling $one): bool => $one->ready < self::RAW
+        $isRawRedMeat = $this->fillings->inPot()->any(static fn (Filling $one): bool => $one->ready < Filling::RAW
             && $one->toughest()->group === FillingGroup::RedMeat);
 
         return $isRawRedMeat ? $bounds->lowAtLeast(self::RAW_RED_MEAT_MIN) : $bounds;

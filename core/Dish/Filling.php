@@ -20,6 +20,9 @@ use Orbek\Core\Measure\Refused;
  */
 final readonly class Filling
 {
+    /** A filling less ready than this goes in raw. */
+    public const RAW = 0.3;
+
     private const USUAL_SALT_G_PER_KG = 10.0;
 
     /**

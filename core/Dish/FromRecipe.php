@@ -17,7 +17,7 @@ final class FromRecipe
      * @throws Refused when there is no rice or no filling among the lines
      */
     public static function document(
-        School $school, Kitchen $kitchen, string $name, int $eaters, array $lines,
+        School $school, Kitchen $kitchen, Craft $craft, string $name, int $eaters, array $lines,
     ): array {
         $rice = 0.0;
         foreach ($lines as $line) {
@@ -53,8 +53,14 @@ final class FromRecipe
             'plates' => self::portion($rice / $eaters)->value,
         ];
         $first = is_array($document['fillings'] ?? null) ? $document['fillings'][0] ?? [] : [];
+        $filling = ['name' => $parts[0]['name'], 'parts' => $parts] + (is_array($first) ? $first : []);
+        $steps = is_array($filling['steps'] ?? null) ? $filling['steps'] : [];
+        $isRaw = $steps === [] && is_numeric($filling['ready'] ?? null) && $filling['ready'] < Filling::RAW;
+        // The school's first filling is of something else: what this one is of brings its own work.
         $document['fillings'] = [
-            ['name' => $parts[0]['name'], 'parts' => $parts] + (is_array($first) ? $first : []),
+            (new FillingWork($craft, $kitchen->strongestRing()->id))->afresh(
+                ($isRaw ? [] : ['ready' => 1.0, 'steps' => []]) + $filling,
+            ),
         ];
         $document['extras'] = $extras;
 

@@ -20,6 +20,10 @@ final readonly class Step
         public float $fatMlPerKg,
         /** Whether it is done in a pressure cooker. */
         public bool $underPressure,
+        /** What ends it: "golden", "the fat comes out at the edge"; null where its minutes do. */
+        public ?string $till,
+        /** Id of the kind of filling that brought it; null for a step of the cook's own. */
+        public ?string $of,
     ) {
     }
 
@@ -35,6 +39,8 @@ final readonly class Step
             keeps: $fields->has('keeps') ? $fields->text('keeps') : null,
             fatMlPerKg: $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),
             underPressure: $fields->flag('pressure', false),
+            till: $fields->has('till') ? $fields->text('till') : null,
+            of: $fields->has('of') ? $fields->text('of') : null,
         );
     }
 }

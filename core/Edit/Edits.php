@@ -39,6 +39,7 @@ final class Edits
             isset(ListEdit::LISTS[$words[0]], $words[1]) => ListEdit::read(
                 $words[0], $words[1], self::index($words[2] ?? '0', $path), $path, $value,
             ),
+            preg_match(PartEdit::PATH, $path) === 1 => new PartEdit($path, $value),
             $path === 'water/salt_teaspoons' => SaltEdit::read($path, $value),
             default => new FieldEdit($path, $value),
         };

@@ -6,6 +6,7 @@ namespace Orbek\Core\Edit;
 
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Fillings;
+use Orbek\Core\Dish\FillingWork;
 use Orbek\Core\Dish\LayerChoice;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -15,21 +16,21 @@ use Orbek\Core\Pot\Matter;
 /** A filling more or less, in the pot or beside it: the layers follow. */
 final readonly class FillingsEdit implements Edit
 {
-    /** How far a new filling is cooked when it is layered. */
-    private const READY = 0.8;
+    private const WORDS = ['add', 'remove', 'beside', 'readied'];
 
     private function __construct(private string $word, private int $place, private mixed $value, private string $path)
     {
     }
 
     /**
-     * @param  string  $word add (with a name, a kind and how much of the rice), remove, or beside
+     * @param  string  $word add (with a name, a kind and how much of the rice), remove, beside, or readied: by the
+     *     work that its kinds bring
      * @param  mixed  $value for beside whether it is cooked beside the pot
      */
     public static function read(string $word, int $place, string $path, mixed $value): self
     {
-        return in_array($word, ['add', 'remove', 'beside'], true) ? new self($word, $place, $value, $path)
-            : throw Refused::unknown($path, $word, ['add', 'remove', 'beside']);
+        return in_array($word, self::WORDS, true) ? new self($word, $place, $value, $path)
+            : throw Refused::unknown($path, $word, self::WORDS);
     }
 
     public function on(Plan $plan): Dish
@@ -40,14 +41,16 @@ final readonly class FillingsEdit implements Edit
         }
 
         return match ($this->word) {
-            'add' => $this->added($dish),
+            'add' => $this->added($plan),
+            'readied' => $this->readied($plan),
             'remove' => $this->removed($dish),
-            default => $this->beside($dish, $this->value === true),
+            default => $this->beside($plan, $this->value === true),
         };
     }
 
-    private function added(Dish $dish): Dish
+    private function added(Plan $plan): Dish
     {
+        $dish = $plan->dish;
         $document = $dish->toArray();
         $fields = Fields::of(is_array($this->value) ? $this->value : []);
         $place = count($dish->fillings->all);
@@ -56,16 +59,34 @@ final readonly class FillingsEdit implements Edit
         }
         $isBeside = $fields->flag('beside', false);
         $list = is_array($document['fillings']) ? array_values($document['fillings']) : [];
-        $list[] = [
-            'name' => $fields->text('name'), 'ready' => $isBeside ? 1.0 : self::READY,
+        $list[] = self::work($plan)->afresh([
+            'name' => $fields->text('name'), 'ready' => 1.0,
             'parts' => [[
                 'name' => $fields->text('name'), 'kind' => $fields->text('kind'),
                 'of_rice' => $fields->number('of_rice', 0.01, 4, 'times the rice'),
             ]],
-        ] + ($isBeside ? ['beside' => true] : []);
+        ] + ($isBeside ? ['beside' => true] : []));
 
         return $dish->withDocument(['fillings' => $list, 'layers' => $isBeside
             ? self::written($dish->build->layers) : self::withLayer($dish->build->layers, $place)] + $document);
+    }
+
+    /** On a ring that neither rice nor pot wants, where there is one. */
+    public static function work(Plan $plan): FillingWork
+    {
+        $rings = $plan->kitchen->equipment->rings;
+        $free = array_diff_key($rings, [$plan->dish->lid->ring => true, $plan->dish->grain->water->ring => true]);
+
+        return new FillingWork($plan->dish->craft, (string) array_key_first($free === [] ? $rings : $free));
+    }
+
+    private function readied(Plan $plan): Dish
+    {
+        $filling = $plan->dish->toArray()['fillings'];
+        $one = is_array($filling) && is_array($filling[$this->place] ?? null) ? $filling[$this->place] : [];
+
+        // What is cooked before is not raw, whatever was said of it.
+        return $plan->dish->changed("fillings/{$this->place}", self::work($plan)->afresh(['ready' => 1.0] + $one));
     }
 
     private function removed(Dish $dish): Dish
@@ -85,8 +106,9 @@ final readonly class FillingsEdit implements Edit
         return $dish->withDocument(['fillings' => $list, 'layers' => $layers] + $document);
     }
 
-    private function beside(Dish $dish, bool $isBeside): Dish
+    private function beside(Plan $plan, bool $isBeside): Dish
     {
+        $dish = $plan->dish;
         if ($dish->fillings->get($this->place)->isBeside === $isBeside) {
             return $dish;
         }
@@ -94,7 +116,12 @@ final readonly class FillingsEdit implements Edit
         $list = is_array($document['fillings']) ? array_values($document['fillings']) : [];
         $one = is_array($list[$this->place] ?? null) ? $list[$this->place] : [];
         unset($one['beside']);
-        $list[$this->place] = $one + ($isBeside ? ['beside' => true] : []);
+        $one += $isBeside ? ['beside' => true] : [];
+        // What its kinds brought is done through where it is served by itself, and less where it is layered.
+        $brought = array_column(is_array($one['steps'] ?? null) ? $one['steps'] : [], 'of');
+        $isWithout = $isBeside && ($one['steps'] ?? []) === [];
+        $list[$this->place] = $isWithout || $brought !== []
+            ? self::work($plan)->afresh($isWithout ? ['ready' => 1.0] + $one : $one) : $one;
         $others = array_values(array_filter(
             $dish->build->layers,
             fn (LayerChoice $layer): bool => $layer->matter !== Matter::Filling || $layer->of !== $this->place,

@@ -48,7 +48,11 @@ final readonly class ListEdit implements Edit
             throw Refused::because($this->list, 'refused.most-entries', list: count($list));
         }
         $this->adds ? $list[] = $this->entry : array_splice($list, $this->index, 1);
+        $changed = $plan->dish->changed($this->list, $list);
+        $kind = $this->adds && is_array($this->entry) ? $this->entry['kind'] ?? null : null;
 
-        return $plan->dish->changed($this->list, $list);
+        return str_starts_with($this->list, 'fillings/')
+            ? PartEdit::follow($plan, $changed, (int) explode('/', $this->list)[1], is_string($kind) ? [$kind] : [])
+            : $changed;
     }
 }

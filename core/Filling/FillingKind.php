@@ -14,7 +14,10 @@ use Orbek\Core\Measure\Refused;
  */
 final readonly class FillingKind
 {
-    /** @param  list<Allergen>  $holds what guests must be told of it, whoever cooks it */
+    /**
+     * @param  list<Allergen>  $holds what guests must be told of it, whoever cooks it
+     * @param  list<Readying>  $readied how it is usually readied, in order
+     */
     private function __construct(
         public string $id,
         public string $name,
@@ -33,7 +36,34 @@ final readonly class FillingKind
         /** Whether its pieces are wanted whole: of others it is no fault to fall apart. */
         public bool $staysWhole,
         public Looks $looks,
+        /** How far it is cooked by that when it is layered, 0 to 1. */
+        public float $ready,
+        private array $readied,
     ) {
+    }
+
+    /** Whether it may not be eaten as it comes: meat, fish, egg. */
+    public function wantsCooking(): bool
+    {
+        return $this->group->isMeatOrFish() || $this->group === FillingGroup::Egg;
+    }
+
+    /**
+     * The work that it brings along, as a dish keeps it.
+     *
+     * @param  string  $part what the cook calls it
+     * @param  string  $ring that it is cooked on
+     * @param  bool  $isThrough cooked through by itself: it is served beside the pot
+     * @param  bool  $isRaw it goes in raw, to be cooked with the rice
+     * @return list<array<string, mixed>> steps
+     */
+    public function work(string $part, string $ring, bool $isThrough = false, bool $isRaw = false): array
+    {
+        $steps = array_filter($this->readied, static fn (Readying $one): bool => ! $isRaw || $one->isAlways);
+
+        return array_values(array_map(
+            fn (Readying $one): array => $one->step($this, $part, $ring, $this->ready, $isThrough), $steps,
+        ));
     }
 
     /** @throws Refused naming the field */
@@ -51,6 +81,8 @@ final readonly class FillingKind
             holds: $fields->many('holds', Allergen::class),
             staysWhole: $fields->flag('stays_whole', false),
             looks: $fields->one('looks', Looks::class, Looks::Cube),
+            ready: $fields->number('ready', 0, 1, '', 1),
+            readied: array_map(Readying::fromFields(...), $fields->each('readied')),
         );
     }
 }

@@ -30,6 +30,8 @@ return [
     'no-oven' => 'This kitchen has no oven.',
     'oven-not-hot-enough' => '^{oven} gives {mostC} °C at most.',
     'pot-too-small' => '^{pot} is too small: {isOver, select, yes{the food would stand {over, number, ::.0} cm over the rim} other{{free, number, ::.0} cm would stay free}}; steam needs {freeCm} cm under the lid.',
+    'nothing-cooks-it' => '^{filling}: reckoned as cooked, but nothing here cooks it.',
+    'cook-it-first' => 'Cook it as it is usually done',
     'cook-for-so-many' => 'Cook for {eaters}',
     'share-with-a-second-pot' => 'Share it with the {other}',
     'use-another-pot' => 'Use the {pot}',

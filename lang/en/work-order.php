@@ -87,6 +87,7 @@ return [
     'into-the-oven' => '^{heat}',
     'on-the-heat' => '{isFirst, select, yes{First heat, } other{Low heat, }}{heat}',
     'second-pot' => '{pot}: {heat}',
+    'till-it' => 'till {look}',
     'turned-to' => 'Turned to {heat}',
     'till' => 'till {till}{after, plural, =0{} other{, and # min more}}{isKnown, select, yes{: {from} to {to} min} other{}}',
 ];

@@ -120,7 +120,8 @@ final class DishFileController
             ];
         }
         $document = FromRecipe::document(
-            $school, $kitchen, trim($form->text('name')), $form->whole('eaters', 1, Table::MOST_EATERS), $lines,
+            $school, $kitchen, app(Craft::class), trim($form->text('name')),
+            $form->whole('eaters', 1, Table::MOST_EATERS), $lines,
         );
         $dish = Dish::made($document, $planner);
 

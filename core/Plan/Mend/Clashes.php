@@ -6,6 +6,8 @@ namespace Orbek\Core\Plan\Mend;
 
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\ExtraKind;
+use Orbek\Core\Dish\Filling;
+use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\LayerChoice;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
@@ -59,9 +61,32 @@ final readonly class Clashes
                 $this->potted->rice instanceof MeasuredPlan => $this->measured($this->potted->rice),
                 default => [],
             },
-            ...$this->rice(), ...$this->filling(), ...$this->pots(), ...$this->heat(),
+            ...$this->rice(), ...$this->filling(), ...$this->uncooked(), ...$this->pots(), ...$this->heat(),
             ...(new Standings($this->potted, $this->kitchen, $this->knowledge))->clashes(),
         ];
+    }
+
+    /**
+     * What is reckoned as cooked when it is layered, or is served beside, and nothing here cooks.
+     *
+     * @return list<Clash>
+     */
+    private function uncooked(): array
+    {
+        $clashes = [];
+        foreach ($this->dish->fillings->all as $place => $filling) {
+            $raw = array_filter(
+                $filling->parts, static fn (FillingPart $part): bool => $part->kind->wantsCooking(),
+            );
+            if ($raw !== [] && $filling->steps === [] && ($filling->isBeside || $filling->ready >= Filling::RAW)) {
+                $clashes[] = new Clash(
+                    Station::Filling, Note::of('clashes.nothing-cooks-it', filling: $filling->name),
+                    [new Mend(Note::of('clashes.cook-it-first'), "fillings:readied:{$place}", null)],
+                );
+            }
+        }
+
+        return $clashes;
     }
 
     /** Batches that another dish's boil would take in this kitchen. */

@@ -161,7 +161,8 @@ final class RecipeTest extends TestCase
     public function test_chosen_lines_become_a_dish_in_their_proportions(): void
     {
         $document = FromRecipe::document(
-            Sample::craft()->schools->get('cooked-filling', 'school'), Sample::kitchen(), 'From afar', 6,
+            Sample::craft()->schools->get('cooked-filling', 'school'), Sample::kitchen(),
+            Sample::craft(), 'From afar', 6,
             [
                 ['of' => 'basmati rice', 'role' => 'rice', 'grams' => 600],
                 ['of' => 'lamb', 'role' => 'part:lamb-cubes', 'grams' => 900],
@@ -183,7 +184,8 @@ final class RecipeTest extends TestCase
             'lines: none is the rice;',
             Sample::refused(
                 static fn () => FromRecipe::document(
-                    Sample::craft()->schools->get('cooked-filling', 'school'), Sample::kitchen(), 'From afar', 6,
+                    Sample::craft()->schools->get('cooked-filling', 'school'), Sample::kitchen(),
+                    Sample::craft(), 'From afar', 6,
                     [['of' => 'lamb', 'role' => 'part:lamb-cubes', 'grams' => 900]],
                 ),
             ),

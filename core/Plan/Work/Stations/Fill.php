@@ -134,6 +134,7 @@ final class Fill
                     ->lasting($step->minutes)->wanting($step->attention)
                     ->holding(...$step->ring === null ? [] : [Hold::ring($step->ring), ...$inPot])
                     ->after(...$last === null ? $first : [After::within($last, $gapMin)])
+                    ->saying($step->till === null ? null : Note::of('work-order.till-it', look: $step->till))
                     ->keeping($step->keeps === null ? null : Note::name($step->keeps))
                     ->minding($step->underPressure ? Caution::PressureCooker : null),
             );

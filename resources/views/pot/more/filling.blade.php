@@ -82,7 +82,7 @@
         @foreach ($f->steps as $index => $step)
             <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->ring === null ? '' :
                 ', '.$plan->kitchen->ring($step->ring, 'burner')->name }}{{ $step->underPressure ? ', in the pressure cooker' : '' }}{{
-                $step->keeps === null ? '' : '; keeps '.$step->keeps }}
+                $step->till === null ? '' : ', till '.$step->till }}{{ $step->keeps === null ? '' : '; keeps '.$step->keeps }}
                 @if ($step->ring !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
                     }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{ $step->name }}: {{
                     $step->underPressure ? 'in an open pan' : 'in a pressure cooker' }}">{{ $step->underPressure ? 'In an open pan' :

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Dish;
+
+use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\FromRecipe;
+use Orbek\Core\Dish\Step;
+use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Plan\Plan;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
+
+/** A filling brings its own work: put in, changed or taken out, what is in the pot is readied as it should be. */
+final class FillingWorkTest extends TestCase
+{
+    public function test_another_filling_of_any_kind_is_readied_before_it_is_layered_or_served(): void
+    {
+        foreach (Sample::craft()->fillings->all as $kind) {
+            foreach ([false, true] as $isBeside) {
+                $plan = self::with($kind, $isBeside);
+                $steps = $plan->dish->fillings->get(1)->steps;
+                self::assertNotSame([], $steps, $kind->id);
+                self::assertSame([$kind->id], array_values(array_unique(array_column($steps, 'of'))));
+                // Each step is a task, and all of them lie before the lid, or before it is served.
+                $till = $plan->day->schedule->start($isBeside ? 'open' : 'layer');
+                foreach ($steps as $step) {
+                    $tasks = array_filter($plan->day->tasks, static fn ($one): bool => Sample::say($one->name) === $step->name);
+                    self::assertCount(1, $tasks, "{$kind->id}: {$step->name}");
+                    $task = array_key_first($tasks);
+                    self::assertLessThanOrEqual($till, $plan->day->schedule->end($task), "{$kind->id}: {$step->name}");
+                    if ($step->till !== null) {
+                        self::assertStringContainsString($step->till, Sample::say($tasks[$task]->detail ?? ''));
+                    }
+                }
+                self::assertSame([], self::uncooked($plan), $kind->id);
+                self::assertSame($isBeside ? 1.0 : $kind->ready, $plan->dish->fillings->get(1)->ready);
+            }
+        }
+    }
+
+    /** What is served by itself is done through; what is layered goes on under the lid. */
+    public function test_beside_the_pot_meat_has_the_minutes_that_make_it_tender(): void
+    {
+        $minutes = static fn (bool $isBeside): int => array_sum(array_map(
+            static fn (Step $step): int => $step->minutes,
+            self::with(Sample::filling('lamb-cubes'), $isBeside)->dish->fillings->get(1)->steps,
+        ));
+        self::assertSame(10 + 48, $minutes(false));
+        self::assertSame(10 + 66, $minutes(true));
+        $layered = Sample::edited(self::with(Sample::filling('lamb-cubes'), true), 'fillings:beside:1', false);
+        self::assertSame([10, 48], array_column($layered->fillings->get(1)->steps, 'minutes'));
+    }
+
+    public function test_a_kind_that_is_changed_takes_its_steps_along_and_the_cooks_own_stay(): void
+    {
+        $dish = Sample::polo();
+        self::assertSame(['Brown the thighs', 'Simmer chicken, onion, cherries'], self::names($dish));
+        $lamb = Sample::edited(Sample::plan($dish), 'fillings/0/parts/0/kind', 'lamb-cubes');
+        self::assertSame([
+            'Chicken thighs, bone in: brown all round in hot fat', 'Chicken thighs, bone in: cover and simmer',
+        ], self::names($lamb));
+        self::assertSame(0.8, $lamb->fillings->get(0)->ready);
+        // A step of nobody's is the cook's.
+        $own = $dish->changed('fillings/0/steps', [['name' => 'My own way', 'minutes' => 9]]);
+        $eggs = Sample::edited(Sample::plan($own), 'fillings/0/parts/0/kind', 'egg');
+        self::assertSame('My own way', self::names($eggs)[0]);
+        self::assertStringContainsString('peel, and prick', self::names($eggs)[2]);
+        self::assertSame($dish->fillings->get(0)->ready, $eggs->fillings->get(0)->ready, 'as far as the cook said');
+    }
+
+    public function test_a_part_more_or_less_brings_its_steps_and_takes_them(): void
+    {
+        $plan = Sample::plan(Sample::polo());
+        $more = Sample::edited($plan, 'parts:add', ['name' => 'eggs', 'kind' => 'egg', 'of_rice' => 0.4]);
+        self::assertSame(
+            ['Eggs: boil, then cold water', 'Eggs: peel, and prick all round'], array_slice(self::names($more), -2),
+        );
+        $less = Sample::edited(Sample::plan($more), 'parts:remove:'.(count($more->fillings->get(0)->parts) - 1), null);
+        self::assertSame(self::names(Sample::polo()), self::names($less));
+    }
+
+    /** Where all is raw on purpose only what must be cooked first is. */
+    public function test_what_goes_in_raw_stays_raw_but_an_egg_is_boiled(): void
+    {
+        $raw = Sample::first(Sample::craft()->schools->get('raw-filling', 'school'));
+        $lamb = Sample::edited(Sample::plan($raw), 'fillings/0/parts/0/kind', 'turkey-thigh');
+        self::assertSame([[], $raw->fillings->get(0)->ready], [self::names($lamb), $lamb->fillings->get(0)->ready]);
+        $eggs = Sample::edited(Sample::plan($raw), 'parts:add', ['name' => 'eggs', 'kind' => 'egg', 'of_rice' => 0.3]);
+        self::assertCount(2, $eggs->fillings->get(0)->steps);
+        self::assertSame([], self::uncooked(Sample::plan($raw)));
+    }
+
+    public function test_a_recipe_of_ones_own_brings_the_work_of_what_it_is_of(): void
+    {
+        foreach (['cooked-filling', 'drained-and-steamed', 'raw-filling'] as $school) {
+            $dish = Dish::fromArray(FromRecipe::document(
+                Sample::craft()->schools->get($school, 'school'), Sample::kitchen(), Sample::craft(), 'Eggs', 4, [
+                    ['of' => 'basmati rice', 'role' => 'rice', 'grams' => 400],
+                    ['of' => 'eggs', 'role' => 'part:egg', 'grams' => 300],
+                    ['of' => 'potatoes', 'role' => 'part:root-vegetables', 'grams' => 300],
+                ],
+            ), Sample::craft());
+            $names = implode('; ', self::names($dish));
+            self::assertStringContainsString('Eggs: boil, then cold water; Eggs: peel', $names);
+            self::assertStringNotContainsString('Brown the', $names);
+            self::assertSame($school !== 'raw-filling', str_contains($names, 'Potatoes: fry'), $school);
+            self::assertSame([], self::uncooked(Sample::plan($dish)));
+        }
+    }
+
+    /** As older dishes have it: said to be cooked, with nothing that cooks it. */
+    public function test_what_nothing_cooks_is_told_and_mended_with_one_tap(): void
+    {
+        $dish = Sample::polo()->changed('fillings/0/steps', []);
+        $plan = Sample::plan($dish);
+        $clashes = self::uncooked($plan);
+        self::assertCount(1, $clashes);
+        self::assertStringContainsString('nothing here cooks it', $clashes[0]);
+        $mended = Sample::edited($plan, 'fillings:readied:0', null);
+        self::assertCount(2, array_filter($mended->fillings->get(0)->steps, static fn (Step $one): bool => $one->of === 'chicken-thigh'));
+        self::assertSame([], self::uncooked(Sample::plan($mended)));
+    }
+
+    private static function with(FillingKind $kind, bool $isBeside): Plan
+    {
+        return Sample::plan(Sample::edited(Sample::plan(Sample::polo()), 'fillings:add', [
+            'name' => 'the other', 'kind' => $kind->id, 'of_rice' => 0.2, 'beside' => $isBeside,
+        ]));
+    }
+
+    /** @return list<string> */
+    private static function names(Dish $dish): array
+    {
+        return array_column($dish->fillings->get(0)->steps, 'name');
+    }
+
+    /** @return list<string> */
+    private static function uncooked(Plan $plan): array
+    {
+        $said = array_map(static fn ($clash): string => Sample::say($clash->says), $plan->clashes);
+
+        return array_values(array_filter($said, static fn (string $one): bool => str_contains($one, 'nothing here')));
+    }
+}
