@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 /* What the cases of the core's enums are called: by enum, form and value. */
 return [
+    'Attention' => [
+        'label' => [
+            'throughout' => 'in your hands',
+            'start' => 'begun by hand, then by itself',
+            'end' => 'by itself, looked at when it ends',
+            'none' => 'by itself',
+        ],
+    ],
     'Acid' => [
         'label' => [
             'none' => 'no acid',

@@ -62,7 +62,9 @@ export default () => ({
     change(event) {
         const word = event.target.closest('[data-path]');
         if (!word) return;
-        if (word.value === '' || !word.checkValidity()) {
+        // Only what may be nothing is left empty.
+        const isNone = word.dataset.type === 'optional' && (word.value === 'none' || (word.value === '' && !word.required));
+        if ((word.value === '' && !isNone) || !word.checkValidity()) {
             this.message =
                 `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}`
                     + (word.min ? ` Give ${word.min} to ${word.max}.` : '');
@@ -73,8 +75,8 @@ export default () => ({
             const part = (name) => document.querySelector(`[data-path="${word.dataset.path}"][data-part="${name}"]`).value;
             return this.send(word.dataset.path, `${part('day')}T${part('time').padStart(5, '0')}`);
         }
-        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1', optional: word.value ===
-            'none' ? null : word.value }[word.dataset.type];
+        const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1',
+            optional: isNone ? null : word.value }[word.dataset.type];
         this.send(word.dataset.path, value === undefined ? word.value : value);
     },
 

@@ -110,6 +110,30 @@ final class FillingWorkTest extends TestCase
         }
     }
 
+    public function test_a_step_is_added_changed_moved_and_left_out(): void
+    {
+        $plan = Sample::plan(Sample::polo());
+        $own = Sample::edited($plan, 'steps:add', ['name' => 'Bloom the spices', 'minutes' => 2, 'till' => 'they smell']);
+        self::assertSame(['Bloom the spices', 'they smell', null], [
+            $own->fillings->get(0)->steps[2]->name, $own->fillings->get(0)->steps[2]->till,
+            $own->fillings->get(0)->steps[2]->of,
+        ]);
+        $up = Sample::edited(Sample::plan($own), 'steps:up:2', null);
+        self::assertSame('Bloom the spices', self::names($up)[1]);
+        self::assertSame(self::names($own), self::names(Sample::edited(Sample::plan($up), 'steps:down:1', null)));
+        $told = Sample::plan(Sample::edited(Sample::plan($up), 'fillings/0/steps/1/till', 'golden'));
+        self::assertSame('till golden', Sample::say($told->day->task('filling-2')->detail ?? ''));
+        self::assertSame(['Bloom the spices'], self::names(Sample::edited(
+            Sample::plan(Sample::edited(Sample::plan($own), 'steps:remove:1', null)), 'steps:remove:0', null,
+        )));
+        self::assertStringContainsString('no such entry', Sample::refused(
+            static fn () => Sample::edited($plan, 'steps:remove:7', null),
+        ));
+        self::assertStringContainsString('give one of add, remove, up, down', Sample::refused(
+            static fn () => Sample::edited($plan, 'steps:sideways:0', null),
+        ));
+    }
+
     /** As older dishes have it: said to be cooked, with nothing that cooks it. */
     public function test_what_nothing_cooks_is_told_and_mended_with_one_tap(): void
     {

@@ -77,19 +77,7 @@
         data-value='{"ml_per_kg": 400, "open_min": 0, "with_it": {{ $f->isBeside ? 0 : 0.3 }}}' aria-label="{{ $f->name
         }}: part its gravy">Part its gravy</button></p>
 @endif
-@if ($f->steps !== [])
-    <ul class="amounts">
-        @foreach ($f->steps as $index => $step)
-            <li><strong>{{ $step->minutes }} min</strong> {{ $step->name }}{{ $step->ring === null ? '' :
-                ', '.$plan->kitchen->ring($step->ring, 'burner')->name }}{{ $step->underPressure ? ', in the pressure cooker' : '' }}{{
-                $step->till === null ? '' : ', till '.$step->till }}{{ $step->keeps === null ? '' : '; keeps '.$step->keeps }}
-                @if ($step->ring !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
-                    }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{ $step->name }}: {{
-                    $step->underPressure ? 'in an open pan' : 'in a pressure cooker' }}">{{ $step->underPressure ? 'In an open pan' :
-                    'Under pressure' }}</button>@endif</li>
-        @endforeach
-    </ul>
-@endif
+@include('pot.more.steps', ['steps' => $f->steps, 'of' => $f->name, 'list' => 'steps'.($place === 0 ? '' : '-'.($place + 1))])
 </section>
 @endforeach
 @if ($d->fillings->isNone())<p class="small">Nothing in it: rice alone.</p>@endif

@@ -1,0 +1,45 @@
+{{-- A filling's work, each step a sentence to change. --}}
+@if ($steps !== [])
+    <ol class="work-steps" aria-label="{{ $of }}: its work">
+        @foreach ($steps as $index => $step)
+            <li>
+                <p class="sentence"><x-word.text :path="$at.'/steps/'.$index.'/name'" :value="$step->name" :label="'Step '.($index + 1).
+                    ': what is done'" />, <x-word.number :path="$at.'/steps/'.$index.'/minutes'" :value="$step->minutes"
+                    :label="$step->name.': minutes'" min="1" max="2880" /> min,
+                    till <x-word.text :path="$at.'/steps/'.$index.'/till'" :value="$step->till" :label="$step->name.': till what is seen'"
+                        else="its minutes are up" />;
+                    <x-word.choice :path="$at.'/steps/'.$index.'/burner'" type="optional" :options="['none' => 'on no ring'] +
+                        array_map(fn ($ring) => 'on '.$ring->label(), $plan->kitchen->equipment->rings)" :value="$step->ring ?? 'none'"
+                        :label="$step->name.': where'" />,
+                    <x-word.choice :path="$at.'/steps/'.$index.'/attention'"
+                        :options="$say->options(Orbek\Core\Clock\Attention::cases())" :value="$step->attention->value"
+                        :label="$step->name.': whose hands'" />{{ $step->underPressure ? ', in the pressure cooker' : '' }}{{
+                        $step->keeps === null ? '' : '; keeps '.$step->keeps }}.</p>
+                <p class="moves">
+                    @if (! $loop->first)<button type="button" class="small-button" data-mend data-path="{{ $list }}:up:{{ $index }}"
+                        data-value="null" aria-label="{{ $step->name }}: before the step above">Up</button>@endif
+                    @if (! $loop->last)<button type="button" class="small-button" data-mend data-path="{{ $list }}:down:{{ $index }}"
+                        data-value="null" aria-label="{{ $step->name }}: after the step below">Down</button>@endif
+                    @if ($step->ring !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
+                        }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{ $step->name }}: {{
+                        $step->underPressure ? 'in an open pan' : 'in a pressure cooker' }}">{{ $step->underPressure ? 'In an open pan' :
+                        'Under pressure' }}</button>@endif
+                    <button type="button" class="small-button" data-mend data-path="{{ $list }}:remove:{{ $index }}" data-value="null"
+                        aria-label="{{ $step->name }}: leave this step out">Leave it out</button>
+                </p>
+            </li>
+        @endforeach
+    </ol>
+@endif
+<details class="adding" data-keep-open><summary>Another step</summary>
+    <form data-add="{{ $list }}">
+        <label>What is done <input name="name" maxlength="80" required autocomplete="off"></label>
+        <label>Minutes <input name="minutes" type="number" min="1" max="2880" step="1" value="10" required></label>
+        <label>Till what is seen <input name="till" maxlength="80" autocomplete="off" placeholder="golden"></label>
+        <label>Where <select name="burner"><option value="">on no ring</option>@foreach ($plan->kitchen->equipment->rings as $ring)<option
+            value="{{ $ring->id }}">{{ $ring->label() }}</option>@endforeach</select></label>
+        <label>Hands <select name="attention">@foreach ($say->options(Orbek\Core\Clock\Attention::cases()) as $one => $label)<option
+            value="{{ $one }}">{{ $label }}</option>@endforeach</select></label>
+        <button class="quiet">Put it at the end</button>
+    </form>
+</details>
