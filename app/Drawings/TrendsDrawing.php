@@ -124,7 +124,10 @@ final readonly class TrendsDrawing
         ], $this->cooks, array_keys($this->cooks));
     }
 
-    /** @return list<array{x: float, y: float, height: float, isLate: bool}> bars up for late, down for early */
+    /**
+     * @return list<array{x: float, y: float, height: float, minutes: int, isLate: bool}> bars up for late, down for
+     *     early
+     */
     public function late(): array
     {
         $minutes = array_map(static fn (Cook $cook): int => (int) ($cook->summary['late_min'] ?? 0), $this->cooks);
@@ -133,7 +136,8 @@ final readonly class TrendsDrawing
 
         return array_map(fn (int $late, int $index): array => [
             'x' => $this->x($index), 'y' => round(self::HIGH / 2 - max(0, $late) * $scale, 1),
-            'height' => round(max(1.5, abs($late) * $scale), 1), 'isLate' => $late >= CoreCook::LATE_MIN,
+            'height' => round(max(1.5, abs($late) * $scale), 1), 'minutes' => $late,
+            'isLate' => $late >= CoreCook::LATE_MIN,
         ], $minutes, array_keys($minutes));
     }
 

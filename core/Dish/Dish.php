@@ -116,13 +116,8 @@ final readonly class Dish
     public function allergens(): array
     {
         $found = [];
-        foreach ($this->namedThings() as $thing) {
-            $holds = $thing->holds;
-            // Where nothing was said of it, its name may say it: ghee is milk.
-            foreach ($this->craft->foods->allNamed($thing->name) as $food) {
-                $holds = [...$holds, ...$food->holds];
-            }
-            foreach (array_unique($holds, SORT_REGULAR) as $allergen) {
+        foreach ($this->eaten() as $thing) {
+            foreach ($thing->holds as $allergen) {
                 $found[$allergen->value][] = Note::name($thing->name);
             }
         }
@@ -149,13 +144,30 @@ final readonly class Dish
         return $ordered;
     }
 
-    /** @return list<FillingPart|Boiled|Extra|Poured|Step> all that a cook gave a name and that is eaten */
-    private function namedThings(): array
+    /** @return list<Eaten> all that a cook gave a name and that is eaten */
+    public function eaten(): array
     {
+        $things = [...$this->build->poured, ...$this->table->sides];
+        $of = fn (FillingPart|Boiled|Extra|Poured|Step $one, bool $isOfAKind = false): Eaten => Eaten::of(
+            $one->name, $one->holds, $this->craft->foods, $isOfAKind,
+        );
+
         return [
-            ...$this->fillings->parts(), ...$this->grain->boiled, ...$this->build->extras, ...$this->build->poured,
-            ...$this->table->sides,
+            ...array_map(
+                static fn (FillingPart $one): Eaten => $of($one, $one->kind->isOneThing()), $this->fillings->parts(),
+            ),
+            ...array_map(static fn (Boiled $one): Eaten => $of($one, true), $this->grain->boiled),
+            ...array_map(static fn (Extra $one): Eaten => $of($one, $one->kind->isOneThing()), $this->build->extras),
+            ...array_map($of, $things),
         ];
+    }
+
+    /** @return list<string> names of what is eaten of which nothing is known */
+    public function unknown(): array
+    {
+        $unknown = array_filter($this->eaten(), static fn (Eaten $one): bool => ! $one->isKnown);
+
+        return array_values(array_unique(array_map(static fn (Eaten $one): string => $one->name, $unknown)));
     }
 
     /**
@@ -172,11 +184,9 @@ final readonly class Dish
                 $names[] = $part->name;
             }
         }
-        foreach ($this->namedThings() as $thing) {
-            foreach ($this->craft->foods->allNamed($thing->name) as $food) {
-                if ($food->from !== null && in_array($food->from, $from, true)) {
-                    $names[] = $thing->name;
-                }
+        foreach ($this->eaten() as $thing) {
+            if (array_intersect($thing->from, $from) !== []) {
+                $names[] = $thing->name;
             }
         }
 

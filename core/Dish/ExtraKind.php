@@ -7,6 +7,12 @@ namespace Orbek\Core\Dish;
 /** Toppings, in the order in which they go on a layer: fried onion last, so that it stays on top. */
 enum ExtraKind: string
 {
+    /** Whether its kind says what it is, whatever it is called. */
+    public function isOneThing(): bool
+    {
+        return in_array($this, [self::Saffron, self::Herbs, self::Onion], true);
+    }
+
     case Saffron = 'saffron';
     case Fat = 'fat';
     case Herbs = 'herbs';

@@ -33,29 +33,7 @@ final readonly class Guest
      */
     public function warnings(Dish $dish): array
     {
-        $says = [];
-        $there = $dish->allergens();
-        foreach ($this->avoids as $allergen) {
-            if (isset($there[$allergen->value])) {
-                $says[] = Note::of('guest.holds', allergen: $allergen, where: $there[$allergen->value]);
-            }
-        }
-        if ($this->diet !== Diet::All) {
-            $meat = $dish->animal(['meat']);
-            if ($meat !== []) {
-                $says[] = Note::of('guest.meat-or-fish', meat: $meat);
-            }
-        }
-        if ($this->diet === Diet::Vegan) {
-            foreach ([Allergen::Milk, Allergen::Egg] as $animal) {
-                if (isset($there[$animal->value]) && ! in_array($animal, $this->avoids, true)) {
-                    $says[] = Note::of('guest.holds', allergen: $animal, where: $there[$animal->value]);
-                }
-            }
-        }
-        if ($this->diet === Diet::Vegan && $dish->animal(['honey']) !== []) {
-            $says[] = Note::of('guest.meat-or-fish', meat: $dish->animal(['honey']));
-        }
+        $says = $this->kept($dish->allergens(), $dish->animal(['meat']), $dish->animal(['honey']));
         if ($this->isSmallChild) {
             $says[] = $dish->grain->water->spices === Spices::Left
                 ? Note::of('guest.spices-and-bones')
@@ -63,5 +41,55 @@ final readonly class Guest
         }
 
         return $says;
+    }
+
+    /** @return list<Note> the same of a side */
+    public function warningsOf(Eaten $side): array
+    {
+        $there = [];
+        foreach ($side->holds as $allergen) {
+            $there[$allergen->value] = [Note::name($side->name)];
+        }
+        $of = static fn (string $animal): array => in_array($animal, $side->from, true) ? [$side->name] : [];
+
+        return $this->kept($there, $of('meat'), $of('honey'));
+    }
+
+    /** Whether anything at all on a table may be what this guest must not have. */
+    public function isPicky(): bool
+    {
+        return $this->avoids !== [] || $this->diet !== Diet::All;
+    }
+
+    /**
+     * @param  array<string, list<Note>>  $there names of what holds each allergen
+     * @param  list<string>  $meat names of what is or holds meat or fish
+     * @param  list<string>  $honey
+     * @return list<Note>
+     */
+    private function kept(array $there, array $meat, array $honey): array
+    {
+        $holds = static fn (Allergen ...$which): array => array_map(
+            static fn (Allergen $one): Note => Note::of('guest.holds', allergen: $one, where: $there[$one->value]),
+            array_values(array_filter($which, static fn (Allergen $one): bool => isset($there[$one->value]))),
+        );
+        $isVegan = $this->diet === Diet::Vegan;
+        $animal = array_filter(
+            [Allergen::Milk, Allergen::Egg], fn (Allergen $one): bool => ! in_array($one, $this->avoids, true),
+        );
+
+        return [
+            ...$holds(...$this->avoids), ...self::animal($this->diet !== Diet::All, $meat),
+            ...$isVegan ? $holds(...array_values($animal)) : [], ...self::animal($isVegan, $honey),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<Note>
+     */
+    private static function animal(bool $isKept, array $names): array
+    {
+        return $isKept && $names !== [] ? [Note::of('guest.meat-or-fish', meat: $names)] : [];
     }
 }

@@ -18,7 +18,8 @@ final class MealEdit
     /**
      * @param  string  $path a word ("eaters", "serve_at"), "dishes:add", "dishes:remove:0", "dishes:eaters:0",
      *     "sides:add",
-     *     "sides:remove:0", "guests:add", "guests:remove:0", "pin:" or "ahead:" and a task
+     *     "sides:remove:0", "guests:add", "guests:remove:0", "pin:" or "ahead:" and a task,
+     *     "plain:" and the name of something on the table
      * @param  mixed  $value what it becomes; null lets go of a pin, or makes a dish for all
      *
      * @throws Refused when it cannot be so
@@ -40,6 +41,11 @@ final class MealEdit
             $ahead = array_values(array_diff($meal->ahead, [$of]));
 
             return $meal->with(['ahead' => $value === true ? [...$ahead, $of] : $ahead]);
+        }
+        if ($what === 'plain' && $of !== '') {
+            $plain = array_values(array_diff($meal->plain, [$of]));
+
+            return $meal->with(['plain' => $value === true ? [...$plain, $of] : $plain]);
         }
         if (in_array($path, self::WORDS, true)) {
             return $meal->with([$path => $value]);

@@ -48,6 +48,12 @@ final readonly class FillingKind
         return $this->group->isMeatOrFish() || $this->group === FillingGroup::Egg;
     }
 
+    /** Whether its kind says what it is, whatever it is called: raw lamb, not "pulses, nuts or dried fruit". */
+    public function isOneThing(): bool
+    {
+        return $this->wantsCooking();
+    }
+
     /**
      * The work that it brings along, as a dish keeps it.
      *

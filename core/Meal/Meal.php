@@ -51,6 +51,8 @@ final readonly class Meal
         public array $keptWarm,
         /** @var list<string> tasks that are done the day before, of those that keep */
         public array $ahead,
+        /** @var list<string> names of things that the cook says hold nothing that a guest avoids */
+        public array $plain,
         private array $document,
     ) {
     }
@@ -89,6 +91,7 @@ final readonly class Meal
             pins: self::pinned($fields),
             keptWarm: self::keptWarm($fields, count($shares)),
             ahead: $fields->has('ahead') ? $fields->texts('ahead') : [],
+            plain: $fields->texts('plain'),
             document: $document,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Meal;
 
+use Orbek\Core\Care\Allergen;
 use Orbek\Core\Clock\Attention;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -28,6 +29,8 @@ final readonly class Side
         public ?string $keeps,
         /** Goes on from the step before it in the list. */
         public bool $follows,
+        /** @var list<Allergen> what the cook said is in it */
+        public array $holds,
     ) {
     }
 
@@ -43,6 +46,7 @@ final readonly class Side
             isHot: $fields->flag('hot', false),
             keeps: $fields->has('keeps') ? $fields->text('keeps') : null,
             follows: $fields->flag('follows', false),
+            holds: $fields->many('holds', Allergen::class),
         );
     }
 }

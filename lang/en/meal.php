@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'guest' => '{who}, {dish}: {says}',
     'of-a-dish' => '{dish}: {says}',
     'has-passed' => '{at} on {day} has passed.',
     'hour-is-skipped' => 'There is no {said} that night: clocks go forward. The table is at {at}.',

@@ -7,10 +7,9 @@ namespace App\View\Pages;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
-use Orbek\Core\Dish\Guest;
+use Orbek\Core\Plan\Meal\GuestEats;
 use Orbek\Core\Plan\Meal\MealPlan;
 use Orbek\Core\Plan\Meal\MealTask;
-use Orbek\Core\Plan\Plan;
 
 /** A meal: its table, its dishes, its clock. */
 final readonly class MealBody
@@ -23,6 +22,7 @@ final readonly class MealBody
         /** @var array{plan: MealPlan, today: DateTimeImmutable} $given */
         $given = $view->getData();
         $plan = $given['plan'];
+        $eats = $plan->eats();
         $days = [];
         for ($ahead = 0; $ahead < self::DAYS; $ahead++) {
             $days[] = $given['today']->modify("+{$ahead} days");
@@ -38,11 +38,10 @@ final readonly class MealBody
             'm' => $plan->meal, 'first' => $plan->firstStart(), 'ahead' => $plan->ahead(),
             'days' => new Collection(array_values($byDay)),
             'isMarked' => static fn (MealTask $task): bool => $task->dish !== null && count($plan->plans) > 1,
-            'warnings' => array_map(static fn (Guest $guest): array => array_merge(...array_map(
-                static fn (Plan $one): array => array_map(
-                    static fn ($says): array => [$one->dish->name, $says], $guest->warnings($one->dish),
-                ), $plan->plans,
-            )), $plan->meal->guests),
+            'eats' => $eats,
+            'unknown' => array_values(array_unique(array_merge(...array_map(
+                static fn (GuestEats $one): array => $one->unknown, $eats,
+            )))),
         ]);
     }
 }

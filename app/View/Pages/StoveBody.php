@@ -63,7 +63,7 @@ final readonly class StoveBody
             'home' => static fn (int $place): string => route('cook', $cook->dishes[$place]),
             'beside' => self::tasks($fold, $situation->besideFor($who)),
             'next' => self::tasks($fold, array_slice($situation->nextFor($who), 0, self::NEXT)),
-            'others' => $fold->hands > 1,
+            'others' => $fold->hands > 1, 'eats' => $fold->began->eats(),
             'inHands' => static fn (string $one): string => match (true) {
                 $fold->hands < 2, $fold->takenBy($one) === null => '',
                 $fold->takenBy($one) === $who => ', yours',

@@ -7,6 +7,7 @@ namespace Orbek\Core\Plan\Meal;
 use DateTimeImmutable;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Laid;
+use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Figure;
@@ -147,19 +148,10 @@ final readonly class MealPlan
         return $pairs;
     }
 
-    /** @return list<Note> what each guest must be warned of, against everything on the table */
-    public function warnings(): array
+    /** @return list<GuestEats> each guest against everything on the table */
+    public function eats(): array
     {
-        $says = [];
-        foreach ($this->meal->guests as $guest) {
-            foreach ($this->plans as $plan) {
-                foreach ($guest->warnings($plan->dish) as $warning) {
-                    $says[] = Note::of('meal.guest', who: $guest->who, dish: $plan->dish->name, says: $warning);
-                }
-            }
-        }
-
-        return $says;
+        return GuestEats::all($this->meal, array_map(static fn (Plan $plan): Dish => $plan->dish, $this->plans));
     }
 
     /** @return list<Ingredient> what a task of a dish takes; nothing for a side's */

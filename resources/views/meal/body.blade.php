@@ -62,19 +62,20 @@
     <div class="ruled">
     @if ($m->guests !== [])
         <ul class="guests">
-            @foreach ($m->guests as $index => $guest)
-                <li @class(['warned' => $warnings[$index] !== []])>
-                    <span><strong>{{ $guest->who }}</strong>, {{ $say->label($guest->diet) }}@if ($guest->avoids !== []), no {{
-                        collect($guest->avoids)->map(fn ($a) => $say->label($a))->implode(', ') }}@endif{{ $guest->isSmallChild ?
-                        ', a small child' : '' }}:
-                        {{ $warnings[$index] === [] ? 'may eat all of it.' : 'not without care: '.collect($warnings[$index])->map(fn ($one)
-                            =>
-                            $one[0].' ('.$say($one[1]).')')->implode(', ').'.' }}</span>
-                    <button type="button" data-mend data-path="guests:remove:{{ $index }}" data-value="null" aria-label="{{ $guest->who
-                        }}: take off the list">Take off</button>
+            @foreach ($eats as $index => $one)
+                <li @class(['warned' => ! $one->mayEatAll()])>
+                    @include('meal.guest', ['one' => $one])
+                    <button type="button" data-mend data-path="guests:remove:{{ $index }}" data-value="null" aria-label="{{
+                        $one->guest->who }}: take off the list">Take off</button>
                 </li>
             @endforeach
         </ul>
+        @foreach ($unknown as $name)<p class="no-print">Is there anything in <strong>{{ $name }}</strong> that a guest
+            must not have? <button type="button" class="small-button" data-mend data-path="plain:{{ $name }}"
+            data-value="true">Nothing of it, I know</button></p>@endforeach
+        @foreach ($m->plain as $name)<p class="small no-print">{{ $name }}: nothing in it, as you know. <button type="button"
+            class="small-button" data-mend data-path="plain:{{ $name }}" data-value="false" aria-label="{{ $name }}: not known after
+            all">Not after all</button></p>@endforeach
     @endif
     <details class="adding no-print" id="another-guest" data-keep-open><summary>Someone who must not eat everything</summary>
         <form data-add="guests">
@@ -135,6 +136,9 @@
             <label class="check"><input type="checkbox" name="oven" value="1" data-flag> in the oven</label>
             <label class="check"><input type="checkbox" name="hot" value="1" data-flag> hot at the table</label>
             <label>Keeps <input name="keeps" maxlength="40" placeholder="a day" autocomplete="off"></label>
+            <fieldset><legend>In it, as far as its name does not say</legend>@foreach (Orbek\Core\Care\Allergen::cases() as $allergen)<label
+                class="tick"><input type="checkbox" name="holds" data-list value="{{ $allergen->value }}"> {{
+                $say->label($allergen) }}</label>@endforeach</fieldset>
             <button class="quiet">Add it</button>
         </form>
     </details>

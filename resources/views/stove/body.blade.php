@@ -63,6 +63,8 @@
         <section class="now" aria-label="Now">
             <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}</span></p>
             <h1>On the table</h1>
+            @foreach ($eats as $one)@unless ($one->mayEatAll())<p class="caution">@include('meal.guest', ['one' => $one])</p>@endunless
+            @endforeach
             <button type="button" class="act main" data-event="served">Everyone sits</button>
         </section>
     @else

@@ -227,6 +227,21 @@ final class LearningTest extends TestCase
         ];
     }
 
+    public function test_the_hill_of_the_lift_has_its_top_at_one_and_its_sides_where_the_belief_ends(): void
+    {
+        $forecast = self::forecast(FactorBelief::ofItsKind()->today());
+        $hill = $forecast->hill();
+        [$at, $high] = [array_column($hill, 0), array_column($hill, 1)];
+        self::assertSame(1.0, max(0.0, ...$high));
+        self::assertGreaterThan(array_sum($high) / count($high), $high[30], 'its top is in its middle');
+        $sorted = $at;
+        sort($sorted);
+        self::assertSame($sorted, $at);
+        self::assertEqualsWithDelta($forecast->liftAt(Normal::below(-2.75)), $at[0], 1e-6);
+        self::assertEqualsWithDelta($forecast->liftAt(Normal::below(2.75)), $at[60], 1e-6);
+        self::assertLessThan(0.25, max($high[0], $high[60]));
+    }
+
     private static function forecast(FactorBelief $today): BoilForecast
     {
         $soak = Soak::of(30, 20);

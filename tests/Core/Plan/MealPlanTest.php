@@ -114,8 +114,8 @@ final class MealPlanTest extends TestCase
             ],
             'guests' => [['who' => 'a guest', 'avoids' => ['nuts']]], 'eaters' => 8,
         ] + self::SUPPER);
-        $says = implode(' ', array_map(Sample::say(...), $plan->warnings()));
-        self::assertStringContainsString('a guest, Jackfruit and cashew biryani', $says);
+        self::assertSame(['Jackfruit and cashew biryani'], array_column($plan->eats()[0]->warnings, 0));
+        self::assertFalse($plan->eats()[0]->mayEatAll());
     }
 
     public function test_one_pair_of_hands_is_short_and_a_second_is_told_with_its_gain(): void
