@@ -7,6 +7,13 @@ namespace Orbek\Core\Dish;
 /** All foods that are known, found by any of their names. */
 final readonly class Foods
 {
+    /** A word so long may be off by one letter, a long one by two. */
+    private const SHORT = 6;
+
+    private const LONG = 8;
+
+    private const HEARD = 4;
+
     /** @param  array<string, Food>  $byName longest name first */
     private function __construct(private array $byName, public string $source)
     {
@@ -38,6 +45,45 @@ final readonly class Foods
         }
 
         return null;
+    }
+
+    /** The food whose name is spelt or sounds most like a text's; null where none is near. It is told as a guess. */
+    public function near(string $text): ?Food
+    {
+        $words = preg_split('/[^\p{L}]+/u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $tried = [implode(' ', $words), ...count($words) > 1 ? $words : []];
+        foreach ($tried as $one) {
+            $best = null;
+            $least = mb_strlen($one) >= self::LONG ? 3 : (mb_strlen($one) >= self::SHORT ? 2 : 0);
+            foreach ($this->byName as $name => $food) {
+                if (abs(strlen((string) $name) - strlen($one)) > 2) {
+                    continue;
+                }
+                $off = self::off($one, (string) $name);
+                // A short word is near only where it sounds the same: "beads" are no beans.
+                $mostOff = strlen($one) >= self::SHORT ? 2 : 1;
+                $isHeard = strlen($one) >= self::HEARD && $off <= $mostOff
+                    && (metaphone($one) === metaphone((string) $name) || rtrim($one, 's') === rtrim((string) $name, 's')
+                        || count_chars($one, 1) === count_chars((string) $name, 1));
+                if ($off < $least || ($isHeard && $best === null)) {
+                    [$best, $least] = [$food, $off];
+                }
+            }
+            if ($best !== null) {
+                return $best;
+            }
+        }
+
+        return null;
+    }
+
+    /** Letters to change between two words; two that changed places are one. */
+    private static function off(string $one, string $other): int
+    {
+        $isSwapped = strlen($one) >= 5 && $one !== $other && $one[0] === $other[0]
+            && count_chars($one, 1) === count_chars($other, 1);
+
+        return $isSwapped ? 1 : levenshtein($one, $other);
     }
 
     /**

@@ -31,7 +31,22 @@ final readonly class RecipeLine
         public Note $note,
         /** The food that it names; null where none is known by that name. */
         public ?Food $food = null,
+        /** Under which heading it stands: rice, filling, top, base or seal; null where under none. */
+        public ?string $for = null,
+        /** Its food's name as it was taken for, where it was spelt otherwise. */
+        public ?string $guess = null,
+        /** Amount as it is told, in g, ml, piece or a food's own measure; null where none is. */
+        public ?float $amount = null,
+        public ?string $unit = null,
     ) {
+    }
+
+    public function under(?string $heading): self
+    {
+        return new self(
+            text: $this->text, of: $this->of, grams: $this->grams, role: $this->role, note: $this->note,
+            food: $this->food, for: $heading, guess: $this->guess, amount: $this->amount, unit: $this->unit,
+        );
     }
 
     public static function read(string $text, Cup $cup, Foods $foods): self
@@ -40,22 +55,31 @@ final readonly class RecipeLine
         $read = AmountReader::read($text, $cup);
         $of = $read['of'] ?? $text;
         $of = $of === '' ? $text : $of;
-        $food = $foods->named($of) ?? $foods->named($text);
+        // "4 tbsp salt for the water" is salt.
+        $food = $foods->named((string) preg_replace('/\s+(?:for|in|into)\s.*$/iu', '', $of))
+            ?? $foods->named($of) ?? $foods->named($text);
+        $near = $food === null ? $foods->near($of) : null;
+        $food ??= $near;
+        $guess = $near?->names[0];
         $role = $food->role ?? self::NOWHERE;
         if ($read === null) {
-            return new self($text, $of, null, $role, $food !== null && self::isToTaste($text)
-                ? Note::of('recipe-line.to-taste') : Note::of('recipe-line.no-amount'), $food);
+            return new self(
+                text: $text, of: $of, grams: null, role: $role, note: $food !== null && self::isToTaste($text)
+                    ? Note::of('recipe-line.to-taste') : Note::of('recipe-line.no-amount'), food: $food, guess: $guess,
+            );
         }
         $grams = self::grams($read['amount'], $read['unit'], $food);
         if ($grams === null) {
-            return new self($text, $of, null, $role, match ($read['unit']) {
-                'ml' => Note::of('recipe-line.volume-unknown', amount: (int) round($read['amount'])),
-                default => Note::of('recipe-line.of-them-of-unknown-weight', amount: round($read['amount'], 2)),
-            }, $food);
+            return new self(
+                text: $text, of: $of, grams: null, role: $role, note: match ($read['unit']) {
+                    'ml' => Note::of('recipe-line.volume-unknown', amount: (int) round($read['amount'])),
+                    default => Note::of('recipe-line.of-them-of-unknown-weight', amount: round($read['amount'], 2)),
+                }, food: $food, guess: $guess, amount: $read['amount'], unit: $read['unit'],
+            );
         }
         $range = $read['low'] === null || $read['high'] === null ? null : [$read['low'], $read['high']];
 
-        return new self($text, $of, $grams, $role, match (true) {
+        $note = match (true) {
             $food === null => Note::of('recipe-line.weighed-for-nothing'),
             $range !== null => Note::of(
                 'recipe-line.between', low: round($range[0], 2), high: round($range[1], 2), unit: $read['unit'],
@@ -68,7 +92,12 @@ final readonly class RecipeLine
             default => Note::of(
                 'recipe-line.by-measure', measure: $read['unit'], each: round($grams / $read['amount'], 2),
             ),
-        }, $food);
+        };
+
+        return new self(
+            text: $text, of: $of, grams: $grams, role: $role, note: $note, food: $food, guess: $guess,
+            amount: $read['amount'], unit: $read['unit'],
+        );
     }
 
     /** What an amount weighs, g; null where that is not known of this food. */

@@ -40,18 +40,17 @@ final class AmountReader
         'fluid ounces?|fl\.? ?oz' => ['ml', 28.4], 'pints?' => ['ml', 568.0],
         'litres?|liters?|l' => ['ml', 1000.0], 'decilitres?|dl' => ['ml', 100.0], 'centilitres?|cl' => ['ml', 10.0],
         'millilitres?|milliliters?|mls?' => ['ml', 1.0],
-        'cups?' => ['ml', null],
+        'cups?' => ['ml', null], 'tea ?cups?' => ['ml', 150.0], 'spoons?|spoonfuls?' => ['ml', 15.0],
         'tablespoons?|tablespoonfuls?|tbsps?|tbs|tbl' => ['ml', 15.0], 'dessertspoons?' => ['ml', 10.0],
-        'teaspoons?|teaspoonfuls?|tsps?' => ['ml', 5.0],
+        'teaspoons?|teaspoonfuls?|tsps?' => ['ml', 5.0], 'glugs?' => ['ml', 15.0], 'mugs?' => ['ml', 300.0],
     ];
 
     /** What a food itself tells the weight of. */
     private const OF_A_FOOD = [
-        'pinch(?:es)?' => 'pinch', 'handfuls?' => 'handful', 'bunch(?:es)?' => 'bunch', 'tins?|cans?' => 'tin',
-        'jars?' => 'jar',
-        'pots?' => 'pot', 'bags?|packets?|packs?' => 'bag', 'sprigs?' => 'sprig', 'sticks?|stalks?' => 'stick',
-        'knobs?' => 'knob',
-        'pods?' => 'pod', 'blades?' => 'blade', 'strands?|threads?' => 'strand', 'heads?|bulbs?' => 'head',
+        'pinch(?:es)?' => 'pinch', 'handfuls?|fistfuls?|fists?' => 'handful', 'bunch(?:es)?' => 'bunch',
+        'tins?|cans?' => 'tin', 'jars?' => 'jar', 'pots?' => 'pot', 'bags?|packets?|packs?' => 'bag',
+        'sprigs?' => 'sprig', 'sticks?|stalks?' => 'stick', 'knobs?' => 'knob', 'pods?' => 'pod',
+        'blades?' => 'blade', 'strands?|threads?' => 'strand', 'heads?|bulbs?' => 'head',
         'inch(?:es)?|inch pieces?|thumbs?|thumb-sized pieces?' => 'inch', 'cubes?' => 'cube',
         'grinds?|grindings?' => 'grind',
         'cloves?' => 'clove',
@@ -153,6 +152,8 @@ final class AmountReader
     /** Fractions and number words as figures, without bullets and words that weigh nothing. */
     private static function plain(string $line): string
     {
+        // A capital T is a tablespoon, a small one a teaspoon.
+        $line = (string) preg_replace(['~(\d)\s*T(?=\s)~u', '~(\d)\s*t(?=\s)~u'], ['$1 tbsp', '$1 tsp'], $line);
         $text = trim((string) preg_replace('/\s+/u', ' ', strtr($line, self::FRACTIONS)));
         $text = (string) preg_replace('~^(?:[-*]\s+|•\s*)?(?:(?:the|'.self::ABOUT.')\s+)?(?=\S)~iu', '', $text);
         // "juice of 2 lemons" is two lemons' juice.
@@ -160,6 +161,11 @@ final class AmountReader
             '~^(?:finely grated\s+)?(juice|zest|peel)\s+of\s+('.self::NUMBER.'|an?|one|two|half an?|½)\s+'
                 .'(lemon|lime|orange)s?~iu',
             '$2 $3 $1', $text,
+        );
+        // "small bunch of mint", "whole head of garlic" are one.
+        $text = (string) preg_replace(
+            '~^(?:'.self::SIZED.'\s+)?(?=(?:handful|fistful|bunch|pinch|head|bulb|sprig|glug|squeeze)\b)~iu', '1 ',
+            $text,
         );
         foreach (self::NUMBERS as $word => $number) {
             if (preg_match('~^'.$word.'(?![\p{L}\d-])~iu', $text) === 1) {

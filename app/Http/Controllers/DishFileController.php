@@ -20,6 +20,7 @@ use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\FromRecipe;
 use Orbek\Core\Dish\RecipeLine;
+use Orbek\Core\Dish\RecipeRead;
 use Orbek\Core\Dish\Starter;
 use Orbek\Core\Dish\Table;
 use Orbek\Core\Measure\Fields;
@@ -67,7 +68,9 @@ final class DishFileController
         $json = (string) $file->get();
         $recipe = OpenFile::recipe($json, Kitchen::core()->equipment->cup);
         if ($recipe !== null && $recipe['dish'] === null) {
-            return view('shelf.recipe', ['recipe' => $recipe, 'roles' => $roles]);
+            return view('shelf.recipe', [
+                'recipe' => new RecipeRead($recipe['name'], $recipe['eaters'], $recipe['lines']), 'roles' => $roles,
+            ]);
         }
         $plan = $planner->plan($recipe['dish'] ?? OpenFile::dish($json));
 

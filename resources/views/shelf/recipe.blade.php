@@ -1,19 +1,20 @@
 <x-layouts.place title="A recipe from a file" place="shelf">
     <div class="page">
-        <h1>{{ $recipe['name'] }}</h1>
-        <p class="lead">{{ count(array_filter($recipe['lines'], fn ($line) => $line->isRead())) }} of {{
-            count($recipe['lines']) }} lines could be read; nothing is kept yet. Put right what is wrong, and say what the others are.</p>
+        <h1>{{ $recipe->name }}</h1>
+        <p class="lead">{{ count(array_filter($recipe->lines, fn ($line) => $line->isRead())) }} of {{
+            count($recipe->lines) }} lines could be read; nothing is kept yet. Put right what is wrong, and say what the others are.</p>
         <form method="post" action="{{ route('dish.from-recipe') }}">
             @csrf
             <table class="recipe-lines">
                 <thead><tr><th scope="col">as it stands there</th><th scope="col">read as</th><th scope="col">grams</th><th scope="col">goes
                     in as</th></tr></thead>
                 <tbody>
-                    @foreach ($recipe['lines'] as $index => $line)
+                    @foreach ($recipe->lines as $index => $line)
                         <tr @class(['unread' => ! $line->isRead()])>
                             <td>{{ $line->text }}</td>
                             <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{
-                                $index + 1 }}: what it is"><br><span class="small">{{ $line->note }}</span></td>
+                                $index + 1 }}: what it is"><br><span class="small">{{ $line->note }}{{ $line->guess === null ? '' :
+                                '; taken for '.$line->guess }}</span></td>
                             <td><input name="lines[{{ $index }}][grams]" type="number" min="0" max="20000" step="0.1" value="{{ $line->grams
                                 === null ? '' : round($line->grams, 1) }}" aria-label="Line {{ $index + 1 }}: grams"></td>
                             <td><select name="lines[{{ $index }}][role]" aria-label="Line {{ $index + 1
@@ -23,11 +24,24 @@
                     @endforeach
                 </tbody>
             </table>
+            @if ($recipe->unread !== [])
+                <h2>Not understood</h2>
+                <ul>@foreach ($recipe->unread as $row)<li class="clash"><p>{{ $row }}</p></li>@endforeach</ul>
+            @endif
+            @if ($recipe->steps !== [])
+                <details><summary>{{ count($recipe->steps) }} {{ Str::plural('step', count($recipe->steps)) }} of its method</summary>
+                    <p class="small">What is in the pot brings the work that it usually takes; this is how your recipe has it, to change
+                        the steps by on the Pot.</p>
+                    <ol>@foreach ($recipe->steps as $step)<li>{{ $step->text }}@if ($step->minutes !== null) <span class="small">({{
+                        round($step->minutes[0]) === round($step->minutes[1]) ? round($step->minutes[0]) : round($step->minutes[0]).' to '
+                        .round($step->minutes[1]) }} min{{ $step->ring === null ? '' : ', '.$step->ring.' heat' }})</span>@endif</li>
+                        @endforeach</ol></details>
+            @endif
             <div class="plain pair-form">
-                <label>Name <input name="name" value="{{ $recipe['name'] }}" maxlength="180" required></label>
-                <label>For how many <input name="eaters" type="number" min="1" max="60" value="{{ $recipe['eaters'] }}" required></label>
+                <label>Name <input name="name" value="{{ $recipe->name }}" maxlength="180" required></label>
+                <label>For how many <input name="eaters" type="number" min="1" max="60" value="{{ $recipe->eaters }}" required></label>
                 <label>School <select name="school">@foreach (app(Orbek\Core\Dish\Craft::class)->schools->all as $school)<option value="{{
-                    $school->id }}">{{ $school->label }}</option>@endforeach</select></label>
+                    $school->id }}" @selected($school->id === $recipe->school)>{{ $school->label }}</option>@endforeach</select></label>
             </div>
             <p><button class="act">Put it on the shelf</button> <a href="{{ route('shelf') }}">Leave it</a></p>
         </form>

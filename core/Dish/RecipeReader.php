@@ -1,0 +1,344 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Dish;
+
+use Orbek\Core\Measure\AmountReader;
+use Orbek\Core\Measure\Cup;
+use Orbek\Core\Measure\Refused;
+
+/**
+ * A recipe as it is copied from anywhere. Each of its rows becomes something: its name, for how many, a heading, a
+ * thing with its amount, a step; or it is told as not understood. None is lost.
+ */
+final class RecipeReader
+{
+    private const MOST_LINES = 80;
+
+    private const LONGEST_LINE = 160;
+
+    private const LONGEST_NAME = 80;
+
+    private const USUAL_EATERS = 4;
+
+    /** From here on it is told what to do, not what to take. */
+    private const METHOD = '/^(?:method|instructions?|directions?|preparation|steps?|procedure|what to do|cooking'
+        .'|how to(?: make it| cook)?)\b\s*[:.]?\s*$/iu';
+
+    private const LIST = '/^(?:ingredients?|you (?:will )?need|what you need|shopping list)\s*[:.]?\s*$/iu';
+
+    /** "For the rice:", "Filling", "To serve:". */
+    private const PART = '/^(?:for (?:the )?|to )?(rice|filling|meat|chicken|lamb|marinade|gravy|masala|curry|stew'
+        .'|top(?:ping)?|garnish|serve|serving|crust|tahd?ig|base|bottom|layers?|layering|assembly|dum|dough|seal)\b'
+        .'[^\d:]{0,30}[:.]?\s*$/iu';
+
+    private const GOES_TO = [
+        'rice' => 'rice', 'top' => 'top', 'topping' => 'top', 'garnish' => 'top', 'serve' => 'top',
+        'serving' => 'top', 'crust' => 'base', 'tahdig' => 'base', 'tahig' => 'base', 'base' => 'base',
+        'bottom' => 'base', 'layer' => 'top', 'layers' => 'top', 'layering' => 'top', 'assembly' => 'top',
+        'dum' => 'top', 'dough' => 'seal', 'seal' => 'seal',
+    ];
+
+    private const FOR_HOW_MANY = '/\b(?:serves?|feeds?|yields?|makes|servings?):?\s+(?:about\s+|around\s+)?(\d{1,2})\b'
+        .'(?:\s*(?:servings|people|portions))?'
+        .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters)\b\)?'
+        .'|\bfor\s+(?:about\s+)?(\d{1,2})\W*$/iu';
+
+    private ?string $name = null;
+
+    private ?int $eaters = null;
+
+    /** @var list<RecipeLine> */
+    private array $lines = [];
+
+    /** @var list<RecipeStep> */
+    private array $steps = [];
+
+    /** @var list<string> */
+    private array $unread = [];
+
+    private bool $isUnderMethod = false;
+
+    private bool $isInList = false;
+
+    private ?string $for = null;
+
+    private function __construct(private readonly Cup $cup, private readonly Foods $foods)
+    {
+    }
+
+    /** @throws Refused when no row of it names a food */
+    public static function read(string $text, Cup $cup, Foods $foods): RecipeRead
+    {
+        $reader = new self($cup, $foods);
+        foreach (preg_split('/\R/u', $text) ?: [] as $row) {
+            $row = trim((string) preg_replace('/\s+/u', ' ', $row));
+            if ($row !== '') {
+                $reader->row($row);
+            }
+        }
+        if ($reader->lines === []) {
+            throw Refused::because('text', 'refused.no-line-names-a-food');
+        }
+
+        return new RecipeRead(
+            $reader->name ?? 'A recipe as text', $reader->eaters ?? self::USUAL_EATERS,
+            array_slice($reader->lines, 0, self::MOST_LINES), $reader->steps,
+            [...$reader->unread, ...array_map(
+                static fn (RecipeLine $one): string => $one->text, array_slice($reader->lines, self::MOST_LINES),
+            )], self::school($text),
+        );
+    }
+
+    private function row(string $row): void
+    {
+        if (preg_match(self::METHOD, $row) === 1) {
+            [$this->isUnderMethod, $this->isInList] = [true, false];
+        } elseif (preg_match(self::LIST, $row) === 1) {
+            [$this->isUnderMethod, $this->isInList, $this->for] = [false, true, null];
+        } elseif (preg_match(self::PART, $row, $found) === 1 && AmountReader::read($row, $this->cup) === null) {
+            $this->for = self::GOES_TO[mb_strtolower($found[1])] ?? 'filling';
+            [$this->isUnderMethod, $this->isInList] = [false, true];
+        } elseif ($this->isUnderMethod) {
+            $this->sentences($row);
+        } elseif ($this->isForHowMany($row)) {
+            return;
+        } elseif (mb_strlen($row) <= self::LONGEST_LINE && ! self::isSentence($row) && $this->things($row)) {
+            return;
+        } else {
+            $this->other($row);
+        }
+    }
+
+    /** What is neither a heading nor a thing: its name, where it has none yet; else a step, or not understood. */
+    private function other(string $row): void
+    {
+        $isName = $this->name === null && $this->lines === [] && mb_strlen($row) <= self::LONGEST_LINE;
+        if ($isName && ! self::isSentence($row)) {
+            $this->name = mb_substr(trim($row, '# *:'), 0, 180);
+
+            return;
+        }
+        $this->sentences($row);
+    }
+
+    /** Several sentences of a method, each a step of its own. */
+    private function sentences(string $row): void
+    {
+        foreach (self::clauses($row) as $sentence) {
+            $step = RecipeStep::read($sentence);
+            if ($step !== null) {
+                $this->steps[] = $step;
+            } elseif (preg_match('/^\W*(?:\d{1,2}[.)])?\W*$/u', $sentence) !== 1) {
+                $this->unread[] = $sentence;
+            }
+        }
+    }
+
+    /** @return list<string> sentences; those that tell two times apart, in two */
+    private static function clauses(string $row): array
+    {
+        $clauses = [];
+        $time = '/\d\s*(?:m|mins?|minutes?|h|hrs?|hours?)\b|\bhalf an hour\b|\ban hour\b/iu';
+        foreach (preg_split('/(?<=[.!?;])\s+(?=\p{L}|\d+[.)])/u', $row) ?: [] as $sentence) {
+            $left = '';
+            foreach (preg_split(RecipeStep::BETWEEN, $sentence) ?: [] as $clause) {
+                if ($left !== '' && preg_match($time, $left) === 1 && preg_match($time, $clause) === 1) {
+                    $clauses[] = $left;
+                    $left = $clause;
+                } else {
+                    $left .= ($left === '' ? '' : ', ').$clause;
+                }
+            }
+            $clauses[] = $left;
+        }
+
+        return $clauses;
+    }
+
+    private function isForHowMany(string $row): bool
+    {
+        if (mb_strlen($row) > self::LONGEST_NAME || self::isDoing($row)
+            || preg_match(self::FOR_HOW_MANY, $row, $found) !== 1) {
+            return false;
+        }
+        $told = array_values(array_filter(array_slice($found, 1), ctype_digit(...)));
+        $this->eaters ??= max(1, min(Table::MOST_EATERS, (int) ($told[0] ?? self::USUAL_EATERS)));
+        // "Chicken biryani (6 people)" is its name as well.
+        $rest = trim((string) preg_replace(self::FOR_HOW_MANY, '', $row), ' -–,.:()');
+        if ($this->name === null && mb_strlen($rest) > 3) {
+            $this->name = mb_substr($rest, 0, 180);
+        } elseif (preg_match('/\d|\p{L}{4}/u', $rest) === 1) {
+            $this->unread[] = $rest;
+        }
+
+        return true;
+    }
+
+    /** A row told as what is done: it begins with a word of doing, or tells a time. */
+    private static function isSentence(string $row): bool
+    {
+        $time = '(?:\d+|half an|an)[\s-]*(?:minutes?|mins?|hours?|hrs?)';
+
+        return self::isDoing($row) || preg_match('/^\W*\p{L}[^.]*\b'.$time.'\b/iu', $row) === 1;
+    }
+
+    private static function isDoing(string $row): bool
+    {
+        return preg_match('/^\s*\d{1,2}[.)]\s+\p{L}/u', $row) === 1
+            || (preg_match('/^\W*(?:then |now |next |first )?(?:soak|wash|rinse|boil|parboil|drain|fry|brown'
+                .'|sear|marinate|mix|layer|seal|cover|steam|cook|simmer|add|stir|heat|sprinkle|serve|toast|chop|slice'
+                .'|bring|keep|leave|let|melt|combine|soften|rub|braise|take|grind|dissolve|crush'
+                .'|peel|garnish|strain|saut[eé]|put|pour|spread|place|turn|remove|bake|roast)\b/iu', $row) === 1
+                && mb_strlen($row) > 20);
+    }
+
+    /** Each thing that a row names with its amount: "4 cloves, 4 cardamom, 1 stick of cinnamon" are three. */
+    private function things(string $row): bool
+    {
+        $isKnown = $this->isInList || ($this->isLine($row) && ($this->name !== null || preg_match('/\d/', $row) === 1));
+        if (! $isKnown) {
+            return false;
+        }
+        foreach (self::parted($row) as $one) {
+            $this->lines[] = RecipeLine::read($one, $this->cup, $this->foods)->under($this->for);
+        }
+
+        return true;
+    }
+
+    /** @return non-empty-list<string> */
+    private static function parted(string $row): array
+    {
+        $row = self::inOrder($row);
+        $hasNote = str_contains($row, '(');
+        $list = self::listed($row);
+        if ($list !== null) {
+            return $list;
+        }
+        if (! $hasNote && preg_match('/^(.*?\d[^,]*?)\s+each\s+(?:of\s+)?(.+)$/iu', $row, $found) === 1
+            && ! str_contains($found[2], ' for ') && preg_match('/^for\b/iu', $found[2]) !== 1) {
+            $names = preg_split('/\s*(?:,|&|\band\b)\s*/iu', $found[2], -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            if (count($names) > 1) {
+                return array_values(array_map(static fn (string $name): string => "{$found[1]} {$name}", $names));
+            }
+        }
+        $next = '(?=(?:\d|½|¼|¾|a (?:pinch|handful|few)\b))';
+        $parts = preg_split('/\s*(?:[,;]|\s\+\s|\band\b)\s*'.$next.'/iu', $row) ?: [];
+        if (! $hasNote && count($parts) > 1 && preg_match('/^\W*\d/u', $parts[0]) === 1) {
+            return self::completed($parts);
+        }
+        if (preg_match('/^(salt)\s*(?:and|&)\s*((?:black )?pepper)\b(.*)$/iu', $row, $found) === 1) {
+            return [$found[1].$found[3], $found[2].$found[3]];
+        }
+
+        return [$row];
+    }
+
+    /**
+     * "cloves 6, cardamom 6, cinnamon 2 sticks": each with its amount behind it.
+     *
+     * @return non-empty-list<string>|null null where it is no such list
+     */
+    private static function listed(string $row): ?array
+    {
+        $parts = preg_split('/\s*[,;]\s*/u', $row) ?: [];
+        if (count($parts) < 2 || str_contains($row, '(')) {
+            return null;
+        }
+        $isDone = '/\d\s*(?:cm|mm|inch|minutes?|mins?|hours?)\b|^(?:cut|ground|\p{L}+ed)\b/iu';
+        foreach ($parts as $part) {
+            if (preg_match('/\d|\b(?:one|two|three|half)\b/iu', $part) !== 1
+                || preg_match($isDone, $part) === 1) {
+                return null;
+            }
+        }
+
+        return self::completed(array_map(self::inOrder(...), $parts));
+    }
+
+    /**
+     * "3 T oil + 1 for the pot", "1 cup + 2 tbsp rice": what a part leaves out, the part beside it tells.
+     *
+     * @param  non-empty-list<string>  $parts
+     * @return non-empty-list<string>
+     */
+    private static function completed(array $parts): array
+    {
+        $last = count($parts) - 1;
+        $bare = '/^[\d\s.,\/½¼¾-]+(?:cups?|tbsps?|tsps?|tablespoons?|teaspoons?|T|t|g|kg|ml)?$/u';
+        foreach ($parts as $index => $part) {
+            if ($index < $last && preg_match($bare, $part) === 1) {
+                $parts[$index] = $part.' '.preg_replace('/^[\d\s.,\/½¼¾-]+(?:\p{L}+)\s+/u', '', $parts[$index + 1]);
+            } elseif ($index > 0 && preg_match('/^(\d+)\s+(for\s.+)$/iu', $part, $more) === 1) {
+                $before = preg_replace('/^[\d\s.,\/½¼¾-]+/u', '', $parts[$index - 1]);
+                $parts[$index] = "{$more[1]} {$before} {$more[2]}";
+            }
+        }
+
+        return $parts;
+    }
+
+    /** "flour 250g for dough", "lemon x2", "Basmati - 2 cups", "oil, a good glug": the amount comes first. */
+    private static function inOrder(string $row): string
+    {
+        $row = trim((string) preg_replace('/^[-*•·]\s*(?=\S)|^(?:about|some)\s+(?=\d)/iu', '', $row));
+        if (preg_match('/^\W*(?:\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|half|some)\b)/iu', $row) === 1) {
+            return $row;
+        }
+        // What is weighed in brackets counts, whatever stands before it.
+        $weighed = '\((?:about |approx\.? |around )?(\d+(?:[.,]\d+)?\s*(?:kg|g|ml|l))\)';
+        if (preg_match('/^([^(]+)'.$weighed.'\s*(.*)$/iu', $row, $found) === 1) {
+            $packs = '/\s+[x×]?\d+\s*(?:packets?|packs?|tins?|cans?|bags?)?\s*$/iu';
+
+            return trim("{$found[2]} ".trim((string) preg_replace($packs, '', $found[1]))." {$found[3]}");
+        }
+        if (preg_match('/^(\p{L}[\p{L}\s\-]*?)\s*[x×]\s*(\d+)$/u', $row, $found) === 1) {
+            return "{$found[2]} {$found[1]}";
+        }
+        $amount = '(?:(?:\d+(?:[.,\/]\d+)?(?:\s+\d\/\d)?|[½¼¾]|an?|one|two|three|half(?: an?)?)'
+            .'(?:\s*(?:-|–|to)\s*\d+)?\s*(?:good |big |small |large |heaped |level )?'
+            .'(?:kg|kilos?|g|gm|gms|grams?|ml|l|litres?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?'
+            .'|(?:big |small )?spoons?|pieces?|pcs|nos?|tins?|cans?'
+            .'|cloves?|pinch(?:es)?|bunch(?:es)?|handfuls?|fistfuls?'
+            .'|glugs?|inch(?:es)?|sticks?|pods?|packets?|T|t)?)';
+        if (preg_match(
+            '/^(\p{L}[\p{L}\s\-\/()]*?(?:,[\p{L}\s\-]+(?=\s[–-]\s))?)'
+                .'\s*(?:[:=,–-]\s*|\s)('.$amount.')\.?(?:(?:,|\s)\s*(.+))?$/u',
+            $row, $found,
+        ) === 1 && preg_match('/\d|[½¼¾]|\b(?:an?|one|two|three|half)\b/iu', $found[2]) === 1) {
+            return trim((string) preg_replace('/\b(?:pieces?|pcs|nos?)\b\.?/iu', '', $found[2])).' '.trim($found[1])
+                .(isset($found[3]) ? ", {$found[3]}" : '');
+        }
+
+        return $row;
+    }
+
+    /** Whether a row is one of the list: it names a food, or gives an amount of something. */
+    private function isLine(string $row): bool
+    {
+        $line = RecipeLine::read(self::inOrder($row), $this->cup, $this->foods);
+
+        return $line->food !== null ? $line->grams !== null || mb_strlen($row) < 60 : $line->grams !== null;
+    }
+
+    /** The school that its words speak of, by id. */
+    private static function school(string $text): string
+    {
+        $says = static fn (string $words): bool => preg_match('/\b(?:'.$words.')/iu', $text) === 1;
+
+        return match (true) {
+            $says('rice cooker|electric cooker') => 'cooker',
+            $says('drain|strain|par-?boil|70 ?%|half[- ]cooked') => match (true) {
+                $says('marinat') && ! $says(
+                    'brown the|simmer|(?:fry|cook) (?:the )?(?:meat|chicken|lamb|mutton)',
+                ) => 'raw-filling',
+                $says('biriya?ni|biryani|masala|garam') => 'cooked-filling',
+                default => 'drained-and-steamed',
+            },
+            $says('left ?overs?|day before|yesterday') => 'yesterday',
+            default => 'one-pot',
+        };
+    }
+}
