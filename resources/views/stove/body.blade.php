@@ -57,7 +57,7 @@
                     }}</button>
             @endif
             @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid,
-                'id' => $task->task, 'failed' => $fold->failed])@endif
+                'place' => $dish, 'id' => $task->task, 'failed' => $fold->failed])@endif
         </section>
     @elseif ($beside === [] && $next === [])
         <section class="now" aria-label="Now">
@@ -82,7 +82,7 @@
                 $fold->dishes[$place]->plan()->dish->name }}</summary>
                 @include('stove.lid', ['fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' => $at[$place]->lid])
                 @include('stove.lid-tools', ['home' => $home($place), 'fold' => $fold->dishes[$place], 'at' => $at[$place], 'lid' =>
-                    $at[$place]->lid, 'id' => null, 'failed' => $fold->failed])
+                    $at[$place]->lid, 'place' => $place, 'id' => null, 'failed' => $fold->failed])
             </details>
         @endif
     @endforeach

@@ -1,10 +1,10 @@
 {{-- What a cook does to a closed pot, and asks of it. --}}
 <section class="lid" aria-label="What was done to the pot">
     <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label
-        for="setting{{ $place ?? '' }}">I turned it to</label>@if ($marks !== [])<select
-        id="setting{{ $place ?? '' }}" name="setting" autocomplete="off">@foreach ($marks as $percent
+        for="setting{{ $place }}">I turned it to</label>@if ($marks !== [])<select
+        id="setting{{ $place }}" name="setting" autocomplete="off">@foreach ($marks as $percent
         => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark
-        }}</option>@endforeach</select>@else<input id="setting{{ $place ?? '' }}" name="setting" type="number" inputmode="numeric" min="0"
+        }}</option>@endforeach</select>@else<input id="setting{{ $place }}" name="setting" type="number" inputmode="numeric" min="0"
         max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select
         name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it
         stands</option>@foreach ($lid->plan->kitchen->equipment->rings as $ring)@unless (in_array($ring->id, $failed, true))<option

@@ -17,15 +17,15 @@
                         $step->keeps === null ? '' : '; keeps '.$step->keeps }}.</p>
                 <p class="moves">
                     @if (! $loop->first)<button type="button" class="small-button" data-mend data-path="{{ $list }}:up:{{ $index }}"
-                        data-value="null" aria-label="{{ $step->name }}: before the step above">Up</button>@endif
+                        data-value="null" aria-label="Up: {{ $step->name }}, before the step above">Up</button>@endif
                     @if (! $loop->last)<button type="button" class="small-button" data-mend data-path="{{ $list }}:down:{{ $index }}"
-                        data-value="null" aria-label="{{ $step->name }}: after the step below">Down</button>@endif
+                        data-value="null" aria-label="Down: {{ $step->name }}, after the step below">Down</button>@endif
                     @if ($step->ring !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
-                        }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{ $step->name }}: {{
-                        $step->underPressure ? 'in an open pan' : 'in a pressure cooker' }}">{{ $step->underPressure ? 'In an open pan' :
-                        'Under pressure' }}</button>@endif
+                        }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{
+                        $step->underPressure ? 'In an open pan' : 'Under pressure' }}: {{ $step->name }}">{{ $step->underPressure ?
+                        'In an open pan' : 'Under pressure' }}</button>@endif
                     <button type="button" class="small-button" data-mend data-path="{{ $list }}:remove:{{ $index }}" data-value="null"
-                        aria-label="{{ $step->name }}: leave this step out">Leave it out</button>
+                        aria-label="Leave it out: {{ $step->name }}">Leave it out</button>
                 </p>
             </li>
         @endforeach
