@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Formats\OpenFile;
 use App\Formats\RecipeText;
 use Illuminate\Console\Command;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\RecipeLine;
+use Orbek\Core\Dish\RecipeRead;
 use Orbek\Core\Dish\RecipeStep;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
@@ -19,7 +21,7 @@ final class RecipeCommand extends Command
     use ReadsFiles;
 
     protected $signature = 'orbek:recipe
-        {file : a recipe as text, or - for standard input}
+        {file : a recipe as text or schema.org JSON-LD, or - for standard input}
         {--cup=metric : what a cup is}
         {--json : as JSON}';
 
@@ -29,7 +31,12 @@ final class RecipeCommand extends Command
     {
         try {
             $cup = Fields::of(['--cup' => $this->option('cup')])->one('--cup', Cup::class);
-            $read = RecipeText::read($this->read($this->argument('file')), $cup, app(Craft::class)->foods);
+            $text = $this->read($this->argument('file'));
+            $read = preg_match('/^\s*[{[]/', $text) === 1
+                ? OpenFile::recipe($text, $cup) : RecipeText::read($text, $cup, app(Craft::class)->foods);
+            if (! $read instanceof RecipeRead) {
+                throw Refused::because('file', 'refused.no-recipe');
+            }
         } catch (Refused $wrong) {
             return $this->refuse($wrong);
         }

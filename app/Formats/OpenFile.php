@@ -8,7 +8,7 @@ use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
-use Orbek\Core\Dish\RecipeLine;
+use Orbek\Core\Dish\RecipeRead;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Stretch;
@@ -85,11 +85,9 @@ final class OpenFile
     /**
      * A recipe from elsewhere, where the text is one.
      *
-     * @return array{name: string, eaters: int, lines: list<RecipeLine>, dish: Dish|null}|null
-     *
      * @throws Refused naming what is wrong with the text
      */
-    public static function recipe(string $json, Cup $cup): ?array
+    public static function recipe(string $json, Cup $cup): Dish|RecipeRead|null
     {
         return RecipeJsonLd::read(self::decode($json, true), $cup);
     }

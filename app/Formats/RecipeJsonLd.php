@@ -8,7 +8,8 @@ use App\Wording\Wording;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Editions;
-use Orbek\Core\Dish\RecipeLine;
+use Orbek\Core\Dish\RecipeRead;
+use Orbek\Core\Dish\RecipeReader;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
@@ -17,6 +18,8 @@ use Orbek\Core\Plan\Plan;
 final class RecipeJsonLd
 {
     private const MOST_LINES = 100;
+
+    private const DEEPEST = 4;
 
     /** The dish itself goes along, so that what was made here comes back whole. */
 
@@ -58,16 +61,14 @@ final class RecipeJsonLd
     }
 
     /**
-     * What a document holds, when it is a recipe.
+     * What a document holds, when it is a recipe: a dish of ours whole, or a recipe read as far as it can be.
      *
      * @param  array<array-key, mixed>  $document decoded JSON
-     * @return array{
-     *     name: string, eaters: int, lines: list<RecipeLine>, dish: Dish|null
-     * }|null null where it is no recipe
+     * @return Dish|RecipeRead|null null where it is no recipe
      *
      * @throws Refused when it is one that cannot be read
      */
-    public static function read(array $document, Cup $cup): ?array
+    public static function read(array $document, Cup $cup): Dish|RecipeRead|null
     {
         $recipe = self::find($document);
         if ($recipe === null) {
@@ -78,7 +79,7 @@ final class RecipeJsonLd
             is_array($own) && in_array($own['name'] ?? null, [Dish::FORMAT, ...Editions::OLDER], true)
                 && is_string($own['value'] ?? null)
         ) {
-            return ['name' => '', 'eaters' => 0, 'lines' => [], 'dish' => OpenFile::dish($own['value'])];
+            return OpenFile::dish($own['value']);
         }
         $name = is_string($recipe['name'] ?? null) ? trim(strip_tags($recipe['name'])) : '';
         $lines = array_values(
@@ -100,17 +101,39 @@ final class RecipeJsonLd
         $yield = is_array($yield) ? ($yield[0] ?? null) : $yield;
         $eaters = preg_match('/\d+/', is_scalar($yield) ? (string) $yield : '', $found) === 1 ? (int) $found[0] : 4;
 
-        return [
-            'name' => $name === '' ? 'A recipe from a file' : mb_substr($name, 0, 180),
-            'eaters' => max(1, $eaters),
-            'lines' => array_map(
-                static fn (string $line): RecipeLine => RecipeLine::read(
-                    strip_tags(html_entity_decode($line)), $cup, app(Craft::class)->foods,
-                ),
-                $lines,
-            ),
-            'dish' => null,
-        ];
+        return RecipeReader::ofParts(
+            $name === '' ? 'A recipe from a file' : mb_substr($name, 0, 180), max(1, $eaters),
+            array_map(self::plain(...), $lines), self::told($recipe['recipeInstructions'] ?? []), $cup,
+            app(Craft::class)->foods,
+        );
+    }
+
+    /**
+     * A method as it may stand: one text, a list of them, steps, or sections of steps.
+     *
+     * @return list<string>
+     */
+    private static function told(mixed $method, int $deep = 0): array
+    {
+        if (is_string($method)) {
+            return array_values(array_filter(array_map(
+                self::plain(...), preg_split('/\R|<br\s*\/?>|<\/(?:p|li)>/iu', $method) ?: [],
+            )));
+        }
+        if (! is_array($method) || $deep > self::DEEPEST) {
+            return [];
+        }
+        $parts = array_is_list($method)
+            ? $method : [$method['itemListElement'] ?? $method['text'] ?? $method['name'] ?? ''];
+
+        return array_slice(array_merge(...array_map(
+            static fn (mixed $part): array => self::told($part, $deep + 1), $parts,
+        )), 0, self::MOST_LINES);
+    }
+
+    private static function plain(string $text): string
+    {
+        return trim((string) preg_replace('/\s+/u', ' ', strip_tags(html_entity_decode($text))));
     }
 
     /**

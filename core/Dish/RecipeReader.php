@@ -91,6 +91,30 @@ final class RecipeReader
         );
     }
 
+    /**
+     * A recipe whose parts are told apart already.
+     *
+     * @param  list<string>  $things
+     * @param  list<string>  $method
+     */
+    public static function ofParts(
+        string $name, int $eaters, array $things, array $method, Cup $cup, Foods $foods,
+    ): RecipeRead {
+        $reader = new self($cup, $foods);
+        $reader->isInList = true;
+        foreach ($things as $row) {
+            $reader->things($row);
+        }
+        foreach ($method as $row) {
+            $reader->sentences($row);
+        }
+
+        return new RecipeRead(
+            $name, $eaters, $reader->lines, $reader->steps, $reader->unread,
+            self::school($name."\n".implode("\n", [...$things, ...$method])),
+        );
+    }
+
     private function row(string $row): void
     {
         if (preg_match(self::METHOD, $row) === 1) {

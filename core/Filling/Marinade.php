@@ -36,7 +36,7 @@ final readonly class Marinade
             $fields->whole('minutes', 5, 2880),
             $fields->one('acid', Acid::class, Acid::Mild),
             $fields->one('yogurt', Yogurt::class, Yogurt::None),
-            $fields->number('papaya_percent', 0, 4, '% of the meat', 0),
+            $fields->number('papaya_percent', 0, 6, '% of the meat', 0),
         );
     }
 

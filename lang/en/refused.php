@@ -127,6 +127,7 @@ return [
     'no-part' => 'the list is empty; give at least one part.',
     'no-layer-of-each' => 'the list is empty; give at least one layer of rice and one of filling.',
     'no-layer' => 'the list is empty; give at least one layer.',
+    'no-recipe' => 'it is no recipe; give one as text, or a schema.org Recipe as JSON.',
     'empty-recipe' => 'the recipe lists nothing; give one with its ingredients as lines.',
     'split-of-extras' => 'the shares add up to {split}; let marinade, layers and top add up to 1.',
     'shares-of-layers' => 'the shares of {what} add up to {sum}; let base and layers add up to 1.',

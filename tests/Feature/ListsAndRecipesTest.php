@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Formats\OpenFile;
 use App\Models\Dish;
 use App\Models\DishVersion;
 use App\Models\Kitchen;
 use App\Models\ListTick;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
+use Orbek\Core\Dish\RecipeRead;
+use Orbek\Core\Measure\Cup;
+use Symfony\Component\Process\Process;
 
 /** Lists with ticks, versions, units, recipes from elsewhere and first dishes of a school. */
 final class ListsAndRecipesTest extends FeatureTestCase
@@ -184,6 +189,40 @@ final class ListsAndRecipesTest extends FeatureTestCase
         $lines[1] = ['of' => 'lamb', 'role' => 'part:unicorn', 'grams' => '900'];
         $send($lines)->assertStatus(422)->assertSee('is not known');
         self::assertSame(12, Dish::query()->count());
+    }
+
+    public function test_a_method_comes_along_however_a_document_nests_it(): void
+    {
+        $recipe = static fn (mixed $method): string => (string) json_encode([
+            '@type' => 'Recipe', 'name' => 'Carrot biryani', 'recipeYield' => '4',
+            'recipeIngredient' => ['360 g basmati rice', '400 g carrots'], 'recipeInstructions' => $method,
+        ]);
+        $step = static fn (string $text): array => ['@type' => 'HowToStep', 'text' => $text];
+        $told = ['Fry the carrots for 10 min.', 'Boil the rice 5 to 6 minutes &amp; drain.'];
+        foreach ([
+            implode(' ', $told), '<p>'.implode('</p><p>', $told).'</p>', $told, array_map($step, $told),
+            [['@type' => 'HowToSection', 'name' => 'All', 'itemListElement' => array_map($step, $told)]],
+        ] as $method) {
+            $read = OpenFile::recipe($recipe($method), Cup::Metric);
+            self::assertInstanceOf(RecipeRead::class, $read);
+            self::assertSame([[10.0, 10.0], [5.0, 6.0]], array_column($read->steps, 'minutes'), $recipe($method));
+            self::assertSame('cooked-filling', $read->school);
+        }
+        $this->look($recipe([$step('Thank you for reading.'), $step($told[0])]))->assertOk()
+            ->assertSee('Not understood')->assertSee('Thank you for reading.')->assertSee('10 min');
+
+        file_put_contents($file = (string) tempnam(sys_get_temp_dir(), 'recipe'), $recipe($told));
+        self::assertSame(0, Artisan::call('orbek:recipe', ['file' => $file, '--json' => true]));
+        $printed = json_decode(Artisan::output(), true);
+        self::assertIsArray($printed);
+        self::assertSame(
+            ['name', 'eaters', 'school', 'lines', 'steps', 'unread'], array_keys($printed),
+        );
+        file_put_contents($file, '{"rows": 3}');
+        $refused = new Process([PHP_BINARY, 'artisan', 'orbek:recipe', $file], base_path());
+        self::assertSame(1, $refused->run());
+        self::assertStringContainsString('file: it is no recipe', $refused->getErrorOutput());
+        unlink($file);
     }
 
     public function test_what_cannot_be_read_is_refused_at_the_door(): void

@@ -56,7 +56,8 @@ final class MoreWaysTest extends FeatureTestCase
         $recipe = json_decode((string) $this->get(route('dish.recipe', $dish))->getContent(), true);
         self::assertIsArray($recipe);
         $read = RecipeJsonLd::read($recipe, Cup::Metric);
-        self::assertEquals($dish->document, ($read['dish'] ?? null)?->toArray());
+        self::assertInstanceOf(CoreDish::class, $read);
+        self::assertEquals($dish->document, $read->toArray());
         $this->get(route('dish.list', $dish))->assertOk();
     }
 

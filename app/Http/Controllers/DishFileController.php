@@ -67,12 +67,10 @@ final class DishFileController
         }
         $json = (string) $file->get();
         $recipe = OpenFile::recipe($json, Kitchen::core()->equipment->cup);
-        if ($recipe !== null && $recipe['dish'] === null) {
-            return view('shelf.recipe', [
-                'recipe' => new RecipeRead($recipe['name'], $recipe['eaters'], $recipe['lines']), 'roles' => $roles,
-            ]);
+        if ($recipe instanceof RecipeRead) {
+            return view('shelf.recipe', ['recipe' => $recipe, 'roles' => $roles]);
         }
-        $plan = $planner->plan($recipe['dish'] ?? OpenFile::dish($json));
+        $plan = $planner->plan($recipe ?? OpenFile::dish($json));
 
         return view(
             'shelf.preview',

@@ -42,7 +42,7 @@ final class MarinadeTest extends TestCase
     #[TestWith(['chicken-breast', ['papaya_percent' => 0.1], [30, 120, 240]])]
     #[TestWith(['lamb-cubes', [], [180, 1080, 1440]])]
     #[TestWith(['lamb-cubes', ['acid' => 'strong'], [180, 720, 720]])]
-    #[TestWith(['meatballs', ['papaya_percent' => 4], [180, 180, 240]])]
+    #[TestWith(['meatballs', ['papaya_percent' => 6], [180, 180, 240]])]
     #[TestWith(['chicken-breast', ['acid' => 'strong', 'papaya_percent' => 2], [30, 210, 240]])]
     #[TestWith(['fish', ['papaya_percent' => 2], [15, 20, 30]])]
     #[TestWith(['paneer', [], [30, 30, 720]])]
@@ -66,7 +66,7 @@ final class MarinadeTest extends TestCase
     /** @param  array<string, mixed>  $said */
     #[TestWith([['minutes' => 4]])]
     #[TestWith([['minutes' => 2881]])]
-    #[TestWith([['papaya_percent' => 4.1]])]
+    #[TestWith([['papaya_percent' => 6.1]])]
     #[TestWith([['papaya_percent' => -0.1]])]
     public function test_a_marinade_that_nobody_makes_is_refused(array $said): void
     {

@@ -50,7 +50,7 @@
         <x-word.choice :path="$at.'/marinade/yogurt'" :options="$say->options(Orbek\Core\Filling\Yogurt::cases())"
             :value="$f->marinade->yogurt->value" label="Yogurt in the marinade" />,
         green papaya <x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)"
-            label="Green papaya, % of the meat" min="0" max="4" step="0.5" /> %.
+            label="Green papaya, % of the meat" min="0" max="6" step="0.5" /> %.
         <span class="small">{{ $say->duration($times['least']) }} at least, {{ $say->duration($times['good']) }} is good, {{
             $say->duration($times['most']) }} at most: {{ $times['why'] }}.{{ $f->marinade->tenderFactor() < 1 ? ' It takes '.round(100 * (1
             - $f->marinade->tenderFactor())).' % off the time to tender.' : '' }}</span>
