@@ -11,7 +11,7 @@ return [
     'volume-unknown' => '{amount} ml, of unknown weight',
     'to-taste' => 'left to you',
     'between' => 'between {low} and {high}{unit, select, g{ g} ml{ ml} piece{} other{ ({unit})}}: the middle is taken',
-    'by-measure' => 'a {measure} of it at {each} g',
+    'by-measure' => 'one {measure} of it at {each} g',
     'leave-it-out' => 'leave it out',
     'counted' => 'counted at {each} g each',
     'the-rice' => 'the rice',

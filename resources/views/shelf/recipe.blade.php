@@ -13,8 +13,9 @@
                         <tr @class(['unread' => ! $line->isRead()])>
                             <td>{{ $line->text }}</td>
                             <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{
-                                $index + 1 }}: what it is"><br><span class="small">{{ $line->note }}{{ $line->guess === null ? '' :
-                                '; taken for '.$line->guess }}</span></td>
+                                $index + 1 }}: what it is"><span class="small">{{ $line->food === null || $line->guess !== null ? '' :
+                                $line->food->names[0].', ' }}{{ $line->note }}{{ $line->guess === null ? '' : '; taken for '.$line->guess
+                                }}</span></td>
                             <td><input name="lines[{{ $index }}][grams]" type="number" min="0" max="20000" step="0.1" value="{{ $line->grams
                                 === null ? '' : round($line->grams, 1) }}" aria-label="Line {{ $index + 1 }}: grams"></td>
                             <td><select name="lines[{{ $index }}][role]" aria-label="Line {{ $index + 1
