@@ -26,24 +26,31 @@ final class RecipeReader
     private const METHOD = '/^(?:method|instructions?|directions?|preparation|steps?|procedure|what to do|cooking'
         .'|how to(?: make it| cook)?)\b\s*[:.]?\s*$/iu';
 
-    private const LIST = '/^(?:ingredients?|you (?:will )?need|what you need|shopping list)\s*[:.]?\s*$/iu';
+    private const LIST = '/^(?:ingred[a-z]+|you (?:will )?need|what you need|shopping list)\s*[:.]?\s*$/iu';
 
     /** "For the rice:", "Filling", "To serve:". */
-    private const PART = '/^(?:for (?:the )?|to )?(rice|filling|meat|chicken|lamb|marinade|gravy|masala|curry|stew'
-        .'|top(?:ping)?|garnish|serve|serving|crust|tahd?ig|base|bottom|layers?|layering|assembly|dum|dough|seal)\b'
+    private const PART = '/^(?!.*\b(?:bir[iy]+a?ni|polo|pul[ao]{1,2}|pilaf)\b)(?:for (?:the )?|to )?(rice|filling|meat'
+        .'|chicken|lamb|vegetables?|marinade|gravy|masala|curry|stew|sauce|spices'
+        .'|top(?:ping)?|finish|garnish|serve|serving'
+        .'|crust|tahd?ig|base|bottom|layers?|layering|assembly|dum|dough|seal)\b'
         .'[^\d:]{0,30}[:.]?\s*$/iu';
 
     private const GOES_TO = [
-        'rice' => 'rice', 'top' => 'top', 'topping' => 'top', 'garnish' => 'top', 'serve' => 'top',
+        'rice' => 'rice', 'top' => 'top', 'topping' => 'top', 'finish' => 'top', 'garnish' => 'top', 'serve' => 'top',
         'serving' => 'top', 'crust' => 'base', 'tahdig' => 'base', 'tahig' => 'base', 'base' => 'base',
         'bottom' => 'base', 'layer' => 'top', 'layers' => 'top', 'layering' => 'top', 'assembly' => 'top',
         'dum' => 'top', 'dough' => 'seal', 'seal' => 'seal',
     ];
 
-    private const FOR_HOW_MANY = '/\b(?:serves?|feeds?|yields?|makes|servings?):?\s+(?:about\s+|around\s+)?(\d{1,2})\b'
-        .'(?:\s*(?:servings|people|portions))?'
+    private const FOR_HOW_MANY = '/\(?\b(?:serves?|feeds?|yields?|makes|servings?):?\s+'
+        .'(?:about\s+|around\s+)?(\d{1,2})\b(?:\s*(?:-|–|to|or)\s*\d{1,2}\b)?'
+        .'(?:\s*(?:servings|people|portions))?\)?'
         .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters)\b\)?'
         .'|\bfor\s+(?:about\s+)?(\d{1,2})\W*$/iu';
+
+    private const EATERS = [
+        'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8, 'ten' => 10,
+    ];
 
     private ?string $name = null;
 
@@ -128,8 +135,13 @@ final class RecipeReader
             $this->sentences($row);
         } elseif ($this->isForHowMany($row)) {
             return;
+        } elseif (preg_match('/^(?:prep|cook|total)\w*(?: time)?\s*:/iu', $row) === 1) {
+            $this->unread[] = $row;
         } elseif (mb_strlen($row) <= self::LONGEST_LINE && ! self::isSentence($row) && $this->things($row)) {
             return;
+        } elseif (! self::isSentence($row) && self::listed($row) !== null) {
+            $this->isInList = true;
+            $this->things($row);
         } else {
             $this->other($row);
         }
@@ -166,13 +178,15 @@ final class RecipeReader
         $clauses = [];
         $time = '/\d\s*(?:m|mins?|minutes?|h|hrs?|hours?)\b|\bhalf an hour\b|\ban hour\b/iu';
         foreach (preg_split('/(?<=[.!?;])\s+(?=\p{L}|\d+[.)])/u', $row) ?: [] as $sentence) {
-            $left = '';
-            foreach (preg_split(RecipeStep::BETWEEN, $sentence) ?: [] as $clause) {
-                if ($left !== '' && preg_match($time, $left) === 1 && preg_match($time, $clause) === 1) {
+            $left = $between = '';
+            foreach (preg_split(RecipeStep::BETWEEN, $sentence, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $at => $clause) {
+                if ($at % 2 === 1) {
+                    $between = $clause;
+                } elseif (preg_match($time, $left) === 1 && preg_match($time, $clause) === 1) {
                     $clauses[] = $left;
                     $left = $clause;
                 } else {
-                    $left .= ($left === '' ? '' : ', ').$clause;
+                    $left .= $between.$clause;
                 }
             }
             $clauses[] = $left;
@@ -183,6 +197,10 @@ final class RecipeReader
 
     private function isForHowMany(string $row): bool
     {
+        $row = (string) preg_replace_callback(
+            '/\b(serves|feeds|for)\s+(two|three|four|five|six|eight|ten)\b/iu',
+            static fn (array $told): string => "{$told[1]} ".self::EATERS[mb_strtolower($told[2])], $row,
+        );
         if (mb_strlen($row) > self::LONGEST_NAME || self::isDoing($row)
             || preg_match(self::FOR_HOW_MANY, $row, $found) !== 1) {
             return false;
@@ -190,7 +208,7 @@ final class RecipeReader
         $told = array_values(array_filter(array_slice($found, 1), ctype_digit(...)));
         $this->eaters ??= max(1, min(Table::MOST_EATERS, (int) ($told[0] ?? self::USUAL_EATERS)));
         // "Chicken biryani (6 people)" is its name as well.
-        $rest = trim((string) preg_replace(self::FOR_HOW_MANY, '', $row), ' -–,.:()');
+        $rest = trim((string) preg_replace(self::FOR_HOW_MANY, '', $row), ' -–,.:');
         if ($this->name === null && mb_strlen($rest) > 3) {
             $this->name = mb_substr($rest, 0, 180);
         } elseif (preg_match('/\d|\p{L}{4}/u', $rest) === 1) {
@@ -249,7 +267,7 @@ final class RecipeReader
             }
         }
         $next = '(?=(?:\d|½|¼|¾|a (?:pinch|handful|few)\b))';
-        $parts = preg_split('/\s*(?:[,;]|\s\+\s|\band\b)\s*'.$next.'/iu', $row) ?: [];
+        $parts = preg_split('/\s*(?:[,;]|\s\+\s|\s\/\s|\band\b)\s*'.$next.'/iu', $row) ?: [];
         if (! $hasNote && count($parts) > 1 && preg_match('/^\W*\d/u', $parts[0]) === 1) {
             return self::completed($parts);
         }
@@ -267,13 +285,13 @@ final class RecipeReader
      */
     private static function listed(string $row): ?array
     {
-        $parts = preg_split('/\s*[,;]\s*/u', $row) ?: [];
+        $parts = preg_split('/\s*[,;]\s*/u', rtrim($row, '. ')) ?: [];
         if (count($parts) < 2 || str_contains($row, '(')) {
             return null;
         }
         $isDone = '/\d\s*(?:cm|mm|inch|minutes?|mins?|hours?)\b|^(?:cut|ground|\p{L}+ed)\b/iu';
         foreach ($parts as $part) {
-            if (preg_match('/\d|\b(?:one|two|three|half)\b/iu', $part) !== 1
+            if (preg_match('/\d|^(?:an?|one|two|three|four|five|six|half)\b|\b(?:one|two|three|half)\b/iu', $part) !== 1
                 || preg_match($isDone, $part) === 1) {
                 return null;
             }
@@ -308,15 +326,20 @@ final class RecipeReader
     private static function inOrder(string $row): string
     {
         $row = trim((string) preg_replace('/^[-*•·]\s*(?=\S)|^(?:about|some)\s+(?=\d)/iu', '', $row));
-        if (preg_match('/^\W*(?:\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|half|some)\b)/iu', $row) === 1) {
+        $isFirst = '/^\W*(?:\d|[½¼¾⅓⅔]|(?:an?|one|two|three|four|five|six|half|some|pinch|handful|bunch|tin|can)\b)/iu';
+        if (preg_match($isFirst, $row) === 1) {
             return $row;
         }
         // What is weighed in brackets counts, whatever stands before it.
-        $weighed = '\((?:about |approx\.? |around )?(\d+(?:[.,]\d+)?\s*(?:kg|g|ml|l))\)';
+        $weighed = '\((?:about |approx\.? |around )?(\d+(?:[.,]\d+)?\s*(?:kg|g|ml|l|cups?|mugs?|tbsps?|tsps?))\)';
         if (preg_match('/^([^(]+)'.$weighed.'\s*(.*)$/iu', $row, $found) === 1) {
             $packs = '/\s+[x×]?\d+\s*(?:packets?|packs?|tins?|cans?|bags?)?\s*$/iu';
 
             return trim("{$found[2]} ".trim((string) preg_replace($packs, '', $found[1]))." {$found[3]}");
+        }
+        $measure = '((?:small |big |good )?(?:handful|pinch|bunch))';
+        if (preg_match('/^(\p{L}[\p{L}\s]*?),\s*(?:a\s+)?'.$measure.'$/iu', $row, $found) === 1) {
+            return "{$found[2]} of {$found[1]}";
         }
         if (preg_match('/^(\p{L}[\p{L}\s\-]*?)\s*[x×]\s*(\d+)$/u', $row, $found) === 1) {
             return "{$found[2]} {$found[1]}";

@@ -12,12 +12,12 @@ final readonly class RecipeStep
         .'|seal|cover|steam|cook|simmer|add|stir|heat|sprinkle|serve|rest|toast|chop|slice|cut|grind|bloom|put|pour'
         .'|spread|turn|remove|bake|roast|peel|dissolve|season|garnish|reduce|bring|keep|leave|let|melt|combine|whisk'
         .'|squeeze|top|warm|place|set|lower|knead|roll|wrap|poke|drizzle|dip|toss|prick|lift|flip|discard|return'
-        .'|scatter|arrange|line|grease|crush|braise|soften|rub|transfer|oil|fluff|take'
+        .'|scatter|arrange|line|grease|crush|braise|soften|chuck|bubble|rub|transfer|oil|fluff|take'
         .'|pound|blend|grate|mash|throw|tip|open|switch|dum';
 
     /** Between two things that are done in one sentence. */
-    public const BETWEEN = '/,\s*(?:and\s+)?(?:then\s+)?(?=(?:'.self::DOES
-        .'|(?:on |over )?(?:an? )?(?:very )?(?:low|medium|high|gentle)(?:est)?)\b)/iu';
+    public const BETWEEN = '/(,\s*(?:and\s+)?(?:then\s+)?|\s(?:and\s+)?then\s+|\sand\s+(?=\d+\s*(?:m|min|minutes)\b))'
+        .'(?=(?:'.self::DOES.'|(?:on |over )?(?:an? )?(?:very )?(?:low|med|medium|high|gentle)(?:est)?|\d+)\b)/iu';
 
     private const NUMBER = '\d+(?:\s+\d\/\d|[.,]\d+)?|\d\/\d|half an|an|a|one|two|three|four|five|ten|twenty';
 
@@ -51,9 +51,10 @@ final readonly class RecipeStep
 
         return new self(
             $text, $minutes,
-            preg_match('/\b(?:(?:very |medium[- ])?(low|medium|high|gentle|strong)(?:est)?)'
+            preg_match('/\b(?:(?:very |medium[- ])?(low|medium|med|high|gentle|strong)(?:est)?)'
                 .'[- ](?:heat|flame|fire|setting)\b|\bon (low|medium|high)\b'
-                .'|\b(low|medium|high)\s+(?:for\s+)?\d/iu', $text, $ring) === 1
+                .'|\b(low|medium|high)\s+(?:for\s+)?\d'
+                .'|\d\s*(?:m|mins?|minutes?)\s+(low|medium|high)\b/iu', $text, $ring) === 1
                 ? self::heat(mb_strtolower(implode('', array_slice($ring, 1)))) : null,
             preg_match('/\b(?:un)?till?\s+([^.,;]{3,80})/iu', $text, $look) === 1 ? self::seen($look[1]) : null,
         );
@@ -70,7 +71,7 @@ final readonly class RecipeStep
 
     private static function heat(string $word): string
     {
-        return ['gentle' => 'low', 'strong' => 'high'][$word] ?? $word;
+        return ['gentle' => 'low', 'strong' => 'high', 'med' => 'medium'][$word] ?? $word;
     }
 
     /** @return array{float, float}|null */

@@ -152,8 +152,10 @@ final class AmountReader
     /** Fractions and number words as figures, without bullets and words that weigh nothing. */
     private static function plain(string $line): string
     {
-        // A capital T is a tablespoon, a small one a teaspoon.
-        $line = (string) preg_replace(['~(\d)\s*T(?=\s)~u', '~(\d)\s*t(?=\s)~u'], ['$1 tbsp', '$1 tsp'], $line);
+        // A capital T is a tablespoon, a small one a teaspoon, a capital C a cup.
+        $line = (string) preg_replace(
+            ['~(\d)\s*T(?=\s)~u', '~(\d)\s*t(?=\s)~u', '~(\d)\s*C(?=\s)~u'], ['$1 tbsp', '$1 tsp', '$1 cup'], $line,
+        );
         $text = trim((string) preg_replace('/\s+/u', ' ', strtr($line, self::FRACTIONS)));
         $text = (string) preg_replace('~^(?:[-*]\s+|•\s*)?(?:(?:the|'.self::ABOUT.')\s+)?(?=\S)~iu', '', $text);
         // "juice of 2 lemons" is two lemons' juice.
@@ -164,8 +166,8 @@ final class AmountReader
         );
         // "small bunch of mint", "whole head of garlic" are one.
         $text = (string) preg_replace(
-            '~^(?:'.self::SIZED.'\s+)?(?=(?:handful|fistful|bunch|pinch|head|bulb|sprig|glug|squeeze)\b)~iu', '1 ',
-            $text,
+            '~^(?:'.self::SIZED.'\s+)?'
+                .'(?=(?:handful|fistful|bunch|pinch|head|bulb|sprig|glug|squeeze|tin|can|jar)\b)~iu', '1 ', $text,
         );
         foreach (self::NUMBERS as $word => $number) {
             if (preg_match('~^'.$word.'(?![\p{L}\d-])~iu', $text) === 1) {
