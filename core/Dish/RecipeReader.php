@@ -48,6 +48,12 @@ final class RecipeReader
         .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters)\b\)?'
         .'|\bfor\s+(?:about\s+)?(\d{1,2})\W*$/iu';
 
+    /** Dots that lead the eye to an amount, "1 & 1/2", 1": as they are meant. */
+    private const AS_MEANT = [
+        '/\s*\.{3,}\s*/u' => ' - ', '/(\d)\s*(?:&|and)\s*(?=\d\/\d|[½¼¾])/iu' => '$1 ',
+        '/(\d)\s*["”](?=[\s,]|$)/u' => '$1 inch', '/\s+/u' => ' ',
+    ];
+
     private const EATERS = [
         'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'eight' => 8, 'ten' => 10,
     ];
@@ -80,7 +86,7 @@ final class RecipeReader
     {
         $reader = new self($cup, $foods);
         foreach (preg_split('/\R/u', $text) ?: [] as $row) {
-            $row = trim((string) preg_replace('/\s+/u', ' ', $row));
+            $row = trim((string) preg_replace(array_keys(self::AS_MEANT), array_values(self::AS_MEANT), $row));
             if ($row !== '') {
                 $reader->row($row);
             }
@@ -223,7 +229,9 @@ final class RecipeReader
     {
         $time = '(?:\d+|half an|an)[\s-]*(?:minutes?|mins?|hours?|hrs?)';
 
-        return self::isDoing($row) || preg_match('/^\W*\p{L}[^.]*\b'.$time.'\b/iu', $row) === 1;
+        return self::isDoing($row)
+            || preg_match('/^(?!(?:one|two|three|four|half|an?)\b)\p{Lu}\p{Ll}+(?:,?\s+\S+){5,}\.$/iu', $row) === 1
+            || preg_match('/^\W*\p{L}[^.]*\b'.$time.'\b/iu', $row) === 1;
     }
 
     private static function isDoing(string $row): bool
@@ -253,7 +261,15 @@ final class RecipeReader
     /** @return non-empty-list<string> */
     private static function parted(string $row): array
     {
-        $row = self::inOrder($row);
+        // "2 chicken breasts, about 500 g in total" weigh that.
+        $row = (string) preg_replace(
+            '/,\s*(?:about|approx\.?|around)\s+(\d+(?:[.,]\d+)?\s*(?:kg|g|lb))(\s+(?:each|in total))?$/iu',
+            ' ($1$2)', self::inOrder($row),
+        );
+        $each = '/^(\p{L}[\p{L}\s]*?)\s+and\s+(\p{L}+),?\s+(?:a\s+)?(handful|pinch|bunch)\s+each$/iu';
+        if (preg_match($each, $row, $found) === 1) {
+            return ["1 {$found[3]} {$found[1]}", "1 {$found[3]} {$found[2]}"];
+        }
         $hasNote = str_contains($row, '(');
         $list = self::listed($row);
         if ($list !== null) {
@@ -289,7 +305,7 @@ final class RecipeReader
         if (count($parts) < 2 || str_contains($row, '(')) {
             return null;
         }
-        $isDone = '/\d\s*(?:cm|mm|inch|minutes?|mins?|hours?)\b|^(?:cut|ground|\p{L}+ed)\b/iu';
+        $isDone = '/\d\s*(?:cm|mm|minutes?|mins?|hours?)\b|^(?:cut|ground|\p{L}+ed)\b/iu';
         foreach ($parts as $part) {
             if (preg_match('/\d|^(?:an?|one|two|three|four|five|six|half)\b|\b(?:one|two|three|half)\b/iu', $part) !== 1
                 || preg_match($isDone, $part) === 1) {
@@ -367,7 +383,9 @@ final class RecipeReader
     {
         $line = RecipeLine::read(self::inOrder($row), $this->cup, $this->foods);
 
-        return $line->food !== null ? $line->grams !== null || mb_strlen($row) < 60 : $line->grams !== null;
+        return $line->food !== null
+            ? $line->grams !== null || mb_strlen($row) < 60
+            : $line->grams !== null || ($line->amount !== null && preg_match('/^\W*\d/u', $row) === 1);
     }
 
     /** The school that its words speak of, by id. */

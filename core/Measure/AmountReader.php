@@ -167,7 +167,7 @@ final class AmountReader
         // "small bunch of mint", "whole head of garlic" are one.
         $text = (string) preg_replace(
             '~^(?:'.self::SIZED.'\s+)?'
-                .'(?=(?:handful|fistful|bunch|pinch|head|bulb|sprig|glug|squeeze|tin|can|jar)\b)~iu', '1 ', $text,
+                .'(?=(?:handful|fistful|bunch|pinch|head|bulb|sprig|glug|squeeze|tin|can|jar|knob)\b)~iu', '1 ', $text,
         );
         foreach (self::NUMBERS as $word => $number) {
             if (preg_match('~^'.$word.'(?![\p{L}\d-])~iu', $text) === 1) {

@@ -121,6 +121,34 @@ final class RecipeReaderTest extends TestCase
                     '3 ground cinnamon', '0 saffron threads', '83 unsalted butter'],
                 ['15-15', '12-12', '6-6', '10-10', '40-40', '2-2'], [],
             ],
+            'chana' => [
+                "Nani's chana biryani", 4, 'cooked-filling',
+                ['315 basmati rice', '188 chickpeas', '220 red onions', '200 plum tomatoes', '130 plain yoghurt',
+                    '9 garlic cloves', '28 green chillies', '2 chilli flakes', '1 turmeric', '5 garam masala',
+                    '0 bay leaves', '0 whole cloves', '1 cardamom pods', '2 cinnamon sticks', '10 mint leaves',
+                    '10 coriander leaves', '55 olive oil'],
+                ['20-20', '12-15', '10-10', '15-15'], [],
+            ],
+            'tahchin' => [
+                'Tahchin', 6, 'drained-and-steamed',
+                ['500 chicken breast', '110 red onions', '1 turmeric', '500 basmati rice', '54 coarse salt',
+                    '- plain yoghurt', '350 plain yoghurt', '54 egg yolk', '110 olive oil', '0 saffron threads',
+                    '- barberries', '40 barberries', '13 caster sugar', '15 unsalted butter'],
+                ['35-35', '60-60', '6-6', '70-80', '2-2'], ['Makes one 24cm pot', 'Shred.'],
+            ],
+            'students-cooker' => [
+                'quick cooker biryani (uni edition)', 2, 'cooker',
+                ['252 basmati rice', '450 hot water', '250 chicken thigh', '55 red onions', '- ?', '16 plain yoghurt',
+                    '15 unsalted butter', '30 raisins', '- black pepper'],
+                ['8-8', '2-2', '18-18'], ['eat'],
+            ],
+            'dotted-keema' => [
+                'Keema dum biryani', 8, 'cooked-filling',
+                ['800 mutton', '800 basmati rice', '440 red onions', '100 ghee', '200 plain yoghurt',
+                    '150 green peas', '32 garlic paste', '5 chilli flakes', '7 garam masala', '0 saffron threads',
+                    '129 whole milk', '- coarse salt'],
+                ['15-15', '10-10', '15-15', '5-5', '20-25'], ['hungry people'],
+            ],
         ];
     }
 
@@ -159,7 +187,7 @@ final class RecipeReaderTest extends TestCase
             ]));
             foreach (preg_split('/\R/u', $text) ?: [] as $row) {
                 if (preg_match('/^(?:for the \w+|you need|what to do|steps|method|to serve|ingred\w+:?|instructions:'
-                    .'|directions|vegetables|to finish|rice)$|feeds|serves|ppl|people|yield|^for \d/iu', trim($row)) === 1) {
+                    .'|directions|vegetables|to finish|rice)$|feeds|serves|ppl|people|persons|servings|yield|^for \d/iu', trim($row)) === 1) {
                     continue;
                 }
                 preg_match_all('/\p{L}{4,}/u', mb_strtolower($row), $words);
