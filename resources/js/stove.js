@@ -315,7 +315,8 @@ export default () => ({
         let title = '';
         document.querySelectorAll('[data-until]').forEach((count) => {
             const left = Number(count.dataset.until) - now;
-            const due = left <= 0;
+            // Less than a second is now: the server's clock is whole seconds, and a count of 0:00 tells nothing.
+            const due = left < 1;
             count.textContent = due && 'waiting' in count.dataset ? 'now' : clock(left);
             count.classList.toggle('due', due);
             count.classList.toggle('long', count.textContent.length > 5);
