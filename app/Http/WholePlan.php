@@ -12,6 +12,7 @@ use Orbek\Core\Cook\Progress;
 use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Shopping\Ingredient;
 use Orbek\Core\Plan\Work\DishTask;
+use Orbek\Core\Plan\Work\Mise;
 use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\Stage;
@@ -74,7 +75,6 @@ final readonly class WholePlan
     ): array {
         $plan = $fold->plan();
         $work = $plan->day->task($id);
-        $amounts = array_filter($plan->ingredients, static fn (Ingredient $one): bool => $one->task === $id);
 
         return [
             'id' => $id, 'dish' => $dish, 'of' => $of, 'name' => $this->say->first($work->name),
@@ -82,10 +82,10 @@ final readonly class WholePlan
             'begin' => $this->say->text($work->begin), 'finish' => $this->say->text($work->finish),
             'minutes' => $minutes,
             'startsAt' => $startsAt, ...self::times($progress),
-            'amounts' => array_values(array_map(
+            'amounts' => array_map(
                 fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->name),
-                $amounts,
-            )),
+                Mise::at($plan, $id),
+            ),
             'cautions' => array_map(fn ($caution): string => $this->say->label($caution, 'says'), $fold->cautions($id)),
             'boil' => $work->kind === WorkKind::Boil ? $plan->boil() : null,
             'sealed' => $work->kind === WorkKind::Heat && $work->index === 0 && $plan->course() !== null ? $fold : null,

@@ -22,6 +22,7 @@ abstract readonly class Event
         'weighed' => Events\Weighed::class,
         'back-at-boil' => Events\BackAtBoil::class,
         'scooped' => Events\Scooped::class,
+        'tasted' => Events\Tasted::class,
         'heat-set' => Events\HeatSet::class,
         'opened' => Events\Opened::class,
         'cue' => Events\CueSeen::class,

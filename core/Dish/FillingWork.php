@@ -51,7 +51,9 @@ final readonly class FillingWork
             default => $this->ready($parts),
         };
 
-        return ['steps' => [...$kept, ...array_merge(...array_values($brought))], 'ready' => $ready] + $filling;
+        return [
+            'steps' => array_reduce($brought, $this->inTurn(...), $kept), 'ready' => $ready,
+        ] + $filling;
     }
 
     /**
@@ -65,6 +67,29 @@ final readonly class FillingWork
         $kinds = array_column(self::rows($filling, 'parts'), 'kind');
 
         return $this->of($filling, array_values(array_filter($kinds, is_string(...))));
+    }
+
+    /**
+     * The gravy before what it is the gravy of: work that comes in goes before that of kinds which come later into the
+     * pan, and what is there stays in its order.
+     *
+     * @param  list<Document>  $steps
+     * @param  list<Document>  $brought of one kind
+     * @return list<Document>
+     */
+    private function inTurn(array $steps, array $brought): array
+    {
+        $comes = $brought === [] ? 0 : $this->comes($brought[0]);
+        $later = array_filter($steps, fn (array $step): bool => isset($step['of']) && $this->comes($step) > $comes);
+        array_splice($steps, array_key_first($later) ?? count($steps), 0, $brought);
+
+        return $steps;
+    }
+
+    /** @param  Document  $step */
+    private function comes(array $step): int
+    {
+        return is_string($step['of'] ?? null) ? $this->craft->fillings->all[$step['of']]->comes ?? 0 : 0;
     }
 
     /** @param  Document  $filling */

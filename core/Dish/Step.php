@@ -12,7 +12,12 @@ use Orbek\Core\Measure\Refused;
 /** A stretch of work that a dish brings along: browning, simmering, a salad. */
 final readonly class Step
 {
-    /** @param  list<Allergen>  $holds of what is made, for a side */
+    private const MOST_MIN = 2880;
+
+    /**
+     * @param  list<Allergen>  $holds of what is made, for a side
+     * @param  list<string>  $with names of the parts and toppings that go in here
+     */
     private function __construct(
         public string $name, public int $minutes, public Attention $attention, public ?string $ring,
         public array $holds, public ?string $keeps,
@@ -24,15 +29,27 @@ final readonly class Step
         public ?string $till,
         /** Id of the kind of filling that brought it; null for a step of the cook's own. */
         public ?string $of,
+        /** Sooner than this its look is not asked for, and later it has gone too far, min; null where not told. */
+        public ?int $leastMin,
+        public ?int $mostMin,
+        /** What is tasted at its end. */
+        public ?Tasting $tastes,
+        public array $with,
+        /** What is poured in, and how much, ml a kg of raw filling. */
+        public ?string $pours,
+        public float $pouredMlPerKg,
     ) {
     }
 
     /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
+        $minutes = $fields->whole('minutes', 1, self::MOST_MIN);
+        $pours = $fields->has('pours') ? $fields->object('pours') : null;
+
         return new self(
             name: $fields->text('name'),
-            minutes: $fields->whole('minutes', 1, 2880),
+            minutes: $minutes,
             attention: $fields->one('attention', Attention::class, Attention::Throughout),
             ring: $fields->has('burner') ? $fields->text('burner') : null,
             holds: $fields->many('holds', Allergen::class),
@@ -41,6 +58,18 @@ final readonly class Step
             underPressure: $fields->flag('pressure', false),
             till: $fields->has('till') ? $fields->text('till') : null,
             of: $fields->has('of') ? $fields->text('of') : null,
+            leastMin: $fields->has('least_min') ? $fields->whole('least_min', 1, $minutes) : null,
+            mostMin: $fields->has('most_min') ? $fields->whole('most_min', $minutes, self::MOST_MIN) : null,
+            tastes: $fields->has('tastes') ? $fields->one('tastes', Tasting::class) : null,
+            with: $fields->texts('with'),
+            pours: $pours?->text('name'),
+            pouredMlPerKg: $pours?->number('ml_per_kg', 1, 3000, 'ml per kg of filling') ?? 0.0,
         );
+    }
+
+    /** Whether it takes something in by that name. */
+    public function takes(string $name): bool
+    {
+        return in_array(mb_strtolower($name), array_map(mb_strtolower(...), $this->with), true);
     }
 }

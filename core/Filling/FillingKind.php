@@ -14,6 +14,8 @@ use Orbek\Core\Measure\Refused;
  */
 final readonly class FillingKind
 {
+    private const COMES_LAST = 3;
+
     /**
      * @param  list<Allergen>  $holds what guests must be told of it, whoever cooks it
      * @param  list<Readying>  $readied how it is usually readied, in order
@@ -39,6 +41,8 @@ final readonly class FillingKind
         /** How far it is cooked by that when it is layered, 0 to 1. */
         public float $ready,
         private array $readied,
+        /** When it comes into the pan: onion before tomato, both before what they are the gravy of. */
+        public int $comes,
     ) {
     }
 
@@ -89,6 +93,7 @@ final readonly class FillingKind
             looks: $fields->one('looks', Looks::class, Looks::Cube),
             ready: $fields->number('ready', 0, 1, '', 1),
             readied: array_map(Readying::fromFields(...), $fields->each('readied')),
+            comes: $fields->whole('comes', 1, self::COMES_LAST, self::COMES_LAST),
         );
     }
 }

@@ -13,6 +13,11 @@ final readonly class Readying
     /** A step that goes on till the filling is done through takes so many times what makes it tender. */
     private const THROUGH = 1.1;
 
+    /** What makes it tender is looked at from here on, and may take so much longer, times the usual (our own). */
+    private const TENDER_LEAST = 0.75;
+
+    private const TENDER_MOST = 1.5;
+
     private function __construct(
         public string $does,
         /** Null where it lasts till it is as tender as it is to be. */
@@ -25,6 +30,11 @@ final readonly class Readying
         private ?string $till,
         /** Whether it is done although the filling goes in raw: an egg. */
         public bool $isAlways,
+        /** From when on its end is looked for, and when it has gone too far, min; null where not told. */
+        private ?int $leastMin,
+        private ?int $mostMin,
+        /** What is tasted at its end (schema/dish.json, step). */
+        private ?string $tastes,
     ) {
     }
 
@@ -39,6 +49,9 @@ final readonly class Readying
             fatMlPerKg: $fields->number('fat_ml_per_kg', 0, 200, 'ml', 0),
             till: $fields->has('till') ? $fields->text('till') : null,
             isAlways: $fields->flag('always', false),
+            leastMin: $fields->has('least') ? $fields->whole('least', 1, 240) : null,
+            mostMin: $fields->has('most') ? $fields->whole('most', 1, 480) : null,
+            tastes: $fields->has('tastes') ? $fields->text('tastes') : null,
         );
     }
 
@@ -51,16 +64,21 @@ final readonly class Readying
      */
     public function step(FillingKind $kind, string $part, string $ring, float $ready, bool $isThrough): array
     {
-        $tenders = $kind->tenderMin * ($isThrough ? self::THROUGH : $ready);
+        $minutes = $this->minutes
+            ?? max(1, (int) round($kind->tenderMin * ($isThrough ? self::THROUGH : $ready)));
+        $isLookedAt = $this->minutes === null && $this->till !== null;
 
         return array_filter([
             'name' => mb_substr(mb_strtoupper(mb_substr($part, 0, 1)).mb_substr($part, 1).": {$this->does}", 0, 80),
-            'minutes' => $this->minutes ?? max(1, (int) round($tenders)),
+            'minutes' => $minutes,
+            'least_min' => $isLookedAt ? max(1, (int) floor(self::TENDER_LEAST * $minutes)) : $this->leastMin,
+            'most_min' => $isLookedAt ? (int) ceil(self::TENDER_MOST * $minutes) : $this->mostMin,
             'attention' => $this->hands,
             'burner' => $this->isOnRing ? $ring : null,
             'till' => $this->till,
             'fat_ml_per_kg' => $this->fatMlPerKg > 0 ? $this->fatMlPerKg : null,
             'of' => $kind->id,
+            'tastes' => $this->tastes,
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'fat-for-a-step' => '{step}: fat',
+    'poured-per-filling' => '{ml} ml for each kg of raw filling.',
     'fat-per-filling' => '{ml} ml for each kg of raw filling.',
     'water-measured' => 'water, measured',
     'water-beside-the-broth' => 'water beside the broth',
@@ -51,6 +52,7 @@ return [
     'base-covered' => 'To cover the {cm2} cm² of the base.',
     'base-slices' => 'About {cm2} slices 3.5 mm thick, overlapping by a tenth.',
     'for-the-marinade' => 'for the marinade',
+    'for-the-filling' => 'for the filling',
     'for-the-layers' => 'for the layers',
     'kept-for-the-top' => 'kept for the top',
     'drops' => '{extra} {drops, plural, one{# drop} other{# drops}}',

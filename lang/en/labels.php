@@ -32,6 +32,23 @@ return [
             'house' => 'Kitchen goods',
         ],
     ],
+    'Tasting' => [
+        'label' => [
+            'rice-water' => 'the water',
+            'broth' => 'the broth',
+            'gravy' => 'the gravy',
+            'topping' => 'the topping',
+        ],
+    ],
+    'Taste' => [
+        'label' => [
+            'right' => 'right',
+            'flat' => 'flat, wants salt',
+            'salty' => 'too salty',
+            'sour' => 'too sour',
+            'dull' => 'dull, wants sour',
+        ],
+    ],
     'Allergen' => [
         'label' => [
             'nuts' => 'nuts',

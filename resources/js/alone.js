@@ -53,7 +53,11 @@ export function fold(steps, events, now) {
         const step = state.get(nameOf({ dish: event.dish, id: event.subject }));
         if (!step) continue;
         if (event.type === 'started') step.startedAt ??= event.at;
-        if (event.type === 'lengthened') step.minutes += event.minutes;
+        if (event.type === 'lengthened' && event.ends_in === undefined) step.minutes += event.minutes;
+        // Told to end so many minutes from then: whole minutes more, as core has it.
+        else if (event.type === 'lengthened' && step.startedAt !== null && step.doneAt === null) {
+            step.minutes += event.ends_in - Math.round((step.startedAt + 60 * Math.max(0, step.minutes) - event.at) / 60);
+        }
         if (event.type === 'done' && step.doneAt === null) end(step, event.at);
     }
     return steps.map((told) => {

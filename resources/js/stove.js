@@ -33,10 +33,13 @@ export default () => ({
     keeping: null,
     tried: '',
     steps: null,
+    ticks: [],
 
     async init() {
         Object.assign(this, JSON.parse(this.$root.dataset.live));
         this.who = remembered(`orbek.who.${this.cook}`) ?? '';
+        this.ticks = JSON.parse(remembered(`orbek.ticks.${this.cook}`) ?? '[]');
+        this.showTicks();
         this.setClock();
         this.happened = await logged(this.cook);
         this.tick();
@@ -273,6 +276,7 @@ export default () => ({
         if (this.seen.split('-')[0] !== seen.split('-')[0]) this.keep();
         this.seen = seen;
         redraw(body);
+        this.showTicks();
         if (document.querySelector('.now.noting')) forget(this.cook);
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         this.tick();
@@ -324,6 +328,8 @@ export default () => ({
             const name = `${count.dataset.name}/${count.dataset.until}`;
             if (due && left > -120 && !this.called.has(name)) { this.called.add(name); call(count.dataset.name ?? 'Orbek'); }
         });
+        document.querySelectorAll('[data-shown-from]').forEach((part) => this.askFrom(part, now));
+        document.querySelectorAll('[data-shown-till]').forEach((part) => { part.hidden = now >= Number(part.dataset.shownTill); });
         document.querySelectorAll('[data-call-at]').forEach((window) => {
             const name = `window/${window.dataset.callAt}`;
             const left = Number(window.dataset.callAt) - now;
@@ -332,6 +338,35 @@ export default () => ({
         const since = document.querySelector('[data-since]');
         if (isOn('title')) document.title = `${since?.textContent ?? title} ${document.querySelector('.now h1')?.textContent ?? ''}`.trim();
         document.querySelectorAll('[data-course]').forEach((data) => this.drawBoil(data, now));
+    },
+
+    /** What is asked from a moment on: called once, and drawn anew so that its minutes are those from then. */
+    askFrom(part, now) {
+        const since = now - Number(part.dataset.shownFrom);
+        if (part.hidden && since >= 0 && 'callsLook' in part.dataset) {
+            const name = `${part.dataset.callsLook}/${part.dataset.shownFrom}`;
+            if (!this.called.has(name)) {
+                this.called.add(name);
+                if (since < 120) call(part.dataset.callsLook);
+                this.seen = '';
+                this.refresh();
+            }
+        }
+        part.hidden = since < 0;
+    },
+
+    /** What goes in and is in: ticked on this phone, and still ticked when the page is drawn again. */
+    tickOff(event) {
+        const tick = event.target.closest('[data-tick]');
+        if (!tick) return;
+        const ticks = new Set(this.ticks).add(tick.dataset.tick);
+        if (!tick.checked) ticks.delete(tick.dataset.tick);
+        this.ticks = [...ticks];
+        remember(`orbek.ticks.${this.cook}`, JSON.stringify(this.ticks));
+    },
+
+    showTicks() {
+        document.querySelectorAll('[data-tick]').forEach((tick) => { tick.checked = this.ticks.includes(tick.dataset.tick); });
     },
 
     /** The grain and the mark on the hill, read off the course that the core has computed. */

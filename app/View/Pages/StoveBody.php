@@ -10,9 +10,11 @@ use App\Wording\Wording;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Contracts\View\View;
+use Orbek\Core\Cook\Asked;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Situation;
 use Orbek\Core\Plan\Meal\MealTask;
+use Orbek\Core\Plan\Work\Mise;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /** The stove as it stands for one pair of hands. */
@@ -54,6 +56,9 @@ final readonly class StoveBody
             'served' => $fold->servedAt(),
             'id' => $id, 'task' => $task, 'dish' => $dish, 'of' => $of,
             'progress' => $id === null ? null : $fold->progress($id),
+            'asked' => $id === null ? null : Asked::of($fold, $situation, $id),
+            'said' => Asked::saidOf($fold),
+            'goesIn' => $of === null || $task === null ? [] : Mise::at($of->plan(), $task->task),
             'boiling' => $of !== null && $of->boiling() === $task?->task,
             // The closed pot is the now where its heat or its opening is; else it stands below with the others.
             'strip' => $dish !== null && $at[$dish]->lid !== null

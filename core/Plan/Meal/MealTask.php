@@ -9,6 +9,7 @@ use Orbek\Core\Clock\Attention;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Clock\Job;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Work\EndsBy;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /** A task of a meal: whose it is, what it is called, and what the clock sees of it. */
@@ -35,6 +36,8 @@ final readonly class MealTask
         public Note $finish,
         /** Done the day before: off the clock of the day. */
         public bool $isAhead = false,
+        /** What ends it beside its minutes. */
+        public ?EndsBy $endsBy = null,
     ) {
     }
 
@@ -54,6 +57,7 @@ final readonly class MealTask
             begin: $this->begin,
             finish: $this->finish,
             isAhead: $isAhead ?? $this->isAhead,
+            endsBy: $this->endsBy,
         );
     }
 

@@ -108,6 +108,7 @@ final class MealWork
             attention: $work->task->attention,
             begin: $work->begin,
             finish: $work->finish,
+            endsBy: $work->endsBy,
         );
     }
 

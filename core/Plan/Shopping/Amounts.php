@@ -11,6 +11,7 @@ use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\Gravy;
 use Orbek\Core\Dish\Poured;
+use Orbek\Core\Filling\FillingGroup;
 use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fat;
@@ -187,12 +188,20 @@ final readonly class Amounts
         $task = Fill::firstTask($this->dish, $place);
         $list = [];
         foreach ($filling->partMasses($this->raw) as $index => $mass) {
-            $list[] = self::part($filling->parts[$index], $mass, $task);
+            $part = $filling->parts[$index];
+            $list[] = $this->part($part, $mass, Fill::partTask($this->dish, $place, $part));
         }
         if ($filling->gravy !== null) {
             $list = [...$list, ...$this->gravy($filling, $filling->gravy)];
         }
-        foreach ($filling->steps as $step) {
+        foreach ($filling->steps as $index => $step) {
+            if ($step->pours !== null) {
+                $list[] = $this->pouredIn(
+                    $step->pours, $step->pouredMlPerKg * $filling->rawMass($this->raw)->kg,
+                    Note::of('amounts.poured-per-filling', ml: (int) round($step->pouredMlPerKg)),
+                    Fill::stepTask($this->dish, $place, $index),
+                );
+            }
             if ($step->fatMlPerKg > 0) {
                 $list[] = Ingredient::bought(
                     Station::Filling, Note::of('amounts.fat-for-a-step', step: $step->name),
@@ -200,7 +209,7 @@ final readonly class Amounts
                         $step->fatMlPerKg * $filling->rawMass($this->raw)->kg, 'ml', 0,
                         Note::of('amounts.fat-per-filling', ml: (int) round($step->fatMlPerKg)),
                     ),
-                    Aisle::Fats, $task, 'fat',
+                    Aisle::Fats, Fill::stepTask($this->dish, $place, $index), 'fat',
                 );
             }
         }
@@ -216,8 +225,29 @@ final readonly class Amounts
         return $list;
     }
 
+    /** Where a part is bought: sugar in a filling stands with the spices, whatever fills beside it. */
+    private function aisle(FillingPart $part): Aisle
+    {
+        $food = $part->kind->group === FillingGroup::Ready ? $this->dish->craft->foods->named($part->name) : null;
+        $kind = $food === null || ! str_starts_with($food->role, 'extra:')
+            ? null : ExtraKind::tryFrom(substr($food->role, strlen('extra:')));
+
+        return $kind === null ? Aisle::ofFilling($part) : Aisle::ofExtra($kind);
+    }
+
+    /** Water out of the tap, or what is bought. */
+    private function pouredIn(string $name, float $ml, Note $why, string $task): Ingredient
+    {
+        $foods = $this->dish->craft->foods;
+        $figure = Figure::of($ml, 'ml', 0, $why)->filling(1.0);
+
+        return $foods->named($name) === $foods->named('water')
+            ? Ingredient::fromTheHouse(Station::Filling, Note::name($name), $figure, $task)
+            : Ingredient::bought(Station::Filling, Note::name($name), $figure, Aisle::House, $task, $name);
+    }
+
     /** A filling's part, by pieces where it comes in them, and as it is bought. */
-    private static function part(FillingPart $part, Mass $mass, string $task): Ingredient
+    private function part(FillingPart $part, Mass $mass, string $task): Ingredient
     {
         $pieces = $part->pieceG === null ? null : (int) round($mass->inGrams() / $part->pieceG);
         $why = [Note::of('amounts.times-the-raw-rice', ofRice: round($part->ofRice, 2))];
@@ -232,7 +262,7 @@ final readonly class Amounts
             $pieces === null
                 ? Note::name($part->name)
                 : Note::of('amounts.pieces', part: $part->name, pieces: $pieces),
-            Figure::of($mass->inGrams(), 'g', 0, ...$why), Aisle::ofFilling($part), $task,
+            Figure::of($mass->inGrams(), 'g', 0, ...$why), $this->aisle($part), $task,
             $pieces === null ? $part->name : "{$part->name}, {$pieces}",
         )->boughtAs(
             $part->bought?->name,
@@ -390,10 +420,13 @@ final readonly class Amounts
     private function topping(Extra $extra, int $index, string $part, float $amount): Ingredient
     {
         $isAll = $extra->split[$part] > 0.995;
+        $filling = Fill::marinated($this->dish);
         [$station, $task, $where] = match ($part) {
             'marinade' => [
-                Station::Filling, Fill::firstTask($this->dish, Fill::marinated($this->dish)),
-                Note::of('amounts.for-the-marinade'),
+                Station::Filling, Fill::stepWith($this->dish, $filling, $extra->name)
+                    ?? Fill::firstTask($this->dish, $filling),
+                ($this->dish->fillings->all[$filling]->marinade ?? null) !== null
+                    ? Note::of('amounts.for-the-marinade') : Note::of('amounts.for-the-filling'),
             ],
             'layers' => [
                 Station::Layers, WorkKind::Layer->id(),

@@ -25,6 +25,8 @@ final readonly class DishTask
         public ?Note $keeps,
         /** What is to be minded at this piece of work, and at no other of its station. */
         public ?Caution $caution = null,
+        /** What ends it beside its minutes. */
+        public ?EndsBy $endsBy = null,
     ) {
     }
 }

@@ -35,6 +35,8 @@ final class Doing
 
     private ?Caution $caution = null;
 
+    private ?EndsBy $endsBy = null;
+
     public function __construct(
         private readonly WorkKind $kind, private readonly int $index, private readonly Note $name,
         private readonly WorkTimes $times,
@@ -106,6 +108,13 @@ final class Doing
         return $this;
     }
 
+    public function ending(?EndsBy $by): self
+    {
+        $this->endsBy = $by;
+
+        return $this;
+    }
+
     public function work(): DishTask
     {
         return new DishTask(
@@ -121,6 +130,7 @@ final class Doing
             finish: $this->finish ?? Note::of('work-order.done'),
             keeps: $this->keeps,
             caution: $this->caution,
+            endsBy: $this->endsBy,
         );
     }
 }

@@ -20,14 +20,20 @@ final readonly class Mise
     {
         $list = [];
         foreach ($plan->day->tasks as $id => $work) {
-            $things = array_values(
-                array_filter($plan->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->task === $id),
-            );
+            $things = self::at($plan, $id);
             if ($things !== [] || $work->keeps !== null) {
                 $list[] = new self($work, $things);
             }
         }
 
         return $list;
+    }
+
+    /** @return list<Ingredient> what goes in at a task, in the order in which it is measured out */
+    public static function at(Plan $plan, string $task): array
+    {
+        return array_values(array_filter(
+            $plan->ingredients, static fn (Ingredient $ingredient): bool => $ingredient->task === $task,
+        ));
     }
 }

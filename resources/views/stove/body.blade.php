@@ -13,6 +13,7 @@
     </section>
 @endif
 @if ($served === null)
+    @if ($said !== null)<div class="changed" role="status"><p>{{ $say->first($said) }}</p></div>@endif
     @if ($others)
         <div class="whose" role="group" aria-label="Which pair of hands are you?"><span>You are</span>@foreach (range(1,
             $fold->hands) as $pair)<button type="button" data-who="{{ $pair }}" aria-pressed="{{ $who === $pair ? 'true' : 'false' }}">hands
@@ -33,6 +34,7 @@
                 <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}"
                     aria-live="off">0:00</p>
                 @if ($task->detail !== null)<p class="window">{{ $say->first($task->detail) }}</p>@endif
+                @if ($asked !== null)@include('stove.asked')@endif
             @else
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
                     aria-live="off">0:00</p>
@@ -40,6 +42,7 @@
                     null ? '' : ' on '.$fold->began->kitchen->ring($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : ''
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
+            @if ($goesIn !== [])@include('stove.goes-in')@endif
             @if ($strip)@include('stove.lid', ['fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
             @foreach ($of?->cautions($task->task) ?? [] as $caution)
                 <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button
@@ -50,7 +53,10 @@
                 @if ($boiling && $of->isScoopNext())
                     <button type="button" class="act main" data-event="scooped" data-subject="{{ $task->task }}">First scoop lifted</button>
                 @else
-                    <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}">{{ $task->finish }}</button>
+                    @if (($asked->look ?? null) !== null)@include('stove.look')@endif
+                    <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}"
+                        @if (($asked->look ?? null) !== null) data-shown-till="{{ $asked->from->getTimestamp() }}" @endif>{{ $task->finish
+                        }}</button>
                 @endif
             @else
                 <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin

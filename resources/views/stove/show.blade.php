@@ -1,7 +1,7 @@
 <x-layouts.place :title="$cook->name" place="stove">
     <script src="/early.js"></script>
     <div class="stove" x-data="stove" data-live="{{ json_encode($live) }}" x-on:click="act($event)" x-on:submit="note($event)"
-        x-on:keydown.window="onKey($event)">
+        x-on:change="tickOff($event)" x-on:keydown.window="onKey($event)">
         <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="waiting"></span> noted here,
             sent when it is back.</p></div>
         <div class="unsent keeps-nothing" role="status" x-show="! isStored" x-cloak><p>This browser keeps nothing here: its storage is

@@ -47,7 +47,7 @@ final class WalkTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->random = new Randomizer(new Mt19937(20261130));
+        $this->random = new Randomizer(new Mt19937(20261202));
         $this->say = Sample::wording();
     }
 

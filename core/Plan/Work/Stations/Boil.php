@@ -8,9 +8,11 @@ use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\Boiled;
 use Orbek\Core\Dish\Spices;
+use Orbek\Core\Dish\Tasting;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Work\Bench;
+use Orbek\Core\Plan\Work\EndsBy;
 use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Rice\Draining;
 
@@ -70,7 +72,8 @@ final class Boil
                     'work-order.of-salt-lid-on', salt: $salt, isSalted: $salt->amount >= 0.5,
                     spices: $this->bench->dish->grain->water->spices === Spices::None,
                 ))
-                ->begun(Note::of('work-order.it-is-on'))->done(Note::of('work-order.it-boils')),
+                ->begun(Note::of('work-order.it-is-on'))->done(Note::of('work-order.it-boils'))
+                ->ending($salt->amount >= 0.5 ? EndsBy::tasting(Tasting::RiceWater, $this->boil->heatUpMin) : null),
         );
     }
 

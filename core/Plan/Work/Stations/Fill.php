@@ -10,10 +10,13 @@ use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Filling;
+use Orbek\Core\Dish\FillingPart;
+use Orbek\Core\Dish\Step;
 use Orbek\Core\Filling\Marinade;
 use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Work\Bench;
+use Orbek\Core\Plan\Work\EndsBy;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /** Each filling marinated, brought to the room's warmth and cooked, in order. */
@@ -54,6 +57,39 @@ final class Fill
                 ? WorkKind::Open->id() : WorkKind::Layer->id(),
             default => WorkKind::Filling->id(self::firstStep($dish, $place)),
         };
+    }
+
+    /** The task in which one of a filling's steps is done. */
+    public static function stepTask(Dish $dish, int $place, int $step): string
+    {
+        return WorkKind::Filling->id(self::firstStep($dish, $place) + $step);
+    }
+
+    /**
+     * The task at which a part of a filling goes in: the step that takes it by name, else the first that its kind
+     * brought; meat that is marinated is in hand before.
+     */
+    public static function partTask(Dish $dish, int $place, FillingPart $part): string
+    {
+        $filling = $dish->fillings->get($place);
+        $named = self::stepWith($dish, $place, $part->name);
+        if ($named !== null || ($filling->marinade !== null && $part->kind->wantsCooking())) {
+            return $named ?? self::firstTask($dish, $place);
+        }
+        $brought = array_filter($filling->steps, static fn (Step $step): bool => $step->of === $part->kind->id);
+
+        return $brought === []
+            ? self::firstTask($dish, $place) : self::stepTask($dish, $place, (int) array_key_first($brought));
+    }
+
+    /** The task of the step that takes something in by its name; null where none does. */
+    public static function stepWith(Dish $dish, int $place, string $name): ?string
+    {
+        $steps = array_filter(
+            $dish->fillings->all[$place]->steps ?? [], static fn (Step $step): bool => $step->takes($name),
+        );
+
+        return $steps === [] ? null : self::stepTask($dish, $place, (int) array_key_first($steps));
     }
 
     /** The place of the filling whose marinade takes what is for the marinade. */
@@ -136,7 +172,8 @@ final class Fill
                     ->after(...$last === null ? $first : [After::within($last, $gapMin)])
                     ->saying($step->till === null ? null : Note::of('work-order.till-it', look: $step->till))
                     ->keeping($step->keeps === null ? null : Note::name($step->keeps))
-                    ->minding($step->underPressure ? Caution::PressureCooker : null),
+                    ->minding($step->underPressure ? Caution::PressureCooker : null)
+                    ->ending(EndsBy::of($step, $filling)),
             );
             $gapMin = $bench->times->minutes(WorkKind::Filling->value, 'between-steps');
         }

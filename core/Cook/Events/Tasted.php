@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook\Events;
+
+use DateTimeImmutable;
+use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\State;
+use Orbek\Core\Cook\Taste;
+use Orbek\Core\Measure\Fields;
+
+/** Something was tasted at a task. */
+final readonly class Tasted extends Event
+{
+    protected function __construct(string $id, DateTimeImmutable $at, public string $task, public Taste $taste)
+    {
+        parent::__construct($id, $at);
+    }
+
+    protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
+    {
+        return new self($id, $at, $fields->text('subject'), $fields->one('taste', Taste::class));
+    }
+
+    protected function details(): array
+    {
+        return ['subject' => $this->task, 'taste' => $this->taste->value];
+    }
+
+    public function happenTo(State $state): bool
+    {
+        if (($state->plan->day->tasks[$this->task]->endsBy->tastes ?? null) === null) {
+            return false;
+        }
+        $state->tasted[$this->task] = $this->taste;
+
+        return true;
+    }
+}

@@ -1,0 +1,17 @@
+{{-- A step that ends by a look: from when on to look, how much room there is, and what is tasted. --}}
+@if ($asked->look !== null)
+    <p class="window"><span data-shown-till="{{ $asked->from->getTimestamp() }}">Look from {{ $local($asked->from) }} on.</span>
+        @unless ($asked->isTender)<strong data-shown-from="{{ $asked->tooFarFrom->getTimestamp() }}" hidden>Look now: it has had long
+            enough.</strong>@endunless
+        @if ($asked->roomMin !== null)It may go on {{ $asked->roomMin }} min past its time, and nothing else waits.@endif</p>
+@endif
+@if ($asked->tastes !== null)
+    <h2 id="taste">Taste {{ $say->label($asked->tastes) }}</h2>
+    <div class="asks" role="group" aria-labelledby="taste">
+        @foreach (Orbek\Core\Cook\Taste::sayOf($asked->tastes) as $one)
+            <button type="button" data-event="tasted" data-subject="{{ $task->task }}" data-taste="{{ $one->value }}" aria-pressed="{{
+                $one === $asked->taste ? 'true' : 'false' }}">{{ $say->label($one) }}</button>
+        @endforeach
+    </div>
+    @if ($asked->mend !== null)<p class="window" role="status">{{ $say->first($asked->mend) }}</p>@endif
+@endif
