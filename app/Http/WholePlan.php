@@ -83,7 +83,7 @@ final readonly class WholePlan
             'minutes' => $minutes,
             'startsAt' => $startsAt, ...self::times($progress),
             'amounts' => array_map(
-                fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->name),
+                fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->inHand()),
                 Mise::at($plan, $id),
             ),
             'cautions' => array_map(fn ($caution): string => $this->say->label($caution, 'says'), $fold->cautions($id)),

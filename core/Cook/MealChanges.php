@@ -80,7 +80,7 @@ final class MealChanges
             // What else fills stands on the table as before.
             $table = ['side_dishes' => $plan->dish->table->sideDishes] + $this->meal->tableOf($share);
             $this->plans[$place] = $this->planner->plan(
-                $plan->dish->changed('usual', $table), $this->began->given->dishes[$place][1], $this->began->tableAt,
+                $plan->dish->servedAt($table), $this->began->given->dishes[$place][1], $this->began->tableAt,
             );
             $this->says[] = Note::of(
                 'meal.rice-changes', dish: $plan->dish->name, rice: $this->plans[$place]->totals->rice(),

@@ -38,6 +38,8 @@ final readonly class Dish
         public LidChoice $lid,
         /** Who eats, and how it comes to them. */
         public Table $table,
+        /** What the recipe that it was read from says; null where it was read from none. */
+        public ?Told $told,
         public Craft $craft,
         private array $document,
     ) {
@@ -72,6 +74,7 @@ final readonly class Dish
             build: Build::fromFields($fields, $craft, $fillings, $lid->ring),
             lid: $lid,
             table: Table::fromFields($fields),
+            told: $fields->has('told') ? Told::fromFields($fields->object('told')) : null,
             craft: $craft,
             document: $document,
         );
@@ -292,6 +295,20 @@ final readonly class Dish
     public function changed(string $path, mixed $value): self
     {
         return $this->withDocument(self::with($this->document, explode('/', $path), $value, $path));
+    }
+
+    /**
+     * The same at another table; how much rice the cook's recipe gives each goes along.
+     *
+     * @param  array<string, mixed>  $table as usual has it
+     *
+     * @throws Refused
+     */
+    public function servedAt(array $table): self
+    {
+        return $this->changed(
+            'usual', $table + ($this->table->ownEachG === null ? [] : ['each_g' => $this->table->ownEachG]),
+        );
     }
 
     /**

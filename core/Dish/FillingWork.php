@@ -97,7 +97,8 @@ final readonly class FillingWork
     {
         $ready = $filling['ready'] ?? 1;
 
-        return is_numeric($ready) && $ready < Filling::RAW && self::rows($filling, 'steps') === [];
+        return is_numeric($ready) && $ready < Filling::RAW
+            && array_filter(self::rows($filling, 'steps'), static fn (array $step): bool => isset($step['of'])) === [];
     }
 
     /**

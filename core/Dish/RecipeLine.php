@@ -49,6 +49,15 @@ final readonly class RecipeLine
         );
     }
 
+    /** The same as it stands in the recipe, whatever order it was read in. */
+    public function standing(string $text): self
+    {
+        return new self(
+            text: $text, of: $this->of, grams: $this->grams, role: $this->role, note: $this->note, food: $this->food,
+            for: $this->for, guess: $this->guess, amount: $this->amount, unit: $this->unit,
+        );
+    }
+
     public static function read(string $text, Cup $cup, Foods $foods): self
     {
         $text = trim(mb_substr((string) preg_replace('/\s+/u', ' ', $text), 0, 200));

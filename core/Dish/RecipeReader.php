@@ -251,8 +251,10 @@ final class RecipeReader
         if (! $isKnown) {
             return false;
         }
-        foreach (self::parted($row) as $one) {
-            $this->lines[] = RecipeLine::read($one, $this->cup, $this->foods)->under($this->for);
+        $parts = self::parted($row);
+        foreach ($parts as $one) {
+            $line = RecipeLine::read($one, $this->cup, $this->foods)->under($this->for);
+            $this->lines[] = count($parts) === 1 ? $line->standing($row) : $line;
         }
 
         return true;

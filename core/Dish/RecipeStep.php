@@ -29,7 +29,7 @@ final readonly class RecipeStep
     /** An overnight soak or marinade, minutes. */
     private const OVERNIGHT = [480.0, 720.0];
 
-    private function __construct(
+    public function __construct(
         public string $text,
         /** @var array{float, float}|null least and most; null where none are told */
         public ?array $minutes,
@@ -51,13 +51,27 @@ final readonly class RecipeStep
 
         return new self(
             $text, $minutes,
-            preg_match('/\b(?:(?:very |medium[- ])?(low|medium|med|high|gentle|strong)(?:est)?)'
+            preg_match('/\b(?:(?:very |medium[- ])?(low|slow|medium|med|high|gentle|strong)(?:est)?)'
                 .'[- ](?:heat|flame|fire|setting)\b|\bon (low|medium|high)\b'
                 .'|\b(low|medium|high)\s+(?:for\s+)?\d'
-                .'|\d\s*(?:m|mins?|minutes?)\s+(low|medium|high)\b/iu', $text, $ring) === 1
+                .'|\d\s*(?:m|mins?|minutes?)\s+(low|medium|high)\b'
+                .'|\b(?:heat|flame|gas) (?:down )?to (?:very |the )?(low|medium|high)(?:est)?\b/iu', $text, $ring) === 1
                 ? self::heat(mb_strtolower(implode('', array_slice($ring, 1)))) : null,
             preg_match('/\b(?:un)?till?\s+([^.,;]{3,80})/iu', $text, $look) === 1 ? self::seen($look[1]) : null,
         );
+    }
+
+    /** What is done, without its minutes and its look: they stand apart from it. */
+    public function does(): string
+    {
+        $time = '(?:\b(?:for|about|around|another)\s+)*(?<![\p{L}\d])(?:'.self::NUMBER.')(?:\s*(?:-|–|to|or)\s*(?:'.self::NUMBER.'))?'
+            .'\s*-?\s*(?:minutes?|mins?|m|hours?|hrs?|h)\b';
+        $does = (string) preg_replace([
+            '/\b(?:un)?till?\s+[^.,;]{3,80}/iu', '/\(?\s*'.$time.'\s*\)?/iu', '/\s+([.,;])/u', '/[,;]+\s*(?=[,;.]|$)/u', '/\s{2,}/u',
+        ], ['', ' ', '$1', '', ' '], $this->text);
+        $does = trim($does, " \t,;.–-");
+
+        return mb_strlen($does) < 3 ? $this->text : mb_strtoupper(mb_substr($does, 0, 1)).mb_substr($does, 1);
     }
 
     /** A look without the time that stands beside it. */
@@ -71,7 +85,7 @@ final readonly class RecipeStep
 
     private static function heat(string $word): string
     {
-        return ['gentle' => 'low', 'strong' => 'high', 'med' => 'medium'][$word] ?? $word;
+        return ['gentle' => 'low', 'slow' => 'low', 'strong' => 'high', 'med' => 'medium'][$word] ?? $word;
     }
 
     /** @return array{float, float}|null */

@@ -13,6 +13,10 @@ final readonly class Table
 {
     public const MOST_EATERS = 60;
 
+    public const LEAST_EACH_G = 20.0;
+
+    public const MOST_EACH_G = 400.0;
+
     private const CHILD = 0.5;
 
     /** Past this many people each further one takes less: more side dishes, more is left. */
@@ -26,6 +30,8 @@ final readonly class Table
         public int $eaters,
         public int $children,
         public Portion $portion,
+        /** Raw rice for one adult, g, where the cook's own recipe says it; else the portion's. */
+        public ?float $ownEachG,
         public int $leftovers,
         /** Side dishes that fill, beside salad and pickles: each takes 5 % off the rice. */
         public int $sideDishes,
@@ -45,6 +51,8 @@ final readonly class Table
             eaters: $eaters,
             children: $fields->whole('children', 0, $eaters, 0),
             portion: $fields->one('plates', Portion::class, Portion::Usual),
+            ownEachG: $fields->has('each_g')
+                ? $fields->number('each_g', self::LEAST_EACH_G, self::MOST_EACH_G, 'g for one adult') : null,
             leftovers: $fields->whole('leftovers', 0, 20, 0),
             sideDishes: $fields->whole('side_dishes', 0, 4, 0),
             sides: array_map(Step::fromFields(...), $dish->each('sides')),
@@ -67,6 +75,18 @@ final readonly class Table
 
     public function rawRice(): Mass
     {
-        return Mass::grams($this->shares() * $this->portion->gramsPerAdult());
+        return Mass::grams($this->shares() * $this->eachG());
+    }
+
+    /** Raw rice for one adult, g. */
+    public function eachG(): float
+    {
+        return $this->ownEachG ?? $this->portion->gramsPerAdult();
+    }
+
+    /** How many adults on usual plates so much rice feeds. */
+    public function feeds(): float
+    {
+        return $this->rawRice()->inGrams() / Portion::Usual->gramsPerAdult();
     }
 }

@@ -40,6 +40,8 @@ final class Edits
                 $words[0], $words[1], self::index($words[2] ?? '0', $path), $path, $value,
             ),
             preg_match(PartEdit::PATH, $path) === 1 => new PartEdit($path, $value),
+            preg_match(StepEdit::PATH, $path) === 1 => new StepEdit($path, $value),
+            $path === 'usual/raw_g' => RawEdit::read($path, $value),
             $path === 'water/salt_teaspoons' => SaltEdit::read($path, $value),
             default => new FieldEdit($path, $value),
         };

@@ -14,7 +14,8 @@ use Orbek\Core\Measure\Refused;
  */
 final readonly class FillingKind
 {
-    private const COMES_LAST = 3;
+    /** When what has a gravy comes into the pan, and what makes one of itself. */
+    public const COMES_LAST = 3;
 
     /**
      * @param  list<Allergen>  $holds what guests must be told of it, whoever cooks it

@@ -32,6 +32,20 @@ return [
             'house' => 'Kitchen goods',
         ],
     ],
+    'StepGoes' => [
+        'label' => [
+            'soak' => 'how long the rice soaks',
+            'boil' => 'the boil, told beside ours',
+            'marinade' => 'how long it marinates',
+            'filling' => 'a step of the filling',
+            'topping' => 'a topping made beside',
+            'layers' => 'layers and lid, as the pot is built',
+            'heat' => 'the sealed heat, told beside ours',
+            'rest' => 'the rest, told beside ours',
+            'serve' => 'serving',
+            'nowhere' => 'leave it out',
+        ],
+    ],
     'Tasting' => [
         'label' => [
             'rice-water' => 'the water',
@@ -137,7 +151,7 @@ return [
             'herbs' => 'herbs',
             'nuts' => 'nuts',
             'fruit' => 'fruit',
-            'other' => 'other',
+            'other' => 'spice, or what else seasons',
             'essence' => 'essence, in drops',
             'onion' => 'fried onion',
         ],

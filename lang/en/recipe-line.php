@@ -16,5 +16,5 @@ return [
     'counted' => 'counted at {each} g each',
     'the-rice' => 'the rice',
     'filling' => 'filling: {kind}',
-    'topping' => 'topping: {kind}',
+    'topping' => 'beside it: {kind}',
 ];

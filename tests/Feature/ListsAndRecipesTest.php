@@ -137,7 +137,8 @@ final class ListsAndRecipesTest extends FeatureTestCase
             ->assertSee(
                 'Quince rice for a cold evening'
             )->assertSee('1 kg lamb shoulder, cubed')->assertSee('left to you')
-            ->assertSeeInOrder(['2 steps of its method', 'Boil the rice for 6 minutes', '(6 min)', 'Add 2 tbsp butter.']);
+            ->assertSeeInOrder(['Its method', 'Boil the rice for 6 minutes', 'the boil, told beside ours', 'Add 2 tbsp butter.'])
+            ->assertSee('name="steps[0][least]" type="number" min="0.1" max="2880" step="any" value="6"', false);
         $page->assertSee('value="6"', false)->assertSee('5 of 6 lines could be read')->assertSee(
             '5 of them, of unknown weight'
         );

@@ -20,8 +20,11 @@ use Orbek\Core\Dish\Cooking;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\FromRecipe;
 use Orbek\Core\Dish\RecipeLine;
+use Orbek\Core\Dish\RecipeMethod;
 use Orbek\Core\Dish\RecipeRead;
+use Orbek\Core\Dish\RecipeStep;
 use Orbek\Core\Dish\Starter;
+use Orbek\Core\Dish\StepGoes;
 use Orbek\Core\Dish\Table;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
@@ -30,6 +33,8 @@ use Orbek\Core\Plan\Planner;
 /** Dishes in and out: files, copies, and dishes put away. */
 final class DishFileController
 {
+    private const MOST_STEPS = 80;
+
     public function export(Dish $dish): Response
     {
         $json = (string) json_encode(
@@ -50,13 +55,11 @@ final class DishFileController
      */
     public function preview(Request $request, Planner $planner): View
     {
-        $roles = RecipeLine::roles(app(Craft::class));
         $text = $request->input('text');
         if (is_string($text) && trim($text) !== '') {
-            return view('shelf.recipe', [
-                'recipe' => RecipeText::read($text, Kitchen::core()->equipment->cup, app(Craft::class)->foods),
-                'roles' => $roles,
-            ]);
+            return self::asked(
+                RecipeText::read($text, Kitchen::core()->equipment->cup, app(Craft::class)->foods),
+            );
         }
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
@@ -68,7 +71,7 @@ final class DishFileController
         $json = (string) $file->get();
         $recipe = OpenFile::recipe($json, Kitchen::core()->equipment->cup);
         if ($recipe instanceof RecipeRead) {
-            return view('shelf.recipe', ['recipe' => $recipe, 'roles' => $roles]);
+            return self::asked($recipe);
         }
         $plan = $planner->plan($recipe ?? OpenFile::dish($json));
 
@@ -76,6 +79,15 @@ final class DishFileController
             'shelf.preview',
             ['plan' => $plan, 'known' => Dish::query()->where('name', $plan->dish->name)->exists()],
         );
+    }
+
+    /** What was read, for the cook to put right. */
+    private static function asked(RecipeRead $recipe): View
+    {
+        return view('shelf.recipe', [
+            'recipe' => $recipe, 'roles' => RecipeLine::roles(app(Craft::class)),
+            'places' => RecipeMethod::places($recipe->steps), 'goes' => app(Wording::class)->options(StepGoes::cases()),
+        ]);
     }
 
     /** Puts a previewed dish on the shelf, beside what is there. */
@@ -115,18 +127,44 @@ final class DishFileController
         foreach ($form->each('lines') as $line) {
             $role = $line->text('role');
             $lines[] = [
-                'of' => $line->text('of'),
-                'role' => $role,
+                'of' => $line->text('of'), 'text' => $line->has('text') ? $line->text('text') : $line->text('of'),
+                'role' => $role, 'for' => $line->has('for') ? $line->text('for') : null,
                 'grams' => $role === RecipeLine::NOWHERE ? 0.0 : $line->number('grams', 0.1, 20000, 'g'),
             ];
         }
         $document = FromRecipe::document(
             $school, $kitchen, app(Craft::class), trim($form->text('name')),
-            $form->whole('eaters', 1, Table::MOST_EATERS), $lines,
+            $form->whole('eaters', 1, Table::MOST_EATERS), $lines, self::method($form),
         );
         $dish = Dish::made($document, $planner);
 
         return redirect()->route('pot', $this->onTheShelf($dish));
+    }
+
+    /**
+     * The method's sentences, each with where the cook has it go.
+     *
+     * @return list<array{step: RecipeStep, goes: StepGoes}>
+     *
+     * @throws Refused
+     */
+    private static function method(Fields $form): array
+    {
+        return array_map(static function (Fields $step): array {
+            $least = $step->has('least') ? $step->number('least', 0.1, 2880, 'min') : null;
+            $most = $step->has('most') ? $step->number('most', 0.1, 2880, 'min') : $least;
+            if ($least !== null && $most < $least) {
+                throw Refused::because($step->at('most'), 'refused.least-and-most');
+            }
+
+            return [
+                'step' => new RecipeStep(
+                    $step->text('text'), $least === null || $most === null ? null : [$least, $most],
+                    $step->has('ring') ? $step->text('ring') : null, $step->has('look') ? $step->text('look') : null,
+                ),
+                'goes' => $step->one('goes', StepGoes::class, StepGoes::Nowhere),
+            ];
+        }, array_slice($form->each('steps'), 0, self::MOST_STEPS));
     }
 
     /** A first dish of a school, to be changed from there. */

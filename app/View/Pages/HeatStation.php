@@ -7,6 +7,7 @@ namespace App\View\Pages;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Plan\Mend\AsTold;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Pot\Plate;
 
@@ -27,6 +28,7 @@ final readonly class HeatStation
             'cues' => ['none' => 'for so many minutes'] + array_map(
                 static fn (Cue $cue): string => "till {$cue->as}", $ends,
             ),
+            'asTold' => AsTold::heat($plan), 'restTold' => AsTold::rest($plan),
             'marks' => static fn (Flame $flame): array => self::marks($plan, $flame),
         ]);
     }

@@ -38,7 +38,7 @@ final readonly class GivenOut
     public function forTable(Meal $meal): self
     {
         return new self(array_map(static fn (array $one, Share $share): array => [
-            $one[0]->changed('usual', $meal->tableOf($share)), $one[1],
+            $one[0]->servedAt($meal->tableOf($share)), $one[1],
         ], $this->dishes, $meal->shares));
     }
 

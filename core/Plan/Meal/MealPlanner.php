@@ -214,7 +214,7 @@ final readonly class MealPlanner
         foreach ($meal->shares as $index => $share) {
             $dish = $dishes[$share->dish]
                 ?? throw Refused::because("dishes/{$index}/dish", 'refused.the-dish-is-gone', dish: $share->dish);
-            $served[] = $dish->changed('usual', $meal->tableOf($share));
+            $served[] = $dish->servedAt($meal->tableOf($share));
         }
 
         return $served;

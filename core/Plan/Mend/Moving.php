@@ -134,7 +134,8 @@ final readonly class Moving
             }
             $best = $plan->misses() < $best->misses() ? $plan : $best;
         }
-        $mend = $best->mends()[0] ?? null;
+        // What clashes is not put right by another heat or seal.
+        $mend = $best->misses()[1] > 0 ? null : $best->mends()[0] ?? null;
         if ($mend === null) {
             return $best->dish;
         }

@@ -38,6 +38,12 @@ final readonly class Ingredient
         return new self($station, $name, $amount, $aisle, $task, null);
     }
 
+    /** What it is called where the step it goes in at stands above it. */
+    public function inHand(): Note
+    {
+        return $this->name->key === 'amounts.fat-for-a-step' ? Note::of('amounts.fat-to-cook-in') : $this->name;
+    }
+
     /** The name that a cook gave it; empty where the name is the program's own. */
     public function toldName(): string
     {

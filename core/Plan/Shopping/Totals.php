@@ -50,7 +50,7 @@ final readonly class Totals
         return Figure::of($potted->raw->inGrams(), 'g', 0,
             Note::of(
                 'totals.shares', parts: $parts, shares: round($table->shares(), 2),
-                gramsPerAdult: (int) $table->portion->gramsPerAdult(),
+                gramsPerAdult: (int) round($table->eachG()),
             ),
             Note::of(
                 'totals.in-cups',

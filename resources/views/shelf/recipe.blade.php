@@ -11,7 +11,8 @@
                 <tbody>
                     @foreach ($recipe->lines as $index => $line)
                         <tr @class(['unread' => ! $line->isRead()])>
-                            <td>{{ $line->text }}</td>
+                            <td>{{ $line->text }}<input type="hidden" name="lines[{{ $index }}][text]" value="{{ $line->text }}"><input
+                                type="hidden" name="lines[{{ $index }}][for]" value="{{ $line->for }}"></td>
                             <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{
                                 $index + 1 }}: what it is"><span class="small">{{ $line->food === null || $line->guess !== null ? '' :
                                 $line->food->names[0].', ' }}{{ $line->note }}{{ $line->guess === null ? '' : '; taken for '.$line->guess
@@ -30,13 +31,29 @@
                 <ul>@foreach ($recipe->unread as $row)<li class="clash"><p>{{ $row }}</p></li>@endforeach</ul>
             @endif
             @if ($recipe->steps !== [])
-                <details><summary>{{ count($recipe->steps) }} {{ Str::plural('step', count($recipe->steps)) }} of its method</summary>
-                    <p class="small">What is in the pot brings the work that it usually takes; this is how your recipe has it, to change
-                        the steps by on the Pot.</p>
-                    <ol>@foreach ($recipe->steps as $step)<li>{{ $step->text }}@if ($step->minutes !== null) <span class="small">({{
-                        round($step->minutes[0]) === round($step->minutes[1]) ? round($step->minutes[0]) : round($step->minutes[0]).' to '
-                        .round($step->minutes[1]) }} min{{ $step->ring === null ? '' : ', '.$step->ring.' heat' }})</span>@endif</li>
-                        @endforeach</ol></details>
+                <h2>Its method</h2>
+                <p class="small">Each sentence, and what becomes of it here. What is told beside ours stands on the Pot, to be taken with a
+                    tap.</p>
+                <ol class="recipe-steps">
+                    @foreach ($recipe->steps as $index => $step)
+                        <li>
+                            <input type="hidden" name="steps[{{ $index }}][text]" value="{{ $step->text }}">
+                            <input type="hidden" name="steps[{{ $index }}][ring]" value="{{ $step->ring }}">
+                            <p>{{ $step->text }}</p>
+                            <div class="becomes">
+                                <select name="steps[{{ $index }}][goes]" aria-label="Step {{ $index + 1
+                                    }}: what becomes of it">@foreach ($goes as $one => $label)<option value="{{ $one }}" @selected($one ===
+                                    $places[$index]->value)>{{ $label }}</option>@endforeach</select>
+                                <label><input name="steps[{{ $index }}][least]" type="number" min="0.1" max="2880" step="any" value="{{
+                                    $step->minutes[0] ?? '' }}" aria-label="Step {{ $index + 1 }}: least minutes"> to <input name="steps[{{
+                                    $index }}][most]" type="number" min="0.1" max="2880" step="any" value="{{ $step->minutes[1] ?? ''
+                                    }}" aria-label="Step {{ $index + 1 }}: most minutes"> min</label>
+                                <label>till <input name="steps[{{ $index }}][look]" value="{{ $step->look }}" maxlength="80"
+                                    aria-label="Step {{ $index + 1 }}: till what is seen" autocomplete="off"></label>
+                            </div>
+                        </li>
+                    @endforeach
+                </ol>
             @endif
             <div class="plain pair-form">
                 <label>Name <input name="name" value="{{ $recipe->name }}" maxlength="180" required></label>

@@ -2,7 +2,7 @@
 <ul class="goes-in" aria-label="What goes in">
     @foreach ($goesIn as $index => $one)
         <li>@if (count($goesIn) > 2)<label><input type="checkbox" data-tick="{{ $task->task }}/{{ $index }}"> <span><strong>{{
-            $say->amount($one->amount) }}</strong> {{ $one->name }}</span></label>@else<strong>{{ $say->amount($one->amount) }}</strong> {{
-            $one->name }}@endif</li>
+            $say->amount($one->amount) }}</strong> {{ $one->inHand() }}</span></label>@else<strong>{{ $say->amount($one->amount) }}</strong> {{
+            $one->inHand() }}@endif</li>
     @endforeach
 </ul>

@@ -144,7 +144,7 @@ final class RecipeReaderTest extends TestCase
             ],
             'dotted-keema' => [
                 'Keema dum biryani', 8, 'cooked-filling',
-                ['800 mutton', '800 basmati rice', '440 red onions', '100 ghee', '200 plain yoghurt',
+                ['800 minced lamb', '800 basmati rice', '440 red onions', '100 ghee', '200 plain yoghurt',
                     '150 green peas', '32 garlic paste', '5 chilli flakes', '7 garam masala', '0 saffron threads',
                     '129 whole milk', '- coarse salt'],
                 ['15-15', '10-10', '15-15', '5-5', '20-25'], ['hungry people'],

@@ -10,6 +10,8 @@
     <p class="origin">The cooker turns itself down when its water is gone, and keeps warm: {{ round($course->end()->minute) }} min before it
         is opened.</p>
 @else
+    @if ($asTold !== null)@include('pot.more.as-told', ['told' => $asTold])@endif
+    @if ($restTold !== null)@include('pot.more.as-told', ['told' => $restTold])@endif
     <p class="origin">{{ match ($heating->origin) {
         Orbek\Core\Heat\Origin::Found => 'Found for this pot on this stove.',
         Orbek\Core\Heat\Origin::Own => 'Your own line, kept as you gave it.',

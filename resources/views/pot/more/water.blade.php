@@ -15,6 +15,7 @@
                 $say->degrees($boil->last->celsius) }}. Back at the boil after <x-figure :figure="$boil->backAtBoil" />.</div>
         </div>
     </div>
+    @if ($boilTold !== null)@include('pot.more.as-told', ['told' => $boilTold])@endif
     @foreach ($parts[$station->value] as $ingredient)
         @if (in_array($ingredient->shop, ['oil', 'lemon'], true))<div class="small added"><x-figure :figure="$ingredient->amount" /> {{
             $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif

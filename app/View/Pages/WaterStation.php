@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use Illuminate\Contracts\View\View;
+use Orbek\Core\Plan\Mend\AsTold;
+use Orbek\Core\Plan\Plan;
+
+/** The water of a dish, and what the cook's recipe says of the boil. */
+final readonly class WaterStation
+{
+    public function compose(View $view): void
+    {
+        /** @var array{plan: Plan} $given */
+        $given = $view->getData();
+        $view->with(['boilTold' => AsTold::boil($given['plan'])]);
+    }
+}
