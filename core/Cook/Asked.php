@@ -60,7 +60,7 @@ final readonly class Asked
             isTender: $by->isTender,
             tastes: $by->tastes,
             taste: $taste,
-            mend: $by->tastes === null || $taste === null ? null : $taste->mend($by->tastes, self::kg($cook, $by->tastes)),
+            mend: $by->tastes === null ? null : $taste?->mend($by->tastes, self::kg($cook, $by->tastes)),
         );
     }
 
@@ -75,9 +75,8 @@ final readonly class Asked
             if ($task->dish !== null && $task->task === $last->task && $task->endsBy !== null
                 && in_array($task->task, $fold->dishes[$task->dish]->state->tooFar, true)) {
                 return Note::of(
-                    $task->endsBy->isTender ? 'asked.cooked-too-far' : 'asked.too-far', step: $task->name,
-                    look: $task->endsBy->look ?? '', minutes: self::took($fold, (string) $id),
-                    least: $task->endsBy->leastMin,
+                    'asked.too-far', step: $task->name, isMeat: $task->endsBy->isTender,
+                    minutes: self::took($fold, (string) $id), least: $task->endsBy->leastMin,
                 );
             }
         }

@@ -45,11 +45,11 @@ enum Taste: string
         return match ($this) {
             self::Right => Note::of('taste.right'),
             self::Flat => Note::of(
-                $water ? 'taste.water-flat' : 'taste.flat',
+                'taste.flat', isWater: $water,
                 salt: self::amount(self::SALT_G_PER_KG * $kg, 'g', self::SALT_KG_PER_L),
             ),
             self::Salty => Note::of(
-                $water ? 'taste.water-salty' : 'taste.salty',
+                'taste.salty', isWater: $water,
                 water: self::amount(($water ? 1000 * self::POURED_OFF : self::WATER_ML_PER_KG) * $kg, 'ml', 1.0),
             ),
             self::Sour => Note::of(

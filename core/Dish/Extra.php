@@ -37,6 +37,8 @@ final readonly class Extra
         public ?Preparation $made,
         /** Steamed in one place on the rice, to be lifted off and put back for the table. */
         public bool $isSteamed,
+        /** What one weighs, g, of what is counted: whole spices. */
+        public ?float $pieceG,
     ) {
     }
 
@@ -85,6 +87,7 @@ final readonly class Extra
             ring: $fields->has('burner') ? $fields->text('burner') : ($made?->needsRing() === true ? $ring : null),
             made: $made,
             isSteamed: $fields->flag('steamed', false),
+            pieceG: $fields->has('piece_g') ? $fields->number('piece_g', 0.005, 2000, 'g') : null,
         );
     }
 

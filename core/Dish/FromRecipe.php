@@ -8,7 +8,18 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
-/** A recipe's lines, once the cook has said what each is, as a dish of a school. */
+/**
+ * A recipe's lines, once the cook has said what each is, as a dish of a school.
+ *
+ * @phpstan-type Line array{
+ *     of: string, text: string, role: string, grams: float, for: string|null, piece_g: float|null
+ * }
+ * @phpstan-type Part array{name: string, kind: string, of_rice: float, piece_g?: float}
+ * @phpstan-type Beside array{
+ *     name: string, kind: string, g_per_kg_rice: float, split: array<string, float>, piece_g?: float
+ * }
+ * @phpstan-type Method list<array{step: RecipeStep, goes: StepGoes}>
+ */
 final class FromRecipe
 {
     /** Seals that a recipe names, by what it says; the first that is found. */
@@ -17,13 +28,19 @@ final class FromRecipe
 
     private const LONG_SOAK_MIN = 240.0;
 
+    /** What comes by the piece and weighs so much each is put in whole, g. */
+    private const WHOLE_FROM_G = 5.0;
+
+    private const WHOLE_TO_G = 2000.0;
+
     /** How acid a marinade is by what is in it. */
     private const ACIDS = ['vinegar|lemon|lime' => 'strong', 'yogh?urt|curd|dahi|yog\b' => 'mild'];
 
     /**
-     * @param  list<array{of: string, text?: string, role: string, grams: float, for?: string|null}>  $lines roles as
-     *     RecipeLine::roles() names them; `for` the heading that a line stands under
-     * @param  list<array{step: RecipeStep, goes: StepGoes}>  $method its sentences, where there are any
+     * @param  list<array{
+     *     of: string, text?: string, role: string, grams: float, for?: string|null, piece_g?: float|null
+     * }>  $lines roles as RecipeLine::roles() names them; `for` the heading that a line stands under
+     * @param  Method  $method its sentences, where there are any
      * @return array<string, mixed> a dish document
      *
      * @throws Refused when there is no rice or no filling among the lines
@@ -32,7 +49,7 @@ final class FromRecipe
         School $school, Kitchen $kitchen, Craft $craft, string $name, int $eaters, array $lines, array $method = [],
     ): array {
         $lines = array_map(
-            static fn (array $line): array => $line + ['text' => $line['of'], 'for' => null], $lines,
+            static fn (array $line): array => $line + ['text' => $line['of'], 'for' => null, 'piece_g' => null], $lines,
         );
         $rice = 0.0;
         foreach ($lines as $line) {
@@ -61,8 +78,8 @@ final class FromRecipe
     }
 
     /**
-     * @param  list<array{of: string, role: string, grams: float}>  $lines
-     * @return list<array{name: string, kind: string, of_rice: float}> none where no line is of a filling
+     * @param  list<Line>  $lines
+     * @return list<Part> none where no line is of a filling
      */
     private static function parts(array $lines, float $rice): array
     {
@@ -73,7 +90,8 @@ final class FromRecipe
                 $parts[] = [
                     'name' => mb_substr($line['of'], 0, 80), 'kind' => $kind,
                     'of_rice' => round($line['grams'] / $rice, 4),
-                ];
+                ] + ($line['piece_g'] >= self::WHOLE_FROM_G && $line['piece_g'] <= self::WHOLE_TO_G
+                    ? ['piece_g' => $line['piece_g']] : []);
             }
         }
 
@@ -92,10 +110,10 @@ final class FromRecipe
     /**
      * The school's first filling with what this one is of; the work of what that was of goes.
      *
-     * @param  non-empty-list<array{name: string, kind: string, of_rice: float}>  $parts
+     * @param  non-empty-list<Part>  $parts
      * @param  array<array-key, mixed>  $first
-     * @param  list<array{of: string, text: string, role: string, grams: float, for: string|null}>  $lines
-     * @param  list<array{step: RecipeStep, goes: StepGoes}>  $method
+     * @param  list<Line>  $lines
+     * @param  Method  $method
      * @return array<array-key, mixed>
      */
     private static function filling(array $parts, array $first, array $lines, array $method): array
@@ -123,7 +141,7 @@ final class FromRecipe
             + ($isRaw ? [] : ['ready' => 1.0, 'steps' => []]) + $first;
     }
 
-    /** @param  non-empty-list<array{name: string, kind: string, of_rice: float}>  $parts */
+    /** @param  non-empty-list<Part>  $parts */
     private static function main(array $parts): string
     {
         usort($parts, static fn (array $a, array $b): int => $b['of_rice'] <=> $a['of_rice']);
@@ -135,10 +153,10 @@ final class FromRecipe
      * What is measured out beside rice and filling: where a heading or a sentence puts it, else spices and fat go into
      * the filling, saffron, nuts, fruit, herbs and fried onion between the layers.
      *
-     * @param  list<array{of: string, text: string, role: string, grams: float, for: string|null}>  $lines
+     * @param  list<Line>  $lines
      * @param  array<array-key, mixed>  $filling
      * @param  list<string>  $layered names of what a sentence puts between the layers
-     * @return list<array{name: string, kind: string, g_per_kg_rice: float, split: array<string, float>}>
+     * @return list<Beside>
      */
     private static function extras(array $lines, float $rice, array $filling, array $layered): array
     {
@@ -163,7 +181,7 @@ final class FromRecipe
                 'name' => mb_substr($line['of'], 0, 80), 'kind' => $kind,
                 'g_per_kg_rice' => max(0.01, min(1000.0, round(1000 * $line['grams'] / $rice, 3))),
                 'split' => $isOfFilling ? ['marinade' => 1.0] : ['layers' => 1.0],
-            ];
+            ] + ($line['piece_g'] === null ? [] : ['piece_g' => max(0.005, min(2000.0, $line['piece_g']))]);
         }
 
         return $extras;
@@ -173,7 +191,7 @@ final class FromRecipe
      * Where the recipe has its own fat for the filling, what its kinds would fry in is not put in besides.
      *
      * @param  array<array-key, mixed>  $filling
-     * @param  list<array{name: string, kind: string, g_per_kg_rice: float, split: array<string, float>}>  $extras
+     * @param  list<Beside>  $extras
      * @return array<array-key, mixed>
      */
     private static function fried(array $filling, array $extras): array
@@ -190,7 +208,7 @@ final class FromRecipe
      * Soak, seal and what else the method says of rice and pot.
      *
      * @param  array<string, mixed>  $document
-     * @param  list<array{step: RecipeStep, goes: StepGoes}>  $method
+     * @param  Method  $method
      * @return array<string, mixed>
      */
     private static function told(array $document, array $method): array

@@ -133,6 +133,13 @@ final readonly class RecipeLine
             || preg_match('/\d/', $text) !== 1;
     }
 
+    /** What one weighs, g, where it is told by number. */
+    public function pieceG(): ?float
+    {
+        return $this->unit === 'piece' && $this->grams !== null && $this->amount > 0
+            ? round($this->grams / $this->amount, 3) : null;
+    }
+
     public function isUnderstood(): bool
     {
         return $this->grams !== null && $this->role !== self::NOWHERE;

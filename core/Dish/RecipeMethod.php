@@ -9,21 +9,24 @@ final class RecipeMethod
 {
     private const SERVE = '/^(?:then )?(?:serve|garnish|fluff|turn (?:it )?out|plate|invert)|\bto serve\b/iu';
 
-    private const REST = '/^(?:then )?rest\b|\b(?:let|leave|and|to)\b(?: \w+){0,2} (?:rest|stand)\b|\brests? (?:for )?\d'
-        .'|\bleave (?:it )?(?:on warm|off)|\bbefore (?:you )?open/iu';
+    private const REST = '/^(?:then )?rest\b|\b(?:let|leave|and|to)\b(?: \w+){0,2} (?:rest|stand)\b'
+        .'|\brests? (?:for )?\d|\bleave (?:it )?(?:on warm|off)|\bbefore (?:you )?open/iu';
 
     private const MARINADE = '/\bmarinat|\brub\b.*\b(?:hours?|overnight|fridge)|\b(?:leave|keep|chill)\b.*\bfridge/iu';
 
-    private const LAYERS = '/\blayer|^(?:now |then )?(?:spread|sprinkle|scatter|drizzle|dot)\b|\bon top\b|\bat (?:the )?bottom'
-        .'|\b(?:poke|make) (?:some )?holes|\bmound\b|^(?:seal|wrap)\b|^pour (?:the )?(?:saffron|kesar|milk)'
-        .'|\btah ?d[ie]g|\bbase of the pot|\bin the pot,? then\b|^top with\b|\bfold in\b.*\brice\b|\bover the rice\b'
-        .'|\boil the pot\b|\bin the pot, line\b|\breturn the rice\b|\brice back\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
+    private const LAYERS = '/\blayer|^(?:now |then )?(?:spread|sprinkle|scatter|drizzle|dot)\b|\bon top\b'
+        .'|\bat (?:the )?bottom|\b(?:poke|make) (?:some )?holes|\bmound\b|^(?:seal|wrap)\b'
+        .'|^pour (?:the )?(?:saffron|kesar|milk)|\btah ?d[ie]g|\bbase of the pot|\bin the pot,? then\b|^top with\b'
+        .'|\bfold in\b.*\brice\b|\bover the rice\b|\boil the pot\b|\bin the pot, line\b|\breturn the rice\b'
+        .'|\brice back\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
 
-    private const SEALED = '/\b(?:dum|seal|steam|lid on|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b|\bswitch|press cook/iu';
+    private const SEALED = '/\b(?:dum|seal|steam|lid on|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b|\bswitch'
+        .'|press cook/iu';
 
     private const TOPPING = '/\b(?:soak|bloom|dissolve|steep|grind|crush)\b.*\b(?:saffron|kesar)\b'
         .'|\bfor the top\b|\b(?:keep|set|put|take)\b(?: \w+){0,2} (?:aside|out)\b'
-        .'|^(?:fry|toast|turn|warm) (?:the )?(?:nuts|almonds|cashews?|pistachios?|walnuts|raisins|barberries|currants)/iu';
+        .'|^(?:fry|toast|turn|warm) (?:the )?(?:nuts|almonds|cashews?|pistachios?|walnuts|raisins|barberries'
+        .'|currants)/iu';
 
     private const RICE = '/\b(?:rice|basmati|sella|chawal|berenj)\b/iu';
 
@@ -31,7 +34,11 @@ final class RecipeMethod
 
     private const WATER = '/\b(?:pan|pot) of (?:salted |boiling )?water\b|\bsalted water to (?:the|a) boil/iu';
 
-    private const IN_WATER = '/\b(?:par-?boil|boil|cook|drain|strain|in(?:to)? (?:the )?(?:salted |boiling |plenty))/iu';
+    private const IN_WATER = '/\b(?:par-?boil|boil|cook|drain|strain'
+        .'|in(?:to)? (?:the )?(?:salted |boiling |plenty))/iu';
+
+    /** Goes on with what a sentence said of the rice. */
+    private const GOES_ON = '/^(?:then |and )?(?:boil|par-?boil|drain|strain|cook it|it)\b/iu';
 
     /** Rice that goes in with its water is cooked where the filling is: its sealed heat begins. */
     private const RICE_IN = '/\b(?:add|put|tip|stir|place)\b[^.]*\brice\b|\beverything in\b/iu';
@@ -84,7 +91,7 @@ final class RecipeMethod
     private function isAboutRice(string $text): bool
     {
         return preg_match(self::RICE, $text) === 1
-            || ($this->isRice && preg_match('/^(?:then |and )?(?:boil|par-?boil|drain|strain|cook it|it)\b/iu', $text) === 1);
+            || ($this->isRice && preg_match(self::GOES_ON, $text) === 1);
     }
 
     /** Whether the closed pot stands on the heat: sealed and for how long, or a heat that goes on from such a one. */

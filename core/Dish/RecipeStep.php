@@ -64,10 +64,12 @@ final readonly class RecipeStep
     /** What is done, without its minutes and its look: they stand apart from it. */
     public function does(): string
     {
-        $time = '(?:\b(?:for|about|around|another)\s+)*(?<![\p{L}\d])(?:'.self::NUMBER.')(?:\s*(?:-|–|to|or)\s*(?:'.self::NUMBER.'))?'
+        $number = '(?<![\p{L}\d])(?:'.self::NUMBER.')';
+        $time = '(?:\b(?:for|about|around|another)\s+)*'.$number.'(?:\s*(?:-|–|to|or)\s*(?:'.self::NUMBER.'))?'
             .'\s*-?\s*(?:minutes?|mins?|m|hours?|hrs?|h)\b';
         $does = (string) preg_replace([
-            '/\b(?:un)?till?\s+[^.,;]{3,80}/iu', '/\(?\s*'.$time.'\s*\)?/iu', '/\s+([.,;])/u', '/[,;]+\s*(?=[,;.]|$)/u', '/\s{2,}/u',
+            '/\b(?:un)?till?\s+[^.,;]{3,80}/iu', '/\(?\s*'.$time.'\s*\)?/iu', '/\s+([.,;])/u',
+            '/[,;]+\s*(?=[,;.]|$)/u', '/\s{2,}/u',
         ], ['', ' ', '$1', '', ' '], $this->text);
         $does = trim($does, " \t,;.–-");
 

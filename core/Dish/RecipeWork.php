@@ -32,15 +32,16 @@ final class RecipeWork
 
     private const LONGEST_NAME = 120;
 
-    private const BY_HAND = '/\b(?:fry|fried|saut|brown|sear|stir|toss|chop|slice|cut|grind|peel|mix|turn|rub|bhuno|toast'
-        .'|soften|whisk|beat|mash)/iu';
+    private const BY_HAND = '/\b(?:fry|fried|saut|brown|sear|stir|toss|chop|slice|cut|grind|peel|mix|turn|rub'
+        .'|bhuno|toast|soften|whisk|beat|mash)/iu';
 
-    private const ON_A_BOARD = '/^(?:\W*)(?:chop|slice|cut|grind|peel|mix|whisk|beat|rub|mash|wash|rinse|strain|grate)/iu';
+    private const ON_A_BOARD = '/^(?:\W*)(?:chop|slice|cut|grind|peel|mix|whisk|beat|rub|mash|wash|rinse|strain'
+        .'|grate)/iu';
 
     private const BY_ITSELF = '/\b(?:simmer|boil|cook|cover|bake|roast|braise|poach|pressure|bubble)/iu';
 
-    private const COOKS = '/\b(?:simmer|boil|cook|bake|roast|braise|poach|pressure|bubble|fry|fried|saut|brown|sear|bhuno'
-        .'|warm|heat)/iu';
+    private const COOKS = '/\b(?:simmer|boil|cook|bake|roast|braise|poach|pressure|bubble|fry|fried|saut|brown'
+        .'|sear|bhuno|warm|heat)/iu';
 
     /** Words for many things at once, and what they stand for. */
     private const GROUPS = [
@@ -58,7 +59,8 @@ final class RecipeWork
     private const DRY_KG_PER_L = 0.75;
 
     /** A sentence that only says how what is in the pan goes on. */
-    private const GOES_ON = '/^(?:cook|simmer|fry|bhuno|bubble away|stir|braise|saut[eé])(?: (?:gently|well|on|over|for|another)\b.*)?$/iu';
+    private const GOES_ON = '/^(?:cook|simmer|fry|bhuno|bubble away|stir|braise|saut[eé])'
+        .'(?: (?:gently|well|on|over|for|another)\b.*)?$/iu';
 
     /** @var list<string> names that a step before has taken in */
     private array $taken = [];
@@ -237,9 +239,10 @@ final class RecipeWork
         $words = preg_split('/[^\p{L}]+/u', $name, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $last = array_key_last($words);
         foreach ($words as $place => $word) {
-            if (mb_strlen($word) >= 4 && ! in_array($word, self::FORMS, true) && ($place === $last || $this->craft->foods->named($word) !== null) && preg_match(
-                '/(?<!\p{L})'.preg_quote(rtrim($word, 's'), '/').'e?s?(?!\p{L})/iu', $text,
-            ) === 1) {
+            $tells = $place === $last || $this->craft->foods->named($word) !== null;
+            $said = '/(?<!\p{L})'.preg_quote(rtrim($word, 's'), '/').'e?s?(?!\p{L})/iu';
+            if ($tells && mb_strlen($word) >= 4 && ! in_array($word, self::FORMS, true)
+                && preg_match($said, $text) === 1) {
                 return true;
             }
         }

@@ -45,6 +45,14 @@ final readonly class Step
     public static function fromFields(Fields $fields): self
     {
         $minutes = $fields->whole('minutes', 1, self::MOST_MIN);
+        $least = $fields->has('least_min') ? $fields->whole('least_min', 1, self::MOST_MIN) : null;
+        $most = $fields->has('most_min') ? $fields->whole('most_min', 1, self::MOST_MIN) : null;
+        if (($least ?? $minutes) > $minutes || ($most ?? $minutes) < $minutes) {
+            throw Refused::because(
+                rtrim($fields->at(''), '/'), 'refused.least-usual-most', least: $least ?? $minutes, usual: $minutes,
+                most: $most ?? $minutes,
+            );
+        }
         $pours = $fields->has('pours') ? $fields->object('pours') : null;
 
         return new self(
@@ -58,8 +66,8 @@ final readonly class Step
             underPressure: $fields->flag('pressure', false),
             till: $fields->has('till') ? $fields->text('till') : null,
             of: $fields->has('of') ? $fields->text('of') : null,
-            leastMin: $fields->has('least_min') ? $fields->whole('least_min', 1, $minutes) : null,
-            mostMin: $fields->has('most_min') ? $fields->whole('most_min', $minutes, self::MOST_MIN) : null,
+            leastMin: $least,
+            mostMin: $most,
             tastes: $fields->has('tastes') ? $fields->one('tastes', Tasting::class) : null,
             with: $fields->texts('with'),
             pours: $pours?->text('name'),

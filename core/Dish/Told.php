@@ -49,7 +49,8 @@ final readonly class Told
                 $rest ??= $step->minutes;
             } elseif ($goes === StepGoes::Heat) {
                 $heats[] = array_filter([
-                    'says' => mb_strimwidth($step->text, 0, 200, '…'), 'heat' => $step->ring, 'minutes' => $step->minutes,
+                    'says' => mb_strimwidth($step->text, 0, 200, '…'), 'heat' => $step->ring,
+                    'minutes' => $step->minutes,
                 ], static fn (mixed $value): bool => $value !== null);
             }
         }

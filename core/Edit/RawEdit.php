@@ -21,7 +21,9 @@ final readonly class RawEdit implements Edit
 
     public static function read(string $path, mixed $value): self
     {
-        return new self($path, $value === null ? null : Fields::of([$path => $value])->number($path, 1, self::MOST_G, 'g'));
+        $fields = Fields::of([$path => $value]);
+
+        return new self($path, $value === null ? null : $fields->number($path, 1, self::MOST_G, 'g'));
     }
 
     /** @throws Refused where it is too little or too much for those who eat */

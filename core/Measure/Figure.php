@@ -20,6 +20,8 @@ final readonly class Figure
         public ?float $by,
         /** Bulk density, kg per litre, where it can be measured by cup and spoon. */
         public ?float $kgPerLitre = null,
+        /** What one weighs, g, of what comes by the piece. */
+        public ?float $pieceG = null,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class Figure
             from: $from,
             by: $by,
             kgPerLitre: $this->kgPerLitre,
+            pieceG: $this->pieceG,
         );
     }
 
@@ -68,6 +71,43 @@ final readonly class Figure
             from: $this->from,
             by: $this->by,
             kgPerLitre: $kgPerLitre,
+            pieceG: $this->pieceG,
+        );
+    }
+
+    /** The same as something that is counted, each of so much; null where it is not. */
+    public function counted(?float $pieceG): self
+    {
+        return new self(
+            amount: $this->amount,
+            unit: $this->unit,
+            decimals: $this->decimals,
+            why: $this->why,
+            from: $this->from,
+            by: $this->by,
+            kgPerLitre: $this->kgPerLitre,
+            pieceG: $pieceG,
+        );
+    }
+
+    /**
+     * All of one thing, measured as the first is; each reason once.
+     *
+     * @param  non-empty-list<self>  $amounts of one unit
+     */
+    public static function sum(array $amounts): self
+    {
+        $why = array_merge(...array_map(static fn (self $one): array => $one->why, $amounts));
+
+        return new self(
+            amount: array_sum(array_map(static fn (self $one): float => $one->amount, $amounts)),
+            unit: $amounts[0]->unit,
+            decimals: $amounts[0]->decimals,
+            why: self::reasons(array_values(array_unique($why, SORT_REGULAR))),
+            from: null,
+            by: null,
+            kgPerLitre: $amounts[0]->kgPerLitre,
+            pieceG: $amounts[0]->pieceG,
         );
     }
 
@@ -90,7 +130,8 @@ final readonly class Figure
     /** The amount without its reasons and its window. */
     public function quantity(): Quantity
     {
-        return Quantity::of($this->amount, $this->unit, $this->decimals)->filling($this->kgPerLitre);
+        return Quantity::of($this->amount, $this->unit, $this->decimals)->filling($this->kgPerLitre)
+            ->counted($this->pieceG);
     }
 
     /** The early edge of its window. */

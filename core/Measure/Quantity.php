@@ -9,6 +9,8 @@ final readonly class Quantity
 {
     private function __construct(
         public float $amount, public string $unit, public int $decimals, public ?float $kgPerLitre = null,
+        /** What one weighs, g, of what comes by the piece. */
+        public ?float $pieceG = null,
     ) {
     }
 
@@ -42,7 +44,13 @@ final readonly class Quantity
     /** The same as something that fills a cup so densely. */
     public function filling(?float $kgPerLitre): self
     {
-        return new self($this->amount, $this->unit, $this->decimals, $kgPerLitre);
+        return new self($this->amount, $this->unit, $this->decimals, $kgPerLitre, $this->pieceG);
+    }
+
+    /** The same as something that is counted, each of so much. */
+    public function counted(?float $pieceG): self
+    {
+        return new self($this->amount, $this->unit, $this->decimals, $this->kgPerLitre, $pieceG);
     }
 
     /** With its decimals; what is less than those can show is told as less, not as nothing. */

@@ -19,8 +19,36 @@ enum Units: string
 
     private const TABLESPOON_ML = 15.0;
 
+    /** What weighs less than this each is counted, whatever the cook measures in: no kitchen scale tells 4 cloves. */
+    private const COUNTED_BELOW_G = 5.0;
+
+    /** From this weight on half of one is told. */
+    private const HALVES_FROM_G = 30.0;
+
+    private const PINCH_ML = 0.6;
+
     /** An amount as this cook reads it. */
     public function text(Quantity $amount, Cup $cup): string
+    {
+        $count = $amount->pieceG === null || $amount->unit !== 'g'
+            ? null : self::pieces($amount->amount / $amount->pieceG, $amount->pieceG);
+        if ($count !== null && ($this === self::Cups || $amount->pieceG < self::COUNTED_BELOW_G)) {
+            return $count;
+        }
+
+        return $this->measured($amount, $cup).($count === null ? '' : " ({$count})");
+    }
+
+    /** So many of what is counted: whole ones, of large ones halves. */
+    private static function pieces(float $many, float $pieceG): string
+    {
+        $halves = $pieceG >= self::HALVES_FROM_G && $many < 10 ? (int) round(2 * $many) : 2 * (int) round($many);
+        $halves = max($pieceG >= self::HALVES_FROM_G ? 1 : 2, $halves);
+
+        return (intdiv($halves, 2) > 0 ? (string) intdiv($halves, 2) : '').($halves % 2 === 1 ? '½' : '');
+    }
+
+    private function measured(Quantity $amount, Cup $cup): string
     {
         if ($this === self::Grams || ! in_array($amount->unit, ['g', 'ml', 'L'], true)) {
             return $amount->text();
@@ -44,6 +72,9 @@ enum Units: string
     /** Millilitres in cups, tablespoons or teaspoons, to the quarter. */
     private static function spooned(float $ml, Cup $cup): string
     {
+        if ($ml < self::PINCH_ML) {
+            return 'a pinch';
+        }
         [$amount, $unit] = match (true) {
             $ml >= $cup->millilitres() / 4 => [$ml / $cup->millilitres(), 'cups'],
             $ml >= self::TABLESPOON_ML => [$ml / self::TABLESPOON_ML, 'tbsp'],

@@ -57,7 +57,6 @@ return [
     'for-the-layers' => 'for the layers',
     'kept-for-the-top' => 'kept for the top',
     'drops' => '{extra} {drops, plural, one{# drop} other{# drops}}',
-    'pieces' => '{part}, {pieces}',
     'topping' => '{extra}, {where}',
     'of-each' => '{extra} {amount}',
 ];

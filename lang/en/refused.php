@@ -134,6 +134,7 @@ return [
     'no-utf-8' => 'the text is not UTF-8; save it as UTF-8.',
     'no-such-layer' => 'there is no layer {at}; give 0 to {layers}.',
     'no-such-stretch' => 'there is no stretch {at}; give 0 to {stretches}.',
+    'least-usual-most' => 'least {least}, usual {usual}, most {most} min: give them in this order.',
     'least-and-most' => 'give two minutes, the least and the most.',
     'no-such-entry' => 'there is no such entry; load the page again.',
     'no-such-extra' => 'there is no such thing to share out; give 0 to {extras}.',

@@ -129,12 +129,13 @@ final class DishFileController
             $lines[] = [
                 'of' => $line->text('of'), 'text' => $line->has('text') ? $line->text('text') : $line->text('of'),
                 'role' => $role, 'for' => $line->has('for') ? $line->text('for') : null,
+                'piece_g' => $line->has('piece_g') ? $line->number('piece_g', 0.001, 5000, 'g') : null,
                 'grams' => $role === RecipeLine::NOWHERE ? 0.0 : $line->number('grams', 0.1, 20000, 'g'),
             ];
         }
         $document = FromRecipe::document(
-            $school, $kitchen, app(Craft::class), trim($form->text('name')),
-            $form->whole('eaters', 1, Table::MOST_EATERS), $lines, self::method($form),
+            school: $school, kitchen: $kitchen, craft: app(Craft::class), name: trim($form->text('name')),
+            eaters: $form->whole('eaters', 1, Table::MOST_EATERS), lines: $lines, method: self::method($form),
         );
         $dish = Dish::made($document, $planner);
 

@@ -21,10 +21,7 @@ final class MealShopping
                     $was = $sums[$aisle][$thing['key']] ?? null;
                     $sums[$aisle][$thing['key']] = $was === null ? $thing : [
                         'key' => $thing['key'], 'name' => $thing['name'],
-                        'amount' => Figure::of(
-                            $was['amount']->amount + $thing['amount']->amount, $thing['amount']->unit,
-                            $thing['amount']->decimals, ...$was['amount']->why, ...$thing['amount']->why,
-                        ),
+                        'amount' => Figure::sum([$was['amount'], $thing['amount']]),
                     ];
                 }
             }

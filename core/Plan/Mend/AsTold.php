@@ -57,25 +57,27 @@ final readonly class AsTold
             return null;
         }
         $line = self::line($plan, $load->place->ring);
-        $says = array_map(static fn (array $one): Note => Note::of('as-told.quoted', says: rtrim($one['says'], '.')), $heats);
+        $says = array_map(
+            static fn (array $one): Note => Note::of('as-told.quoted', says: rtrim($one['says'], '.')), $heats,
+        );
         if (self::isSame($line, HeatLine::toArray($load->line()))) {
             return new self(Note::of('as-told.heat-taken', says: $says), null);
         }
         try {
             $taken = $plan->planner()->plan($plan->dish->changed('lid/heat', $line));
         } catch (Refused) {
-            return new self(Note::of('as-told.heat-only', says: $says, fault: Note::of('as-told.nothing')), null);
+            return new self(Note::of('as-told.heat-only', says: $says, hasFault: false, fault: ''), null);
         }
-        $but = count($taken->faults()) > count($plan->faults())
-            ? Note::of('as-told.but', fault: $taken->faults()[0]->foretold->fault) : Note::of('as-told.nothing');
+        $hasFault = count($taken->faults()) > count($plan->faults());
+        $fault = $hasFault ? $taken->faults()[0]->foretold->fault : '';
         $theirs = $taken->howSure();
         $ours = $plan->howSure();
 
         return new self($theirs === null || $ours === null
-            ? Note::of('as-told.heat-only', says: $says, fault: $but)
+            ? Note::of('as-told.heat-only', says: $says, hasFault: $hasFault, fault: $fault)
             : Note::of(
                 'as-told.heat', says: $says, theirs: $theirs->right, ours: $ours->right, of: HowSure::KITCHENS,
-                fault: $but,
+                hasFault: $hasFault, fault: $fault,
             ), new Mend(Note::of('as-told.take-it'), 'lid/heat', $line));
     }
 
@@ -117,7 +119,8 @@ final readonly class AsTold
         sort($shares);
         $low = $shares[0] ?? $ring->knob->least;
         $high = $shares === [] ? 1.0 : $shares[count($shares) - 1];
-        usort($shares, static fn (float $a, float $b): int => abs($a - self::MEDIUM_SHARE) <=> abs($b - self::MEDIUM_SHARE));
+        $off = static fn (float $share): float => abs($share - self::MEDIUM_SHARE);
+        usort($shares, static fn (float $a, float $b): int => $off($a) <=> $off($b));
 
         return match ($word) {
             'high' => $high,

@@ -47,6 +47,14 @@ final readonly class Amounts
 
     private const YOGURT_KG_PER_L = 1.03;
 
+    /** Of foods that come by the piece the number is told for those of a hand's size, g. */
+    private const PIECE_FROM_G = 30.0;
+
+    private const PIECE_TO_G = 400.0;
+
+    /** What is spooned and nothing else is known of: between ground spice and sugar (our own). */
+    private const SPOONED_KG_PER_L = 0.6;
+
     private const SLICES_OVERLAP = 1.10;
 
     private const FOIL_OVERHANG_CM = 6.0;
@@ -225,6 +233,18 @@ final readonly class Amounts
         return $list;
     }
 
+    /** By cup, spoon and piece as its food is known, for those who have no scale. */
+    private function measured(Figure $amount, string $name, float $usualKgPerL, ?float $pieceG = null): Figure
+    {
+        $food = $this->dish->craft->foods->named($name);
+
+        $each = $food?->pieceG;
+
+        return $amount->filling($food->kgPerL ?? $usualKgPerL)->counted(
+            $pieceG ?? ($each !== null && $each >= self::PIECE_FROM_G && $each <= self::PIECE_TO_G ? $each : null),
+        );
+    }
+
     /** Where a part is bought: sugar in a filling stands with the spices, whatever fills beside it. */
     private function aisle(FillingPart $part): Aisle
     {
@@ -259,16 +279,16 @@ final readonly class Amounts
 
         return Ingredient::bought(
             Station::Filling,
-            $pieces === null
-                ? Note::name($part->name)
-                : Note::of('amounts.pieces', part: $part->name, pieces: $pieces),
-            Figure::of($mass->inGrams(), 'g', 0, ...$why), $this->aisle($part), $task,
-            $pieces === null ? $part->name : "{$part->name}, {$pieces}",
+            Note::name($part->name),
+            $this->measured(
+                Figure::of($mass->inGrams(), 'g', 0, ...$why), $part->name, $part->kind->bulkKgPerLitre, $part->pieceG,
+            ), $this->aisle($part), $task, $part->name,
         )->boughtAs(
             $part->bought?->name,
-            $part->bought === null
-                ? null
-                : Figure::of($part->bought->mass($mass)->inGrams(), 'g', 0, $part->bought->why()),
+            $part->bought === null ? null : $this->measured(
+                Figure::of($part->bought->mass($mass)->inGrams(), 'g', 0, $part->bought->why()), $part->bought->name,
+                $part->kind->bulkKgPerLitre,
+            ),
         );
     }
 
@@ -444,13 +464,19 @@ final readonly class Amounts
         return Ingredient::bought(
             $station,
             $isAll ? Note::name($extra->name) : Note::of('amounts.topping', extra: $extra->name, where: $where),
-            Figure::of($amount, $extra->unit(), $amount < 10 && $extra->kind !== ExtraKind::Essence ? 1 : 0, $why),
+            $this->measured(
+                Figure::of($amount, $extra->unit(), $amount < 10 && $extra->kind !== ExtraKind::Essence ? 1 : 0, $why),
+                $extra->name, self::SPOONED_KG_PER_L, $extra->pieceG,
+            ),
             Aisle::ofExtra($extra->kind),
             Extras::firstTask($this->dish, $index) ?? $task,
             $extra->name,
         )->boughtAs($extra->bought?->name, $extra->bought === null
             ? null
-            : Figure::of($amount / $extra->bought->yield, 'g', 0, $extra->bought->why()));
+            : $this->measured(
+                Figure::of($amount / $extra->bought->yield, 'g', 0, $extra->bought->why()), $extra->bought->name,
+                self::SPOONED_KG_PER_L,
+            ));
     }
 
     /** @return list<Ingredient> */

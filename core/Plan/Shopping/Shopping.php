@@ -21,7 +21,7 @@ final class Shopping
                     $list[$aisle->value][] = [
                         'key' => "buy:{$key}",
                         'name' => $thing['name'],
-                        'amount' => self::sum($thing['amounts']),
+                        'amount' => Figure::sum($thing['amounts']),
                     ];
                 }
             }
@@ -57,16 +57,5 @@ final class Shopping
         }
 
         return $things;
-    }
-
-    /** @param  non-empty-list<Figure>  $amounts of one unit */
-    private static function sum(array $amounts): Figure
-    {
-        $first = $amounts[0];
-        $sum = array_sum(array_map(static fn (Figure $figure): float => $figure->amount, $amounts));
-        $why = array_merge(...array_map(static fn (Figure $figure): array => $figure->why, $amounts));
-        $figure = Figure::of($sum, $first->unit, $first->decimals, ...array_values(array_unique($why, SORT_REGULAR)));
-
-        return $first->kgPerLitre === null ? $figure : $figure->filling($first->kgPerLitre);
     }
 }

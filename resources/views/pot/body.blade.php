@@ -68,8 +68,8 @@
                             <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0"
                                 max="4" /> filling side dishes:
                             <x-word.number path="usual/raw_g" :value="round($plan->potted->raw->inGrams())" label="Raw rice, g" min="1"
-                                max="20000" /> g of raw rice{{ $d->table->ownEachG === null ? '.' : ', '.round($d->table->eachG()).' g each: on
-                                usual plates that feeds '.round($d->table->feeds()).'.' }}
+                                max="20000" /> g of raw rice{{ $d->table->ownEachG === null ? '.' : ', '.round($d->table->eachG()).
+                                ' g each: on usual plates that feeds '.round($d->table->feeds()).'.' }}
                             @break
                         @case(Orbek\Core\Plan\Station::Rice)
                             <x-word.choice path="rice/lot" :options="$bags" :value="$d->grain->rice->bag" label="Bag of rice" />, rinsed

@@ -12,7 +12,8 @@
                     @foreach ($recipe->lines as $index => $line)
                         <tr @class(['unread' => ! $line->isRead()])>
                             <td>{{ $line->text }}<input type="hidden" name="lines[{{ $index }}][text]" value="{{ $line->text }}"><input
-                                type="hidden" name="lines[{{ $index }}][for]" value="{{ $line->for }}"></td>
+                                type="hidden" name="lines[{{ $index }}][for]" value="{{ $line->for }}"><input type="hidden" name="lines[{{
+                                $index }}][piece_g]" value="{{ $line->pieceG() }}"></td>
                             <td><input name="lines[{{ $index }}][of]" value="{{ $line->of }}" maxlength="80" required aria-label="Line {{
                                 $index + 1 }}: what it is"><span class="small">{{ $line->food === null || $line->guess !== null ? '' :
                                 $line->food->names[0].', ' }}{{ $line->note }}{{ $line->guess === null ? '' : '; taken for '.$line->guess

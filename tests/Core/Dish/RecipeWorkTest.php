@@ -196,6 +196,7 @@ final class RecipeWorkTest extends TestCase
         );
         $lines = array_map(static fn (RecipeLine $line): array => [
             'of' => $line->of, 'text' => $line->text, 'for' => $line->for, 'grams' => (float) $line->grams,
+            'piece_g' => $line->pieceG(),
             'role' => $line->isUnderstood() ? $line->role : RecipeLine::NOWHERE,
         ], $read->lines);
 
