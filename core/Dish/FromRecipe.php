@@ -67,7 +67,7 @@ final class FromRecipe
         $document['usual'] = ['eaters' => $eaters, 'plates' => self::portion($rice / $eaters)->value]
             + self::each($rice, $eaters);
         $first = is_array($document['fillings'] ?? null) ? $document['fillings'][0] ?? [] : [];
-        $filling = self::filling($parts, is_array($first) ? $first : [], $lines, $method);
+        $filling = self::filling($parts, is_array($first) ? $first : [], $lines, $method, $craft);
         $work = RecipeWork::of($filling, $parts, $lines, $method, $craft, $kitchen->strongestRing()->id);
         $document['extras'] = self::extras(
             $lines, $rice, $work, RecipeWork::namedIn($method, StepGoes::Layers, $lines, $craft),
@@ -116,8 +116,9 @@ final class FromRecipe
      * @param  Method  $method
      * @return array<array-key, mixed>
      */
-    private static function filling(array $parts, array $first, array $lines, array $method): array
-    {
+    private static function filling(
+        array $parts, array $first, array $lines, array $method, Craft $craft,
+    ): array {
         $steps = is_array($first['steps'] ?? null) ? $first['steps'] : [];
         $isRaw = $steps === [] && is_numeric($first['ready'] ?? null) && $first['ready'] < Filling::RAW;
         $marinade = is_array($first['marinade'] ?? null) ? $first['marinade'] : null;
@@ -136,17 +137,22 @@ final class FromRecipe
             $marinade = ['acid' => array_values($acids)[0] ?? 'none', 'yogurt' => 'none'] + $marinade;
         }
 
-        return ['name' => self::main($parts), 'parts' => $parts]
+        return ['name' => self::main($parts, $craft), 'parts' => $parts]
             + ($marinade === null ? [] : ['marinade' => $marinade])
             + ($isRaw ? [] : ['ready' => 1.0, 'steps' => []]) + $first;
     }
 
     /** @param  non-empty-list<Part>  $parts */
-    private static function main(array $parts): string
+    private static function main(array $parts, Craft $craft): string
     {
-        usort($parts, static fn (array $a, array $b): int => $b['of_rice'] <=> $a['of_rice']);
+        // What it is of is what wants cooking most: eggs with onions are eggs.
+        $ranks = array_map(static fn (array $part): array => [
+            isset($craft->fillings->all[$part['kind']]) && $craft->fillings->all[$part['kind']]->wantsCooking(),
+            $part['of_rice'], $part['name'],
+        ], $parts);
+        rsort($ranks);
 
-        return $parts[0]['name'];
+        return $ranks[0][2];
     }
 
     /**

@@ -63,7 +63,7 @@ export default () => ({
         const word = event.target.closest('[data-path]');
         if (!word) return;
         // Only what may be nothing is left empty.
-        const isNone = word.dataset.type === 'optional' && (word.value === 'none' || (word.value === '' && !word.required));
+        const isNone = ['optional', 'optional-number'].includes(word.dataset.type) && (word.value === 'none' || (word.value === '' && !word.required));
         if ((word.value === '' && !isNone) || !word.checkValidity()) {
             this.message =
                 `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}`
@@ -76,7 +76,7 @@ export default () => ({
             return this.send(word.dataset.path, `${part('day')}T${part('time').padStart(5, '0')}`);
         }
         const value = { number: Number(word.value), percent: Number(word.value) / 100, flag: word.value === '1',
-            optional: isNone ? null : word.value }[word.dataset.type];
+            optional: isNone ? null : word.value, 'optional-number': isNone ? null : Number(word.value) }[word.dataset.type];
         this.send(word.dataset.path, value === undefined ? word.value : value);
     },
 

@@ -19,6 +19,7 @@ final class Pages
         'pot.more' => PotMore::class,
         'pot.more.heat' => HeatStation::class,
         'pot.more.rice' => RiceStation::class,
+        'pot.more.filling' => FillingStation::class,
         'pot.more.water' => WaterStation::class,
         'pot.more.layers' => LayersStation::class,
         'pot.more.serve' => ServeStation::class,

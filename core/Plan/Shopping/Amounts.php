@@ -9,6 +9,7 @@ use Orbek\Core\Dish\Extra;
 use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\FillingPart;
+use Orbek\Core\Dish\Food;
 use Orbek\Core\Dish\Gravy;
 use Orbek\Core\Dish\Poured;
 use Orbek\Core\Filling\FillingGroup;
@@ -233,10 +234,16 @@ final readonly class Amounts
         return $list;
     }
 
+    /** What a thing is: "sugar, for the cherries" is sugar. */
+    private function food(string $name): ?Food
+    {
+        return $this->dish->craft->foods->named((string) preg_replace('/[,(].*$|\sfor\s.*$/iu', '', $name));
+    }
+
     /** By cup, spoon and piece as its food is known, for those who have no scale. */
     private function measured(Figure $amount, string $name, float $usualKgPerL, ?float $pieceG = null): Figure
     {
-        $food = $this->dish->craft->foods->named($name);
+        $food = $this->food($name);
 
         $each = $food?->pieceG;
 
@@ -248,7 +255,7 @@ final readonly class Amounts
     /** Where a part is bought: sugar in a filling stands with the spices, whatever fills beside it. */
     private function aisle(FillingPart $part): Aisle
     {
-        $food = $part->kind->group === FillingGroup::Ready ? $this->dish->craft->foods->named($part->name) : null;
+        $food = $part->kind->group === FillingGroup::Ready ? $this->food($part->name) : null;
         $kind = $food === null || ! str_starts_with($food->role, 'extra:')
             ? null : ExtraKind::tryFrom(substr($food->role, strlen('extra:')));
 

@@ -1,7 +1,9 @@
 <section class="picture" aria-label="The pot">
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
     <p class="under">{{ $d->grain->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->grain->boiled !== [] ?
-        'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p></div>@endfragment
+        'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p>
+    <details class="renaming" data-keep-open><summary>Another name</summary><x-word.text path="name" :value="$d->name" label="Name of the dish"
+        /></details></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' :

@@ -9,6 +9,7 @@ use Orbek\Core\Dish\FromRecipe;
 use Orbek\Core\Dish\Step;
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Shopping\Ingredient;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
@@ -132,6 +133,82 @@ final class FillingWorkTest extends TestCase
         self::assertStringContainsString('give one of add, remove, up, down', Sample::refused(
             static fn () => Sample::edited($plan, 'steps:sideways:0', null),
         ));
+    }
+
+    public function test_least_and_most_give_way_to_the_usual_minutes_and_are_refused_out_of_order(): void
+    {
+        $plan = Sample::plan(Sample::polo());
+        $at = 'fillings/0/steps/0';
+        $step = static fn (Dish $dish): Step => $dish->fillings->get(0)->steps[0];
+        self::assertSame([10, 14, 20], [
+            $step($plan->dish)->leastMin, $step($plan->dish)->minutes, $step($plan->dish)->mostMin,
+        ]);
+        $longer = $step(Sample::edited($plan, "{$at}/minutes", 25));
+        self::assertSame([10, 25, null], [$longer->leastMin, $longer->minutes, $longer->mostMin]);
+        $shorter = $step(Sample::edited($plan, "{$at}/minutes", 8));
+        self::assertSame([null, 8, 20], [$shorter->leastMin, $shorter->minutes, $shorter->mostMin]);
+        self::assertSame([10, 20, 20], [
+            $step(Sample::edited($plan, "{$at}/minutes", 20))->leastMin,
+            $step(Sample::edited($plan, "{$at}/minutes", 20))->minutes,
+            $step(Sample::edited($plan, "{$at}/minutes", 20))->mostMin,
+        ]);
+        self::assertStringContainsString('least 15, usual 14, most 20 min', Sample::refused(
+            static fn () => Sample::edited($plan, "{$at}/least_min", 15),
+        ));
+    }
+
+    public function test_a_part_renamed_follows_its_kind_and_stays_where_it_goes_in(): void
+    {
+        $plan = Sample::plan(Sample::polo());
+        $same = Sample::edited($plan, 'fillings/0/parts/0/name', 'thighs of a free hen');
+        self::assertSame('chicken-thigh', $same->fillings->get(0)->parts[0]->kind->id);
+        self::assertSame(['thighs of a free hen'], $same->fillings->get(0)->steps[0]->with);
+        $lamb = Sample::edited($plan, 'fillings/0/parts/0/name', 'lamb shoulder');
+        self::assertSame('lamb-cubes', $lamb->fillings->get(0)->parts[0]->kind->id);
+        self::assertSame(['lamb-cubes', 'lamb-cubes'], array_column($lamb->fillings->get(0)->steps, 'of'));
+    }
+
+    public function test_raw_rice_by_its_weight_says_whom_it_feeds_and_grows_with_them(): void
+    {
+        $plan = Sample::plan(Sample::polo());
+        $told = Sample::edited($plan, 'usual/raw_g', 900);
+        self::assertEqualsWithDelta(900, $told->table->rawRice()->inGrams(), 0.1);
+        self::assertEqualsWithDelta(10.0, $told->table->feeds(), 0.01);
+        $more = $told->changed('usual/eaters', 4);
+        self::assertEqualsWithDelta(
+            900 * $more->table->shares() / $told->table->shares(), $more->table->rawRice()->inGrams(), 0.1,
+        );
+        self::assertEqualsWithDelta(
+            $told->table->eachG(), $told->servedAt(['eaters' => 3])->table->eachG(), 1e-9, 'a table of a meal keeps it',
+        );
+        self::assertNull(Sample::edited(Sample::plan($told), 'usual/raw_g', null)->table->ownEachG);
+        foreach ([100, 5000] as $grams) {
+            self::assertStringContainsString('usual/raw_g', Sample::refused(
+                static fn () => Sample::edited($plan, 'usual/raw_g', $grams),
+            ));
+        }
+    }
+
+    public function test_what_goes_in_is_put_ready_at_the_step_where_it_goes_in(): void
+    {
+        $plan = Sample::plan(Sample::polo());
+        $at = [];
+        foreach ($plan->ingredients as $one) {
+            $at[Sample::say($one->name)] = [$one->task, $one->aisle->value];
+        }
+        self::assertSame(['filling-1', 'meat'], $at['chicken thighs, bone in']);
+        self::assertSame(['filling-2', 'greens'], $at['sour cherries, pitted']);
+        self::assertSame(['filling-2', 'spices'], $at['sugar, for the cherries'], 'not with rice and pulses');
+        $poured = Sample::plan(Sample::edited($plan, 'fillings/0/steps/1/pours', ['name' => 'water', 'ml_per_kg' => 250]));
+        $water = array_values(array_filter(
+            $poured->ingredients, static fn (Ingredient $one): bool => $one->toldName() === 'water',
+        ));
+        self::assertCount(1, $water);
+        self::assertSame('filling-2', $water[0]->task);
+        self::assertNull($water[0]->shop, 'out of the tap');
+        self::assertEqualsWithDelta(
+            0.25 * $plan->dish->fillings->rawMass($plan->potted->raw)->inGrams(), $water[0]->amount->amount, 0.5,
+        );
     }
 
     /** As older dishes have it: said to be cooked, with nothing that cooks it. */

@@ -147,6 +147,13 @@ final class ThingsTest extends TestCase
         self::assertNull(Sample::seal('foil')->doughRopeCm(24));
         self::assertEqualsWithDelta(350.6, (float) Sample::seal('dough-sheet')->doughSheetG(24), 0.1);
         self::assertNull(Sample::seal('dough')->doughSheetG(24));
+        foreach (['leaks' => [0.95, 0.96], 'drips_taken' => [1, 1.01], 'holds_g' => [1000, 1001]] as $field => $edge) {
+            foreach ($edge as $past => $value) {
+                self::assertSame($past === 0, self::canBe(static fn () => Seal::fromFields(Fields::of(
+                    [$field => $value] + ['id' => 'wool', 'name' => 'a woollen lid', 'leaks' => 0.3],
+                ))), "{$field} {$value}");
+            }
+        }
     }
 
     public function test_a_knob_has_marks_in_order_and_steps_where_it_has_none(): void
@@ -162,6 +169,7 @@ final class ThingsTest extends TestCase
         self::assertNull($knob([25, 60])->mark(0.2551));
         self::assertSame('at 60', $knob([25, 60])->named(' AT 60 ')?->name);
         self::assertTrue(self::canBe(static fn () => $knob([22, 60])));
+        self::assertTrue(self::canBe(static fn () => $knob([30, 60], 0.1 + 0.2)), 'as little as the least, by a hair');
         self::assertFalse(self::canBe(static fn () => $knob([21, 60])), 'less than it gives without going out');
         self::assertFalse(self::canBe(static fn () => $knob([25])), 'one mark is none');
         self::assertFalse(self::canBe(static fn () => $knob([60, 60])), 'out of order');
@@ -194,6 +202,11 @@ final class ThingsTest extends TestCase
             [1.5, 3.0, 4.0, 5.0, 7.5], array_map($scale->line(...), [1.0, 2.0, 3.0, 4.0, 6.0]), 1e-9,
         );
         self::assertSame(3.0, $cooker([])->line(3.0));
+        self::assertSame(
+            [['cups' => 2, 'line' => 3.0], ['cups' => 4, 'line' => 5.5]],
+            Cooker::readLines('2 cups: 3, 4 5.5, ', 'lines'), 'a comma more says nothing more',
+        );
+        self::assertStringContainsString('two 3', Sample::refused(static fn () => Cooker::readLines('two 3', 'lines')));
         self::assertFalse(self::canBe(static fn () => $cooker([['cups' => 2, 'line' => 3], ['cups' => 4, 'line' => 3]])));
         foreach ([['watts', 100, 5000], ['cup_ml', 50, 400]] as [$field, $least, $most]) {
             foreach ([[$least - 1, false], [$least, true], [$most, true], [$most + 1, false]] as [$value, $can]) {

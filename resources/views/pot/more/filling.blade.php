@@ -18,7 +18,8 @@
     <tbody>
         @foreach ($f->parts as $index => $part)
             <tr>
-                <th scope="row">{{ $part->name }}</th>
+                <th scope="row"><x-word.text :path="$at.'/parts/'.$index.'/name'" :value="$part->name" :label="$part->name.': its name'"
+                    /></th>
                 <td><x-word.choice :path="$at.'/parts/'.$index.'/kind'" :options="collect($d->craft->fillings->all)->map(fn ($kind) =>
                     $kind->name)" :value="$part->kind->id" :label="$part->name.': kind'" /></td>
                 <td><x-word.number :path="$at.'/parts/'.$index.'/of_rice'" :value="round($part->ofRice, 2)"
@@ -77,7 +78,7 @@
         data-value='{"ml_per_kg": 400, "open_min": 0, "with_it": {{ $f->isBeside ? 0 : 0.3 }}}' aria-label="{{ $f->name
         }}: part its gravy">Part its gravy</button></p>
 @endif
-@include('pot.more.steps', ['steps' => $f->steps, 'of' => $f->name, 'list' => 'steps'.($place === 0 ? '' : '-'.($place + 1))])
+@include('pot.more.steps', ['steps' => $f->steps, 'of' => $f->name, 'goIn' => $goIn($f), 'list' => 'steps'.($place === 0 ? '' : '-'.($place + 1))])
 </section>
 @endforeach
 @if ($d->fillings->isNone())<p class="small">Nothing in it: rice alone.</p>@endif

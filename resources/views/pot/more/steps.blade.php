@@ -7,14 +7,32 @@
                     ': what is done'" />, <x-word.number :path="$at.'/steps/'.$index.'/minutes'" :value="$step->minutes"
                     :label="$step->name.': minutes'" min="1" max="2880" /> min,
                     till <x-word.text :path="$at.'/steps/'.$index.'/till'" :value="$step->till" :label="$step->name.': till what is seen'"
-                        else="its minutes are up" />;
+                        else="its minutes are up" />@if ($step->till !== null), looked for from <x-word.perhaps
+                        :path="$at.'/steps/'.$index.'/least_min'" :value="$step->leastMin" :label="$step->name.': least minutes'" min="1"
+                        :max="$step->minutes" /> min on, too far at <x-word.perhaps :path="$at.'/steps/'.$index.'/most_min'"
+                        :value="$step->mostMin" :label="$step->name.': most minutes'" :min="$step->minutes" max="2880" /> min @endif;
                     <x-word.choice :path="$at.'/steps/'.$index.'/burner'" type="optional" :options="['none' => 'on no ring'] +
                         array_map(fn ($ring) => 'on '.$ring->label(), $plan->kitchen->equipment->rings)" :value="$step->ring ?? 'none'"
                         :label="$step->name.': where'" />,
                     <x-word.choice :path="$at.'/steps/'.$index.'/attention'"
                         :options="$say->options(Orbek\Core\Clock\Attention::cases())" :value="$step->attention->value"
                         :label="$step->name.': whose hands'" />{{ $step->underPressure ? ', in the pressure cooker' : '' }}{{
-                        $step->keeps === null ? '' : '; keeps '.$step->keeps }}.</p>
+                        $step->keeps === null ? '' : '; keeps '.$step->keeps }};
+                    <x-word.choice :path="$at.'/steps/'.$index.'/tastes'" type="optional" :options="['none' => 'not tasted'] +
+                        array_map(fn ($what) => 'taste '.$what, $say->options(Orbek\Core\Dish\Tasting::cases()))"
+                        :value="$step->tastes->value ?? 'none'" :label="$step->name.': what is tasted'" />@if ($step->pours !== null),
+                        <x-word.number :path="$at.'/steps/'.$index.'/pours/ml_per_kg'" :value="round($step->pouredMlPerKg)"
+                        :label="$step->name.': ml poured in for each kg'" min="1" max="3000" /> ml of <x-word.text
+                        :path="$at.'/steps/'.$index.'/pours/name'" :value="$step->pours" :label="$step->name.': what is poured in'" /> a kg
+                        poured in @endif.</p>
+                @if ($goIn !== [])
+                    <details class="goes-into" data-keep-open><summary>What goes in: {{ $step->with === [] ? ($step->of === null ? 'not said' :
+                        'what brought it') : implode(', ', $step->with) }}</summary>
+                        @foreach ($goIn as $one)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
+                            }}/with" data-value="{{ json_encode($step->takes($one) ? array_values(array_diff($step->with, [$one])) :
+                            [...$step->with, $one]) }}" aria-pressed="{{ $step->takes($one) ? 'true' : 'false' }}">{{ $one }}</button>
+                        @endforeach</details>
+                @endif
                 <p class="moves">
                     @if (! $loop->first)<button type="button" class="small-button" data-mend data-path="{{ $list }}:up:{{ $index }}"
                         data-value="null" aria-label="Up: {{ $step->name }}, before the step above">Up</button>@endif
@@ -24,6 +42,10 @@
                         }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{
                         $step->underPressure ? 'In an open pan' : 'Under pressure' }}: {{ $step->name }}">{{ $step->underPressure ?
                         'In an open pan' : 'Under pressure' }}</button>@endif
+                    <button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index }}/pours" data-value='{{
+                        $step->pours === null ? '{"name":"water","ml_per_kg":200}' : 'null' }}' aria-label="{{ $step->pours === null ?
+                        'Pour something in' : 'Pour nothing in' }}: {{ $step->name }}">{{ $step->pours === null ? 'Pour something in' :
+                        'Pour nothing in' }}</button>
                     <button type="button" class="small-button" data-mend data-path="{{ $list }}:remove:{{ $index }}" data-value="null"
                         aria-label="Leave it out: {{ $step->name }}">Leave it out</button>
                 </p>
