@@ -83,7 +83,7 @@ final readonly class ClockDrawing
         $lines = [];
         for ($minutes = $this->unfoldedFrom; $minutes < -8; $minutes++) {
             if ((int) $this->plan->day->at($minutes)->format('i') % 30 === 0) {
-                $lines[] = ['y' => $this->y($minutes), 'time' => $this->plan->day->at($minutes)->format('H:i')];
+                $lines[] = ['y' => $this->y($minutes), 'time' => $this->say->time($this->plan->day->at($minutes))];
             }
         }
 

@@ -57,7 +57,7 @@ final class Wording
             return $note;
         }
         if ($note->key === 'as-is') {
-            return is_string($note->args['name'] ?? null) ? $note->args['name'] : '';
+            return is_string($note->args['name'] ?? null) ? $this->inDegrees($note->args['name']) : '';
         }
         $case = $note->args['case'] ?? null;
 

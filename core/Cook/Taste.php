@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook;
 use Orbek\Core\Dish\Tasting;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Salt;
 
 /** How something tasted at the stove, and what puts it right there and then. */
 enum Taste: string
@@ -29,8 +30,6 @@ enum Taste: string
     /** A quarter of the rice's water poured off and boiling water in its place takes a quarter of the salt. */
     private const POURED_OFF = 0.25;
 
-    private const SALT_KG_PER_L = 1.2;
-
     private const SUGAR_KG_PER_L = 0.85;
 
     /**
@@ -46,7 +45,7 @@ enum Taste: string
             self::Right => Note::of('taste.right'),
             self::Flat => Note::of(
                 'taste.flat', isWater: $water,
-                salt: self::amount(self::SALT_G_PER_KG * $kg, 'g', self::SALT_KG_PER_L),
+                salt: self::amount(self::SALT_G_PER_KG * $kg, 'g', Salt::KG_PER_L),
             ),
             self::Salty => Note::of(
                 'taste.salty', isWater: $water,

@@ -11,6 +11,9 @@ enum Salt: string
     case Coarse = 'coarse';
     case Flakes = 'flakes';
 
+    /** Fine salt as it fills a spoon. */
+    public const KG_PER_L = 1.2;
+
     public function gramsPerTeaspoon(): float
     {
         return match ($this) {

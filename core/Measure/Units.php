@@ -27,6 +27,9 @@ enum Units: string
 
     private const PINCH_ML = 0.6;
 
+    /** What fills a cup and is not known: between raw rice and a stew, kg per litre (our own). */
+    private const USUAL_KG_PER_L = 0.9;
+
     /** An amount as this cook reads it. */
     public function text(Quantity $amount, Cup $cup): string
     {
@@ -56,7 +59,9 @@ enum Units: string
         $ml = match ($amount->unit) {
             'ml' => $amount->amount,
             'L' => 1000 * $amount->amount,
-            default => $amount->kgPerLitre === null ? null : $amount->amount / $amount->kgPerLitre,
+            // Who has cups and no scale is told cups of everything, as near as that goes.
+            default => $amount->kgPerLitre === null && $this !== self::Cups
+                ? null : $amount->amount / ($amount->kgPerLitre ?? self::USUAL_KG_PER_L),
         };
         if ($ml !== null && ($this === self::Cups || $amount->unit !== 'g')) {
             return self::spooned($ml, $cup);

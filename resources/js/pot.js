@@ -63,7 +63,8 @@ export default () => ({
         const word = event.target.closest('[data-path]');
         if (!word) return;
         // Only what may be nothing is left empty.
-        const isNone = ['optional', 'optional-number'].includes(word.dataset.type) && (word.value === 'none' || (word.value === '' && !word.required));
+        const mayBeNone = ['optional', 'optional-number'].includes(word.dataset.type);
+        const isNone = mayBeNone && (word.value === 'none' || (word.value === '' && !word.required));
         if ((word.value === '' && !isNone) || !word.checkValidity()) {
             this.message =
                 `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}`

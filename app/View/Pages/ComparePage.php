@@ -11,6 +11,7 @@ use Orbek\Core\Cook\FillingOutcome;
 use Orbek\Core\Cook\RiceOutcome;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Quantity;
 
 /** Two cooks side by side. */
 final readonly class ComparePage
@@ -47,7 +48,8 @@ final readonly class ComparePage
         return [
             'dish' => $cook->name,
             'people' => (string) $dish->table->eaters,
-            'rice used' => isset($summary['used']) ? round($summary['used']['g']).' g' : self::UNTOLD,
+            'rice used' => isset($summary['used'])
+                ? $this->say->amount(Quantity::grams(round($summary['used']['g']))) : self::UNTOLD,
             'bag' => $names[$cook->lot] ?? $cook->lot,
             'pot' => $names[(string) $cook->pot] ?? (string) $cook->pot,
             'ring' => $names[(string) $cook->ring] ?? (string) $cook->ring,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Mend\AsTold;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Pot\Plate;
@@ -14,6 +16,10 @@ use Orbek\Core\Pot\Plate;
 /** The heat of a dish, stretch by stretch. */
 final readonly class HeatStation
 {
+    public function __construct(private Wording $say)
+    {
+    }
+
     public function compose(View $view): void
     {
         /** @var array{plan: Plan} $given */
@@ -28,6 +34,7 @@ final readonly class HeatStation
             'cues' => ['none' => 'for so many minutes'] + array_map(
                 static fn (Cue $cue): string => "till {$cue->as}", $ends,
             ),
+            'steam' => fn (float $grams): string => $this->say->amount(Quantity::grams($grams)->filling(1.0)),
             'asTold' => AsTold::heat($plan), 'restTold' => AsTold::rest($plan),
             'marks' => static fn (Flame $flame): array => self::marks($plan, $flame),
         ]);

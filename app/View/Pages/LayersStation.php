@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View\Pages;
 
 use Illuminate\Contracts\View\View;
+use Orbek\Core\Dish\Extra;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Plan;
 
 /** The layers of a dish. */
@@ -18,6 +20,9 @@ final readonly class LayersStation
         $view->with([
             'inPot' => $plan->dish->build->folded ? [] : $plan->layersInPot(), 'each' => $plan->onEachLayer(),
             'balance' => $plan->balance(),
+            'perKg' => static fn (Extra $one): Quantity => Quantity::of($one->perKgRice, $one->unit(), 1)->filling(
+                $plan->dish->craft->foods->named($one->name)?->kgPerL,
+            ),
             'names' => array_map($plan->dish->layerName(...), $plan->dish->build->layers),
         ]);
     }

@@ -6,11 +6,13 @@ namespace App\View\Pages;
 
 use App\Drawings\Hatches;
 use App\Drawings\PlatterDrawing;
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
 use Orbek\Core\Dish\Serving;
 use Orbek\Core\Kitchen\Bag;
 use Orbek\Core\Lid\HeatLine;
+use Orbek\Core\Measure\Units;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Shopping\Ingredient;
 use Orbek\Core\Plan\Station;
@@ -20,7 +22,7 @@ use Orbek\Core\Pot\Ring;
 /** A dish's plan, station by station. */
 final readonly class PotBody
 {
-    public function __construct(private Hatches $hatches)
+    public function __construct(private Hatches $hatches, private Wording $say)
     {
     }
 
@@ -53,6 +55,10 @@ final readonly class PotBody
             'clashes' => array_combine(
                 array_column(Station::cases(), 'value'), array_map($plan->clashesAt(...), Station::cases()),
             ),
+            // Raw rice for those who measure it by cups; null for those who weigh.
+            'cups' => $this->say->reading()->units === Units::Cups
+                ? round($plan->potted->raw->volume($plan->kitchen->bag($dish->grain->rice->bag, 'rice/lot')->kind
+                    ->bulkKgPerLitre())->litres * 1000 / $plan->kitchen->equipment->cup->millilitres(), 2) : null,
             'f' => $dish->fillings->main(), 'at' => 'fillings/'.$dish->fillings->mainPlace(),
             'fat' => array_values($fat)[0] ?? null,
         ]);

@@ -7,6 +7,7 @@ namespace Orbek\Core\Plan\Rice;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Salt;
 use Orbek\Core\Plan\Mend\Mend;
 use Orbek\Core\Plan\Pot\Potted;
 use Orbek\Core\Pot\Layer;
@@ -81,7 +82,9 @@ final readonly class Salting
             $gPerL = $this->potted->dish->grain->water->saltGPerL + $moreG / $rice->keptPerGPerL;
             if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
                 $tastes[] = new Mend(
-                    Note::of('salting.salt-to-taste', taste: $taste, gPerL: (int) round($gPerL)),
+                    Note::of('salting.salt-to-taste', taste: $taste, gPerL: Quantity::grams(round($gPerL))->filling(
+                        Salt::KG_PER_L,
+                    )),
                     'water/salt_g_per_l',
                     round($gPerL, 1),
                 );

@@ -20,6 +20,7 @@ use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
+use Orbek\Core\Measure\Salt;
 use Orbek\Core\Plan\Pot\PotLoad;
 use Orbek\Core\Plan\Pot\Potted;
 use Orbek\Core\Plan\Rice\BoilPlan;
@@ -43,8 +44,6 @@ final readonly class Amounts
     private const OIL_ML_PER_L = 3.0;
 
     private const LEMON_ML_PER_L = 5.0;
-
-    private const SALT_KG_PER_L = 1.2;
 
     private const YOGURT_KG_PER_L = 1.03;
 
@@ -583,7 +582,7 @@ final readonly class Amounts
 
     private static function salt(Station $station, Note $name, Figure $amount, string $task): Ingredient
     {
-        return Ingredient::bought($station, $name, $amount->filling(self::SALT_KG_PER_L), Aisle::Spices, $task, 'salt');
+        return Ingredient::bought($station, $name, $amount->filling(Salt::KG_PER_L), Aisle::Spices, $task, 'salt');
     }
 
     /**

@@ -28,7 +28,7 @@
     <div class="on-paper" aria-hidden="true">
         @foreach ($plan->plans as $one)
             <div><x-drawing.pot :plan="$one" :scale="5" :labels="false" /><p><strong>{{ $one->dish->name }}</strong><br>{{
-                $one->totals->rice()->text() }} of rice, {{ $say->amount($one->potted->rice->water) }} of water{{
+                $say->amount($one->totals->rice()) }} of rice, {{ $say->amount($one->potted->rice->water) }} of water{{
                 $one->potted->rice->salt->amount > 0 ? ', '.$say->amount($one->potted->rice->salt).' of salt' : '' }}{{ $one->boil() ===
                 null ? '' : '; lift at '.$one->boil()->liftAt->text() }}</p></div>
         @endforeach

@@ -3,4 +3,4 @@
 <h2><a href="{{ route($cook->served_at === null ? 'cook' : 'cook.record', $cook, false) }}">{{ $cook->name }}</a></h2>
 <p class="under">{{ $cook->started_at->setTimezone($plan->kitchen->site->timezone)->format('l j F Y') }}, for {{ $plan->dish->table->eaters
     }}, {{
-    $plan->totals->rice()->text() }} of rice</p>
+    $say->amount($plan->totals->rice()) }} of rice</p>

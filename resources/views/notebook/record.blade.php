@@ -2,7 +2,7 @@
     <div class="page record">
         <h1>{{ $cook->name }}</h1>
         <p class="under">{{ $cook->started_at->setTimezone($zone)->format('l j F Y') }}, for {{ $plan->dish->table->eaters }}, {{
-            $plan->totals->rice()->text() }} of rice in the {{ $plan->pot()->name }}{{ $fold->state->servedAt === null ? '' :
+            $say->amount($plan->totals->rice()) }} of rice in the {{ $plan->pot()->name }}{{ $fold->state->servedAt === null ? '' :
             '; on the table at '.$local($fold->state->servedAt) }}</p>
         @if (isset($noted['rice']))
             <p class="lead">Rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>, crust <span

@@ -2,8 +2,8 @@
     @fragment('pot-title')<div id="pot-title"><h1>{{ $d->name }}</h1>
     <p class="under">{{ $d->grain->cooking !== $d->school->cooking || count($d->fillings->all) !== 1 || $d->grain->boiled !== [] ?
         'begun as '.lcfirst($d->school->label) : $d->school->label }} · usually for {{ $d->table->eaters }}</p>
-    <details class="renaming" data-keep-open><summary>Another name</summary><x-word.text path="name" :value="$d->name" label="Name of the dish"
-        /></details></div>@endfragment
+    <details class="renaming" data-keep-open><summary>Another name</summary><x-word.text path="name" :value="$d->name"
+        label="Name of the dish" /></details></div>@endfragment
     @fragment('section')<div id="section"><x-drawing.pot :$plan :moment="$course?->end()" touch /></div>@endfragment
     @fragment('pot-heat')<div id="pot-heat">
     <p class="caption"><strong>{{ $plan->pot()->name }}</strong>, {{ $plan->pot()->cooker !== null ? 'its own lid' :
@@ -69,9 +69,12 @@
                                 max="20" /> portions for later,
                             <x-word.number path="usual/side_dishes" :value="$d->table->sideDishes" label="Filling side dishes" min="0"
                                 max="4" /> filling side dishes:
-                            <x-word.number path="usual/raw_g" :value="round($plan->potted->raw->inGrams())" label="Raw rice, g" min="1"
-                                max="20000" /> g of raw rice{{ $d->table->ownEachG === null ? '.' : ', '.round($d->table->eachG()).
-                                ' g each: on usual plates that feeds '.round($d->table->feeds()).'.' }}
+                            @if ($cups !== null)<x-word.number path="usual/raw_cups" :value="$cups" label="Raw rice, cups" min="0.1"
+                                max="100" step="0.01" /> cups @else<x-word.number path="usual/raw_g"
+                                :value="round($plan->potted->raw->inGrams())" label="Raw rice, g" min="1" max="20000" /> g @endif
+                            of raw rice{{ $d->table->ownEachG === null ? '.' : ', '.$say->amount(
+                                Orbek\Core\Measure\Quantity::grams($d->table->eachG())).' each: on usual plates that feeds '.
+                                round($d->table->feeds()).'.' }}
                             @break
                         @case(Orbek\Core\Plan\Station::Rice)
                             <x-word.choice path="rice/lot" :options="$bags" :value="$d->grain->rice->bag" label="Bag of rice" />, rinsed

@@ -182,6 +182,10 @@ final class FillingWorkTest extends TestCase
             $told->table->eachG(), $told->servedAt(['eaters' => 3])->table->eachG(), 1e-9, 'a table of a meal keeps it',
         );
         self::assertNull(Sample::edited(Sample::plan($told), 'usual/raw_g', null)->table->ownEachG);
+        // Four cups of 250 ml, of a rice that fills one with 210 g.
+        self::assertEqualsWithDelta(
+            840, Sample::edited($plan, 'usual/raw_cups', 4)->table->rawRice()->inGrams(), 1.0,
+        );
         foreach ([100, 5000] as $grams) {
             self::assertStringContainsString('usual/raw_g', Sample::refused(
                 static fn () => Sample::edited($plan, 'usual/raw_g', $grams),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View\Components\Drawing;
 
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Rice\WaterBalance;
 
 /** The pot's water: what is brought and what is needed on one scale of grams, and where the rice ends. */
@@ -17,7 +19,7 @@ final class Balance extends Component
 
     private readonly float $most;
 
-    public function __construct(public readonly WaterBalance $balance)
+    public function __construct(public readonly WaterBalance $balance, private readonly Wording $say)
     {
         [$this->left, $this->wide] = [96.0, 430.0];
         $this->most = max(50.0, $balance->surfaceG + $balance->fillingG, $balance->needsToG);
@@ -50,7 +52,7 @@ final class Balance extends Component
 
     public function g(float $grams): string
     {
-        return round($grams).' g';
+        return $this->say->amount(Quantity::grams(round($grams))->filling(1.0));
     }
 
     public function render(): View

@@ -8,7 +8,7 @@
     <path class="wanted" d="M{{ $x($balance->needsFromG) }},16V38M{{ $x($balance->needsToG) }},16V38M{{ $x($balance->needsFromG) }},27H{{
         $x($balance->needsToG) }}"/>
     <text class="strong" x="{{ $x(($balance->needsFromG + $balance->needsToG) / 2) }}" y="14" text-anchor="middle">{{
-        round($balance->needsFromG) }} to {{ $g($balance->needsToG) }}</text>
+        $g($balance->needsFromG) }} to {{ $g($balance->needsToG) }}</text>
     <text x="{{ $left - 8 }}" y="62" text-anchor="end">brought</text>
     @foreach ($brought() as $index => ['from' => $from, 'grams' => $grams])
         <rect class="water{{ $index }}" x="{{ $x($from) }}" y="48" width="{{ max(0.5, $length($grams)) }}" height="18"/>

@@ -92,7 +92,7 @@
                     Str::limit($say($drawn['layer']->label), 18)
                     }}</text>
                 <text class="strong" x="{{ $right + $wall + 13 + $drawn['labelX'] }}" y="{{ $drawn['labelY'] + 14 }}">{{
-                    Orbek\Core\Measure\Figure::of($drawn['layer']->mass->inGrams(), 'g', 0, '-')->text() }}</text>
+                    $say->amount(Orbek\Core\Measure\Quantity::grams($drawn['layer']->mass->inGrams())) }}</text>
             @endforeach
         </g>
     @endif

@@ -78,7 +78,8 @@
         data-value='{"ml_per_kg": 400, "open_min": 0, "with_it": {{ $f->isBeside ? 0 : 0.3 }}}' aria-label="{{ $f->name
         }}: part its gravy">Part its gravy</button></p>
 @endif
-@include('pot.more.steps', ['steps' => $f->steps, 'of' => $f->name, 'goIn' => $goIn($f), 'list' => 'steps'.($place === 0 ? '' : '-'.($place + 1))])
+@include('pot.more.steps', ['steps' => $f->steps, 'of' => $f->name, 'goIn' => $goIn($f),
+    'list' => 'steps'.($place === 0 ? '' : '-'.($place + 1))])
 </section>
 @endforeach
 @if ($d->fillings->isNone())<p class="small">Nothing in it: rice alone.</p>@endif

@@ -74,7 +74,7 @@
                 $say->degrees($state->coreC) }}</strong>{{ $course->pot->layers[$index]->pieces->tenderS > 0 ?
                 ', '.number_format($state->tenderness, 1).' times tender' : '' }}</li>@endif
         @endforeach
-        <li>{{ round($course->end()->leakG) }} g of steam get out, {{ round($course->end()->clothG) }} g go into the cloth</li>
+        <li>{{ $steam($course->end()->leakG) }} of steam get out, {{ $steam($course->end()->clothG) }} go into the cloth</li>
     </ul>
     @foreach (array_slice($plan->potted->loads, 1) as $other)
         @if ($other->heating !== null)

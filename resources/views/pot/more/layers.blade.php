@@ -48,7 +48,7 @@
         <tbody>
             @foreach ($d->build->extras as $index => $extra)
                 <tr>
-                    <th scope="row">{{ $extra->name }} <span class="small">{{ round($extra->perKgRice, 1) }} {{ $extra->unit() }} a kg of
+                    <th scope="row">{{ $extra->name }} <span class="small">{{ $say->amount($perKg($extra)) }} a kg of
                         rice{{ $extra->made === null ? '' : ', '.$extra->made->name }}{{ $extra->isSteamed ? ', in one place on the rice' :
                         '' }}</span></th>
                     @foreach (Orbek\Core\Dish\Extra::PARTS as $part)

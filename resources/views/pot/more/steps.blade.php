@@ -26,8 +26,8 @@
                         :path="$at.'/steps/'.$index.'/pours/name'" :value="$step->pours" :label="$step->name.': what is poured in'" /> a kg
                         poured in @endif.</p>
                 @if ($goIn !== [])
-                    <details class="goes-into" data-keep-open><summary>What goes in: {{ $step->with === [] ? ($step->of === null ? 'not said' :
-                        'what brought it') : implode(', ', $step->with) }}</summary>
+                    <details class="goes-into" data-keep-open><summary>What goes in: {{ $step->with === [] ? ($step->of === null ?
+                        'not said' : 'what brought it') : implode(', ', $step->with) }}</summary>
                         @foreach ($goIn as $one)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
                             }}/with" data-value="{{ json_encode($step->takes($one) ? array_values(array_diff($step->with, [$one])) :
                             [...$step->with, $one]) }}" aria-pressed="{{ $step->takes($one) ? 'true' : 'false' }}">{{ $one }}</button>
