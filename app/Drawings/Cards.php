@@ -77,7 +77,7 @@ final readonly class Cards
                     static fn (Dish $dish): string => "{$dish->id}-{$dish->version}",
                 )->all());
             $key = 'table-'.hash(
-                'xxh128', "{$meal->id}-{$meal->version}-{$from}-{$dishes}-{$this->laid->sum($meal)}",
+                'xxh128', "{$meal->id}-{$meal->version}-{$from}-{$dishes}-{$this->laid->sum($meal)}".self::read(),
             );
             $card = $this->cache->get($key);
             if (! is_string($card)) {
@@ -100,6 +100,12 @@ final readonly class Cards
         return $this->kept("made-{$cook->id}", $cook->plan(...), 'notebook.card', ['cook' => $cook]);
     }
 
+    /** In whose measures a card is drawn. */
+    private static function read(): string
+    {
+        return '-'.hash('xxh64', serialize(Kitchen::inUse()->read()->reading));
+    }
+
     /**
      * @param  Closure(): Plan  $plan
      * @param  view-string  $view
@@ -110,7 +116,7 @@ final readonly class Cards
     {
         /** @var string $card */
         $card = $this->cache->remember(
-            $key, self::KEPT_S, static fn (): string => view($view, ['plan' => $plan()] + $data)->render(),
+            $key.self::read(), self::KEPT_S, static fn (): string => view($view, ['plan' => $plan()] + $data)->render(),
         );
         $this->hatches->useIn($card);
 

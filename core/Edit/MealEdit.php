@@ -6,6 +6,7 @@ namespace Orbek\Core\Edit;
 
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Refused;
 
 /** A meal changed by one word, as a page sends it. */
@@ -48,7 +49,9 @@ final class MealEdit
             return $meal->with(['plain' => $value === true ? [...$plain, $of] : $plain]);
         }
         if (in_array($path, self::WORDS, true)) {
-            return $meal->with([$path => $value]);
+            return $meal->with([
+                $path => $path === 'serve_at' && is_string($value) ? Instant::onTwentyFour($value) : $value,
+            ]);
         }
         $list = is_array($document[$what] ?? null) ? array_values($document[$what]) : [];
         if ($what === 'dishes') {

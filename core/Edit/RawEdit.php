@@ -43,8 +43,8 @@ final readonly class RawEdit implements Edit
             return $plan->dish->changed('usual/each_g', null);
         }
         $bag = $plan->kitchen->bag($plan->dish->grain->rice->bag, 'rice/lot');
-        $grams = $this->isCups
-            ? $this->amount * $plan->kitchen->equipment->cup->millilitres() * $bag->kind->bulkKgPerLitre() : $this->amount;
+        $gramsACup = $plan->kitchen->equipment->cup->millilitres() * $bag->kind->bulkKgPerLitre();
+        $grams = $this->isCups ? $this->amount * $gramsACup : $this->amount;
         Refused::unlessBetween(
             $this->path, $grams, ceil($shares * Table::LEAST_EACH_G), floor($shares * Table::MOST_EACH_G), 'g',
         );

@@ -15,6 +15,18 @@ final class Instant
     /** How far to look for a change of clocks on either side. */
     private const NEAR_S = 7200;
 
+    /** A day and time as somebody wrote it, with am or pm or without: "2026-12-05T6:45 am" is 2026-12-05T06:45. */
+    public static function onTwentyFour(string $said): string
+    {
+        return (string) preg_replace_callback(
+            '/T0?(\d{1,2}):([0-5]\d)\s*([ap])\.?\s*m\.?$/i',
+            static fn (array $found): string => (int) $found[1] < 1 || (int) $found[1] > 12 ? $found[0] : sprintf(
+                'T%02d:%s', (int) $found[1] % 12 + (strtolower($found[3]) === 'p' ? 12 : 0), $found[2],
+            ),
+            $said,
+        );
+    }
+
     /** Which of two it is where its hour comes twice, as clocks go back: 1 or 2; null where it comes once. */
     public static function comesTwice(DateTimeImmutable $time): ?int
     {

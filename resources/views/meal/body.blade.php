@@ -5,9 +5,11 @@
         $week === $say->reading()->weekOf($today) ? 'This week' : 'The week of '.Carbon\CarbonImmutable::parse($week)->format('j F')
         }}">@foreach ($inWeek as $day)<option value="{{ $day->format('Y-m-d') }}" @selected($day->format('Y-m-d') ===
         $plan->tableAt->format('Y-m-d'))>{{ $day->format('l j F') }}</option>@endforeach</optgroup>@endforeach</select>
-        at <input class="word time" type="text" inputmode="numeric" data-path="serve_at" data-part="time" aria-label="On the table, time"
-            value="{{ $plan->tableAt->format('H:i') }}" pattern="([01]?\d|2[0-3]):[0-5]\d" title="Give a time such as 19:30." size="5"
-            maxlength="5" required autocomplete="off">
+        at <input class="word time" type="text" data-path="serve_at" data-part="time" data-at="{{ $plan->tableAt->format('Y-m-d\TH:i')
+            }}" aria-label="On the table, time"
+            value="{{ $say->reading()->isTwelveHours ? $plan->tableAt->format('g:i a') : $plan->tableAt->format('H:i') }}"
+            pattern="([01]?\d|2[0-3]):[0-5]\d|(0?[1-9]|1[0-2]):[0-5]\d ?[aApP]\.?[mM]\.?" title="Give a time such as {{
+            $say->reading()->isTwelveHours ? '7:30 pm' : '19:30' }}." size="8" maxlength="9" required autocomplete="off">
         for <x-word.number path="eaters" :value="$m->eaters" label="How many eat" min="1" max="60" />, of them <x-word.number
             path="children" :value="$m->children" label="children" min="0" max="60" /> children, <x-word.choice path="plates"
             :options="['light' => 'light', 'usual' => 'usual', 'hearty' => 'hearty']" :value="$m->portion->value" label="Plates" /> plates,

@@ -86,8 +86,8 @@
                                 :value="round($say->reading()->degrees($d->grain->rice->soak->celsius), 1)"
                                 :label="'Soak, '.$say->reading()->degrees->sign()" :min="round($say->reading()->degrees(0))"
                                 :max="round($say->reading()->degrees(60))" /> {{ $say->reading()->degrees->sign() }}
-                            with <x-word.number path="rice/soak/salt_g_per_l" :value="round($d->grain->rice->soak->saltGPerL, 1)"
-                                label="Salt in the soak, g a litre" min="0" max="80" /> g salt a litre.
+                            with <x-word.salt path="rice/soak/salt_g_per_l" :grams="$d->grain->rice->soak->saltGPerL"
+                                label="Salt in the soak" most="80" :salt="$plan->kitchen->pantry->salt" each="a litre" />.
                             @break
                         @case(Orbek\Core\Plan\Station::Water)
                             @if ($plan->measured() !== null)
@@ -121,8 +121,8 @@
                                     :value="round($d->grain->water->brothPerRice, 2)" label="Broth, times the raw rice" min="0" max="3"
                                         step="0.1"
                                     /> times the rice of it broth,
-                                <x-word.number path="water/salt_g_per_l" :value="round($d->grain->water->saltGPerL, 1)"
-                                    label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre, <x-figure
+                                <x-word.salt path="water/salt_g_per_l" :grams="$d->grain->water->saltGPerL" label="Salt in the water"
+                                    most="50" :salt="$plan->kitchen->pantry->salt" each="a litre" />, <x-figure
                                     :figure="$plan->measured()->salt" /> in all, and all of it stays: the whole dish comes to <x-figure
                                     :figure="$plan->salting->percent()" />.
                                 @break
@@ -131,8 +131,8 @@
                                 :value="$d->grain->water->pot" label="Pot to boil in" />
                             on <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->ring"
                                 label="Ring to boil on" />
-                            with <x-word.number path="water/salt_g_per_l" :value="round($d->grain->water->saltGPerL, 1)"
-                                label="Salt in the water, g a litre" min="0" max="50" /> g salt a litre,
+                            with <x-word.salt path="water/salt_g_per_l" :grams="$d->grain->water->saltGPerL" label="Salt in the water"
+                                most="50" :salt="$plan->kitchen->pantry->salt" each="a litre" />,
                             <x-figure :figure="$boil->salt" /> in all or
                             <x-word.number path="water/salt_teaspoons"
                                 :value="round($plan->kitchen->pantry->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)),
@@ -168,8 +168,9 @@
                                 type="percent" :value="round(100 * $f->ready)" label="Filling cooked to, per cent" min="0" max="100"
                                 step="5" /> %, <x-word.choice :path="$at.'/wetness'"
                                 :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value"
-                                label="Filling, how wet" />, with <x-word.number :path="$at.'/salt_g_per_kg'" :value="round($f->saltGPerKg,
-                                1)" label="Salt in the filling, g a kg" min="0" max="40" /> g salt a kg{{ count($d->fillings->all) > 1 ?
+                                label="Filling, how wet" />, with <x-word.salt :path="$at.'/salt_g_per_kg'" :grams="$f->saltGPerKg"
+                                label="Salt in the filling" most="40" :salt="$plan->kitchen->pantry->salt" each="a kg"
+                                />{{ count($d->fillings->all) > 1 ?
                                 '; the others below' : '' }}.
                             @endif
                             @break

@@ -7,9 +7,11 @@
                 <span class="name">{{ Str::ucfirst($names[$index]) }}</span>
                 <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)" :label="'Share of layer '.($index +
                     1).', per cent'" min="5" max="100" /> % of the {{ $layer->matter->value === 'rice' || count($d->fillings->inPot()->all)
-                    < 2 ? $layer->matter->value : $names[$index] }}, <x-word.number :path="'layers:grams:'.$index"
+                    < 2 ? $layer->matter->value : $names[$index] }}, @if ($isWeighed)<x-word.number
+                    :path="'layers:grams:'.$index"
                     :value="round($inPot[$index]->mass->inGrams())" :label="'Layer '.($index + 1).', grams'" min="1" max="50000" />
-                    g<br>@if ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured() && ! $d->isLiftedApart())<button
+                    g @else{{ $say->amount(Orbek\Core\Measure\Quantity::grams($inPot[$index]->mass->inGrams())) }} @endif<br>
+                    @if ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured() && ! $d->isLiftedApart())<button
                         type="button"
                     class="small-button" data-mend data-path="layers/{{ $index }}/stage"
                     data-value='@json($d->grain->water->stage->before()->value)' aria-label="Lift it apart: layer {{ $index + 1 }}">Lift it
