@@ -28,7 +28,7 @@ final readonly class Asked
         public ?int $roomMin,
         public bool $isTender,
         public ?Tasting $tastes,
-        public ?Taste $taste,
+        public ?TasteSaid $taste,
         /** What puts right what was tasted. */
         public ?Note $mend,
     ) {

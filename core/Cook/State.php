@@ -30,7 +30,7 @@ final class State extends Tasks
     /** First scoops lifted from the boil that is on, or was last. */
     public int $scoops = 0;
 
-    /** @var array<string, Taste> how what is tasted at a task was last, by task */
+    /** @var array<string, TasteSaid> how what is tasted at a task was last, by task */
     public array $tasted = [];
 
     /** @var list<string> tasks whose look was seen too late */

@@ -54,7 +54,7 @@ return [
             'topping' => 'the topping',
         ],
     ],
-    'Taste' => [
+    'TasteSaid' => [
         'label' => [
             'right' => 'right',
             'flat' => 'flat, wants salt',

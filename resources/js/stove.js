@@ -329,6 +329,9 @@ export default () => ({
             if (due && left > -120 && !this.called.has(name)) { this.called.add(name); call(count.dataset.name ?? 'Orbek'); }
         });
         document.querySelectorAll('[data-shown-from]').forEach((part) => this.askFrom(part, now));
+        document.querySelectorAll('[data-says-from]').forEach((act) => {
+            if (now >= Number(act.dataset.saysFrom)) act.textContent = act.dataset.says;
+        });
         document.querySelectorAll('[data-shown-till]').forEach((part) => { part.hidden = now >= Number(part.dataset.shownTill); });
         document.querySelectorAll('[data-call-at]').forEach((window) => {
             const name = `window/${window.dataset.callAt}`;

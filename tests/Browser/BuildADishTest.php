@@ -28,7 +28,7 @@ final class BuildADishTest extends BrowserTestCase
         $this->find('#station-filling form[data-add=parts] [name=piece_g]')->sendKeys('50');
         $this->find('#station-filling form[data-add=parts] button')->click();
         $this->waitForText('#station-filling table', 'eggs');
-        $this->waitForText('#station-filling .amounts', 'eggs, ');
+        $this->waitForText('#station-filling .amounts', 'g (');
 
         // A second filling by hand: it lies under the rice on top, and its own words follow it.
         $this->browser->executeScript(

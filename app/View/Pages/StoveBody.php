@@ -45,6 +45,7 @@ final readonly class StoveBody
             array_keys($at), static fn (int $place): bool => $at[$place]->lid !== null
                 && ! in_array($place, $fold->leftOut, true),
         );
+        $view->with(self::asks($fold, $situation, $id));
         $view->with([
             'several' => count($fold->dishes) > 1 || $fold->began->meal->sides !== [],
             'isPractice' => $cook->practice !== null,
@@ -56,9 +57,6 @@ final readonly class StoveBody
             'served' => $fold->servedAt(),
             'id' => $id, 'task' => $task, 'dish' => $dish, 'of' => $of,
             'progress' => $id === null ? null : $fold->progress($id),
-            'asked' => $id === null ? null : Asked::of($fold, $situation, $id),
-            'said' => Asked::saidOf($fold),
-            'goesIn' => $of === null || $task === null ? [] : Mise::at($of->plan(), $task->task),
             'boiling' => $of !== null && $of->boiling() === $task?->task,
             // The closed pot is the now where its heat or its opening is; else it stands below with the others.
             'strip' => $dish !== null && $at[$dish]->lid !== null
@@ -76,6 +74,23 @@ final readonly class StoveBody
             },
             'sealed' => array_values($sealed),
         ]);
+    }
+
+    /**
+     * What the step at hand asks for, what goes in at it, and what the last tap left to be put right.
+     *
+     * @return array<string, mixed>
+     */
+    private static function asks(MealCook $fold, Situation $situation, ?string $id): array
+    {
+        $asked = $id === null ? null : Asked::of($fold, $situation, $id);
+        $task = $id === null ? null : $fold->tasks[$id];
+
+        return [
+            'asked' => $asked, 'looks' => ($asked->look ?? null) !== null, 'said' => Asked::saidOf($fold),
+            'goesIn' => $task === null || $task->dish === null
+                ? [] : Mise::at($fold->dishes[$task->dish]->plan(), $task->task),
+        ];
     }
 
     /**

@@ -7,20 +7,20 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
-use Orbek\Core\Cook\Taste;
+use Orbek\Core\Cook\TasteSaid;
 use Orbek\Core\Measure\Fields;
 
 /** Something was tasted at a task. */
 final readonly class Tasted extends Event
 {
-    protected function __construct(string $id, DateTimeImmutable $at, public string $task, public Taste $taste)
+    protected function __construct(string $id, DateTimeImmutable $at, public string $task, public TasteSaid $taste)
     {
         parent::__construct($id, $at);
     }
 
     protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
     {
-        return new self($id, $at, $fields->text('subject'), $fields->one('taste', Taste::class));
+        return new self($id, $at, $fields->text('subject'), $fields->one('taste', TasteSaid::class));
     }
 
     protected function details(): array

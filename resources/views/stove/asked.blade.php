@@ -8,7 +8,7 @@
 @if ($asked->tastes !== null)
     <h2 id="taste">Taste {{ $say->label($asked->tastes) }}</h2>
     <div class="asks" role="group" aria-labelledby="taste">
-        @foreach (Orbek\Core\Cook\Taste::sayOf($asked->tastes) as $one)
+        @foreach (Orbek\Core\Cook\TasteSaid::sayOf($asked->tastes) as $one)
             <button type="button" data-event="tasted" data-subject="{{ $task->task }}" data-taste="{{ $one->value }}" aria-pressed="{{
                 $one === $asked->taste ? 'true' : 'false' }}">{{ $say->label($one) }}</button>
         @endforeach

@@ -53,10 +53,11 @@
                 @if ($boiling && $of->isScoopNext())
                     <button type="button" class="act main" data-event="scooped" data-subject="{{ $task->task }}">First scoop lifted</button>
                 @else
-                    @if (($asked->look ?? null) !== null)@include('stove.look')@endif
+                    @if ($looks)<h2 id="look" data-shown-from="{{ $asked->from->getTimestamp() }}" data-calls-look="{{
+                        $say->first($asked->look) }}?" hidden>{{ $say->first($asked->look) }}?</h2>@endif
                     <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}"
-                        @if (($asked->look ?? null) !== null) data-shown-till="{{ $asked->from->getTimestamp() }}" @endif>{{ $task->finish
-                        }}</button>
+                        @if ($looks) data-says-from="{{ $asked->from->getTimestamp() }}" data-says="Yes" @endif>{{ $task->finish }}</button>
+                    @if ($looks)@include('stove.look')@endif
                 @endif
             @else
                 <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin

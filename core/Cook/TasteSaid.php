@@ -10,7 +10,7 @@ use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Salt;
 
 /** How something tasted at the stove, and what puts it right there and then. */
-enum Taste: string
+enum TasteSaid: string
 {
     case Right = 'right';
     case Flat = 'flat';
