@@ -10,17 +10,17 @@ final class RecipeMethod
     private const SERVE = '/^(?:then )?(?:serve|garnish|fluff|turn (?:it )?out|plate|invert)|\bto serve\b/iu';
 
     private const REST = '/^(?:then )?rest\b|\b(?:let|leave|and|to)\b(?: \w+){0,2} (?:rest|stand)\b'
-        .'|\brests? (?:for )?\d|\bleave (?:it )?(?:on warm|off)|\bbefore (?:you )?open/iu';
+        .'|\brests? (?:for )?\d|\d ?(?:m|mins?|minutes?) rest\b|\bleave (?:it )?(?:on warm|off)|\bbefore (?:you )?open/iu';
 
-    private const MARINADE = '/\bmarinat|\brub\b.*\b(?:hours?|overnight|fridge)|\b(?:leave|keep|chill)\b.*\bfridge/iu';
+    private const MARINADE = '/\bmarinat|^(?:leave|stand)\b.*\b(?:\d+ ?(?:hours?|hrs?|h)|overnight)\b|\brub\b.*\b(?:hours?|overnight|fridge)|\b(?:leave|keep|chill)\b.*\bfridge/iu';
 
     private const LAYERS = '/\blayer|^(?:now |then )?(?:spread|sprinkle|scatter|drizzle|dot)\b|\bon top\b'
         .'|\bat (?:the )?bottom|\b(?:poke|make) (?:some )?holes|\bmound\b|^(?:seal|wrap)\b'
         .'|^pour (?:the )?(?:saffron|kesar|milk)|\btah ?d[ie]g|\bbase of the pot|\bin the pot,? then\b|^top with\b'
         .'|\bfold in\b.*\brice\b|\bover the rice\b|\boil the pot\b|\bin the pot, line\b|\breturn the rice\b'
-        .'|\brice back\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
+        .'|\brice back\b|\brest of the rice\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
 
-    private const SEALED = '/\b(?:dum|seal|steam|lid on|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b|\bswitch'
+    private const SEALED = '/\b(?:dum|seal|steam|lid (?:on|wrapped)|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b|\bswitch'
         .'|press cook/iu';
 
     private const TOPPING = '/\b(?:soak|bloom|dissolve|steep|grind|crush)\b.*\b(?:saffron|kesar)\b'
@@ -41,7 +41,7 @@ final class RecipeMethod
     private const GOES_ON = '/^(?:then |and )?(?:boil|par-?boil|drain|strain|cook it|it)\b/iu';
 
     /** Rice that goes in with its water is cooked where the filling is: its sealed heat begins. */
-    private const RICE_IN = '/\b(?:add|put|tip|stir|place)\b[^.]*\brice\b|\beverything in\b/iu';
+    private const RICE_IN = '/\b(?:add|put|tip|stir|place)\b[^.]*\brice\b|^rice in\s*[,.]|\beverything in\b/iu';
 
     private bool $isSealed = false;
 

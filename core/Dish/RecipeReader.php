@@ -42,11 +42,13 @@ final class RecipeReader
         'dum' => 'top', 'dough' => 'seal', 'seal' => 'seal',
     ];
 
-    private const FOR_HOW_MANY = '/\(?\b(?:serves?|feeds?|yields?|makes|servings?):?\s+'
+    private const FOR_HOW_MANY = '/\(?\b(?:serves?|feeds?|yields?|makes|servings?|enough for):?\s+'
         .'(?:about\s+|around\s+)?(\d{1,2})\b(?:\s*(?:-|–|to|or)\s*\d{1,2}\b)?'
         .'(?:\s*(?:servings|people|portions))?\)?'
-        .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters)\b\)?'
-        .'|\bfor\s+(?:about\s+)?(\d{1,2})\W*$/iu';
+        .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters|log)\b\)?'
+        .'|\bfor\s+(?:about\s+)?(\d{1,2})(?:\s*\([^()\d]*\))?\W*$/iu';
+
+    private const MINUTES_FOR = '/\d\s*(?:m|mins?|minutes?)\b.*\bfor\s+\d+\W*$/iu';
 
     /** Dots that lead the eye to an amount, "1 & 1/2", 1": as they are meant. */
     private const AS_MEANT = [
@@ -141,6 +143,9 @@ final class RecipeReader
             $this->sentences($row);
         } elseif ($this->isForHowMany($row)) {
             return;
+        } elseif ($this->steps !== [] && ! $this->isInList && preg_match('/\d/', $row) !== 1) {
+            // Once it is told what to do, a row without a figure is no thing to take.
+            $this->sentences($row);
         } elseif (preg_match('/^(?:prep|cook|total)\w*(?: time)?\s*:/iu', $row) === 1) {
             $this->unread[] = $row;
         } elseif (mb_strlen($row) <= self::LONGEST_LINE && ! self::isSentence($row) && $this->things($row)) {
@@ -207,7 +212,8 @@ final class RecipeReader
             '/\b(serves|feeds|for)\s+(two|three|four|five|six|eight|ten)\b/iu',
             static fn (array $told): string => "{$told[1]} ".self::EATERS[mb_strtolower($told[2])], $row,
         );
-        if (mb_strlen($row) > self::LONGEST_NAME || self::isDoing($row)
+        // "Low for 40" is no table for forty.
+        if (mb_strlen($row) > self::LONGEST_NAME || self::isDoing($row) || preg_match(self::MINUTES_FOR, $row) === 1
             || preg_match(self::FOR_HOW_MANY, $row, $found) !== 1) {
             return false;
         }
@@ -215,6 +221,7 @@ final class RecipeReader
         $this->eaters ??= max(1, min(Table::MOST_EATERS, (int) ($told[0] ?? self::USUAL_EATERS)));
         // "Chicken biryani (6 people)" is its name as well.
         $rest = trim((string) preg_replace(self::FOR_HOW_MANY, '', $row), ' -–,.:');
+        $rest = (string) preg_replace('/\s*\($/u', '', $rest);
         if ($this->name === null && mb_strlen($rest) > 3) {
             $this->name = mb_substr($rest, 0, 180);
         } elseif (preg_match('/\d|\p{L}{4}/u', $rest) === 1) {
@@ -364,7 +371,7 @@ final class RecipeReader
         }
         $amount = '(?:(?:\d+(?:[.,\/]\d+)?(?:\s+\d\/\d)?|[½¼¾]|an?|one|two|three|half(?: an?)?)'
             .'(?:\s*(?:-|–|to)\s*\d+)?\s*(?:good |big |small |large |heaped |level )?'
-            .'(?:kg|kilos?|g|gm|gms|grams?|ml|l|litres?|cups?|tbsps?|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?'
+            .'(?:kg|kilos?|g|gm|gms|grams?|ml|l|litres?|cups?|tbsps?|tbs|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?|katoris?|kalis?'
             .'|(?:big |small )?spoons?|pieces?|pcs|nos?|tins?|cans?'
             .'|cloves?|pinch(?:es)?|bunch(?:es)?|handfuls?|fistfuls?'
             .'|glugs?|inch(?:es)?|sticks?|pods?|packets?|T|t)?)';

@@ -43,6 +43,7 @@ final class AmountReader
         'cups?' => ['ml', null], 'tea ?cups?' => ['ml', 150.0], 'spoons?|spoonfuls?' => ['ml', 15.0],
         'tablespoons?|tablespoonfuls?|tbsps?|tbs|tbl' => ['ml', 15.0], 'dessertspoons?' => ['ml', 10.0],
         'teaspoons?|teaspoonfuls?|tsps?' => ['ml', 5.0], 'glugs?' => ['ml', 15.0], 'mugs?' => ['ml', 300.0],
+        'katoris?|katories' => ['ml', 150.0],
     ];
 
     /** What a food itself tells the weight of. */
@@ -53,7 +54,7 @@ final class AmountReader
         'blades?' => 'blade', 'strands?|threads?' => 'strand', 'heads?|bulbs?' => 'head',
         'inch(?:es)?|inch pieces?|thumbs?|thumb-sized pieces?' => 'inch', 'cubes?' => 'cube',
         'grinds?|grindings?' => 'grind',
-        'cloves?' => 'clove',
+        'cloves?|kalis?' => 'clove',
     ];
 
     private const NUMBER = '(?:\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d+(?:[.,]\d+)?)';

@@ -84,7 +84,7 @@ final class RecipeReaderTest extends TestCase
             'papaya-kacchi' => [
                 'Hyderabadi style kacchi', 6, 'raw-filling',
                 ['1000 mutton', '750 basmati rice', '390 plain yoghurt', '114 ghee', '150 fried onions',
-                    '27 green papaya paste', '5 chilli flakes', '2 ground cumin', '2 cardamom pods', '1 mace',
+                    '27 green papaya paste', '5 chilli flakes', '2 cumin seeds', '2 cardamom pods', '1 mace',
                     '45 lemon juice', '- saffron threads', '64 whole milk', '- coarse salt'],
                 ['360-720', '30-30', '4-5', '15-15', '45-45', '15-15'], [],
             ],

@@ -102,8 +102,10 @@ final class RecipeWorkTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function texts(): iterable
     {
-        foreach (glob(dirname(__DIR__, 2).'/data/recipes/*.txt') ?: [] as $file) {
-            yield basename($file, '.txt') => [basename($file, '.txt')];
+        $folder = dirname(__DIR__, 2).'/data/recipes/';
+        foreach ([...glob("{$folder}*.txt") ?: [], ...glob("{$folder}more/*.txt") ?: []] as $file) {
+            $name = substr($file, strlen($folder), -strlen('.txt'));
+            yield $name => [$name];
         }
     }
 
