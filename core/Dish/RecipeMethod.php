@@ -10,9 +10,11 @@ final class RecipeMethod
     private const SERVE = '/^(?:then )?(?:serve|garnish|fluff|turn (?:it )?out|plate|invert)|\bto serve\b/iu';
 
     private const REST = '/^(?:then )?rest\b|\b(?:let|leave|and|to)\b(?: \w+){0,2} (?:rest|stand)\b'
-        .'|\brests? (?:for )?\d|\d ?(?:m|mins?|minutes?) rest\b|\bleave (?:it )?(?:on warm|off)|\bbefore (?:you )?open/iu';
+        .'|\brests? (?:for )?\d|\d ?(?:m|mins?|minutes?) rest\b|\bleave (?:it )?(?:on warm|off)'
+        .'|\bbefore (?:you )?open/iu';
 
-    private const MARINADE = '/\bmarinat|^(?:leave|stand)\b.*\b(?:\d+ ?(?:hours?|hrs?|h)|overnight)\b|\brub\b.*\b(?:hours?|overnight|fridge)|\b(?:leave|keep|chill)\b.*\bfridge/iu';
+    private const MARINADE = '/\bmarinat|^(?:leave|stand)\b.*\b(?:\d+ ?(?:hours?|hrs?|h)|overnight)\b'
+        .'|\brub\b.*\b(?:hours?|overnight|fridge)|\b(?:leave|keep|chill)\b.*\bfridge/iu';
 
     private const LAYERS = '/\blayer|^(?:now |then )?(?:spread|sprinkle|scatter|drizzle|dot)\b|\bon top\b'
         .'|\bat (?:the )?bottom|\b(?:poke|make) (?:some )?holes|\bmound\b|^(?:seal|wrap)\b'
@@ -20,8 +22,8 @@ final class RecipeMethod
         .'|\bfold in\b.*\brice\b|\bover the rice\b|\boil the pot\b|\bin the pot, line\b|\breturn the rice\b'
         .'|\brice back\b|\brest of the rice\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
 
-    private const SEALED = '/\b(?:dum|seal|steam|lid (?:on|wrapped)|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b|\bswitch'
-        .'|press cook/iu';
+    private const SEALED = '/\b(?:dum|seal|steam|lid (?:on|wrapped)|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b'
+        .'|\bswitch|press cook/iu';
 
     private const TOPPING = '/\b(?:soak|bloom|dissolve|steep|grind|crush)\b.*\b(?:saffron|kesar)\b'
         .'|\bfor the top\b|\b(?:keep|set|put|take)\b(?: \w+){0,2} (?:aside|out)\b'

@@ -371,7 +371,8 @@ final class RecipeReader
         }
         $amount = '(?:(?:\d+(?:[.,\/]\d+)?(?:\s+\d\/\d)?|[½¼¾]|an?|one|two|three|half(?: an?)?)'
             .'(?:\s*(?:-|–|to)\s*\d+)?\s*(?:good |big |small |large |heaped |level )?'
-            .'(?:kg|kilos?|g|gm|gms|grams?|ml|l|litres?|cups?|tbsps?|tbs|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?|katoris?|kalis?'
+            .'(?:kg|kilos?|g|gm|gms|grams?|ml|l|litres?|cups?|tbsps?|tbs|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?'
+            .'|katoris?|kalis?'
             .'|(?:big |small )?spoons?|pieces?|pcs|nos?|tins?|cans?'
             .'|cloves?|pinch(?:es)?|bunch(?:es)?|handfuls?|fistfuls?'
             .'|glugs?|inch(?:es)?|sticks?|pods?|packets?|T|t)?)';
