@@ -27,7 +27,9 @@ final class BuildADishTest extends BrowserTestCase
         $this->choose('#station-filling form[data-add=parts] [name=kind]', 'egg');
         $this->find('#station-filling form[data-add=parts] [name=piece_g]')->sendKeys('50');
         $this->find('#station-filling form[data-add=parts] button')->click();
-        $this->waitForText('#station-filling table', 'eggs');
+        $this->waitFor(fn (): bool => $this->browser->findElements(
+            WebDriverBy::cssSelector('#station-filling table input[value=eggs]'),
+        ) !== [], 'eggs are a part');
         $this->waitForText('#station-filling .amounts', 'g (');
 
         // A second filling by hand: it lies under the rice on top, and its own words follow it.
