@@ -72,8 +72,9 @@ final readonly class Asked
             return null;
         }
         foreach ($fold->tasks as $id => $task) {
-            if ($task->dish !== null && $task->task === $last->task && $task->endsBy !== null
-                && in_array($task->task, $fold->dishes[$task->dish]->state->tooFar, true)) {
+            // Steps of two dishes may be named alike: the one that ended with the tap.
+            if ($task->task === $last->task && $task->endsBy !== null
+                && $fold->progress((string) $id)->doneAt?->format('U.u') === $last->at->format('U.u')) {
                 return Note::of(
                     'asked.too-far', step: $task->name, isMeat: $task->endsBy->isTender,
                     minutes: self::took($fold, (string) $id), least: $task->endsBy->leastMin,

@@ -33,9 +33,6 @@ final class State extends Tasks
     /** @var array<string, TasteSaid> how what is tasted at a task was last, by task */
     public array $tasted = [];
 
-    /** @var list<string> tasks whose look was seen too late */
-    public array $tooFar = [];
-
     public ?DateTimeImmutable $servedAt = null;
 
     public ?Outcome $outcome = null;

@@ -23,13 +23,6 @@ final class RecipeWork
 
     private const PRESSURE_MIN = 20;
 
-    /** Under pressure a minute does what three do at a simmer, as Plan\Work\EndsBy has it. */
-    private const PRESSURE_TIMES = 3.0;
-
-    private const LEAST = 0.7;
-
-    private const MOST = 1.4;
-
     private const LONGEST_NAME = 120;
 
     private const BY_HAND = '/\b(?:fry|fried|saut|brown|sear|stir|toss|chop|slice|cut|grind|peel|mix|turn|rub'
@@ -175,7 +168,7 @@ final class RecipeWork
         $named = $this->named($text);
         $isOnBoard = preg_match(self::ON_A_BOARD, $text) === 1 && preg_match(self::COOKS, $text) !== 1;
         $this->cooks(
-            $text, $usual * ($isUnderPressure ? self::PRESSURE_TIMES : 1.0), $step->minutes !== null && ! $isOnBoard,
+            $text, $usual * ($isUnderPressure ? Step::PRESSURE_TIMES : 1.0), $step->minutes !== null && ! $isOnBoard,
             $named, $parts,
         );
         $new = array_values(array_diff($named, $this->taken));
@@ -191,12 +184,12 @@ final class RecipeWork
             'till' => $step->look,
             'least_min' => match (true) {
                 $isRange => max(1, (int) floor($step->minutes[0] ?? 1)),
-                $step->look !== null => max(1, (int) floor(self::LEAST * $usual)),
+                $step->look !== null => max(1, (int) floor(Step::LOOK_LEAST * $usual)),
                 default => null,
             },
             'most_min' => match (true) {
                 $isRange => (int) ceil($step->minutes[1] ?? $usual),
-                $step->look !== null => (int) ceil(self::MOST * $usual),
+                $step->look !== null => (int) ceil(Step::LOOK_MOST * $usual),
                 default => null,
             },
             'pressure' => $isUnderPressure ? true : null,

@@ -12,6 +12,14 @@ use Orbek\Core\Measure\Refused;
 /** A stretch of work that a dish brings along: browning, simmering, a salad. */
 final readonly class Step
 {
+    /** A look of which nothing is told is asked for from this share of its minutes on, too late at that (our own). */
+    public const LOOK_LEAST = 0.7;
+
+    public const LOOK_MOST = 1.5;
+
+    /** Under pressure a minute does what so many do at a simmer (our own; the maker's table goes before). */
+    public const PRESSURE_TIMES = 3.0;
+
     private const MOST_MIN = 2880;
 
     /**

@@ -31,12 +31,7 @@ final readonly class Done extends Event
 
     public function happenTo(State $state): bool
     {
-        $counts = $this->happenToSides($state);
-        if ($counts && $this->how === HowDone::TooFar) {
-            $state->tooFar[] = $this->task;
-        }
-
-        return $counts;
+        return $this->happenToSides($state);
     }
 
     public function happenToSides(Tasks $sides): bool

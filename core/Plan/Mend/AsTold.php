@@ -68,7 +68,7 @@ final readonly class AsTold
         } catch (Refused) {
             return new self(Note::of('as-told.heat-only', says: $says, hasFault: false, fault: ''), null);
         }
-        $hasFault = count($taken->faults()) > count($plan->faults());
+        $hasFault = $taken->faults() !== [];
         $fault = $hasFault ? $taken->faults()[0]->foretold->fault : '';
         $theirs = $taken->howSure();
         $ours = $plan->howSure();

@@ -11,15 +11,7 @@ use Orbek\Core\Dish\Tasting;
 /** What ends a piece of work beside its minutes: a look, and what is tasted. */
 final readonly class EndsBy
 {
-    /** A pressure cooker takes this share of what a simmer takes (our own; the maker's table goes before). */
-    private const PRESSURE = 1 / 3;
-
     private const PRESSURE_FROM_MIN = 15;
-
-    /** A look that nothing is told of is asked for from this share of its minutes on, and too late at that. */
-    private const LEAST = 0.7;
-
-    private const MOST = 1.5;
 
     private function __construct(
         /** "golden", "a fork goes in"; null where only its minutes end it. */
@@ -44,8 +36,8 @@ final readonly class EndsBy
 
         return new self(
             $step->till, $step->tastes,
-            $step->leastMin ?? max(1, (int) floor(self::LEAST * $step->minutes)),
-            $step->mostMin ?? (int) ceil(self::MOST * $step->minutes),
+            $step->leastMin ?? max(1, (int) floor(Step::LOOK_LEAST * $step->minutes)),
+            $step->mostMin ?? (int) ceil(Step::LOOK_MOST * $step->minutes),
             $isLast && $step->till !== null && $filling->toughest()->wantsCooking(),
         );
     }
@@ -66,6 +58,6 @@ final readonly class EndsBy
     public function underPressureMin(int $leftMin): ?int
     {
         return $this->isTender && $leftMin >= self::PRESSURE_FROM_MIN
-            ? (int) ceil(self::PRESSURE * $leftMin) : null;
+            ? (int) ceil($leftMin / Step::PRESSURE_TIMES) : null;
     }
 }
