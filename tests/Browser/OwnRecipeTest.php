@@ -40,8 +40,8 @@ final class OwnRecipeTest extends BrowserTestCase
         $this->waitForText('.act.main', 'Yes');
         $this->assertAccessible('the Stove with a look');
         $until = $this->until();
-        $this->tapped('[data-event=lengthened][data-minutes="2"]');
-        self::assertSame($until + 120, $this->until(), 'two minutes more');
+        $this->tapped('[data-event=lengthened][data-minutes="3"]');
+        self::assertSame($until + 180, $this->until(), 'three minutes more');
         $this->tapped('[data-event=tasted][data-taste=flat]');
         $this->waitForText('.now', 'of salt, wait a minute, taste again');
         $this->tapped('[data-how=too-far]');
