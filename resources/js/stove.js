@@ -36,18 +36,20 @@ export default () => ({
     ticks: [],
 
     async init() {
+        const early = this.earlyTaps();
         Object.assign(this, JSON.parse(this.$root.dataset.live));
         this.who = remembered(`orbek.who.${this.cook}`) ?? '';
         this.ticks = JSON.parse(remembered(`orbek.ticks.${this.cook}`) ?? '[]');
         this.showTicks();
         this.setClock();
-        this.happened = await logged(this.cook);
+        const before = await logged(this.cook);
+        this.happened = [...before.filter((event) => !this.happened.some(({ id }) => id === event.id)), ...this.happened];
         this.tick();
         setInterval(() => this.tick(), 250);
         // Another phone on this cook is seen within three seconds; where nothing happened the answer is empty.
         setInterval(() => this.deliver(), 1_500);
         document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
-        this.$nextTick(() => this.takeEarly());
+        this.$nextTick(() => early.forEach((target) => (target.matches('form') ? target.requestSubmit() : target.click())));
         this.showCalls();
         this.keep(0);
         if (this.isKept) this.goAlone();
@@ -56,12 +58,15 @@ export default () => ({
         if (this.waiting || this.who) this.deliver();
     },
 
-    /** What was tapped while the page's scripts were still on their way. */
-    takeEarly() {
+    /**
+     * What was tapped while the page's scripts were still on their way. Taken over in the same turn in which the page begins to
+     * listen: a tap heard by both would count twice.
+     */
+    earlyTaps() {
         const { taps, keep } = window.early;
         document.removeEventListener('click', keep);
         document.removeEventListener('submit', keep);
-        taps.splice(0).forEach((target) => (target.matches('form') ? target.requestSubmit() : target.click()));
+        return taps.splice(0);
     },
 
     /** Whether this page was kept from before: its clock is then the one the server had when it was last there. */

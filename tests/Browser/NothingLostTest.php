@@ -103,6 +103,34 @@ final class NothingLostTest extends BrowserTestCase
         self::assertSame(['started rinse'], $this->stack->eventsTaken());
     }
 
+    public function test_a_tap_while_the_page_still_reads_what_it_kept_is_one_tap(): void
+    {
+        $this->begin();
+        (
+            new ChromeDevToolsDriver($this->browser)
+        )->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            window.fetch = () => Promise.reject(new TypeError('gone'));
+            Object.defineProperty(IDBOpenDBRequest.prototype, 'onsuccess', { set(then) {
+                this.addEventListener('success', (event) => setTimeout(() => then.call(this, event), 300));
+            } });
+            const looking = setInterval(() => {
+                if (!document.querySelector('.stove')?._x_dataStack) return;
+                clearInterval(looking);
+                document.querySelector('.act.main').click();
+                setTimeout(() => { window.isRead = true; }, 1500);
+            }, 1);
+        JS]);
+        $this->browser->navigate()->refresh();
+        $this->waitFor(fn (): bool => (bool) $this->browser->executeScript('return window.isRead === true'), 'all is read');
+        self::assertSame(
+            ['started rinse'],
+            $this->browser->executeScript(
+                'return Alpine.$data(document.querySelector(".stove")).happened.map(({type, subject}) => `${type} ${subject}`)',
+            ),
+        );
+        $this->waitForText('.stove .unsent', '1 noted here');
+    }
+
     public function test_two_tabs_do_not_overwrite_each_others_taps(): void
     {
         $this->begin();
