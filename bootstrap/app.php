@@ -7,6 +7,7 @@ use App\Http\Middleware\AsksWho;
 use App\Http\Middleware\KeepsSession;
 use App\Http\Middleware\KeepsStrangersOut;
 use App\Http\Middleware\ReadsText;
+use App\Http\Middleware\TellsWhereTo;
 use App\Http\Middleware\UseHousehold;
 use App\Http\Storing;
 use App\Models\Overtaken;
@@ -29,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend([KeepsStrangersOut::class, AnswersItsHosts::class]);
         // A thing that measures has its token and no session.
         $middleware->validateCsrfTokens(except: ['devices/*/readings']);
-        $middleware->web(append: [AsksWho::class, UseHousehold::class, ReadsText::class], replace: [StartSession::class => KeepsSession::class]);
+        $middleware->web(append: [AsksWho::class, UseHousehold::class, ReadsText::class, TellsWhereTo::class], replace: [StartSession::class => KeepsSession::class]);
         // Models are looked up within the household, so it must be known first.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: UseHousehold::class);
         $middleware->prependToPriorityList(before: UseHousehold::class, prepend: AsksWho::class);

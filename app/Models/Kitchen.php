@@ -93,18 +93,53 @@ final class Kitchen extends Model
     }
 
     /**
+     * Becomes what it was; dishes that moved when it changed are what they were, where nobody changed them since.
+     *
+     * @return list<string> names of the dishes that stay as they are now
+     *
+     * @throws Overtaken when another window changed it meanwhile
+     */
+    public function backTo(KitchenVersion $before, DateTimeImmutable $now): array
+    {
+        return DB::transaction(function () use ($before, $now): array {
+            $stay = $back = [];
+            foreach ($before->movedSince() as $id => $versions) {
+                $dish = Dish::query()->find($id);
+                if ($dish === null) {
+                    continue;
+                }
+                // Back through the moves, as long as nothing else lies between them.
+                for ($to = $dish->version; $to === ($versions[0] ?? null); $to--) {
+                    array_shift($versions);
+                }
+                $was = DishVersion::query()->where('dish_id', $id)->where('version', $to)->first();
+                if ($was !== null) {
+                    $back[$id] = $dish->become($was->core(), $dish->version, $now)->version;
+                }
+                if ($versions !== []) {
+                    $stay[] = $dish->name;
+                }
+            }
+            $this->become($before->document, $before->what, $now, $back);
+
+            return $stay;
+        });
+    }
+
+    /**
      * @param  array<string, mixed>  $document
+     * @param  array<string, int>  $moved the version of each dish that changed with it, by dish
      *
      * @throws Refused when the kitchen cannot be so
      * @throws Overtaken when another window changed it meanwhile
      */
-    public function become(array $document, string $what, DateTimeImmutable $now): self
+    public function become(array $document, string $what, DateTimeImmutable $now, array $moved = []): self
     {
         OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
 
         return $this->write(
             $this->version, ['document' => $document],
-            static fn (self $row) => KitchenVersion::keep($row, $what, $now),
+            static fn (self $row) => KitchenVersion::keep($row, $what, $now, $moved),
         );
     }
 

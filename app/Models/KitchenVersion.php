@@ -18,6 +18,7 @@ use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
  * @property int $version
  * @property array<string, mixed> $document
  * @property string $what was changed then: a thing's name
+ * @property array<string, int>|null $moved the version of each dish that changed with it, by dish
  * @property Carbon $replaced_at
  */
 final class KitchenVersion extends Model
@@ -34,7 +35,7 @@ final class KitchenVersion extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'version' => 'integer', 'replaced_at' => 'datetime'];
+        return ['document' => 'array', 'moved' => 'array', 'version' => 'integer', 'replaced_at' => 'datetime'];
     }
 
     public function core(): CoreKitchen
@@ -42,15 +43,34 @@ final class KitchenVersion extends Model
         return CoreKitchen::fromArray($this->document);
     }
 
-    /** Keeps a kitchen as it is before it changes. */
-    public static function keep(Kitchen $kitchen, string $what, DateTimeImmutable $now): void
+    /**
+     * Keeps a kitchen as it is before it changes.
+     *
+     * @param  array<string, int>  $moved the version of each dish that changed with it, by dish
+     */
+    public static function keep(Kitchen $kitchen, string $what, DateTimeImmutable $now, array $moved = []): void
     {
         self::query()->create([
             'kitchen_id' => $kitchen->id, 'version' => $kitchen->version, 'document' => $kitchen->document,
-            'what' => mb_substr($what, 0, 120), 'replaced_at' => $now,
+            'what' => mb_substr($what, 0, 120), 'replaced_at' => $now, 'moved' => $moved === [] ? null : $moved,
         ]);
         self::query()->where('kitchen_id', $kitchen->id)->where('version', '<=', $kitchen->version - self::KEPT)
             ->delete();
+    }
+
+    /** @return array<string, list<int>> the versions that dishes got by changes of the kitchen from here on, newest first */
+    public function movedSince(): array
+    {
+        $moved = [];
+        $since = self::query()->where('kitchen_id', $this->kitchen_id)->where('version', '>=', $this->version)
+            ->whereNotNull('moved')->orderByDesc('version')->get();
+        foreach ($since as $one) {
+            foreach ($one->moved ?? [] as $dish => $version) {
+                $moved[$dish][] = $version;
+            }
+        }
+
+        return $moved;
     }
 
     /** What a kitchen was before its last change; null where nothing is kept of it. */

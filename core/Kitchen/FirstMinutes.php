@@ -19,7 +19,7 @@ use Orbek\Core\Water\BoilingPoint;
 final class FirstMinutes
 {
     /** The sentences, in their order. */
-    public const STEPS = ['place', 'pots', 'rings', 'plates', 'oven', 'rice', 'units', 'people'];
+    public const STEPS = ['units', 'place', 'pots', 'rings', 'plates', 'oven', 'rice', 'people'];
 
     /** How wide a usual pot of so many litres is, cm a cube root of litre: a 24 cm pot holds 5.5. */
     private const CM_PER_ROOT_LITRE = 13.6;
@@ -37,20 +37,6 @@ final class FirstMinutes
     private const BOILS_FROM_C = 82.0;
 
     private const BOILS_TO_C = 101.9;
-
-    private const KNOBS = [
-        'none' => [],
-        'words' => ['low', 'medium', 'high'],
-        'flame' => ['pearl', 'small', 'half', 'full'],
-        'six' => ['1', '2', '3', '4', '5', '6'],
-        'nine' => ['1', '2', '3', '4', '5', '6', '7', '8', '9'],
-    ];
-
-    /** @return list<string> the knobs that are offered by name */
-    public static function knobs(): array
-    {
-        return array_keys(self::KNOBS);
-    }
 
     /**
      * @param  array<string, Fields>  $answers by step; what is missing is not known
@@ -169,25 +155,21 @@ final class FirstMinutes
         return $rings;
     }
 
-    /**
-     * What the marks of a knob give until it is taught: even steps up from the least.
-     *
-     * @return list<array{mark: string, share: float}>
-     */
+    /** @return list<array{mark: string, share: float}> */
     private static function marks(Fields $row, RingKind $kind): array
     {
         $knob = $row->has('knob') ? $row->text('knob') : 'none';
         if ($knob === 'own') {
-            return Knob::readMarks($row->has('marks') ? $row->text('marks') : '', $row->at('marks'));
-        }
-        $words = self::KNOBS[$knob] ?? throw Refused::unknown($row->at('knob'), $knob, [...self::knobs(), 'own']);
-        $least = max($kind->least(), 1 / max(1, count($words)));
-        $marks = [];
-        foreach ($words as $at => $word) {
-            $marks[] = ['mark' => $word, 'share' => round($least + (1 - $least) * $at / (count($words) - 1), 2)];
+            $marks = $row->has('marks') ? $row->text('marks') : '';
+
+            return Knob::readMarks($marks, $row->at('marks'), $kind->least());
         }
 
-        return $marks;
+        return Knob::evenly(
+            Knob::SOLD[$knob] ?? throw Refused::unknown(
+                $row->at('knob'), $knob, [...array_map(strval(...), array_keys(Knob::SOLD)), 'own'],
+            ), $kind->least(),
+        );
     }
 
     /** @return array<string, mixed> */

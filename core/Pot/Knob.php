@@ -15,6 +15,20 @@ final readonly class Knob
 
     private const LEAST_SHARE = 0.02;
 
+    /** Marks as knobs are sold, from low to high. */
+    public const SOLD = [
+        'none' => [],
+        'words' => ['low', 'medium', 'high'],
+        'sizes' => ['small', 'medium', 'large'],
+        'flame' => ['pearl', 'small', 'half', 'full'],
+        'six' => ['1', '2', '3', '4', '5', '6'],
+        'nine' => ['1', '2', '3', '4', '5', '6', '7', '8', '9'],
+        'boost' => ['1', '2', '3', '4', '5', '6', '7', '8', '9', 'boost'],
+    ];
+
+    /** What the mark below boost gives of full. */
+    private const BELOW_BOOST = 0.8;
+
     /** @param  list<Mark>  $marks from low to high; none where it is told in per cent */
     private function __construct(public float $least, public array $marks)
     {
@@ -55,17 +69,43 @@ final readonly class Knob
     }
 
     /**
-     * Marks as a hand writes them: "pearl 25, small 40, half 60, full 100".
+     * What marks give until they are taught: even steps up from the least to full.
      *
+     * @param  list<string>  $words from low to high
+     * @return list<array{mark: string, share: float}>
+     */
+    public static function evenly(array $words, float $least): array
+    {
+        $last = count($words) - 1;
+        $hasBoost = $last > 0 && mb_strtolower($words[$last]) === 'boost';
+        [$most, $steps] = $hasBoost ? [self::BELOW_BOOST, $last - 1] : [1.0, $last];
+        $from = max($least, $most / max(1, $steps + 1));
+
+        return array_map(static fn (string $word, int $at): array => [
+            'mark' => $word, 'share' => $hasBoost && $at === $last
+                ? 1.0
+                : round($from + ($most - $from) * $at / max(1, $steps), 2),
+        ], $words, array_keys($words));
+    }
+
+    /**
+     * Marks as a hand writes them: "pearl, small, half, full", or each with the per cent that it gives, where that is
+     * known: "pearl 25, small 40, half 60, full 100".
+     *
+     * @param  float  $least that the ring holds steadily, share of full
      * @return list<array{mark: string, share: float}>
      *
      * @throws Refused naming what cannot be read
      */
-    public static function readMarks(string $text, string $field): array
+    public static function readMarks(string $text, string $field, float $least): array
     {
         $marks = [];
         $written = array_map(trim(...), explode(',', $text));
-        foreach (array_filter($written, static fn (string $one): bool => $one !== '') as $one) {
+        $written = array_values(array_filter($written, static fn (string $one): bool => $one !== ''));
+        if (preg_grep('/[\s:=]\d|%/u', $written) === []) {
+            return self::evenly($written, $least);
+        }
+        foreach ($written as $one) {
             if (preg_match('/^(.+?)[\s:=]+(\d{1,3}(?:\.\d)?)\s*%?$/u', $one, $read) !== 1) {
                 throw Refused::because($field, 'refused.a-mark-is-a-word-and-per-cent', read: $one);
             }

@@ -337,7 +337,7 @@ return [
         'label' => [
             'grams' => 'grams and litres',
             'ounces' => 'ounces and pounds',
-            'cups' => 'cups and spoons, ounces where a cup does not measure',
+            'cups' => 'cups and spoons',
         ],
     ],
     'Wetness' => [

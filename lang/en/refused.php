@@ -61,7 +61,7 @@ return [
     'one-mark-is-no-knob' => '{mark} alone is no knob; give two marks at least, or none.',
     'marks-out-of-order' => '{mark} gives no more than {before} before it; give them from low to high.',
     'no-pot-for-a-ring' => 'only rice cookers are left; keep a pot that stands on a ring.',
-    'a-mark-is-a-word-and-per-cent' => '"{read}" will not do; give a word and per cent, with commas between: pearl 25, half 60, full 100.',
+    'a-mark-is-a-word-and-per-cent' => '"{read}" has no per cent as others have; give all of them one, or none: pearl 25, half 60, full 100, or pearl, half, full.',
     'dishes-use-it' => '{count, plural, one{# dish uses it} other{# dishes use it}}; choose what they move to.',
     'no-such-kitchen-here' => 'this household has no such kitchen any more; load the page again.',
     'nothing-to-bring-back' => 'there is nothing to bring back; the kitchen is as it was.',

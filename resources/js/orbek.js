@@ -4,6 +4,7 @@ import { monotonicFactory } from 'ulid';
 import begin from './begin.js';
 import crust from './crust.js';
 import drill from './drill.js';
+import { listen } from './forms.js';
 import { names, remember, remembered } from './kept.js';
 import later from './later.js';
 import meal from './meal.js';
@@ -28,6 +29,7 @@ Alpine.data('stove', stove);
 Alpine.data('ticks', ticks);
 Alpine.data('resubmits', () => ({ submit() { this.$refs.form.requestSubmit(); } }));
 Alpine.start();
+listen();
 drawSpoonfuls();
 
 const typing = (target) => target.closest('input, select, textarea, dialog, [contenteditable]') !== null;

@@ -20,8 +20,11 @@ class FirstMinutesTest extends BrowserTestCase
     public function test_a_kitchen_of_ones_own_and_a_right_dish_in_it(): void
     {
         $this->visit('/');
-        $this->waitForText('h1', 'Where does it cook?');
+        $this->waitForText('h1', 'How do you measure?');
+        $this->waitForText('.lead', 'Orbek works out layered, steamed rice');
         $this->assertAccessible('the first minutes');
+        $this->choose('[name=units]', 'cups');
+        $this->onward('Where does it cook?');
         $this->answer('name', 'Loft');
         $this->choose('[name=how]', 'height');
         $this->answer('altitude_m', '1200');
@@ -40,6 +43,9 @@ class FirstMinutesTest extends BrowserTestCase
         $this->onward('What do they stand on?');
         $this->choose('[name="rings[0][knob]"]', 'nine');
         $this->answer('rings[0][kw]', '2.4');
+        $this->press('[name=go][value=like-0]');
+        $this->waitFor(fn (): bool => $this->has('[name="rings[1][kw]"]'), 'another ring like it');
+        self::assertSame('nine', $this->value('[name="rings[1][knob]"]'));
         $this->onward('Is there a plate');
         // Back and forth without loss, closed and opened again.
         $this->press('[name=go][value=back]');
@@ -47,7 +53,7 @@ class FirstMinutesTest extends BrowserTestCase
         self::assertSame('2.4', $this->value('[name="rings[0][kw]"]'));
         $this->visit('/begin/plates');
         $this->choose('[name=which]', 'tava');
-        foreach (['Is there an oven', 'Which rice', 'How do you measure', 'Who eats'] as $asked) {
+        foreach (['Is there an oven', 'Which rice', 'Who eats'] as $asked) {
             $this->onward($asked);
         }
         $this->answer('eaters', '3');

@@ -32,6 +32,38 @@ final class KitchenAndDrillTest extends BrowserTestCase
         $this->waitForText('.lead', 'Nothing learned of this bag yet');
     }
 
+    public function test_a_pot_that_is_refused_keeps_what_was_typed(): void
+    {
+        $this->visit('/kitchen/things');
+        $this->browser->executeScript(<<<'JS'
+            const form = document.querySelector('form[action$="/thing/pot"], form[action$="/things/pot"], form[action$="/pot"]');
+            form.id = 'another';
+            form.closest('details')?.setAttribute('open', '');
+            const { elements } = form;
+            elements.name.value = 'Fish kettle';
+            elements.diameter_cm.value = '30';
+            elements.litres.value = '2000';
+            form.noValidate = true;
+            form.requestSubmit();
+        JS);
+        $this->waitForText('#another [role=alert]', 'litres: 2000 is out of range; give 0.5 to 60 L.');
+        self::assertSame('Fish kettle', $this->value('#another [name=name]'));
+        self::assertSame('2000', $this->value('#another [name=litres]'));
+        self::assertTrue($this->browser->executeScript(
+            'return document.activeElement === document.querySelector("#another [name=litres]")',
+        ));
+        $this->assertAccessible('a refused pot');
+        $this->browser->executeScript(<<<'JS'
+            window.stillHere = true;
+            const form = document.getElementById('another');
+            form.elements.litres.value = '8';
+            form.requestSubmit();
+            form.requestSubmit();
+        JS);
+        $this->waitFor(fn (): bool => str_contains($this->text('main'), 'Fish kettle: changed'), 'taken');
+        self::assertSame(1, substr_count($this->text('.things'), 'Fish kettle'), 'once');
+    }
+
     public function test_water_by_absorption_follows_its_words(): void
     {
         $this->visit('/kitchen/absorption');

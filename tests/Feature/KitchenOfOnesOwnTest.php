@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Dish;
 use App\Models\Kitchen;
+use App\Models\KitchenVersion;
 use Illuminate\Support\Facades\Cache;
 use Orbek\Core\Heat\Origin;
 use Orbek\Core\Plan\Planner;
@@ -80,13 +81,48 @@ final class KitchenOfOnesOwnTest extends FeatureTestCase
         self::assertArrayNotHasKey('spare', Kitchen::core()->equipment->plates);
     }
 
+    public function test_undo_moves_dishes_back_and_says_which_were_changed_since(): void
+    {
+        $documents = static fn (): array => Dish::query()->orderBy('id')->get()
+            ->mapWithKeys(static fn (Dish $dish): array => [$dish->id => $dish->document])->all();
+        $undo = fn (): \Illuminate\Testing\TestResponse => $this->post(route('kitchen.undo'), $this->seenKitchen());
+        $before = $documents();
+        $this->post(
+            route('kitchen.thing.away', ['pot', 'steel-24']), ['move_to' => 'aluminium-28'] + $this->seenKitchen(),
+        );
+        $moved = $documents();
+        self::assertNotEquals($before, $moved);
+        $undo();
+        self::assertArrayHasKey('steel-24', Kitchen::core()->equipment->pots);
+        self::assertEquals($before, $documents(), 'every dish is back in its pot');
+        $undo();
+        self::assertEquals($moved, $documents(), 'and the undo can be undone');
+        $undo();
+
+        // Twice moved, and one of them changed since by a hand.
+        foreach ([['steel-24', 'aluminium-28'], ['aluminium-28', 'iron-20']] as [$from, $to]) {
+            $this->post(route('kitchen.thing.away', ['pot', $from]), ['move_to' => $to] + $this->seenKitchen())
+                ->assertRedirect();
+        }
+        $touched = Dish::query()->get()->firstOrFail(
+            static fn (Dish $dish): bool => $dish->document !== $before[$dish->id],
+        );
+        $touched->become($touched->core(), $touched->version, now()->toDateTimeImmutable());
+        $first = KitchenVersion::query()->where('what', '24 cm steel, 5.5 L')->oldest('version')->skip(2)->firstOrFail();
+        $this->followingRedirects()->post(route('kitchen.undo'), ['to' => $first->id] + $this->seenKitchen())
+            ->assertOk()->assertSee("{$touched->name}: changed since, left as now.");
+        foreach (Dish::query()->whereKeyNot($touched->id)->get() as $dish) {
+            self::assertEquals($before[$dish->id], $dish->document, $dish->name);
+        }
+    }
+
     public function test_bad_figures_are_refused_by_name_and_nothing_is_kept(): void
     {
         $version = $this->version();
         foreach ([
             ['ring', ['watts' => '5'], 'watts'], ['ring', ['watts' => 'hot'], 'watts'],
             ['ring', ['kind' => 'coal'], 'kind'],
-            ['ring', ['marks' => 'pearl'], 'marks: &quot;pearl&quot; will not do'],
+            ['ring', ['marks' => 'pearl'], 'pearl alone is no knob'],
             ['ring', ['marks' => 'pearl 10, full 100'], 'pearl gives less than the'],
             ['ring', ['marks' => 'pearl 30'], 'pearl alone is no knob'],
             [

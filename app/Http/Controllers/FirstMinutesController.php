@@ -61,7 +61,7 @@ final class FirstMinutesController
         }
         $this->keep($request, $step);
         $go = self::go($request);
-        if ($go === 'row' || str_starts_with($go, 'less-')) {
+        if ($go === 'row' || preg_match('/^(less|like)-/', $go) === 1) {
             return redirect()->route('begin', $step);
         }
         $at = (int) array_search($step, FirstMinutes::STEPS, true);
@@ -194,6 +194,8 @@ final class FirstMinutesController
             $rows[] = [];
         } elseif (preg_match('/^less-(\d+)$/', $go, $which) === 1 && count($rows) > 1) {
             unset($rows[(int) $which[1]]);
+        } elseif (preg_match('/^like-(\d+)$/', $go, $which) === 1 && isset($rows[(int) $which[1]])) {
+            array_splice($rows, (int) $which[1] + 1, 0, [array_diff_key($rows[(int) $which[1]], ['name' => 0])]);
         }
 
         return [$list => array_slice(array_values($rows), 0, self::MOST_ROWS)];

@@ -48,9 +48,16 @@ final class KitchenThingController
     public function save(Request $request, Thing $thing, ?string $id = null): RedirectResponse
     {
         $form = Fields::ofForm($request->all());
-        $this->change($form, $form->text('name'), static function (array $document) use ($thing, $id, $form): array {
+        $isCopy = $form->flag('like', false);
+        $this->change($form, $form->text('name'), static function (array $document) use (
+            $thing, $id, $form, $isCopy,
+        ): array {
             $list = $document[$thing->list()] ?? [];
             $entry = self::entry($thing, $form);
+            if ($isCopy) {
+                $entry['name'] = self::nextName($entry['name'], array_column($list, 'name'));
+                $id = null;
+            }
             foreach ($list as $at => $one) {
                 if ($one['id'] === $id) {
                     // What the form does not ask for stays.
@@ -59,7 +66,7 @@ final class KitchenThingController
                     return [$thing->list() => $list] + $document;
                 }
             }
-            $slug = Str::slug($form->text('name')) ?: $thing->value;
+            $slug = Str::slug($entry['name']) ?: $thing->value;
             for ($new = $slug, $n = 2; in_array($new, array_column($list, 'id'), true); $n++) {
                 $new = "{$slug}-{$n}";
             }
@@ -69,6 +76,19 @@ final class KitchenThingController
         });
 
         return redirect()->route('kitchen.things');
+    }
+
+    /**
+     * What another like one is called: Ring 2 of Ring 1, a second tava tava 2.
+     *
+     * @param  list<string>  $taken
+     */
+    private static function nextName(string $name, array $taken): string
+    {
+        $stem = (string) preg_replace('/\s+\d+$/u', '', $name);
+        for ($n = 2; in_array($next = "{$stem} {$n}", $taken, true); $n++);
+
+        return $next;
     }
 
     /** Where the kitchen stands. */
@@ -124,12 +144,15 @@ final class KitchenThingController
             throw Refused::unknown('move_to', (string) $to, $others);
         }
         // The kitchen without it and the dishes moved: all of it, or nothing.
-        DB::transaction(function () use ($form, $thing, $id, $using, $to): void {
-            $this->takeAway($form, $thing, $id);
+        DB::transaction(function () use ($kitchen, $thing, $id, $using, $to): void {
+            $moved = [];
             foreach (array_keys($using) as $dishId) {
                 $dish = Dish::query()->findOrFail($dishId);
-                $dish->become($dish->core()->moved($id, (string) $to), $dish->version, $this->clock->now());
+                $moved[$dishId] = $dish->become(
+                    $dish->core()->moved($id, (string) $to), $dish->version, $this->clock->now(),
+                )->version;
             }
+            $this->takeAway($kitchen, $thing, $id, $moved);
         });
 
         return redirect()->route('kitchen.things');
@@ -151,15 +174,14 @@ final class KitchenThingController
         ), 'id'));
     }
 
-    private function takeAway(Fields $form, Thing $thing, string $id): void
+    /** @param  array<string, int>  $moved the version of each dish that moved to another, by dish */
+    private function takeAway(Kitchen $kitchen, Thing $thing, string $id, array $moved): void
     {
-        $this->change($form, $id, static function (array $document) use ($thing, $id): array {
-            $left = array_values(array_filter(
-                $document[$thing->list()] ?? [], static fn (array $one): bool => $one['id'] !== $id,
-            ));
-
-            return [$thing->list() => $left] + $document;
-        });
+        $all = array_column($kitchen->document[$thing->list()] ?? [], null, 'id');
+        $left = array_values(array_diff_key($all, [$id => 0]));
+        $kitchen->become(
+            [$thing->list() => $left] + $kitchen->document, $all[$id]['name'] ?? $id, $this->clock->now(), $moved,
+        );
     }
 
     /** How the kitchen came to be what it is. */
@@ -193,9 +215,9 @@ final class KitchenThingController
         if ($before === null) {
             throw Refused::because('version', 'refused.nothing-to-bring-back');
         }
-        $kitchen->become($before->document, $before->what, $this->clock->now());
+        $stay = $kitchen->backTo($before, $this->clock->now());
 
-        return redirect()->route('kitchen.things');
+        return redirect()->route('kitchen.things')->with('stay', $stay);
     }
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $change */
@@ -238,7 +260,10 @@ final class KitchenThingController
                 'across_cm' => $form->has('across_cm') ? $form->number('across_cm', 4, 40, 'cm') : null,
                 'knob' => array_filter([
                     'least' => $form->has('least') ? $form->number('least', 0, 60, '%') / 100 : null,
-                    'marks' => Knob::readMarks($form->has('marks') ? $form->text('marks') : '', 'marks'),
+                    'marks' => Knob::readMarks(
+                        $form->has('marks') ? $form->text('marks') : '', 'marks',
+                        $form->one('kind', RingKind::class)->least(),
+                    ),
                 ], static fn (mixed $value): bool => $value !== null && $value !== []) ?: null,
             ],
             Thing::Plate => ['name' => $name, 'kg' => $form->number('kg', 0.1, 10, 'kg')],

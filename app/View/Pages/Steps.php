@@ -8,7 +8,7 @@ namespace App\View\Pages;
 final class Steps
 {
     public const NAMES = [
-        'place' => 'Where', 'pots' => 'Pots', 'rings' => 'Rings', 'plates' => 'Plate', 'oven' => 'Oven',
-        'rice' => 'Rice', 'units' => 'Units', 'people' => 'People', 'dish' => 'First dish',
+        'units' => 'Units', 'place' => 'Where', 'pots' => 'Pots', 'rings' => 'Rings', 'plates' => 'Plate',
+        'oven' => 'Oven', 'rice' => 'Rice', 'people' => 'People', 'dish' => 'First dish',
     ];
 }

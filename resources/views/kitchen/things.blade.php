@@ -3,6 +3,7 @@
         <section>
             <h1>Pots, rings and plates</h1>
             <x-drawing.kitchen :$home />
+            @if (session('stay'))<p role="status">{{ implode(', ', session('stay')) }}: changed since, left as now.</p>@endif
             @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<x-of-kitchen :$row /><p
                 role="status">{{ $before->what }}: changed. <button class="small-button">Undo</button> <a href="{{ route('kitchen.versions',
                 $row) }}">What changed</a></p></form>@endif
@@ -32,6 +33,8 @@
                                         Orbek\Core\Kitchen\Thing::Ring =>
                                         $home->equipment->rings[$id], Orbek\Core\Kitchen\Thing::Plate => $home->equipment->plates[$id] }])
                                     <button class="act">Save it</button>
+                                    <button name="like" value="1" class="quiet" aria-label="Another like this one: {{ $line }}">Another like
+                                        this one</button>
                                 </form>
                                 <form method="post" action="{{ route('kitchen.thing.away', [$thing->value, $id]) }}" class="plain away">
                                     @csrf<x-of-kitchen :$row />
@@ -95,8 +98,11 @@
             </section>
             <section>
                 <h2>What a mark gives</h2>
-                <p>Write a ring's marks as the knob has them, each with the per cent of full heat that it gives: <em>pearl 25, small 40,
-                    half 60, full 100</em>. A <a href="{{ route('stoves') }}">boil test at a mark</a> tells it.</p>
+                <p>Write a ring's marks as the knob has them, from low to high: <em>pearl, small, half, full</em>. What each gives is taken for
+                    even steps till a <a href="{{ route('stoves') }}">boil test at a mark</a> tells it; known, it is written with its mark,
+                    in per cent of full heat: <em>pearl 25, full 100</em>.</p>
+                <datalist id="knobs">@foreach (Orbek\Core\Pot\Knob::SOLD as $marks)@if ($marks !== [])<option
+                    value="{{ implode(', ', $marks) }}"></option>@endif @endforeach</datalist>
                 <p class="small">Heats are told in these words, on the Pot and at the Stove, and only they are looked for.</p>
             </section>
         </div>

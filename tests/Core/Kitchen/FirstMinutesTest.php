@@ -39,7 +39,10 @@ final class FirstMinutesTest extends TestCase
                 'pots' => [['litres' => '5.5'], ['diameter_cm' => '28', 'height_cm' => '15'], ['diameter_cm' => '24']],
             ],
             'rings' => [
-                'rings' => [['kind' => 'coil', 'knob' => 'nine'], ['knob' => 'own', 'marks' => 'low 30, high 100']],
+                'rings' => [
+                    ['kind' => 'coil', 'knob' => 'nine'], ['knob' => 'own', 'marks' => 'low 30, high 100'],
+                    ['kind' => 'induction', 'knob' => 'boost'], ['knob' => 'own', 'marks' => 'min, 2, max'],
+                ],
             ],
             'oven' => [
                 'oven' => '1', 'most_c' => '480', 'oven_in' => 'fahrenheit', 'cooker' => '1', 'cooker_cups' => '10',
@@ -57,6 +60,11 @@ final class FirstMinutesTest extends TestCase
             [$home->equipment->rings['ring-1']->knob->marks[0]->name, $home->equipment->rings['ring-1']->knob->marks[8]->name, 9],
         );
         self::assertSame([0.3, 1.0], $home->equipment->rings['ring-2']->knob->shares());
+        $boost = $home->equipment->rings['ring-3']->knob;
+        self::assertSame([10, 'boost', 1.0, 0.8], [
+            count($boost->marks), $boost->marks[9]->name, $boost->marks[9]->share, $boost->marks[8]->share,
+        ]);
+        self::assertSame([0.33, 0.67, 1.0], $home->equipment->rings['ring-4']->knob->shares(), 'even steps, no per cent asked');
         self::assertEqualsWithDelta(249, $home->equipment->oven->mostC ?? 0, 0.5);
         self::assertEqualsWithDelta(5.4, $home->cookers()['cooker']->litres, 0.05);
         self::assertSame(
@@ -74,6 +82,7 @@ final class FirstMinutesTest extends TestCase
                 'kw: 3 is out of range; give 0.2 to 2.5 kW',
             ],
             [['rings' => ['rings' => [['knob' => 'own', 'marks' => 'low 30']]]], 'low alone is no knob'],
+            [['rings' => ['rings' => [['knob' => 'own', 'marks' => 'low 30, high']]]], '"high" has no per cent as others have'],
             [
                 ['rings' => ['rings' => [['knob' => 'own', 'marks' => 'high 90, low 30']]]],
                 'low gives no more than high before it',

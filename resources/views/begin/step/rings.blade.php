@@ -8,12 +8,14 @@
                 :name="$row->in.'[kw]'"
             :label="$row->which.': kilowatts, where known'" :value="$row->of('kw')" min="0.2" max="15" step="0.05" else="–" /> kW if you
                 know it; its
-            knob says <x-word.picked :name="$row->in.'[knob]'" :label="$row->which.': marks of its knob'" :options="['none' => 'nothing',
-                'words' =>
-            'low, medium, high', 'flame' => 'pearl, small, half, full', 'six' => '1 to 6', 'nine' => '1 to 9', 'own' => 'something else']"
+            knob says <x-word.picked :name="$row->in.'[knob]'" :label="$row->which.': marks of its knob'" :options="['none' =>
+                'nothing', 'words' => 'low, medium, high', 'sizes' => 'small, medium, large', 'flame' => 'pearl, small, half, full', 'six' =>
+                '1 to 6', 'nine' => '1 to 9', 'boost' => '1 to 9 and a boost', 'own' => 'something else']"
             :value="$row->of('knob', 'none')" /><span class="if-own">: <input class="word wide" name="{{ $row->in }}[marks]" maxlength="300"
-            aria-label="{{ $row->which }}: its marks, each with the per cent of full that it gives" value="{{ $row->of('marks') }}"
-            placeholder="min 20, 3 50, max 100" autocomplete="off"></span>.
+            aria-label="{{ $row->which }}: its marks from low to high" value="{{ $row->of('marks') }}"
+            placeholder="min, 2, 3, max" autocomplete="off"></span>.
+            <button name="go" value="like-{{ $index }}" class="small-button" aria-label="Another ring like this one: {{ $row->which }}"
+                formnovalidate>Another like this one</button>
             @if (count($rows) > 1)<button name="go" value="less-{{ $index }}" class="small-button" aria-label="Take away: {{ $row->which }}"
                 formnovalidate>Not this one</button>@endif</p>
     </fieldset>
