@@ -128,7 +128,7 @@ final class Kitchen extends Model
 
     /**
      * @param  array<string, mixed>  $document
-     * @param  array<string, int>  $moved the version of each dish that changed with it, by dish
+     * @param  array<array-key, int>  $moved the version of each dish that changed with it, by dish
      *
      * @throws Refused when the kitchen cannot be so
      * @throws Overtaken when another window changed it meanwhile

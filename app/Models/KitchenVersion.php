@@ -46,7 +46,7 @@ final class KitchenVersion extends Model
     /**
      * Keeps a kitchen as it is before it changes.
      *
-     * @param  array<string, int>  $moved the version of each dish that changed with it, by dish
+     * @param  array<array-key, int>  $moved the version of each dish that changed with it, by dish
      */
     public static function keep(Kitchen $kitchen, string $what, DateTimeImmutable $now, array $moved = []): void
     {
@@ -58,7 +58,7 @@ final class KitchenVersion extends Model
             ->delete();
     }
 
-    /** @return array<string, list<int>> the versions that dishes got by changes of the kitchen from here on, newest first */
+    /** @return array<string, list<int>> the versions dishes got by changes of the kitchen from here on, newest first */
     public function movedSince(): array
     {
         $moved = [];

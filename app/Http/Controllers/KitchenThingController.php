@@ -148,7 +148,7 @@ final class KitchenThingController
             $moved = [];
             foreach (array_keys($using) as $dishId) {
                 $dish = Dish::query()->findOrFail($dishId);
-                $moved[$dishId] = $dish->become(
+                $moved[(string) $dishId] = $dish->become(
                     $dish->core()->moved($id, (string) $to), $dish->version, $this->clock->now(),
                 )->version;
             }
@@ -174,7 +174,7 @@ final class KitchenThingController
         ), 'id'));
     }
 
-    /** @param  array<string, int>  $moved the version of each dish that moved to another, by dish */
+    /** @param  array<array-key, int>  $moved the version of each dish that moved to another, by dish */
     private function takeAway(Kitchen $kitchen, Thing $thing, string $id, array $moved): void
     {
         $all = array_column($kitchen->document[$thing->list()] ?? [], null, 'id');

@@ -4,8 +4,8 @@
             x-on:submit="leave()">
             @csrf<input type="hidden" name="said_at">
             <button name="go" value="next" class="visually-hidden" tabindex="-1" aria-hidden="true">{{ $next }}</button>
-            @if ($at === 0)<p class="lead">Orbek works out layered, steamed rice for your own pots and rings: how much, how hot, how long. At the
-                stove it tells each step at its minute, so that grain, crust and table are right at one time.</p>@endif
+            @if ($at === 0)<p class="lead">Orbek works out layered, steamed rice for your own pots and rings: how much, how hot, how
+                long. At the stove it tells each step at its minute, so that grain, crust and table are right at one time.</p>@endif
             <p class="small">{{ $at + 1 }} of {{ count(Orbek\Core\Kitchen\FirstMinutes::STEPS) }}. What you do not know stays as it is.</p>
             <h1>{{ $asked }}</h1>
             @include('begin.step.'.$step)

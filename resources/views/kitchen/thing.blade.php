@@ -31,8 +31,8 @@
             <input name="watts" type="number" min="200" max="15000" step="50" required value="{{ $one?->watts }}"></label></div>
         <label>Marks of its knob, from low to high <input name="marks" maxlength="300" list="knobs" placeholder="low, medium, high"
             value="{{ $one?->knob->written() }}" autocomplete="off"></label>
-        <label>Across its flame or field, cm <input name="across_cm" type="number" min="4" max="40" step="0.5" value="{{ $one === null ? '' :
-            round($one->acrossCm, 1) }}"></label>
+        <label>Across its flame or field, cm <input name="across_cm" type="number" min="4" max="40" step="0.5"
+            value="{{ $one === null ? '' : round($one->acrossCm, 1) }}"></label>
         <details class="adding"><summary>It was measured</summary>
             <label>Least steady heat, % of full <input name="least" type="number" min="0" max="60" step="1" value="{{ $one === null ? '' :
                 round(100 * $one->knob->least) }}"></label>

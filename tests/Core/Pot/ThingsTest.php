@@ -185,10 +185,10 @@ final class ThingsTest extends TestCase
         self::assertTrue(self::canBe(static fn () => $knob([2, 50], 0.02)));
         self::assertSame(
             [['mark' => 'pearl', 'share' => 0.25], ['mark' => 'full', 'share' => 1.0]],
-            Knob::readMarks('pearl 25, full: 100 %,', 'marks'),
+            Knob::readMarks('pearl 25, full: 100 %,', 'marks', 0.2),
         );
         self::assertSame('pearl 25, full 100', Knob::fromFields(Fields::of([
-            'least' => 0.2, 'marks' => Knob::readMarks('pearl 25, full 100', 'marks'),
+            'least' => 0.2, 'marks' => Knob::readMarks('pearl 25, full 100', 'marks', 0.2),
         ]), 0.2)->written());
     }
 

@@ -9,8 +9,8 @@
             :label="$row->which.': kilowatts, where known'" :value="$row->of('kw')" min="0.2" max="15" step="0.05" else="–" /> kW if you
                 know it; its
             knob says <x-word.picked :name="$row->in.'[knob]'" :label="$row->which.': marks of its knob'" :options="['none' =>
-                'nothing', 'words' => 'low, medium, high', 'sizes' => 'small, medium, large', 'flame' => 'pearl, small, half, full', 'six' =>
-                '1 to 6', 'nine' => '1 to 9', 'boost' => '1 to 9 and a boost', 'own' => 'something else']"
+                'nothing', 'words' => 'low, medium, high', 'sizes' => 'small, medium, large', 'flame' => 'pearl, small, half, full',
+                'six' => '1 to 6', 'nine' => '1 to 9', 'boost' => '1 to 9 and a boost', 'own' => 'something else']"
             :value="$row->of('knob', 'none')" /><span class="if-own">: <input class="word wide" name="{{ $row->in }}[marks]" maxlength="300"
             aria-label="{{ $row->which }}: its marks from low to high" value="{{ $row->of('marks') }}"
             placeholder="min, 2, 3, max" autocomplete="off"></span>.
