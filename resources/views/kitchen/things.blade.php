@@ -99,8 +99,8 @@
             <section>
                 <h2>What a mark gives</h2>
                 <p>Write a ring's marks as the knob has them, from low to high: <em>pearl, small, half, full</em>. What each gives
-                    is taken for even steps till a <a href="{{ route('stoves') }}">boil test at a mark</a> tells it; known, it is written with its
-                    mark, in per cent of full heat: <em>pearl 25, full 100</em>.</p>
+                    is taken for even steps till a <a href="{{ route('stoves') }}">boil test at a mark</a> tells it; known, it is
+                    written with its mark, in per cent of full heat: <em>pearl 25, full 100</em>.</p>
                 <datalist id="knobs">@foreach (Orbek\Core\Pot\Knob::SOLD as $marks)@if ($marks !== [])<option
                     value="{{ implode(', ', $marks) }}"></option>@endif @endforeach</datalist>
                 <p class="small">Heats are told in these words, on the Pot and at the Stove, and only they are looked for.</p>

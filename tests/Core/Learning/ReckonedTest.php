@@ -69,7 +69,7 @@ final class ReckonedTest extends TestCase
         self::assertSame($grid, FactorBelief::onGrid($grid));
 
         // A slip of the hand must not forbid a factor for good.
-        self::assertEqualsWithDelta(log(1e-12), max(FactorBelief::lesson(array_fill(0, 101, 0.0))), 0.01);
+        self::assertEqualsWithDelta(log(1e-12), FactorBelief::lesson(array_fill(0, 101, 0.0))[7], 0.01);
         self::assertStringContainsString('81', Sample::refused(static fn () => FactorBelief::evidenceOf([1, 2])));
         foreach ([array_fill(0, 81, 0), [-1, ...array_fill(0, 80, 1)]] as $cannotBe) {
             self::assertNotSame('', Sample::refused(static fn () => FactorBelief::evidenceOf($cannotBe)));
@@ -130,7 +130,7 @@ final class ReckonedTest extends TestCase
         }
         $eye = Eye::after($told, 1);
         self::assertEqualsWithDelta([$lean / $sum, sqrt($square / $sum)], [$eye->lean, $eye->scatter], 1e-5);
-        self::assertEqualsWithDelta(log(1e-9), min(Eye::told(0.1, 1.0)), 1e-5);
+        self::assertEqualsWithDelta(log(1e-9), Eye::told(0.1, 1.0)[0], 1e-5);
         self::assertEquals(Eye::unknown(), Eye::after([], 3));
         self::assertEquals(Eye::unknown(), Eye::after([1.0, 2.0], 3));
         self::assertEquals(Eye::unknown(), Eye::after($told, 0));
@@ -215,7 +215,7 @@ final class ReckonedTest extends TestCase
             self::assertEqualsWithDelta(1e-6 + exp(-((($ln - $off) / 0.04) ** 2) / 2), $likely[$i], 1e-9);
         }
         // What lies beyond the grid counts as its end.
-        self::assertEqualsWithDelta(1.0, max($of(minutes: 60, setting: 1)->likelihood()), 1e-5);
+        self::assertEqualsWithDelta(1.0, $of(minutes: 60, setting: 1)->likelihood()[0], 1e-5);
         foreach ([
             ['litres' => 0.29], ['litres' => 5.6], ['from' => 0.9], ['from' => 90.5, 'to' => 97.0], ['to' => 29.9],
             ['to' => 97.1], ['minutes' => 0.95], ['minutes' => 61.0], ['setting' => 0.095], ['setting' => 1.05],
@@ -265,18 +265,16 @@ final class ReckonedTest extends TestCase
 
     public function test_where_a_photograph_stops_telling(): void
     {
-        $why = static fn (array $crust, array $white): ?string => MeasuredCrust::of($crust, $white)->tooOdd?->key;
-        $golden = static fn (float $share): array => [190 * $share, 140 * $share, 70 * $share];
-        self::assertNull($why($golden(1.0), [252.0, 250.0, 246.0]));
-        self::assertSame('measured-crust.blown-out', $why($golden(1.0), [253.0, 250.0, 246.0]));
-        self::assertNull($why($golden(0.24), [60.0, 59.0, 58.0]));
-        self::assertSame('measured-crust.white-is-too-dark', $why($golden(0.24), [59.0, 58.0, 57.0]));
+        self::assertNull(self::why(self::golden(1.0), [252.0, 250.0, 246.0]));
+        self::assertSame('measured-crust.blown-out', self::why(self::golden(1.0), [253.0, 250.0, 246.0]));
+        self::assertNull(self::why(self::golden(0.24), [60.0, 59.0, 58.0]));
+        self::assertSame('measured-crust.white-is-too-dark', self::why(self::golden(0.24), [59.0, 58.0, 57.0]));
         // A lamp whose blue is a sixth of its red, a little more and a little less.
         $blue = static fn (float $times): float => 255 * (1.055 * (Lab::linear(200 / 255) / $times) ** (1 / 2.4) - 0.055);
         self::assertNotSame(
-            'measured-crust.light-is-too-coloured', $why([150.0, 100.0, 30.0], [200.0, 150.0, $blue(5.9)]),
+            'measured-crust.light-is-too-coloured', self::why([150.0, 100.0, 30.0], [200.0, 150.0, $blue(5.9)]),
         );
-        self::assertSame('measured-crust.light-is-too-coloured', $why([150.0, 100.0, 30.0], [200.0, 150.0, $blue(6.1)]));
+        self::assertSame('measured-crust.light-is-too-coloured', self::why([150.0, 100.0, 30.0], [200.0, 150.0, $blue(6.1)]));
         // Bluer and bluer: off the line by 16 it is no crust.
         $seen = [];
         for ($b = 60.0; $b < 160; $b += 1) {
@@ -395,21 +393,33 @@ final class ReckonedTest extends TestCase
         self::assertEqualsWithDelta(
             2.0, Knowledge::none()->with($eye(3))->distance(Knowledge::none()->with($eye(1))), 1e-9,
         );
-        $taught = static fn (array $likelihood): Knowledge => Knowledge::fold(
-            [['taught' => ['lot' => 'a', 'likelihood' => $likelihood]]],
-        );
-        $low = array_fill(0, 101, 1e-40);
-        $low[50] = 1.0;
+        $low = array_map(static fn (int $i): float => $i === 50 ? 1.0 : 1e-40, range(0, 100));
+        $lesson = ['taught' => ['lot' => 'a', 'likelihood' => $low]];
+        $once = Knowledge::none()->with($lesson);
+        $logs = FactorBelief::lesson($low);
         self::assertEqualsWithDelta(
-            -min(array_map(
-                static fn (float $ln): float => max(-30.0, $ln - max(FactorBelief::lesson($low))), FactorBelief::lesson($low),
-            )), $taught($low)->distance(Knowledge::none()), 1e-9,
+            min(30.0, $logs[50] - $logs[0]), $once->distance(Knowledge::none()), 1e-9, 'by the point farthest off',
         );
-        $many = $taught($low);
+        $many = $once;
         foreach (range(1, 9) as $_) {
-            $many = $many->with(['taught' => ['lot' => 'a', 'likelihood' => $low]]);
+            $many = $many->with($lesson);
         }
         self::assertEqualsWithDelta(30.0, $many->distance(Knowledge::none()), 1e-9, 'what is as good as impossible is that');
+    }
+
+    /**
+     * @param  array{float, float, float}  $crust
+     * @param  array{float, float, float}  $white
+     */
+    private static function why(array $crust, array $white): ?string
+    {
+        return MeasuredCrust::of($crust, $white)->tooOdd?->key;
+    }
+
+    /** @return array{float, float, float} */
+    private static function golden(float $share): array
+    {
+        return [190 * $share, 140 * $share, 70 * $share];
     }
 
     private static function boil(): Boil
