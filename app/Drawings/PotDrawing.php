@@ -268,7 +268,7 @@ final readonly class PotDrawing
     /** Drops along the surface and where they run in; null where nothing is poured over. */
     public function poured(): ?string
     {
-        if ($this->plan->dish->build->poured === [] || $this->pastRimCm() > 0) {
+        if ($this->plan->dish->build->underTheLid() === [] || $this->pastRimCm() > 0) {
             return null;
         }
         $path = '';

@@ -71,6 +71,12 @@ final readonly class Build
         return $layers;
     }
 
+    /** @return list<Poured> what is poured over before the lid is put on */
+    public function underTheLid(): array
+    {
+        return array_values(array_filter($this->poured, static fn (Poured $one): bool => ! $one->isAfter));
+    }
+
     /**
      * @return list<Poured>
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Dish;
 
+use Orbek\Core\Filling\FillingGroup;
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Filling\Marinade;
 use Orbek\Core\Filling\Wetness;
@@ -43,6 +44,8 @@ final readonly class Filling
         public bool $isBeside,
         /** What it makes beside its own wetness; null where nothing is parted from it. */
         public ?Gravy $gravy,
+        /** Wanted with bite: not tender, and no softer than that. */
+        public bool $hasBite,
     ) {
     }
 
@@ -72,6 +75,7 @@ final readonly class Filling
             standsOut: $fields->flag('stands_out', false),
             isBeside: $fields->flag('beside', false),
             gravy: $fields->has('gravy') ? Gravy::fromFields($fields->object('gravy')) : null,
+            hasBite: $fields->flag('bite', false),
         );
     }
 
@@ -218,6 +222,12 @@ final readonly class Filling
         );
 
         return $kinds[0];
+    }
+
+    /** Whether it may be wanted with bite: what comes last to tender is a vegetable. */
+    public function canHaveBite(): bool
+    {
+        return $this->toughest()->group === FillingGroup::Vegetable;
     }
 
     /** Whether its pieces are to stay whole: fish that flakes is a fault, meat that falls off the bone is none. */

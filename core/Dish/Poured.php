@@ -10,7 +10,7 @@ use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Refused;
 
-/** A liquid that goes over the rice as the lid is put on: saffron in hot water and butter, milk, broth. */
+/** A liquid that goes over the rice, as the lid is put on or when it is opened: saffron, butter, milk, broth. */
 final readonly class Poured
 {
     public const MOST = 4;
@@ -23,6 +23,8 @@ final readonly class Poured
         /** Share of it that is fat, by volume. */
         public float $fatShare,
         public array $holds,
+        /** Over the open rice once the heat is over: the rice under the lid has none of it. */
+        public bool $isAfter,
     ) {
     }
 
@@ -32,6 +34,7 @@ final readonly class Poured
         return new self(
             $fields->text('name'), $fields->number('ml_per_kg', 1, 500, 'ml per kg of rice'),
             $fields->number('fat_share', 0, 1, '', 0.0), $fields->many('holds', Allergen::class),
+            $fields->flag('after', false),
         );
     }
 

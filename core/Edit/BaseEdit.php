@@ -39,7 +39,9 @@ final readonly class BaseEdit implements Edit
             $was = $dish->build->base->riceShare;
             $share = $kind->takesRice ? ($was > 0 ? $was : self::USUAL_SHARE) : 0.0;
         }
+        // Another base is cut as its kind is.
         unset($base['rice_share']);
+        $base = array_diff_key($base, $this->kind === null ? [] : ['slice_mm' => 0]);
         $document['base'] = $base + ($share > 0 ? ['rice_share' => $share] : []);
         $document['layers'] = array_map(
             static fn (LayerChoice $layer): array => $layer->matter === Matter::Rice

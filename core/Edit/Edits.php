@@ -43,6 +43,7 @@ final class Edits
             preg_match(StepEdit::PATH, $path) === 1 => new StepEdit($path, $value),
             in_array($path, ['usual/raw_g', RawEdit::CUPS], true) => RawEdit::read($path, $value),
             preg_match(SpoonsEdit::PATH, $path) === 1 => SpoonsEdit::read($path, $value),
+            $path === BoilMinutesEdit::PATH => BoilMinutesEdit::read($value),
             $path === 'water/salt_teaspoons' => SaltEdit::read($path, $value),
             default => new FieldEdit($path, $value),
         };

@@ -88,7 +88,7 @@ final readonly class Aim
             : [new Limit(Wanted::SafeCore, $state->coreC, $pieces->safeC + self::TO_SPARE_C, INF, $index)];
         if ($pieces->tenderS > 0) {
             $apart = $this->wantsWhole ? max(self::FALLS_APART, 1.6 * $pieces->tenderness) : INF;
-            $limits[] = new Limit(Wanted::Tender, $state->tenderness, 1.0, $apart, $index);
+            $limits[] = new Limit(Wanted::Tender, $state->tenderness, $pieces->wanted, $pieces->most ?? $apart, $index);
         }
 
         return $limits;
@@ -151,6 +151,6 @@ final readonly class Aim
     {
         $isSafe = $pieces->safeC === null || $steaming->centreC[$i] >= $pieces->safeC + self::TO_SPARE_C;
 
-        return $isSafe && ($pieces->tenderS <= 0 || $steaming->tenderness[$i] >= 1.0);
+        return $isSafe && ($pieces->tenderS <= 0 || $steaming->tenderness[$i] >= $pieces->wanted);
     }
 }

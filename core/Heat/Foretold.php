@@ -63,9 +63,12 @@ final readonly class Foretold
                 safeC: (int) round($limit->from - Aim::TO_SPARE_C),
             ),
             Fault::Tough => Note::of(
-                'foretold.tough', filling: $layer->label ?? '', done: (int) round(100 * $limit->value),
+                'foretold.tough', filling: $layer->label ?? '', done: (int) round(100 * $limit->value / $limit->from),
             ),
-            Fault::FallsApart => Note::of('foretold.falls-apart', filling: $layer->label ?? '', at: $at),
+            Fault::FallsApart => Note::of(
+                'foretold.falls-apart', filling: $layer->label ?? '', at: $at,
+                hasBite: $limit->from < 1,
+            ),
         }, $from);
     }
 

@@ -113,7 +113,7 @@ final class HeatSearch
     ) {
         $tenderMin = array_map(
             static fn (SealedLayer $layer): float => $layer instanceof SealedFilling
-                ? max(0.0, 1 - $layer->pieces->tenderness) * $layer->pieces->tenderS / 60
+                ? max(0.0, $layer->pieces->wanted - $layer->pieces->tenderness) * $layer->pieces->tenderS / 60
                 : 0.0,
             $pot->layers,
         );

@@ -15,6 +15,11 @@ final readonly class Pieces
     /** Seconds of lag for each m² of half thickness. */
     private const LAG_S_PER_M2 = 1.3e6;
 
+    /** With bite: so far on the way to tender at least, and no softer than that (our own). */
+    private const BITE_FROM = 0.6;
+
+    private const BITE_TO = 1.6;
+
     private function __construct(
         public float $lagS,
         /** Temperature of the inside, °C. */
@@ -29,6 +34,9 @@ final readonly class Pieces
         public float $tenderness,
         /** Centre temperature that makes it safe; null where there is none to reach. */
         public ?float $safeC,
+        /** Tenderness that is wanted, and past which it is too soft; null where that is for its kind to say. */
+        public float $wanted = 1.0,
+        public ?float $most = null,
     ) {
     }
 
@@ -64,6 +72,24 @@ final readonly class Pieces
             tenderS: $this->tenderS,
             tenderness: $this->tenderness,
             safeC: $celsius,
+            wanted: $this->wanted,
+            most: $this->most,
+        );
+    }
+
+    /** The same wanted with bite. */
+    public function withBite(): self
+    {
+        return new self(
+            lagS: $this->lagS,
+            celsius: $this->celsius,
+            juiceLeft: $this->juiceLeft,
+            juiceShare: $this->juiceShare,
+            tenderS: $this->tenderS,
+            tenderness: $this->tenderness,
+            safeC: $this->safeC,
+            wanted: self::BITE_FROM,
+            most: self::BITE_TO,
         );
     }
 }

@@ -29,8 +29,9 @@ final readonly class BaseKind
         public float $gramsPerCm2,
         /** Yogurt over the base's raw rice, by weight. */
         public float $yogurtShare,
-        /** What a slice covers; 0 where it is not sliced. */
+        /** What a slice covers, and how thick it usually is; 0 where it is not sliced. */
         public float $sliceCm2,
+        public float $sliceMm,
         /** What it is bought as, and how much of that is left. */
         public ?string $boughtAs,
         public float $yield,
@@ -65,6 +66,7 @@ final readonly class BaseKind
             gramsPerCm2: $fields->number('g_per_cm2', 0, 3, 'g/cm²', 0),
             yogurtShare: $fields->number('yogurt_share', 0, 2, '', 0),
             sliceCm2: $fields->number('slice_cm2', 0, 400, 'cm²', 0),
+            sliceMm: $fields->number('slice_mm', 0, 40, 'mm', 0),
             boughtAs: $bought?->text('name'),
             yield: $bought?->number('yield', 0.05, 4) ?? 1.0,
             isBaked: $fields->has('aisle') && $fields->text('aisle') === 'bakery',

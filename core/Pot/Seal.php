@@ -49,6 +49,8 @@ final readonly class Seal
         public bool $hasFoil,
         /** Hangs out of the pot, where a flame may reach it. */
         public bool $hasCloth,
+        /** Its cloth goes under the lid when steam shows: before that there is nothing for it to take. */
+        public bool $isLater,
         public array $drawn,
         /** Whether it is proposed where another seal would mend something. */
         public bool $isOffered,
@@ -67,6 +69,7 @@ final readonly class Seal
             dough: $fields->has('dough') ? $fields->one('dough', DoughForm::class) : null,
             hasFoil: $fields->flag('has_foil', false),
             hasCloth: $fields->flag('has_cloth', false),
+            isLater: $fields->flag('is_later', false),
             drawn: $fields->texts('drawn'),
             isOffered: $fields->flag('offered', false),
         );

@@ -51,7 +51,7 @@ return [
     'salt-for-the-filling' => 'salt for the filling',
     'salt-for-the-marinade' => 'salt for the marinade',
     'base-covered' => 'To cover the {cm2} cm² of the base.',
-    'base-slices' => 'About {cm2} slices 3.5 mm thick, overlapping by a tenth.',
+    'base-slices' => 'About {cm2} slices {mm} mm thick, overlapping by a tenth.',
     'for-the-marinade' => 'for the marinade',
     'for-the-filling' => 'for the filling',
     'for-the-layers' => 'for the layers',

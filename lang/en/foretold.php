@@ -14,7 +14,7 @@ return [
         .' other{{uptake, number, ::.00} times its raw weight.}}',
     'unsafe-core' => '^{filling}: its core comes to {coreC} °C only, {safeC} °C is safe.',
     'tough' => '^{filling} is not tender yet: {done} % of the way.',
-    'falls-apart' => '^{filling} falls apart from minute {at}.',
+    'falls-apart' => '^{filling} {hasBite, select, yes{is past its bite} other{falls apart}} from minute {at}.',
     'the-lowest-rice' => 'The lowest rice',
     'the-rice-above' => 'The rice above',
     'the-rice' => 'The rice',

@@ -61,7 +61,7 @@ final class OwnRecipeTest extends BrowserTestCase
         $this->open('filling');
         self::assertSame('540', $this->find('#fillings0marinademinutes')->getAttribute('value'));
         $this->open('water');
-        $this->waitForText('#station-water .as-told', 'Your recipe boils it 4 to 5 min');
+        $this->waitForText('#station-water .as-told', 'Boiled 4 to 5 min, as you do it');
         $this->open('heat');
         $this->waitForText('#station-heat', '“Cook 15 min on high flame”');
         // Taken, it is the cook's own line: the words are marks of the ring.

@@ -105,7 +105,7 @@ final readonly class LayersInPot
         $cm2 = $this->pot->baseCm2();
         $mass = $base->kind->takesRice
             ? $this->rice($stage, $base->riceShare)
-            : Mass::grams($base->kind->gramsPerCm2 * $cm2);
+            : Mass::grams($base->gramsPerCm2() * $cm2);
         $fat = Mass::kilograms($base->fatMlPerCm2 * $cm2 / 1000 * Fat::KG_PER_L);
 
         return [new Layer(

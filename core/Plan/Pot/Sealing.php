@@ -133,7 +133,9 @@ final readonly class Sealing
     private function overKg(): float
     {
         return $this->dish->lid->sprinkledMlPerKg / 1000 * $this->raw->kg
-            + array_sum(array_map(fn (Poured $one): float => $one->waterKg($this->raw), $this->dish->build->poured));
+            + array_sum(array_map(
+                fn (Poured $one): float => $one->waterKg($this->raw), $this->dish->build->underTheLid(),
+            ));
     }
 
     private function rice(LayerChoice $layer): SealedRice
@@ -185,7 +187,7 @@ final readonly class Sealing
             $filling->name, $kg, $this->isOnePot
                 ? self::TAKEN_UP
                 : $filling->freeShare($this->dish->table->rawRice()), $filling->kgPerLitre(), $surfaceC,
-            $pieces->safeAt($filling->strictest()?->safeCoreC),
+            ($filling->hasBite ? $pieces->withBite() : $pieces)->safeAt($filling->strictest()?->safeCoreC),
         );
     }
 
@@ -222,7 +224,7 @@ final readonly class Sealing
         $fatKg = $base->fatMlPerCm2 * $baseCm2 / 1000 * Fat::KG_PER_L;
         if (! $base->kind->takesRice) {
             return SealedCrust::of(
-                $base->kind, $base->kind->gramsPerCm2 * $baseCm2 / 1000, $base->kind->waterShare, $fatKg, self::LAID_C,
+                $base->kind, $base->gramsPerCm2() * $baseCm2 / 1000, $base->kind->waterShare, $fatKg, self::LAID_C,
             );
         }
         $weight = $this->rice instanceof MeasuredPlan

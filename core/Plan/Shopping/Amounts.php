@@ -407,9 +407,10 @@ final readonly class Amounts
             $why[] = Note::of(
                 'amounts.base-slices',
                 cm2: (int) ceil($cm2 * self::SLICES_OVERLAP / $kind->sliceCm2),
+                mm: round($this->dish->build->base->sliceMm, 1),
             );
         }
-        $grams = $kind->gramsPerCm2 * $cm2;
+        $grams = $this->dish->build->base->gramsPerCm2() * $cm2;
         $laid = Ingredient::bought(
             Station::Layers, Note::name($kind->name), Figure::of($grams, 'g', 0, ...$why), $kind->isBaked
                 ? Aisle::Bakery
@@ -528,9 +529,10 @@ final readonly class Amounts
         $why = Note::of('amounts.poured-per-rice', sprinkledMlPerKg: (int) round($one->mlPerKg));
 
         return Ingredient::bought(
-            Station::Lid, Note::name($one->name),
+            $one->isAfter ? Station::Serve : Station::Lid, Note::name($one->name),
             Figure::of($one->ml($this->raw), 'ml', 0, $why)->filling($one->kgPerLitre()),
-            $one->fatShare > 0.5 ? Aisle::Fats : Aisle::House, WorkKind::Layer->id(), $one->name,
+            $one->fatShare > 0.5 ? Aisle::Fats : Aisle::House,
+            ($one->isAfter ? WorkKind::Open : WorkKind::Layer)->id(), $one->name,
         );
     }
 

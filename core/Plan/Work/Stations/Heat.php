@@ -66,7 +66,8 @@ final class Heat
                 ->after($at === 0 && $kind === WorkKind::Second
                     ? After::within($before, $this->bench->times->minutes($kind->value, 'from-the-closing'))
                     : After::atOnce($before))
-                ->saying($stretch->till === null ? null : $this->tillWords($load, $at, $stretch->till))
+                ->saying($stretch->till === null
+                    ? $this->clothLater($at) : $this->tillWords($load, $at, $stretch->till))
                 ->done($this->heatFinish($load, $at)),
         );
     }
@@ -86,6 +87,12 @@ final class Heat
         };
     }
 
+    /** A cloth that waits for steam, where no cue of the first heat says so. */
+    private function clothLater(int $at): ?Note
+    {
+        return $at === 0 && $this->bench->dish->lid->seal->isLater ? Note::of('work-order.cloth-at-steam') : null;
+    }
+
     /** What ends a stretch, and when it may come. */
     private function tillWords(PotLoad $load, int $at, Cue $till): Note
     {
@@ -94,6 +101,7 @@ final class Heat
         return Note::of(
             'work-order.till', till: $till->as ?? '', after: round($load->line()[$at]->afterMin, 1),
             isKnown: $window !== null, from: (int) floor($window[0] ?? 0), to: (int) ceil($window[1] ?? 0),
+            isCloth: $this->clothLater($at) !== null,
         );
     }
 

@@ -1,9 +1,10 @@
 <svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{
     round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
-    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told() }}. {{ $plan->dish->build->poured ===
+    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told() }}. {{
+        $plan->dish->build->underTheLid() ===
         []
         ? '' :
-        collect($plan->dish->build->poured)->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' :
+        collect($plan->dish->build->underTheLid())->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' :
         'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{
         $plan->dish->lid->seal->name }}.</title>
 

@@ -8,6 +8,8 @@
     @if ($place > 0 || $f->isBeside)Cooked to <x-word.number :path="$at.'/ready'" type="percent" :value="round(100 * $f->ready)"
         :label="$f->name.': cooked to, per cent'" min="0" max="100" /> %, <x-word.choice :path="$at.'/wetness'"
         :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$f->name.': how wet'" />.@endif
+    @if ($f->canHaveBite() && ! $f->isBeside)Wanted <x-word.choice :path="$at.'/bite'" type="flag" :options="['0' => 'tender', '1' =>
+        'with bite']" :value="$f->hasBite ? '1' : '0'" :label="$f->name.': tender or with bite'" />.@endif
     <button type="button" class="small-button" data-mend data-path="fillings:beside:{{ $place }}" data-value="{{ $f->isBeside ? 'false' :
         'true' }}">{{ $f->isBeside ? 'Into the pot' : 'Serve it beside' }}</button>
     <button type="button" class="small-button" data-mend data-path="fillings:remove:{{ $place }}" data-value="null"

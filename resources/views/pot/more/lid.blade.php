@@ -2,7 +2,8 @@
     label="Water or milk over the top, ml a kg of rice" min="0" max="500" step="10" /> ml of water or milk for each kg of raw rice.</p>
 @if ($d->build->poured !== [])
     <table class="parts">
-        <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col"><span
+        <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col">when</th><th
+            scope="col"><span
             class="visually-hidden">change</span></th></tr></thead>
         <tbody>
             @foreach ($d->build->poured as $index => $one)
@@ -12,6 +13,8 @@
                         :label="$one->name.': ml a kg of rice'" min="1" max="500" step="1" /> ml</td>
                     <td><x-word.number :path="'poured/'.$index.'/fat_share'" type="percent" :value="round(100 * $one->fatShare)"
                         :label="$one->name.': fat in it, per cent'" min="0" max="100" step="5" /> %</td>
+                    <td><x-word.choice :path="'poured/'.$index.'/after'" type="flag" :options="['0' => 'before the lid', '1' =>
+                        'after the heat']" :value="$one->isAfter ? '1' : '0'" :label="$one->name.': when it is poured'" /></td>
                     <td><button type="button" class="small-button" data-mend data-path="poured:remove:{{ $index }}" data-value="null"
                         aria-label="{{ $one->name }}: remove">Remove</button></td>
                 </tr>
