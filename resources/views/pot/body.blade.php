@@ -176,9 +176,9 @@
                             @break
                         @case(Orbek\Core\Plan\Station::Layers)
                             On the base <x-word.choice path="base:kind" :options="collect($d->craft->bases->all)->map(fn ($kind) =>
-                                $kind->name)" :value="$d->build->base->kind->id" label="Base of the pot" />@if
-                                ($d->build->base->sliceMm > 0) <x-word.number path="base/slice_mm" :value="round($d->build->base->sliceMm, 1)" label="Slices, mm thick"
-                                min="2" max="15" step="0.5" /> mm thick @endif
+                                $kind->name)" :value="$d->build->base->kind->id" label="Base of the pot" />
+                                @if ($d->build->base->sliceMm > 0)<x-word.number path="base/slice_mm" label="Slices, mm thick"
+                                :value="round($d->build->base->sliceMm, 1)" min="2" max="15" step="0.5" /> mm thick @endif
                                 @if ($fat !== null) in <x-figure
                                 :figure="$fat->amount" /> of fat{{ $d->build->base->kind->takesRice ? '' : ',' }} @endif
                                 @if ($d->build->base->kind->takesRice) from <x-word.number path="base:rice_share" :value="round(100 *

@@ -2,9 +2,8 @@
     label="Water or milk over the top, ml a kg of rice" min="0" max="500" step="10" /> ml of water or milk for each kg of raw rice.</p>
 @if ($d->build->poured !== [])
     <table class="parts">
-        <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col">when</th><th
-            scope="col"><span
-            class="visually-hidden">change</span></th></tr></thead>
+        <thead><tr><th scope="col">poured over</th><th scope="col">a kg of rice</th><th scope="col">fat in it</th><th scope="col">when</th>
+            <th scope="col"><span class="visually-hidden">change</span></th></tr></thead>
         <tbody>
             @foreach ($d->build->poured as $index => $one)
                 <tr>
