@@ -13,6 +13,9 @@ use Orbek\Core\Measure\Refused;
 /** One thing in the filling. */
 final readonly class FillingPart
 {
+    /** Raw weight over the raw rice's, at most: eight thighs to a cup of rice. */
+    public const MOST_OF_RICE = 8;
+
     /** @param  list<Allergen>  $holds */
     private function __construct(
         public string $name,
@@ -41,7 +44,7 @@ final readonly class FillingPart
         return new self(
             name: $fields->text('name'),
             kind: $kind,
-            ofRice: $fields->number('of_rice', 0.01, 4, 'times the rice'),
+            ofRice: $fields->number('of_rice', 0.01, self::MOST_OF_RICE, 'times the rice'),
             holds: [
                 ...$holds,
                 ...array_values(

@@ -20,7 +20,7 @@ final class RecipeMethod
         .'|\bat (?:the )?bottom|\b(?:poke|make) (?:some )?holes|\bmound\b|^(?:seal|wrap)\b'
         .'|^pour (?:the )?(?:saffron|kesar|milk)|\btah ?d[ie]g|\bbase of the pot|\bin the pot,? then\b|^top with\b'
         .'|\bfold in\b.*\brice\b|\bover the rice\b|\boil the pot\b|\bin the pot, line\b|\breturn the rice\b'
-        .'|\brice back\b|\brest of the rice\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
+        .'|^pot\s*:|\brice back\b|\brest of the rice\b|^mix (?:it )?with (?:the )?(?:dill|herbs)/iu';
 
     private const SEALED = '/\b(?:dum|seal|steam|lid (?:on|wrapped)|cover(?:ed)?(?: tightly)?)\b|\blow(?:est)?\b'
         .'|\bswitch|press cook/iu';
@@ -32,11 +32,11 @@ final class RecipeMethod
 
     private const RICE = '/\b(?:rice|basmati|sella|chawal|berenj)\b/iu';
 
-    private const SOAK = '/^(?!drain)(?:.*\b)?(?:soak|wash|rinse)/iu';
+    private const SOAK = '/^(?!drain)(?:.*\b)?(?:soak|wash|rinse|bhigo)/iu';
 
     private const WATER = '/\b(?:pan|pot) of (?:salted |boiling )?water\b|\bsalted water to (?:the|a) boil/iu';
 
-    private const IN_WATER = '/\b(?:par-?boil|boil|cook|drain|strain'
+    private const IN_WATER = '/\b(?:par-?boil|boil|ubal|cook|drain|strain'
         .'|in(?:to)? (?:the )?(?:salted |boiling |plenty))/iu';
 
     /** Goes on with what a sentence said of the rice. */

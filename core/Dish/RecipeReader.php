@@ -42,16 +42,20 @@ final class RecipeReader
         'dum' => 'top', 'dough' => 'seal', 'seal' => 'seal',
     ];
 
-    private const FOR_HOW_MANY = '/\(?\b(?:serves?|feeds?|yields?|makes|servings?|enough for):?\s+'
+    /** A row of a few words that ends with a colon, or says what it is for. */
+    private const HEADING = '/^(?:for (?:the )?\p{L}+(?:\s\p{L}+){0,2}|\p{L}+(?:\s\p{L}+){0,2}(?=:)):$/iu';
+
+    private const FOR_HOW_MANY = '/\(?\b(?:serves?|feeds?|yields?|makes|does|servings?|enough for):?\s+'
         .'(?:about\s+|around\s+)?(\d{1,2})\b(?:\s*(?:-|–|to|or)\s*\d{1,2}\b)?'
         .'(?:\s*(?:servings|people|portions))?\)?'
-        .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters|log)\b\)?'
+        .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters|nafar|logo?n?)\b\)?'
         .'|\bfor\s+(?:about\s+)?(\d{1,2})(?:\s*\([^()\d]*\))?\W*$/iu';
 
     private const MINUTES_FOR = '/\d\s*(?:m|mins?|minutes?)\b.*\bfor\s+\d+\W*$/iu';
 
     /** Dots that lead the eye to an amount, "1 & 1/2", 1": as they are meant. */
     private const AS_MEANT = [
+        '/^#+\s*(.+?)[\s:]*$/u' => '$1:', '/\*\*|__/u' => '',
         '/\s*\.{3,}\s*/u' => ' - ', '/(\d)\s*(?:&|and)\s*(?=\d\/\d|[½¼¾])/iu' => '$1 ',
         '/(\d)\s*["”](?=[\s,]|$)/u' => '$1 inch', '/\s+/u' => ' ',
     ];
@@ -77,6 +81,9 @@ final class RecipeReader
 
     private bool $isInList = false;
 
+    /** Whether a row told what to do. */
+    private bool $isBegun = false;
+
     private ?string $for = null;
 
     private function __construct(private readonly Cup $cup, private readonly Foods $foods)
@@ -87,7 +94,7 @@ final class RecipeReader
     public static function read(string $text, Cup $cup, Foods $foods): RecipeRead
     {
         $reader = new self($cup, $foods);
-        foreach (preg_split('/\R/u', $text) ?: [] as $row) {
+        foreach (preg_split('/\R/u', self::sized($text)) ?: [] as $row) {
             $row = trim((string) preg_replace(array_keys(self::AS_MEANT), array_values(self::AS_MEANT), $row));
             if ($row !== '') {
                 $reader->row($row);
@@ -103,6 +110,31 @@ final class RecipeReader
             [...$reader->unread, ...array_map(
                 static fn (RecipeLine $one): string => $one->text, array_slice($reader->lines, self::MOST_LINES),
             )], self::school($text),
+        );
+    }
+
+    /** A mug, tumbler or cup whose size the text tells, in millilitres wherever it is an amount. */
+    private static function sized(string $text): string
+    {
+        $vessel = '(cup|mug|tumbler|glass|bowl)';
+        if (preg_match('/\b'.$vessel.'\s*(?:=|is|of|holds)\s*(\d{2,3})\s*ml\b/iu', $text, $found) !== 1
+            && preg_match('/(?<size>\d{2,3})\s*ml\s+'.$vessel.'\b/iu', $text, $found) !== 1) {
+            return $text;
+        }
+        [$name, $ml] = isset($found['size']) ? [$found[2], $found['size']] : [$found[1], $found[2]];
+        $number = '(\d+\s+\d\/\d|\d\/\d|\d+(?:\.\d+)?)';
+
+        return (string) preg_replace_callback(
+            '/(?<![\d\/])'.$number.'\s*'.$name.'(?:s|es)?\b(?!\s*(?:=|is|of|holds)\s*\d)/iu',
+            static function (array $told) use ($ml): string {
+                $sum = 0.0;
+                foreach (preg_split('/\s+/', $told[1]) ?: [] as $one) {
+                    [$over, $under] = [...array_map(floatval(...), explode('/', $one)), 1.0];
+                    $sum += $over / max(1.0, $under);
+                }
+
+                return round($sum * (float) $ml)." ml ({$told[0]})";
+            }, $text,
         );
     }
 
@@ -139,14 +171,20 @@ final class RecipeReader
         } elseif (preg_match(self::PART, $row, $found) === 1 && AmountReader::read($row, $this->cup) === null) {
             $this->for = self::GOES_TO[mb_strtolower($found[1])] ?? 'filling';
             [$this->isUnderMethod, $this->isInList] = [false, true];
+        } elseif (! $this->isUnderMethod && $this->name !== null && preg_match(self::HEADING, $row) === 1) {
+            // "For the barberries:", "Koftas:" head what is in the filling.
+            $this->for = 'filling';
+            $this->isInList = true;
         } elseif ($this->isUnderMethod) {
             $this->sentences($row);
+        } elseif ($this->isAllInOne($row)) {
+            return;
         } elseif ($this->isForHowMany($row)) {
             return;
-        } elseif ($this->steps !== [] && ! $this->isInList && preg_match('/\d/', $row) !== 1) {
+        } elseif ($this->isBegun && ! $this->isInList && preg_match('/\d/', $row) !== 1) {
             // Once it is told what to do, a row without a figure is no thing to take.
             $this->sentences($row);
-        } elseif (preg_match('/^(?:prep|cook|total)\w*(?: time)?\s*:/iu', $row) === 1) {
+        } elseif (preg_match('/^(?:prep|cook|total|active|hands[- ]on)\w*(?: time)?\s*:/iu', $row) === 1) {
             $this->unread[] = $row;
         } elseif (mb_strlen($row) <= self::LONGEST_LINE && ! self::isSentence($row) && $this->things($row)) {
             return;
@@ -156,6 +194,42 @@ final class RecipeReader
         } else {
             $this->other($row);
         }
+    }
+
+    /**
+     * A list that is written in one row: "You need 400 g rice, two onions and a knob of butter. That does four.",
+     * "700 g lamb - 2 onions - 600 g rice".
+     */
+    private function isAllInOne(string $row): bool
+    {
+        $needs = '/^(.*?\b(?:you|u|we)(?:\'ll| will)? need:?|ingredients:)\s+(.{20,}?)\.?(?:(?<=\.)\s+(.*))?$/iu';
+        if (preg_match($needs, $row, $found) === 1) {
+            $between = '/\s*,\s*(?:and\s+)?|\s+and\s+(?=(?:\d|an?\b|two|three|four|some)\b)/iu';
+            $parts = preg_split($between, $found[2]) ?: [];
+            $rest = $found[3] ?? '';
+            $before = $found[1];
+        } else {
+            $parts = preg_split('/\s+[-–•·|\/]\s+|\s*;\s*/u', $row) ?: [];
+            $rest = $before = '';
+        }
+        $amounts = preg_grep('/^\W*(?:\d|[½¼¾]|an?\b|one\b|two\b|three\b|four\b|some\b)/iu', $parts) ?: [];
+        if (count($parts) < 3 || 2 * count($amounts) <= count($parts)) {
+            return false;
+        }
+        if (preg_match('/\p{L}+\W+\p{L}+\W+\p{L}+\W+\p{L}+/u', $before) === 1) {
+            $this->unread[] = $before;
+        }
+        $isInList = $this->isInList;
+        $this->isInList = true;
+        foreach ($parts as $part) {
+            $this->things($part);
+        }
+        $this->isInList = $isInList;
+        if (trim($rest) !== '') {
+            $this->row(trim($rest));
+        }
+
+        return true;
     }
 
     /** What is neither a heading nor a thing: its name, where it has none yet; else a step, or not understood. */
@@ -168,6 +242,7 @@ final class RecipeReader
             return;
         }
         $this->sentences($row);
+        $this->isBegun = $this->steps !== [];
     }
 
     /** Several sentences of a method, each a step of its own. */
@@ -220,9 +295,9 @@ final class RecipeReader
         $told = array_values(array_filter(array_slice($found, 1), ctype_digit(...)));
         $this->eaters ??= max(1, min(Table::MOST_EATERS, (int) ($told[0] ?? self::USUAL_EATERS)));
         // "Chicken biryani (6 people)" is its name as well.
-        $rest = trim((string) preg_replace(self::FOR_HOW_MANY, '', $row), ' -–,.:');
+        $rest = trim((string) preg_replace(self::FOR_HOW_MANY, '', $row), ' -–,.:/|');
         $rest = (string) preg_replace('/\s*\($/u', '', $rest);
-        if ($this->name === null && mb_strlen($rest) > 3) {
+        if ($this->name === null && $this->lines === [] && mb_strlen($rest) > 3) {
             $this->name = mb_substr($rest, 0, 180);
         } elseif (preg_match('/\d|\p{L}{4}/u', $rest) === 1) {
             $this->unread[] = $rest;
@@ -235,10 +310,17 @@ final class RecipeReader
     private static function isSentence(string $row): bool
     {
         $time = '(?:\d+|half an|an)[\s-]*(?:minutes?|mins?|hours?|hrs?)';
+        $bare = (string) preg_replace('/\([^)]*\)/u', '', $row);
+        // "rice boil 6m", "8m med then 45m low": what is timed is done.
+        $timed = '/(?<![\p{L}\d])\d+\s?(?:m|mins?|h|hrs?)\b(?!\s*[=²\/])/iu';
+        $begins = '/^\W*\p{L}|^\d+\s?(?:m|mins?|h|hrs?)\b/iu';
+        if (preg_match($timed, $bare) === 1 && preg_match($begins, $bare) === 1 && RecipeStep::read($row) !== null) {
+            return true;
+        }
 
         return self::isDoing($row)
             || preg_match('/^(?!(?:one|two|three|four|half|an?)\b)\p{Lu}\p{Ll}+(?:,?\s+\S+){5,}\.$/iu', $row) === 1
-            || preg_match('/^\W*\p{L}[^.]*\b'.$time.'\b/iu', $row) === 1;
+            || preg_match('/^\W*\p{L}[^.]*\b'.$time.'\b/iu', $bare) === 1;
     }
 
     private static function isDoing(string $row): bool
@@ -258,32 +340,80 @@ final class RecipeReader
         if (! $isKnown) {
             return false;
         }
-        $parts = self::parted($row);
+        $parts = $this->parted($row);
         foreach ($parts as $one) {
             $line = RecipeLine::read($one, $this->cup, $this->foods)->under($this->for);
             $this->lines[] = count($parts) === 1 ? $line->standing($row) : $line;
+            // "2 cups basmati (soaked 30 min)" is work as well.
+            if ($line->role === RecipeLine::RICE
+                && preg_match('/\(([^)]*\d\s*(?:mins?|minutes?|hours?|hrs?)\b[^)]*)\)/iu', $one, $done) === 1) {
+                $this->sentences("Rice: {$done[1]}");
+            }
         }
 
         return true;
     }
 
     /** @return non-empty-list<string> */
-    private static function parted(string $row): array
+    private function parted(string $row): array
     {
         // "2 chicken breasts, about 500 g in total" weigh that.
         $row = (string) preg_replace(
-            '/,\s*(?:about|approx\.?|around)\s+(\d+(?:[.,]\d+)?\s*(?:kg|g|lb))(\s+(?:each|in total))?$/iu',
-            ' ($1$2)', self::inOrder($row),
+            [
+                '/\s[-–]\s*(\d+)\s*g(?:rs?|ms?)?\s+each$/iu',
+                '/,\s*(?:about|approx\.?|around)\s+(\d+(?:[.,]\d+)?\s*(?:kg|g|lb))(\s+(?:each|in total))?(?=,|$)/iu',
+            ], [' ($1 g each)', ' ($1$2)'], self::inOrder($row),
         );
-        $each = '/^(\p{L}[\p{L}\s]*?)\s+and\s+(\p{L}+),?\s+(?:a\s+)?(handful|pinch|bunch)\s+each$/iu';
+
+        return self::ofEach($row) ?? $this->several($row) ?? self::amongOthers($row);
+    }
+
+    /**
+     * "mint and coriander, a handful each", "bunch each dill, parsley, chives".
+     *
+     * @return non-empty-list<string>|null
+     */
+    private static function ofEach(string $row): ?array
+    {
+        $each = '/^(\p{L}[\p{L}\s]*?)\s*(?:\band\b|&|\+)\s*(\p{L}+),?\s+(?:a\s+)?(handful|pinch|bunch)(?:\s+each)?$/iu';
         if (preg_match($each, $row, $found) === 1) {
             return ["1 {$found[3]} {$found[1]}", "1 {$found[3]} {$found[2]}"];
         }
-        $hasNote = str_contains($row, '(');
-        $list = self::listed($row);
-        if ($list !== null) {
-            return $list;
+        // "bunch each dill, parsley, chives".
+        $eachOf = '/^(?:an?\s+)?(?:small |big |good )?(handful|pinch|bunch)\s+each\s+(?:of\s+)?(.+)$/iu';
+        if (preg_match($eachOf, $row, $found) === 1) {
+            $names = preg_split('/\s*(?:,|&|\+|\band\b)\s*/iu', $found[2], -1, PREG_SPLIT_NO_EMPTY) ?: [$found[2]];
+
+            return array_map(static fn (string $name): string => "1 {$found[1]} {$name}", $names);
         }
+
+        return null;
+    }
+
+    /**
+     * Foods by turns with nothing but a comma, a plus or nothing between them.
+     *
+     * @return non-empty-list<string>|null
+     */
+    private function several(string $row): ?array
+    {
+        // "mint + coriander" are two, "salt & vinegar crisps" are not.
+        if (preg_match('/^(\p{L}[\p{L}\s]*?)\s*[+&]\s*(\p{L}[\p{L}\s]*)$/u', $row, $two) === 1
+            && $this->foods->named($two[1]) !== null && $this->foods->named($two[2]) !== null) {
+            return [$two[1], $two[2]];
+        }
+
+        return $this->run($row) ?? self::listed($row);
+    }
+
+    /**
+     * What else may stand in one row; else the row as it is.
+     *
+     * @return non-empty-list<string>
+     */
+    private static function amongOthers(string $row): array
+    {
+        $hasNote = str_contains($row, '(');
         if (! $hasNote && preg_match('/^(.*?\d[^,]*?)\s+each\s+(?:of\s+)?(.+)$/iu', $row, $found) === 1
             && ! str_contains($found[2], ' for ') && preg_match('/^for\b/iu', $found[2]) !== 1) {
             $names = preg_split('/\s*(?:,|&|\band\b)\s*/iu', $found[2], -1, PREG_SPLIT_NO_EMPTY) ?: [];
@@ -296,11 +426,30 @@ final class RecipeReader
         if (! $hasNote && count($parts) > 1 && preg_match('/^\W*\d/u', $parts[0]) === 1) {
             return self::completed($parts);
         }
-        if (preg_match('/^(salt)\s*(?:and|&)\s*((?:black )?pepper)\b(.*)$/iu', $row, $found) === 1) {
+        if (preg_match('/^(salt)\s*(?:and|&|,|\+)\s*((?:black )?pepper)\b(.*)$/iu', $row, $found) === 1) {
             return [$found[1].$found[3], $found[2].$found[3]];
         }
 
         return [$row];
+    }
+
+    /**
+     * "1/2 c rice 1/2 c moong dal", "4 cloves 4 cardamom 1 bay leaf": amounts and names by turns, nothing between them.
+     *
+     * @return non-empty-list<string>|null null where it is no such run of foods that are known
+     */
+    private function run(string $row): ?array
+    {
+        $number = '(?:\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?|[½¼¾])';
+        if (preg_match('/^(?:'.$number.'\s*\p{L}[\p{L}\s]*){2,}$/u', $row) !== 1) {
+            return null;
+        }
+        $parts = preg_split('/\s+(?='.$number.'\s*\p{L})/u', $row) ?: [];
+        $foods = array_map(fn (string $part): ?Food => $this->foods->named($part), $parts);
+        $names = array_unique(array_map(static fn (?Food $food): string => $food->names[0] ?? '', $foods));
+        $isEach = count(array_filter($foods)) === count($parts) && count($names) === count($parts);
+
+        return count($parts) > 1 && $isEach ? $parts : null;
     }
 
     /**
@@ -316,7 +465,9 @@ final class RecipeReader
         }
         $isDone = '/\d\s*(?:cm|mm|minutes?|mins?|hours?)\b|^(?:cut|ground|\p{L}+ed)\b/iu';
         foreach ($parts as $part) {
-            if (preg_match('/\d|^(?:an?|one|two|three|four|five|six|half)\b|\b(?:one|two|three|half)\b/iu', $part) !== 1
+            $tells = '/\d|^(?:an?|one|two|three|four|five|six|half)\b|\b(?:one|two|three|half)\b'
+                .'|\s(?:pinch|handful|bunch)$/iu';
+            if (preg_match($tells, $part) !== 1
                 || preg_match($isDone, $part) === 1) {
                 return null;
             }
@@ -371,7 +522,8 @@ final class RecipeReader
         }
         $amount = '(?:(?:\d+(?:[.,\/]\d+)?(?:\s+\d\/\d)?|[½¼¾]|an?|one|two|three|half(?: an?)?)'
             .'(?:\s*(?:-|–|to)\s*\d+)?\s*(?:good |big |small |large |heaped |level )?'
-            .'(?:kg|kilos?|g|gm|gms|grams?|ml|l|litres?|cups?|tbsps?|tbs|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?'
+            .'(?:kg|kilos?|g|gr|gm|gms|grams?|ml|l|litres?|cups?|c|mugs?|tumblers?|glass(?:es)?|tblsps?'
+            .'|tbsps?|tbs|tsps?|tablespoons?|teaspoons?|(?:tea)?cups?'
             .'|katoris?|kalis?'
             .'|(?:big |small )?spoons?|pieces?|pcs|nos?|tins?|cans?'
             .'|cloves?|pinch(?:es)?|bunch(?:es)?|handfuls?|fistfuls?'
@@ -405,11 +557,13 @@ final class RecipeReader
 
         return match (true) {
             $says('rice cooker|electric cooker') => 'cooker',
-            $says('drain|strain|par-?boil|70 ?%|half[- ]cooked') => match (true) {
+            $says(
+                'drain|strain|par-?boil|[5-9][05] ?%|half[- ]cooked|layer|boil(?:ed)? (?:the )?rice|rice boil',
+            ) => match (true) {
                 $says('marinat') && ! $says(
                     'brown the|simmer|(?:fry|cook) (?:the )?(?:meat|chicken|lamb|mutton)',
                 ) => 'raw-filling',
-                $says('biriya?ni|biryani|masala|garam') => 'cooked-filling',
+                $says('bir[iy]+a?ni|masala|garam') => 'cooked-filling',
                 default => 'drained-and-steamed',
             },
             $says('left ?overs?|day before|yesterday') => 'yesterday',

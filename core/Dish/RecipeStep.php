@@ -17,12 +17,17 @@ final readonly class RecipeStep
 
     /** Between two things that are done in one sentence. */
     public const BETWEEN = '/(,\s*(?:and\s+)?(?:then\s+)?|\s(?:and\s+)?then\s+|\sand\s+(?=\d+\s*(?:m|min|minutes)\b))'
-        .'(?=(?:'.self::DOES.'|(?:on |over )?(?:an? )?(?:very )?(?:low|med|medium|high|gentle)(?:est)?|\d+)\b)/iu';
+        .'(?=(?:'.self::DOES.'|(?:on |over )?(?:an? )?(?:very )?(?:low|med|medium|high|gentle)(?:est)?'
+        .'|\d+(?:m|h)?)\b)/iu';
 
-    private const NUMBER = '\d+(?:\s+\d\/\d|[.,]\d+)?|\d\/\d|half an|an|a|one|two|three|four|five|ten|twenty';
+    private const NUMBER = '\d+(?:\s+\d\/\d|[.,]\d+)?(?:ish)?|\d\/\d|half an|three quarters of an|a quarter of an'
+        .'|a couple of|a few|an|a|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty';
 
     private const WORDS = [
-        'half an' => 0.5, 'an' => 1.0, 'a' => 1.0, 'one' => 1.0, 'two' => 2.0, 'three' => 3.0, 'four' => 4.0,
+        'half an' => 0.5, 'three quarters of an' => 0.75, 'a quarter of an' => 0.25, 'a couple of' => 2.0,
+        'a few' => 3.0, 'six' => 6.0, 'seven' => 7.0, 'eight' => 8.0, 'nine' => 9.0, 'twelve' => 12.0,
+        'fifteen' => 15.0, 'thirty' => 30.0, 'forty' => 40.0, 'an' => 1.0, 'a' => 1.0, 'one' => 1.0, 'two' => 2.0,
+        'three' => 3.0, 'four' => 4.0,
         'five' => 5.0, 'ten' => 10.0, 'twenty' => 20.0,
     ];
 
@@ -100,13 +105,20 @@ final readonly class RecipeStep
                 ? [60.0 * (float) $found[1], self::OVERNIGHT[1]] : self::OVERNIGHT;
         }
         $text = strtr($text, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '–' => '-', '—' => '-']);
-        $unit = '(minutes?|mins?|m(?![a-z])|hours?|hrs?|h(?![a-z]))';
+        // "1 h 30", "1 hr 15 mins".
+        $both = '/\b(\d+)\s*(?:h|hrs?|hours?)\s*(?:and\s+)?(\d{1,2})(?:\s*(?:m|mins?|minutes?))?\b/iu';
+        if (preg_match($both, $text, $long) === 1) {
+            $minutes = 60.0 * (float) $long[1] + (float) $long[2];
+
+            return [$minutes, $minutes];
+        }
+        $unit = '(minutes?|mins?|m(?![a-z])|hours?|hrs?|h(?![a-z])|seconds?|secs?)';
         if (preg_match(
             '/\b('.self::NUMBER.')(?:\s*(?:-|to|or)\s*('.self::NUMBER.'))?\s*-?\s*'.$unit.'\b/iu', $text, $found,
         ) !== 1) {
             return null;
         }
-        $each = str_starts_with(mb_strtolower($found[3]), 'h') ? 60.0 : 1.0;
+        $each = ['h' => 60.0, 's' => 1 / 60][mb_strtolower($found[3][0])] ?? 1.0;
         $low = $each * self::number($found[1]);
         $high = $found[2] === '' ? $low : $each * self::number($found[2]);
 
@@ -123,6 +135,6 @@ final readonly class RecipeStep
             return (float) $found[1] + (float) $found[2] / max(1.0, (float) $found[3]);
         }
 
-        return (float) str_replace(',', '.', $text);
+        return (float) str_replace([',', 'ish'], ['.', ''], $text);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Edit;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\Fillings;
 use Orbek\Core\Dish\FillingWork;
 use Orbek\Core\Dish\LayerChoice;
@@ -63,7 +64,7 @@ final readonly class FillingsEdit implements Edit
             'name' => $fields->text('name'), 'ready' => 1.0,
             'parts' => [[
                 'name' => $fields->text('name'), 'kind' => $fields->text('kind'),
-                'of_rice' => $fields->number('of_rice', 0.01, 4, 'times the rice'),
+                'of_rice' => $fields->number('of_rice', 0.01, FillingPart::MOST_OF_RICE, 'times the rice'),
             ]],
         ] + ($isBeside ? ['beside' => true] : []));
 

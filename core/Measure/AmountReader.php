@@ -35,14 +35,15 @@ final class AmountReader
 
     /** Grams, or millilitres, of one; null marks a cup, which is six different things. */
     private const UNITS = [
-        'kilograms?|kilos?|kgs?' => ['g', 1000.0], 'grams?|grammes?|gms?|gr|g' => ['g', 1.0],
+        'kilograms?|kilos?|kgs?' => ['g', 1000.0], 'grams?|grammes?|gms?|grs?|g' => ['g', 1.0],
         'ounces?|oz' => ['g', 28.349523125], 'pounds?|lbs?' => ['g', 453.59237],
         'fluid ounces?|fl\.? ?oz' => ['ml', 28.4], 'pints?' => ['ml', 568.0],
         'litres?|liters?|l' => ['ml', 1000.0], 'decilitres?|dl' => ['ml', 100.0], 'centilitres?|cl' => ['ml', 10.0],
         'millilitres?|milliliters?|mls?' => ['ml', 1.0],
-        'cups?' => ['ml', null], 'tea ?cups?' => ['ml', 150.0], 'spoons?|spoonfuls?' => ['ml', 15.0],
-        'tablespoons?|tablespoonfuls?|tbsps?|tbs|tbl' => ['ml', 15.0], 'dessertspoons?' => ['ml', 10.0],
+        'cups?' => ['ml', null], 'tea ?cups?' => ['ml', 150.0], 'spoons?|spoonfuls?|cham+ach' => ['ml', 15.0],
+        'tablespoons?|tablespoonfuls?|tbsps?|tbs|tblsps?|tbl' => ['ml', 15.0], 'dessertspoons?' => ['ml', 10.0],
         'teaspoons?|teaspoonfuls?|tsps?' => ['ml', 5.0], 'glugs?' => ['ml', 15.0], 'mugs?' => ['ml', 300.0],
+        'tumblers?|glass(?:es)?' => ['ml', 200.0],
         'katoris?|katories' => ['ml', 150.0],
     ];
 
@@ -155,7 +156,8 @@ final class AmountReader
     {
         // A capital T is a tablespoon, a small one a teaspoon, a capital C a cup.
         $line = (string) preg_replace(
-            ['~(\d)\s*T(?=\s)~u', '~(\d)\s*t(?=\s)~u', '~(\d)\s*C(?=\s)~u'], ['$1 tbsp', '$1 tsp', '$1 cup'], $line,
+            ['~(\d)\s*T(?=\s)~u', '~(\d)\s*t(?=\s)~u', '~([\d½¼¾⅓⅔])\s*[Cc](?=\s)~u'], ['$1 tbsp', '$1 tsp', '$1 cup'],
+            $line,
         );
         $text = trim((string) preg_replace('/\s+/u', ' ', strtr($line, self::FRACTIONS)));
         $text = (string) preg_replace('~^(?:[-*]\s+|•\s*)?(?:(?:the|'.self::ABOUT.')\s+)?(?=\S)~iu', '', $text);

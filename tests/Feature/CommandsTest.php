@@ -112,7 +112,7 @@ final class CommandsTest extends TestCase
         yield 'a field missing' => [
             '"seal": "cloth",',
             '',
-            'seal: is missing; give one of dough, foil-dough, dough-sheet, foil, cloth, damp-cloth, paper, tight-lid, loose-lid, vented-lid.',
+            'seal: is missing; give one of dough, foil-dough, dough-sheet, foil, cloth, cloth-later, damp-cloth, paper, tight-lid, loose-lid, vented-lid.',
         ];
         yield 'a field misspelt' => [
             '"altitude_m"',

@@ -124,7 +124,7 @@ final class RecipeReaderTest extends TestCase
             'chana' => [
                 "Nani's chana biryani", 4, 'cooked-filling',
                 ['315 basmati rice', '188 chickpeas', '220 red onions', '200 plum tomatoes', '130 plain yoghurt',
-                    '9 garlic cloves', '28 green chillies', '2 chilli flakes', '1 turmeric', '5 garam masala',
+                    '16 garlic paste', '28 green chillies', '2 chilli flakes', '1 turmeric', '5 garam masala',
                     '0 bay leaves', '0 whole cloves', '1 cardamom pods', '2 cinnamon sticks', '10 mint leaves',
                     '10 coriander leaves', '55 olive oil'],
                 ['20-20', '12-15', '10-10', '15-15'], [],
@@ -149,7 +149,7 @@ final class RecipeReaderTest extends TestCase
                     '129 whole milk', '- coarse salt'],
                 ['15-15', '10-10', '15-15', '5-5', '20-25'], ['hungry people'],
             ],
-        ];
+        ] + (array) json_decode((string) file_get_contents(self::file('read', 'json')), true);
     }
 
     /**
@@ -186,8 +186,8 @@ final class RecipeReaderTest extends TestCase
                 $read->name, ...array_column($read->lines, 'text'), ...array_column($read->steps, 'text'), ...$read->unread,
             ]));
             foreach (preg_split('/\R/u', $text) ?: [] as $row) {
-                if (preg_match('/^(?:for the \w+|you need|what to do|steps|method|to serve|ingred\w+:?|instructions:'
-                    .'|directions|vegetables|to finish|rice)$|feeds|serves|ppl|people|persons|servings|yield|^for \d/iu', trim($row)) === 1) {
+                if (preg_match('/^(?:for the \w+|you need|what to do|steps|method|to serve|ingred\w+|instructions'
+                    .'|directions|vegetables|to finish|rice)$|feeds|serves|ppl|people|persons|nafar|logo ke|servings|portions|yield|^for \d|^(?:prep|cook) time|^enough for/iu', trim($row, '#* :')) === 1) {
                     continue;
                 }
                 preg_match_all('/\p{L}{4,}/u', mb_strtolower($row), $words);
@@ -254,8 +254,8 @@ final class RecipeReaderTest extends TestCase
         return RecipeReader::read($text, Cup::Metric, Sample::craft()->foods);
     }
 
-    private static function file(int|string $name): string
+    private static function file(int|string $name, string $kind = 'txt'): string
     {
-        return dirname(__DIR__, 2)."/data/recipes/{$name}.txt";
+        return dirname(__DIR__, 2)."/data/recipes/{$name}.{$kind}";
     }
 }

@@ -25,7 +25,7 @@
                 <td><x-word.choice :path="$at.'/parts/'.$index.'/kind'" :options="collect($d->craft->fillings->all)->map(fn ($kind) =>
                     $kind->name)" :value="$part->kind->id" :label="$part->name.': kind'" /></td>
                 <td><x-word.number :path="$at.'/parts/'.$index.'/of_rice'" :value="round($part->ofRice, 2)"
-                    :label="$part->name.': times the raw rice'" min="0.01" max="4" step="0.01" /> ×</td>
+                    :label="$part->name.': times the raw rice'" min="0.01" max="8" step="0.01" /> ×</td>
                 <td><x-word.number :path="$at.'/parts/'.$index.'/half_mm'" :value="round($part->halfMm ?? $part->kind->halfThicknessMm, 1)"
                     :label="$part->name.': half the thickness of a piece, mm'" min="1" max="80" step="0.5" /> mm</td>
                 <td><button type="button" class="small-button" data-mend data-path="{{ $list }}:remove:{{ $index }}" data-value="null"
@@ -39,7 +39,7 @@
         <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
         <label>Kind <select name="kind">@foreach ($d->craft->fillings->all as $kind)<option value="{{ $kind->id }}">{{ $kind->name
             }}</option>@endforeach</select></label>
-        <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="4" step="0.01" value="0.3" required></label>
+        <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="8" step="0.01" value="0.3" required></label>
         <label>One weighs, g, if it comes whole <input name="piece_g" type="number" min="5" max="2000" step="1"></label>
         <button class="quiet">Put it in</button>
     </form>
@@ -91,7 +91,7 @@
         <label>What <input name="name" maxlength="80" required autocomplete="off"></label>
         <label>Kind <select name="kind">@foreach ($d->craft->fillings->all as $kind)<option value="{{ $kind->id }}">{{ $kind->name
             }}</option>@endforeach</select></label>
-        <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="4" step="0.01" value="0.5" required></label>
+        <label>Times the raw rice <input name="of_rice" type="number" min="0.01" max="8" step="0.01" value="0.5" required></label>
         <label class="tick"><input type="checkbox" name="beside" data-flag> cooked beside the pot, served with it</label>
         <button class="quiet">Put it in</button>
     </form>
