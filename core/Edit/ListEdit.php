@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Orbek\Core\Edit;
 
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
 
-/** A part or a step of a filling, a topping or a side: added to a dish, taken off it, or moved among its like. */
+/** A part or a step of a filling, a topping or a side: added, taken off, moved among its like, or a step in two. */
 final readonly class ListEdit implements Edit
 {
     /** Where each list stands in the document. */
@@ -20,7 +21,7 @@ final readonly class ListEdit implements Edit
         'boiled' => 'boiled', 'poured' => 'poured', 'extras' => 'extras', 'sides' => 'sides',
     ];
 
-    private const WORDS = ['add', 'remove', 'up', 'down'];
+    private const WORDS = ['add', 'remove', 'up', 'down', 'split'];
 
     private const MOST = 20;
 
@@ -29,12 +30,39 @@ final readonly class ListEdit implements Edit
     ) {
     }
 
-    /** @param  mixed  $value the entry's document, where one is added */
+    /** @param  mixed  $value the entry's document where one is added; how long the first half keeps where it is split */
     public static function read(string $list, string $word, int $index, string $path, mixed $value): self
     {
         return in_array($word, self::WORDS, true)
             ? new self(self::LISTS[$list], $word, $index, $value, $path)
             : throw Refused::unknown($path, $word, self::WORDS);
+    }
+
+    /**
+     * A step in two, the first of which can be done ahead: it takes in all that goes in and keeps so long; its look
+     * ends the second.
+     *
+     * @param  array<array-key, mixed>  $step
+     * @return list<array<array-key, mixed>>
+     *
+     * @throws Refused where there is too little of it to be two
+     */
+    private function inTwo(array $step): array
+    {
+        $minutes = is_numeric($step['minutes'] ?? null) ? (int) $step['minutes'] : 0;
+        if ($minutes < 2) {
+            throw Refused::because($this->path, 'refused.too-short-for-two', minutes: $minutes);
+        }
+        $first = intdiv($minutes + 1, 2);
+        $looks = ['till' => 0, 'least_min' => 0, 'most_min' => 0, 'tastes' => 0];
+
+        return [
+            ['minutes' => $first, 'keeps' => Fields::of(['keeps' => $this->entry])->text('keeps')]
+                + array_diff_key($step, $looks),
+            ['minutes' => $minutes - $first] + array_diff_key(
+                $step, ['with' => 0, 'pours' => 0, 'fat_ml_per_kg' => 0, 'least_min' => 0, 'most_min' => 0],
+            ),
+        ];
     }
 
     public function on(Plan $plan): Dish
@@ -56,8 +84,9 @@ final readonly class ListEdit implements Edit
             array_splice($list, match ($this->word) {
                 'up' => max(0, $this->index - 1),
                 'down' => $this->index + 1,
+                'split' => $this->index,
                 default => count($list),
-            }, 0, [$entry]);
+            }, 0, $this->word === 'split' && is_array($entry) ? $this->inTwo($entry) : [$entry]);
         }
         $changed = $plan->dish->changed($this->list, $list);
         $kind = $adds && is_array($this->entry) ? $this->entry['kind'] ?? null : null;

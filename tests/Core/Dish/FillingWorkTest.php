@@ -119,6 +119,15 @@ final class FillingWorkTest extends TestCase
             $own->fillings->get(0)->steps[2]->name, $own->fillings->get(0)->steps[2]->till,
             $own->fillings->get(0)->steps[2]->of,
         ]);
+        $two = Sample::edited(Sample::plan($own), 'steps:split:0', 'till the next day, cold');
+        [$ahead, $rest] = [$two->fillings->all[0]->steps[0], $two->fillings->all[0]->steps[1]];
+        $whole = $own->fillings->all[0]->steps[0];
+        self::assertSame($whole->minutes, $ahead->minutes + $rest->minutes);
+        self::assertSame(['till the next day, cold', null], [$ahead->keeps, $ahead->till]);
+        self::assertSame([null, $whole->till, []], [$rest->keeps, $rest->till, $rest->with]);
+        self::assertStringContainsString('keeps', Sample::refused(
+            static fn () => Sample::edited(Sample::plan($own), 'steps:split:0', null),
+        ));
         $up = Sample::edited(Sample::plan($own), 'steps:up:2', null);
         self::assertSame('Bloom the spices', self::names($up)[1]);
         self::assertSame(self::names($own), self::names(Sample::edited(Sample::plan($up), 'steps:down:1', null)));

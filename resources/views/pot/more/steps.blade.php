@@ -16,8 +16,9 @@
                         :label="$step->name.': where'" />,
                     <x-word.choice :path="$at.'/steps/'.$index.'/attention'"
                         :options="$say->options(Orbek\Core\Clock\Attention::cases())" :value="$step->attention->value"
-                        :label="$step->name.': whose hands'" />{{ $step->underPressure ? ', in the pressure cooker' : '' }}{{
-                        $step->keeps === null ? '' : '; keeps '.$step->keeps }};
+                        :label="$step->name.': whose hands'" />{{ $step->underPressure ? ', in the pressure cooker' : '' }};
+                    done ahead it keeps <x-word.text :path="$at.'/steps/'.$index.'/keeps'" :value="$step->keeps"
+                        :label="$step->name.': how long it keeps'" else="not at all" />;
                     <x-word.choice :path="$at.'/steps/'.$index.'/tastes'" type="optional" :options="['none' => 'not tasted'] +
                         array_map(fn ($what) => 'taste '.$what, $say->options(Orbek\Core\Dish\Tasting::cases()))"
                         :value="$step->tastes->value ?? 'none'" :label="$step->name.': what is tasted'" />@if ($step->pours !== null),
@@ -38,6 +39,8 @@
                         data-value="null" aria-label="Up: {{ $step->name }}, before the step above">Up</button>@endif
                     @if (! $loop->last)<button type="button" class="small-button" data-mend data-path="{{ $list }}:down:{{ $index }}"
                         data-value="null" aria-label="Down: {{ $step->name }}, after the step below">Down</button>@endif
+                    @if ($step->minutes > 1)<button type="button" class="small-button" data-mend
+                        data-path="{{ $list }}:split:{{ $index }}" data-value='"till the next day, cold"' aria-label="Part of it ahead: {{ $step->name }}">Part of it ahead</button>@endif
                     @if ($step->ring !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
                         }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{
                         $step->underPressure ? 'In an open pan' : 'Under pressure' }}: {{ $step->name }}">{{ $step->underPressure ?
