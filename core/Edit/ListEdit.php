@@ -30,7 +30,7 @@ final readonly class ListEdit implements Edit
     ) {
     }
 
-    /** @param  mixed  $value the entry's document where one is added; how long the first half keeps where it is split */
+    /** @param  mixed  $value the entry's document where one is added; how long its first half keeps where split */
     public static function read(string $list, string $word, int $index, string $path, mixed $value): self
     {
         return in_array($word, self::WORDS, true)

@@ -70,6 +70,64 @@ final class OwnRecipeTest extends BrowserTestCase
         $this->waitForText('#station-heat', 'Your own line');
     }
 
+    public function test_a_vegetable_dish_from_a_file_and_raw_lamb_beside_it_are_cooked_to_the_table(): void
+    {
+        $this->visit('/shelf');
+        $this->find('#file')->sendKeys(dirname(__DIR__).'/data/recipes/vegetables.jsonld');
+        $this->find('#file + button, form:has(#file) button')->click();
+        $this->waitForText('.recipe-steps', 'until a knife goes in');
+        $this->find('.page form button.act')->click();
+        $this->waitForText('.picture h1', 'Cauliflower and pea dum rice');
+        // Planned without anybody touching a step.
+        $this->open('filling');
+        $this->waitFor(fn (): bool => count($this->words('.work-steps')) === 2, 'its sentences are the steps');
+        $this->browser->executeScript(<<<'JS'
+            const form = document.querySelector('form[data-add=fillings]');
+            form.closest('details').open = true;
+            form.elements.name.value = 'lamb';
+            form.elements.kind.value = 'lamb-cubes';
+            form.elements.of_rice.value = '1';
+            form.elements.beside.checked = true;
+            form.requestSubmit();
+        JS);
+        $this->waitForText('#station-filling', 'Cooked beside the pot');
+        $this->waitFor(fn (): bool => count($this->words('.work-steps')) > 3, 'the lamb brings its work');
+        $this->assertAccessible('two fillings and their work');
+        $this->find('.begin-cook button')->click();
+        $told = $this->toTheTable();
+        foreach (['350 g', '400 g', '150 g', 'lamb'] as $amount) {
+            self::assertStringContainsString($amount, implode("\n", $told), 'told at the step where it goes in');
+        }
+        $order = array_keys($told);
+        $at = static fn (string $words): int => (int) array_search(
+            true, array_map(static fn (string $name): bool => stripos($name, $words) !== false, $order), true,
+        );
+        self::assertGreaterThan(0, $at('lamb'), 'the lamb is cooked');
+        $served = count($order) - 1;
+        self::assertLessThan($served, $at('lamb'), 'before it is served');
+        self::assertLessThan($served, $at('boil'), 'and the rice boiled');
+    }
+
+    /** @return array<string, string> what the Stove told at each task, by its name, in the order in which they came */
+    private function toTheTable(): array
+    {
+        $told = [];
+        for ($step = 0; $step < 60 && ! str_contains($this->text('.now'), 'On the table'); $step++) {
+            $this->waitForText('.now h1', '');
+            $name = $this->text('.now h1');
+            $told[$name] = ($told[$name] ?? '').$this->text('.now');
+            $hasAct = $this->browser->executeScript('return document.querySelector(".act.main") !== null');
+            if ($hasAct === true) {
+                $this->tapped('.act.main');
+            } else {
+                $this->forward(300);
+            }
+        }
+        self::assertStringContainsString('On the table', $this->text('.now'), implode(', ', array_keys($told)));
+
+        return $told;
+    }
+
     private function paste(string $recipe): void
     {
         $this->visit('/shelf');

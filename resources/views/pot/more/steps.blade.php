@@ -10,7 +10,7 @@
                         else="its minutes are up" />@if ($step->till !== null), looked for from <x-word.perhaps
                         :path="$at.'/steps/'.$index.'/least_min'" :value="$step->leastMin" :label="$step->name.': least minutes'" min="1"
                         :max="$step->minutes" /> min on, too far at <x-word.perhaps :path="$at.'/steps/'.$index.'/most_min'"
-                        :value="$step->mostMin" :label="$step->name.': most minutes'" :min="$step->minutes" max="2880" /> min @endif;
+                        :value="$step->mostMin" :label="$step->name.': most minutes'" :min="$step->minutes" max="2880" /> min;@else;@endif
                     <x-word.choice :path="$at.'/steps/'.$index.'/burner'" type="optional" :options="['none' => 'on no ring'] +
                         array_map(fn ($ring) => 'on '.$ring->label(), $plan->kitchen->equipment->rings)" :value="$step->ring ?? 'none'"
                         :label="$step->name.': where'" />,
@@ -40,7 +40,8 @@
                     @if (! $loop->last)<button type="button" class="small-button" data-mend data-path="{{ $list }}:down:{{ $index }}"
                         data-value="null" aria-label="Down: {{ $step->name }}, after the step below">Down</button>@endif
                     @if ($step->minutes > 1)<button type="button" class="small-button" data-mend
-                        data-path="{{ $list }}:split:{{ $index }}" data-value='"till the next day, cold"' aria-label="Part of it ahead: {{ $step->name }}">Part of it ahead</button>@endif
+                        data-path="{{ $list }}:split:{{ $index }}" data-value='"till the next day, cold"'
+                        aria-label="Part of it ahead: {{ $step->name }}">Part of it ahead</button>@endif
                     @if ($step->ring !== null)<button type="button" class="small-button" data-mend data-path="{{ $at }}/steps/{{ $index
                         }}/pressure" data-value="{{ $step->underPressure ? 'null' : 'true' }}" aria-label="{{
                         $step->underPressure ? 'In an open pan' : 'Under pressure' }}: {{ $step->name }}">{{ $step->underPressure ?
