@@ -58,7 +58,7 @@ final readonly class ListEdit implements Edit
 
         return [
             ['minutes' => $first, 'keeps' => Fields::of(['keeps' => $this->entry])->text('keeps')]
-                + array_diff_key($step, $looks),
+            + array_diff_key($step, $looks),
             ['minutes' => $minutes - $first] + array_diff_key(
                 $step, ['with' => 0, 'pours' => 0, 'fat_ml_per_kg' => 0, 'least_min' => 0, 'most_min' => 0],
             ),

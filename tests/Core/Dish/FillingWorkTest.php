@@ -8,8 +8,10 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\FromRecipe;
 use Orbek\Core\Dish\Step;
 use Orbek\Core\Filling\FillingKind;
+use Orbek\Core\Lid\SealedFilling;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Shopping\Ingredient;
+use Orbek\Core\Plan\Work\Mise;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
 
@@ -33,6 +35,32 @@ final class FillingWorkTest extends TestCase
                     self::assertLessThanOrEqual($till, $plan->day->schedule->end($task), "{$kind->id}: {$step->name}");
                     if ($step->till !== null) {
                         self::assertStringContainsString($step->till, Sample::say($tasks[$task]->detail ?? ''));
+                    }
+                    self::assertSame($step->ring, $tasks[$task]->task->ring(), 'it stands on its ring');
+                    self::assertSame(
+                        $step->till !== null, $tasks[$task]->endsBy?->look !== null, "{$kind->id}: a look is asked for",
+                    );
+                }
+                // What cooks meat or fish last is tested: tender, and safe, before it is layered.
+                $last = array_values(array_filter(
+                    $plan->day->tasks, static fn ($one): bool => Sample::say($one->name) === $steps[count($steps) - 1]->name,
+                ))[0];
+                self::assertSame(
+                    $kind->wantsCooking() && $steps[count($steps) - 1]->till !== null, $last->endsBy->isTender ?? false,
+                );
+                // From the fridge: on the list once, and put ready at one of its own steps.
+                $bought = array_values(array_filter(
+                    $plan->ingredients, static fn ($one): bool => Sample::say($one->name) === 'the other',
+                ));
+                self::assertCount(1, $bought, $kind->id);
+                self::assertContains(Sample::say($plan->day->task($bought[0]->task)->name), array_column($steps, 'name'));
+                self::assertContains($bought[0], Mise::at($plan, $bought[0]->task));
+                // Under the lid it ends safe, whatever it was layered as.
+                $sealed = $plan->sealedPot()->layers ?? [];
+                foreach ($isBeside ? [] : $plan->course()?->end()->layers ?? [] as $index => $state) {
+                    $layer = $sealed[$index];
+                    if ($layer instanceof SealedFilling && $layer->label === 'the other' && $kind->safeCoreC !== null) {
+                        self::assertGreaterThanOrEqual($kind->safeCoreC, $state->coreC, $kind->id);
                     }
                 }
                 self::assertSame([], self::uncooked($plan), $kind->id);
