@@ -55,6 +55,10 @@ final class AimTest extends TestCase
             array_map(static fn (float $value): ?Fault => $crust($value)->fault(), [0.3, 0.8, 1.5, 4.0]),
         );
 
+        self::assertEqualsWithDelta(
+            (log(1e-3) - log(0.5)) / Wanted::Crust->step(), $crust(0.0)->margin(), 1e-9, 'less than any eye sees',
+        );
+
         $weight = static fn (float $value): Limit => new Limit(Wanted::RiceWeight, $value, 2.15, 2.8);
         self::assertSame([Fault::DryRice, Fault::WetRice], [$weight(2.0)->fault(), $weight(2.9)->fault()]);
         self::assertEqualsWithDelta(2.5, $weight(2.2)->towards($weight(2.4), 1.5)->value, 1e-9);
