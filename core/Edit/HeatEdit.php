@@ -15,7 +15,8 @@ use Orbek\Core\Plan\Plan;
  * The heat line changed a stretch at a time; from the first change on it is the cook's own.
  *
  * @phpstan-type StretchRow array{
- *     minutes: float, setting: float, ring?: string, plate?: string, until?: string, after?: float, oven_c?: float
+ *     minutes: float, setting: float, ring?: string, plate?: string, plate_hot?: true, until?: string, after?: float,
+ *     oven_c?: float
  * }
  */
 final readonly class HeatEdit implements Edit
@@ -31,8 +32,8 @@ final readonly class HeatEdit implements Edit
     }
 
     /**
-     * @param  mixed  $value minutes, a setting in %, the id of a ring or plate, a cue, or a list of stretches to take;
-     *     nothing for no plate or no cue
+     * @param  mixed  $value minutes, a setting in %, the id of a ring or plate (":hot" behind it: hot when the pot comes
+     *     on), a cue, or a list of stretches to take; nothing for no plate or no cue
      *
      * @throws Refused naming the field
      */
@@ -93,8 +94,14 @@ final readonly class HeatEdit implements Edit
             unset($stretch['until'], $stretch['after']);
         }
 
+        $own = [$this->word->value => $this->value];
+        if ($this->word === HeatWord::Plate) {
+            [$plate, $hot] = [...explode(':', is_string($this->value) ? $this->value : ''), null];
+            $own = ['plate' => $plate === '' ? null : $plate, 'plate_hot' => $hot === 'hot' ? true : null];
+        }
+
         return array_filter(
-            [$this->word->value => $this->value] + $stretch, static fn (mixed $value): bool => $value !== null,
+            $own + $stretch, static fn (mixed $value): bool => $value !== null,
         );
     }
 

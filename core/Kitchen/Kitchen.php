@@ -140,7 +140,7 @@ final readonly class Kitchen
 
         return Note::of(
             'flame.on', isMarked: $mark !== null, mark: $mark->name ?? '', percent: (int) round(100 * $flame->setting),
-            isOnPlate: $flame->plate !== null, plate: $flame->plate->name ?? '',
+            isOnPlate: $flame->plate !== null, plate: $flame->plate->name ?? '', isHot: $flame->isPlateHot,
             isMoved: $ring !== null && $ring->id !== $standsOn, ring: $ring->name ?? '',
         );
     }

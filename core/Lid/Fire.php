@@ -35,6 +35,9 @@ final readonly class Fire
 
     public const PLATE_J_PER_KG_K = 500.0;
 
+    /** A plate that was put on before the pot, till a drop of water dances on it (our own), °C. */
+    public const HOT_PLATE_C = 200.0;
+
     private function __construct(
         public float $dt,
         /** From the ring, W. */

@@ -17,12 +17,14 @@ final readonly class Flame
         public ?Plate $plate,
         /** The oven's air, °C. */
         public ?float $ovenC,
+        /** Whether the plate is hot when the pot comes on it. */
+        public bool $isPlateHot = false,
     ) {
     }
 
-    public static function on(string $ring, float $setting, ?Plate $plate = null): self
+    public static function on(string $ring, float $setting, ?Plate $plate = null, bool $isPlateHot = false): self
     {
-        return new self($ring, $setting, $plate, null);
+        return new self($ring, $setting, $plate, null, $isPlateHot && $plate !== null);
     }
 
     public static function off(): self
@@ -43,11 +45,11 @@ final readonly class Flame
     /** The same turned to another setting; an oven or a rest becomes a ring. */
     public function at(float $setting, string $ring): self
     {
-        return new self($this->ring === '' ? $ring : $this->ring, $setting, $this->plate, null);
+        return new self($this->ring === '' ? $ring : $this->ring, $setting, $this->plate, null, $this->isPlateHot);
     }
 
     public function with(?Plate $plate): self
     {
-        return new self($this->ring, $this->setting, $plate, $this->ovenC);
+        return new self($this->ring, $this->setting, $plate, $this->ovenC, $this->isPlateHot && $plate !== null);
     }
 }

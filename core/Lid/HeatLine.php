@@ -96,7 +96,7 @@ final class HeatLine
             );
         }
 
-        return array_map(static function (Fields $stretch) use ($cues, $ring, $plates): Stretch {
+        $line = array_map(static function (Fields $stretch) use ($cues, $ring, $plates): Stretch {
             $till = $stretch->has('until') ? Cue::ending($cues, $stretch->text('until'), $stretch->at('until')) : null;
 
             return new Stretch(
@@ -105,6 +105,14 @@ final class HeatLine
                 $till === null ? 0.0 : $stretch->number('after', 0, self::LONGEST_MIN, 'min', 0),
             );
         }, $stretches);
+        foreach ($line as $at => $stretch) {
+            // Under the pot, on the ring that it stands on, no plate gets hot before it.
+            if ($stretch->flame->isPlateHot && $at > 0 && $line[$at - 1]->flame->ring === $stretch->flame->ring) {
+                throw Refused::because($stretches[$at]->at('plate_hot'), 'refused.no-ring-for-a-hot-plate');
+            }
+        }
+
+        return $line;
     }
 
     /** @param  array<string, Plate>  $plates */
@@ -125,6 +133,7 @@ final class HeatLine
         return Flame::on(
             $stretch->has('ring') ? $stretch->text('ring') : $ring, $setting,
             $onPlate ? ($plates[$named] ?? array_values($plates)[0] ?? Plate::usual()) : null,
+            $stretch->flag('plate_hot', false),
         );
     }
 
@@ -133,7 +142,8 @@ final class HeatLine
      *
      * @param  list<Stretch>  $stretches
      * @return list<array{
-     *     minutes: float, setting: float, ring?: string, plate?: string, until?: string, after?: float, oven_c?: float
+     *     minutes: float, setting: float, ring?: string, plate?: string, plate_hot?: true, until?: string,
+     *     after?: float, oven_c?: float
      * }>
      */
     public static function toArray(array $stretches): array
@@ -143,6 +153,7 @@ final class HeatLine
             'setting' => round($stretch->flame->setting, 3),
             ...($stretch->flame->ring === '' ? [] : ['ring' => $stretch->flame->ring]),
             ...($stretch->flame->plate === null ? [] : ['plate' => $stretch->flame->plate->id]),
+            ...($stretch->flame->isPlateHot ? ['plate_hot' => true] : []),
             ...($stretch->till === null ? [] : ['until' => $stretch->till->id]),
             ...($stretch->afterMin > 0 ? ['after' => round($stretch->afterMin, 1)] : []),
             ...($stretch->flame->ovenC === null ? [] : ['oven_c' => $stretch->flame->ovenC]),

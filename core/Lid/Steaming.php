@@ -333,7 +333,8 @@ final class Steaming
         $atBoil = ($this->pot->boilC - $this->fire->airC) * $this->fire->dt;
         $this->wallJ = array_map(static fn (float $wall): float => $wall * $atBoil, $this->wallW);
         if ($this->fire->plateJ > 0 && $this->plateJ <= 0) {
-            $this->plateC = Fire::AIR_C;
+            $this->plateC = $flame->isPlateHot ? Fire::HOT_PLATE_C : Fire::AIR_C;
+            $this->lostJ -= $this->fire->plateJ * ($this->plateC - Fire::AIR_C);
         } elseif ($this->fire->plateJ <= 0) {
             // A plate taken away takes its heat with it.
             $this->lostJ += $this->plateJ * ($this->plateC - Fire::AIR_C);

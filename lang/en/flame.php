@@ -6,6 +6,6 @@ return [
     'keeps-warm' => 'kept warm in the cooker',
     'off' => 'rest',
     'oven' => 'oven at {celsius} °C',
-    'on' => '{isMarked, select, yes{{mark}} other{{percent} %}}{isOnPlate, select, yes{ on the {plate}} other{}}'
+    'on' => '{isMarked, select, yes{{mark}} other{{percent} %}}{isOnPlate, select, yes{ on the {isHot, select, yes{hot } other{}}{plate}} other{}}'
         .'{isMoved, select, yes{, on {ring}} other{}}',
 ];

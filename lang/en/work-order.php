@@ -14,6 +14,8 @@ return [
     'rice-soaks' => 'Rice soaks',
     'in-the-fridge' => 'in the fridge',
     'heat-the-fat' => 'Heat the fat in the base',
+    'heat-the-plate' => 'The {plate} alone on its ring, at medium',
+    'till-a-drop-dances' => 'till a drop of water dances on it',
     'till-it-ripples' => 'until it ripples',
     'it-is-on' => 'It is on',
     'it-ripples' => 'It ripples',

@@ -42,7 +42,7 @@ final class HeatTest extends FeatureTestCase
     {
         $dish = $this->dish();
         $this->getJson(route('heat.whatif', $dish).'?seal=glue')->assertStatus(422)->assertJsonFragment([
-            'message' => 'lid/seal: "glue" is not known; give one of dough, foil-dough, dough-sheet, foil, cloth, damp-cloth, paper, tight-lid, loose-lid, vented-lid.',
+            'message' => 'lid/seal: "glue" is not known; give one of dough, foil-dough, dough-sheet, foil, cloth, cloth-later, damp-cloth, paper, tight-lid, loose-lid, vented-lid.',
         ]);
         $this->getJson(route('heat.whatif', $dish).'?line=bent')->assertStatus(422);
         $this->getJson(route('heat.at', [$dish, 9000]))->assertStatus(422);

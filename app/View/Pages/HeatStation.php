@@ -28,9 +28,11 @@ final readonly class HeatStation
         $ends = array_filter($plan->dish->craft->cues->all, static fn (Cue $cue): bool => $cue->as !== null);
         $view->with([
             'load' => $plan->potted->first(), 'heating' => $plan->heating(), 'home' => $plan->kitchen,
-            'plates' => ['none' => 'no plate'] + array_map(
-                static fn (Plate $plate): string => "on the {$plate->name}", $plan->kitchen->equipment->plates,
-            ),
+            'plates' => ['none' => 'no plate', ...array_merge(...array_values(array_map(
+                static fn (Plate $plate): array => [
+                    $plate->id => "on the {$plate->name}", "{$plate->id}:hot" => "on the {$plate->name}, hot already",
+                ], $plan->kitchen->equipment->plates,
+            )))],
             'cues' => ['none' => 'for so many minutes'] + array_map(
                 static fn (Cue $cue): string => "till {$cue->as}", $ends,
             ),

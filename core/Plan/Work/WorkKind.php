@@ -18,6 +18,7 @@ enum WorkKind: string
     case TopUp = 'top-up';
     case Cook = 'cook';
     case HotFat = 'hot-fat';
+    case HotPlate = 'hot-plate';
     case Marinade = 'marinade';
     case Marinates = 'marinates';
     case Yogurt = 'yogurt';
@@ -44,7 +45,7 @@ enum WorkKind: string
         return match ($this) {
             self::Boil, self::Drain, self::Marinade, self::Marinates, self::Yogurt, self::MarinatesOn,
             self::StandsOut => $index === 0 ? $this->value : "{$this->value}-{$number}",
-            self::BoiledFirst, self::TopUp, self::Filling, self::Extra, self::Heat, self::Second,
+            self::BoiledFirst, self::TopUp, self::HotPlate, self::Filling, self::Extra, self::Heat, self::Second,
             self::Side, self::Prepare => "{$this->value}-{$number}",
             self::ExtraWaits => "extra-{$number}-waits",
             default => $this->value,

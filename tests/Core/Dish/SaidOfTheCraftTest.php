@@ -116,6 +116,54 @@ final class SaidOfTheCraftTest extends TestCase
         self::assertSame('at the first steam the cloth goes under the lid', $says($byMinutes, WorkKind::Heat->id()));
     }
 
+    public function test_a_plate_that_is_hot_already_gets_so_on_its_ring_and_browns_sooner(): void
+    {
+        $dish = static fn (array $more, string $ring = 'ring-1'): Dish => Sample::dish('sour-cherry-polo')->changed('lid/heat', [
+            ['minutes' => 8, 'setting' => 0.6, 'ring' => 'ring-2'],
+            ['minutes' => 35, 'setting' => 0.25, 'ring' => $ring, 'plate' => 'tava'] + $more,
+            ['minutes' => 5, 'setting' => 0],
+        ]);
+        [$cold, $hot] = [Sample::plan($dish([])), Sample::plan($dish(['plate_hot' => true]))];
+        $at = static fn (Plan $plan, float $minute): float => Course::of(
+            $plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat(), 5.0,
+        )->at($minute)->baseC;
+        self::assertGreaterThan($at($cold, 12) + 3, $at($hot, 12), 'it does not take the base\'s heat');
+        $balance = Course::of(
+            $hot->sealedPot() ?? self::fail('it goes in'), $hot->potted->first()->heat(), 5.0,
+        )->toArray(false)['balance'];
+        self::assertIsArray($balance);
+        self::assertEqualsWithDelta(0.0, $balance['energy_share'], 1e-6, 'its heat is counted');
+
+        $plates = static fn (Plan $plan): array => array_values(array_filter(
+            $plan->day->tasks, static fn (DishTask $task): bool => $task->kind === WorkKind::HotPlate,
+        ));
+        self::assertSame([], $plates($cold));
+        self::assertCount(1, $plates($hot));
+        $task = $plates($hot)[0]->task;
+        self::assertSame('ring-1', $task->ring());
+        $schedule = $hot->day->schedule;
+        $turned = $schedule->start(WorkKind::Heat->id(1));
+        self::assertLessThanOrEqual($turned, $schedule->end($task->id));
+        self::assertGreaterThanOrEqual($turned - 5, $schedule->end($task->id), 'and no sooner than it stays hot');
+        self::assertStringContainsString('on the hot tava', implode('; ', array_map(
+            static fn (DishTask $one): string => Sample::say($one->name), $hot->day->tasks,
+        )));
+        // It is kept as it was said, and refused where the pot stands on that ring before.
+        self::assertTrue(Sample::edited($cold, 'heat:plate:1', 'tava:hot')->toArray()['lid']['heat'][1]['plate_hot'] ?? false);
+        self::assertArrayNotHasKey('plate_hot', Sample::edited($hot, 'heat:plate:1', 'tava')->toArray()['lid']['heat'][1]);
+        self::assertStringContainsString('the plate cannot get hot there', Sample::refused(
+            static fn () => Sample::plan($dish(['plate_hot' => true], 'ring-2')),
+        ));
+        // Under the first heat it is hot before the pot is closed.
+        $first = Sample::plan(Sample::dish('sour-cherry-polo')->changed('lid/heat', [
+            ['minutes' => 40, 'setting' => 0.5, 'ring' => 'ring-1', 'plate' => 'tava', 'plate_hot' => true],
+            ['minutes' => 5, 'setting' => 0],
+        ]));
+        self::assertLessThanOrEqual(
+            $first->day->schedule->start(WorkKind::Layer->id()), $first->day->schedule->end($plates($first)[0]->task->id),
+        );
+    }
+
     private static function named(Plan $plan, string $name): Ingredient
     {
         foreach ($plan->ingredients as $one) {

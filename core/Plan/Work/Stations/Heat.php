@@ -63,9 +63,12 @@ final class Heat
                     default => [Hold::ring($ring), $pot],
                 })
                 // Its cue may come in the minute in which the first pot is turned down: then it goes on later.
-                ->after($at === 0 && $kind === WorkKind::Second
-                    ? After::within($before, $this->bench->times->minutes($kind->value, 'from-the-closing'))
-                    : After::atOnce($before))
+                ->after(
+                    $at === 0 && $kind === WorkKind::Second
+                        ? After::within($before, $this->bench->times->minutes($kind->value, 'from-the-closing'))
+                        : After::atOnce($before),
+                    ...$at === 0 || $kind === WorkKind::Second ? [] : self::hotPlate($this->bench, $at),
+                )
                 ->saying($stretch->till === null
                     ? $this->clothLater($at) : $this->tillWords($load, $at, $stretch->till))
                 ->done($this->heatFinish($load, $at)),
@@ -85,6 +88,27 @@ final class Heat
             ),
             default => Note::of('work-order.on-the-heat', isFirst: $at === 0 && count($load->line()) > 2, heat: $heat),
         };
+    }
+
+    /**
+     * A plate that is to be hot when the pot comes on it gets so on its ring before.
+     *
+     * @return list<After> what the stretch, or the closing before the first, comes after
+     */
+    public static function hotPlate(Bench $bench, int $at): array
+    {
+        $load = $bench->potted->first();
+        $flame = ($load->line()[$at] ?? null)?->flame;
+        if ($flame === null || ! $flame->isPlateHot || $flame->plate === null) {
+            return [];
+        }
+        $ring = $flame->ring === '' ? $load->place->ring->id : $flame->ring;
+        $hot = $bench->put(
+            $bench->of(WorkKind::HotPlate, Note::of('work-order.heat-the-plate', plate: $flame->plate->name), $at)
+                ->holding(Hold::ring($ring))->saying(Note::of('work-order.till-a-drop-dances')),
+        );
+
+        return [After::within($hot, $bench->waits(WorkKind::HotPlate))];
     }
 
     /** A cloth that waits for steam, where no cue of the first heat says so. */

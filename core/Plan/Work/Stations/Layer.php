@@ -65,6 +65,7 @@ final class Layer
             $rolled = $bench->put($bench->of(WorkKind::Dough, Note::of('work-order.roll-the-dough')));
             $before[] = After::within($rolled, $bench->waits(WorkKind::Dough));
         }
+        $before = [...$before, ...Heat::hotPlate($bench, 0)];
         $name = match (true) {
             $dish->grain->cooking === Cooking::OnePot => Note::of('work-order.level-and-close'),
             $dish->grain->cooking === Cooking::InCooker => Note::of('work-order.fork-and-close'),

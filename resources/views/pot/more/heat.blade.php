@@ -54,7 +54,8 @@
                             1).', ring'" />@endif</td>
                     <td>@if ($stretch->flame->ovenC === null && ! $stretch->isRest())<x-word.choice :path="'heat:plate:'.$index"
                         type="optional"
-                        :options="$plates" :value="$stretch->flame->plate->id ?? 'none'" :label="'Stretch '.($index + 1).', plate'"
+                        :options="$plates" :value="($stretch->flame->plate->id ?? 'none').($stretch->flame->isPlateHot ? ':hot' : '')"
+                        :label="'Stretch '.($index + 1).', plate'"
                             />@endif</td>
                     <td><button type="button" class="small-button" data-mend data-path="heat:part:{{ $index }}" data-value="null"
                         aria-label="Part stretch {{ $index + 1 }}">Part</button> <button type="button" class="small-button" data-mend
