@@ -32,8 +32,8 @@ final readonly class HeatEdit implements Edit
     }
 
     /**
-     * @param  mixed  $value minutes, a setting in %, the id of a ring or plate (":hot" behind it: hot when the pot comes
-     *     on), a cue, or a list of stretches to take; nothing for no plate or no cue
+     * @param  mixed  $value minutes, a setting in %, the id of a ring or plate (with ":hot" for one that is hot before
+     *     the pot), a cue, or a list of stretches to take; nothing for no plate or no cue
      *
      * @throws Refused naming the field
      */
