@@ -30,7 +30,7 @@ final class RecipeReader
 
     /** "For the rice:", "Filling", "To serve:". */
     private const PART = '/^(?!.*\b(?:bir[iy]+a?ni|polo|pul[ao]{1,2}|pilaf)\b)(?:for (?:the )?|to )?(rice|filling|meat'
-        .'|chicken|lamb|vegetables?|marinade|gravy|masala|curry|stew|sauce|spices'
+        .'|chicken|lamb|vegetables?|marinade|marination|gravy|masala|curry|stew|sauce|spices'
         .'|top(?:ping)?|finish|garnish|serve|serving'
         .'|crust|tahd?ig|base|bottom|layers?|layering|assembly|dum|dough|seal)\b'
         .'[^\d:]{0,30}[:.]?\s*$/iu';
@@ -49,7 +49,7 @@ final class RecipeReader
         .'(?:about\s+|around\s+)?(\d{1,2})\b(?:\s*(?:-|–|to|or)\s*\d{1,2}\b)?'
         .'(?:\s*(?:servings|people|portions))?\)?'
         .'|\(?\b(\d{1,2})\s*(?:-|to)?\s*\d{0,2}\s*(?:people|persons?|ppl|servings?|portions?|eaters|nafar|logo?n?)\b\)?'
-        .'|\bfor\s+(?:about\s+)?(\d{1,2})(?:\s*\([^()\d]*\))?\W*$/iu';
+        .'|\bfor\s+(?:about\s+)?(\d{1,2})(?:\s*(?:-|–|to)\s*\d{1,2})?(?:\s*\([^()\d]*\))?\W*$/iu';
 
     private const MINUTES_FOR = '/\d\s*(?:m|mins?|minutes?)\b.*\bfor\s+\d+\W*$/iu';
 
@@ -177,6 +177,8 @@ final class RecipeReader
             $this->isInList = true;
         } elseif ($this->isUnderMethod) {
             $this->sentences($row);
+        } elseif ($this->isTitle($row)) {
+            $this->name = mb_substr(trim($row, '# *:'), 0, 180);
         } elseif ($this->isAllInOne($row)) {
             return;
         } elseif ($this->isForHowMany($row)) {
@@ -194,6 +196,18 @@ final class RecipeReader
         } else {
             $this->other($row);
         }
+    }
+
+    /** The first row is its name, where it has more than two words and, brackets aside, no figure. */
+    private function isTitle(string $row): bool
+    {
+        $bare = trim((string) preg_replace('/\([^)]*\)/u', '', $row));
+
+        return $this->name === null && $this->lines === [] && $this->steps === [] && ! $this->isInList
+            && str_contains($row, '(') && mb_strlen($bare) <= self::LONGEST_NAME
+            && preg_match('/\d/', $bare) !== 1 && preg_match('/^\p{L}+(?:\W+\p{L}+)+$/u', $bare) === 1
+            && preg_match('/\b(?:serves|feeds|makes|for)\b|\b(?:people|persons|ppl)\b/iu', $row) !== 1
+            && ! self::isSentence($row);
     }
 
     /**
@@ -378,6 +392,11 @@ final class RecipeReader
         $each = '/^(\p{L}[\p{L}\s]*?)\s*(?:\band\b|&|\+)\s*(\p{L}+),?\s+(?:a\s+)?(handful|pinch|bunch)(?:\s+each)?$/iu';
         if (preg_match($each, $row, $found) === 1) {
             return ["1 {$found[3]} {$found[1]}", "1 {$found[3]} {$found[2]}"];
+        }
+        // "mint and coriander - 1/2 cup each".
+        $so = '/^([\d½¼¾][\d\s\/.]*\s*\p{L}+)\s+(.+?)\s+(?:and|&)\s+(\p{L}+),\s*each$/iu';
+        if (preg_match($so, $row, $found) === 1) {
+            return ["{$found[1]} {$found[2]}", "{$found[1]} {$found[3]}"];
         }
         // "bunch each dill, parsley, chives".
         $eachOf = '/^(?:an?\s+)?(?:small |big |good )?(handful|pinch|bunch)\s+each\s+(?:of\s+)?(.+)$/iu';

@@ -16,7 +16,8 @@ final readonly class RecipeStep
         .'|pound|blend|grate|mash|throw|tip|open|switch|dum';
 
     /** Between two things that are done in one sentence. */
-    public const BETWEEN = '/(,\s*(?:and\s+)?(?:then\s+)?|\s(?:and\s+)?then\s+|\sand\s+(?=\d+\s*(?:m|min|minutes)\b))'
+    public const BETWEEN = '/(,\s*(?:and\s+)?(?:then\s+)?|\s(?:and\s+)?then\s+|\sand\s+(?=\d+\s*(?:m|min|minutes)\b)'
+        .'|\sand\s+(?=on (?:a )?(?:very )?(?:low|medium|high)))'
         .'(?=(?:'.self::DOES.'|(?:on |over )?(?:an? )?(?:very )?(?:low|med|medium|high|gentle)(?:est)?'
         .'|\d+(?:m|h)?)\b)/iu';
 
@@ -114,7 +115,8 @@ final readonly class RecipeStep
         }
         $unit = '(minutes?|mins?|m(?![a-z])|hours?|hrs?|h(?![a-z])|seconds?|secs?)';
         if (preg_match(
-            '/\b('.self::NUMBER.')(?:\s*(?:-|to|or)\s*('.self::NUMBER.'))?\s*-?\s*'.$unit.'\b/iu', $text, $found,
+            '/\b('.self::NUMBER.')(?:\s*(?:-|to|or)\s*('.self::NUMBER.'))?\s*-?\s*(?:more\s+)?'.$unit.'\b/iu',
+            $text, $found,
         ) !== 1) {
             return null;
         }

@@ -101,7 +101,7 @@ final class AmountReader
      */
     private static function weighedBeside(float $amount, string $rest, array $range): ?array
     {
-        $weighs = '~\((?:'.self::ABOUT.'\s+)?('.self::NUMBER.')\s*(g|kg|ml|oz|lb)\b\.?\s*(each)?[^)]*\)~iu';
+        $weighs = '~\((?:'.self::ABOUT.'\s+)?('.self::NUMBER.')[\s-]*(g|kg|ml|oz|lb)\b\.?\s*(each)?[^)]*\)~iu';
         if (preg_match($weighs, $rest, $beside) !== 1) {
             return null;
         }

@@ -186,7 +186,7 @@ final class RecipeReaderTest extends TestCase
                 $read->name, ...array_column($read->lines, 'text'), ...array_column($read->steps, 'text'), ...$read->unread,
             ]));
             foreach (preg_split('/\R/u', $text) ?: [] as $row) {
-                if (preg_match('/^(?:for the \w+|you need|what to do|steps|method|to serve|ingred\w+|instructions'
+                if (preg_match('/^(?:for (?:the )?\w+|you (?:will )?need|what to do|steps|method|to serve|ingred\w+|instructions'
                     .'|directions|vegetables|to finish|rice)$|feeds|serves|ppl|people|persons|nafar|logo ke|servings|portions|yield|^for \d|^(?:prep|cook) time|^enough for/iu', trim($row, '#* :')) === 1) {
                     continue;
                 }
