@@ -370,10 +370,12 @@ export default () => ({
         const ticks = new Set(this.ticks).add(tick.dataset.tick);
         if (!tick.checked) ticks.delete(tick.dataset.tick);
         this.ticks = [...ticks];
+        this.showTicks();
         remember(`orbek.ticks.${this.cook}`, JSON.stringify(this.ticks));
     },
 
     showTicks() {
+        document.querySelectorAll('[data-in]').forEach((part) => part.classList.toggle('in', this.ticks.includes(part.dataset.in)));
         document.querySelectorAll('[data-tick]').forEach((tick) => { tick.checked = this.ticks.includes(tick.dataset.tick); });
     },
 

@@ -188,6 +188,46 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         );
     }
 
+    public function test_layering_is_led_by_the_picture_and_its_act_stays_in_sight(): void
+    {
+        $this->begin();
+        for ($step = 0; $step < 30 && $this->browser->executeScript(
+            'return document.querySelector(".layering") === null',
+        ) === true; $step++) {
+            $seen = $this->browser->executeScript(
+                'const seen = Alpine.$data(document.querySelector(".stove")).seen; document.querySelector(".act.main").click(); return seen;',
+            );
+            $this->waitFor(fn (): bool => $this->browser->executeScript(
+                'const stove = Alpine.$data(document.querySelector(".stove")); return stove.seen !== arguments[0] && stove.waiting === 0',
+                [$seen],
+            ) === true, 'the stove goes on');
+        }
+        $rows = $this->browser->executeScript(
+            'return [...document.querySelectorAll(".layering .what")].map((row) => row.firstChild.textContent.trim())',
+        );
+        self::assertSame(
+            ['Plain rice', 'Rice', 'Chicken, cherries', 'Rice, saffron', '5 holes down to the base; butter for the holes into each',
+                'Cloth and lid'], $rows, 'from the base up',
+        );
+        $this->waitForText('.now', 'The rice has waited since');
+        $this->assertAccessible('layering');
+        // The picture fills with the ticks, and remembers them over a load.
+        $filled = 'return [...document.querySelectorAll(".filling-up [data-in]")].map((layer) => layer.matches(".in"))';
+        self::assertSame([false, false, false, false], $this->browser->executeScript($filled));
+        $this->browser->executeScript(
+            '[0, 1].forEach((row) => document.querySelectorAll(".layering input")[row].click())',
+        );
+        self::assertSame([true, true, false, false], $this->browser->executeScript($filled));
+        $this->browser->navigate()->refresh();
+        $this->waitFor(fn (): bool => $this->browser->executeScript(
+            'return document.querySelectorAll(".filling-up .in").length',
+        ) === 2, 'and still after a load');
+        self::assertTrue($this->browser->executeScript(
+            'const act = document.querySelector(".act.main").getBoundingClientRect();'
+                .'return act.top > 0 && act.bottom <= innerHeight && act.height >= 48',
+        ), 'what closes it is in sight');
+    }
+
     private function begin(): void
     {
         $this->visit('/pot');

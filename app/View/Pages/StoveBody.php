@@ -85,11 +85,16 @@ final readonly class StoveBody
     {
         $asked = $id === null ? null : Asked::of($fold, $situation, $id);
         $task = $id === null ? null : $fold->tasks[$id];
+        $of = $task?->dish === null ? null : $fold->dishes[$task->dish];
+        $layered = $of !== null && $id !== null && $task->kind === WorkKind::Layer
+            ? LayeredPot::all($of->plan(), $id) : [];
 
         return [
+            'pots' => $layered,
+            'drained' => $layered === [] ? null : $of?->state->of(WorkKind::Drain)->doneAt,
+            'bears' => $of?->plan()->dish->craft->work->waits(WorkKind::Drain->value),
             'asked' => $asked, 'looks' => ($asked->look ?? null) !== null, 'said' => Asked::saidOf($fold),
-            'goesIn' => $task === null || $task->dish === null
-                ? [] : Mise::at($fold->dishes[$task->dish]->plan(), $task->task),
+            'goesIn' => $of === null || $layered !== [] ? [] : Mise::at($of->plan(), $task->task),
         ];
     }
 

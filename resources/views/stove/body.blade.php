@@ -33,7 +33,7 @@
             @elseif ($progress->isRunning())
                 <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}"
                     aria-live="off">0:00</p>
-                @if ($task->detail !== null)<p class="window">{{ $say->first($task->detail) }}</p>@endif
+                @if ($task->detail !== null && $pots === [])<p class="window">{{ $say->first($task->detail) }}</p>@endif
                 @if ($asked !== null)@include('stove.asked')@endif
             @else
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
@@ -43,6 +43,11 @@
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
             @if ($goesIn !== [])@include('stove.goes-in')@endif
+            @if ($pots !== [])
+                <p class="window">From the base up.@if ($drained !== null) The rice has waited since <strong>{{
+                    $local($drained) }}</strong>; it bears {{ $bears }} min. @endif</p>
+                @include('stove.layering')
+            @endif
             @if ($strip)@include('stove.lid', ['fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid])@endif
             @foreach ($of?->cautions($task->task) ?? [] as $caution)
                 <div class="caution"><p><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p><button

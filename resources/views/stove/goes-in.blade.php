@@ -1,7 +1,7 @@
 {{-- What goes in at the step at hand, in order; ticked with a wet knuckle where there are more than two. --}}
 <ul class="goes-in" aria-label="What goes in">
     @foreach ($goesIn as $index => $one)
-        <li>@if (count($goesIn) > 2)<label><input type="checkbox" data-tick="{{ $task->task }}/{{ $index }}">
+        <li>@if (count($goesIn) > 2)<label><input type="checkbox" data-tick="{{ $id }}/{{ $index }}">
             <span><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->inHand() }}</span></label>@else<strong>{{
             $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@endif</li>
     @endforeach
