@@ -13,9 +13,14 @@ export function set(way, on) {
     remember(KEY, JSON.stringify([...off().filter((one) => one !== way), ...(on ? [] : [way])]));
 }
 
+/** Whether this browser has a voice of its own to speak with. */
+export const canSpeak = () => 'speechSynthesis' in window && 'SpeechSynthesisUtterance' in window
+    && window.speechSynthesis.getVoices().length > 0;
+
 /** What this browser will not do, said before it is missed. */
 export function cannot() {
     const missing = [];
+    if (!canSpeak()) missing.push('speak (it has no voice)');
     if (!('vibrate' in navigator)) missing.push('vibrate');
     if (!('wakeLock' in navigator)) missing.push('keep the screen lit');
     if (!('Notification' in window)) missing.push('show notices');
@@ -50,9 +55,34 @@ function tones() {
     });
 }
 
+let last = '';
+
+/** Says something aloud in the page's language, in place of what was being said; true where there is a voice. */
+export function speak(what) {
+    last = what;
+    if (!canSpeak()) return false;
+    const said = new SpeechSynthesisUtterance(what);
+    said.lang = document.documentElement.lang || 'en';
+    // Slower than talk, and as loud as it goes: a fan is on.
+    said.rate = 0.9;
+    said.volume = 1;
+    window.speechSynthesis.cancel();
+    window.speechSynthesis.speak(said);
+    return true;
+}
+
+/** What was said last, once more. */
+export const again = () => last !== '' && speak(last);
+
+/** A tap ends what is being said. */
+export function hush() {
+    if ('speechSynthesis' in window) window.speechSynthesis.cancel();
+}
+
 /** Calls in every way that is on and that there is; says in which. */
 export async function call(what, isTest = false) {
     const done = [];
+    if (isOn('voice') && speak(what)) done.push('voice');
     if (isOn('sound') && audio) { tones(); done.push('sound'); }
     if (isOn('vibration') && navigator.vibrate?.([200, 100, 200])) done.push('vibration');
     if (isOn('notice') && (document.hidden || isTest) && 'Notification' in window && Notification.permission === 'granted') {

@@ -1,7 +1,7 @@
 import { monotonicFactory } from 'ulid';
 import { forget, layOver, log, logged, standing } from './alone.js';
 import { redraw } from './body.js';
-import { askForNotices, call, cannot, isOn, ready, set } from './calls.js';
+import { again, askForNotices, call, canSpeak, cannot, hush, isOn, ready, set, speak } from './calls.js';
 import { remember, remembered } from './kept.js';
 import { add, deliver, isKept, waitingOf } from './queue.js';
 import { reach } from './reach.js';
@@ -34,6 +34,7 @@ export default () => ({
     tried: '',
     steps: null,
     ticks: [],
+    isAfar: false,
 
     async init() {
         const early = this.earlyTaps();
@@ -51,6 +52,8 @@ export default () => ({
         document.addEventListener('visibilitychange', () => document.hidden || this.deliver());
         this.$nextTick(() => early.forEach((target) => (target.matches('form') ? target.requestSubmit() : target.click())));
         this.showCalls();
+        if ('speechSynthesis' in window) window.speechSynthesis.addEventListener?.('voiceschanged', () => this.showCalls());
+        this.beAfar(remembered('orbek.afar') === '1');
         this.keep(0);
         if (this.isKept) this.goAlone();
         this.waiting = (await waitingOf(this.cook)).length;
@@ -90,6 +93,7 @@ export default () => ({
     },
 
     act(event) {
+        hush();
         const button = event.target.closest('button[data-event]');
         if (button) {
             this.wake();
@@ -109,6 +113,9 @@ export default () => ({
         const way = event.target.closest('[data-call]');
         if (way) this.turnCall(way);
         if (event.target.closest('[data-try-call]')) this.tryCall();
+        if (event.target.closest('[data-say-step]')) this.sayStep();
+        if (event.target.closest('.now .count')) again();
+        if (event.target.closest('[data-from-afar]')) this.beAfar(!this.isAfar);
         if (event.target.closest('[data-undo-last]')) this.undoLast();
         const who = event.target.closest('[data-who]');
         if (who) this.be(who.dataset.who);
@@ -179,6 +186,7 @@ export default () => ({
         if (event.key === 't') document.querySelector('.stages button')?.focus();
         if (event.key === 'h') { const set = document.querySelector('[name="setting"]'); if (set) { event.preventDefault(); set.focus();
             set.select?.(); } }
+        if (event.key === 'a') again();
         if (event.key === 'z') press('[data-event="undone"]');
     },
 
@@ -282,6 +290,7 @@ export default () => ({
         this.seen = seen;
         redraw(body);
         this.showTicks();
+        document.querySelectorAll('[data-say-step]').forEach((one) => { one.hidden = !canSpeak(); });
         if (document.querySelector('.now.noting')) forget(this.cook);
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         this.tick();
@@ -330,8 +339,10 @@ export default () => ({
             count.classList.toggle('due', due);
             count.classList.toggle('long', count.textContent.length > 5);
             if (count.matches('.now .count')) title = count.textContent;
+            const ring = count.parentElement.querySelector('[data-ring-of]');
+            if (ring) ring.style.strokeDashoffset = String(1 - Math.max(0, Math.min(1, left / Number(ring.dataset.ringOf))));
             const name = `${count.dataset.name}/${count.dataset.until}`;
-            if (due && left > -120 && !this.called.has(name)) { this.called.add(name); call(count.dataset.name ?? 'Orbek'); }
+            if (due && left > -120 && !this.called.has(name)) { this.called.add(name); call(count.dataset.says ?? count.dataset.name ?? 'Orbek'); }
         });
         document.querySelectorAll('[data-shown-from]').forEach((part) => this.askFrom(part, now));
         document.querySelectorAll('[data-says-from]').forEach((act) => {
@@ -402,7 +413,22 @@ export default () => ({
     showCalls() {
         document.querySelectorAll('[data-call]').forEach((way) => way.setAttribute('aria-pressed', String(isOn(way.dataset.call))));
         const missing = cannot();
+        document.querySelectorAll('[data-say-step]').forEach((one) => { one.hidden = !canSpeak(); });
         this.tried = missing.length ? `This browser will not ${missing.join(', nor ')}.` : '';
+    },
+
+    /** The step at hand with what goes in, aloud. */
+    sayStep() {
+        const words = [...document.querySelectorAll('.now h1, .now .goes-in li, .now .rows li:not(:has(:checked)) label')];
+        speak(words.map((one) => one.textContent.replace(/\s+/g, ' ').trim()).join('. '));
+    },
+
+    /** One figure, one verb, to be read from two metres off. */
+    beAfar(isAfar) {
+        this.isAfar = isAfar;
+        remember('orbek.afar', isAfar ? '1' : null);
+        this.$root.classList.toggle('afar', isAfar);
+        document.querySelectorAll('[data-from-afar]').forEach((one) => one.setAttribute('aria-pressed', String(isAfar)));
     },
 
     turnCall(way) {

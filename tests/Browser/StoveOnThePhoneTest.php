@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -226,6 +227,45 @@ final class StoveOnThePhoneTest extends BrowserTestCase
             'const act = document.querySelector(".act.main").getBoundingClientRect();'
                 .'return act.top > 0 && act.bottom <= innerHeight && act.height >= 48',
         ), 'what closes it is in sight');
+    }
+
+    public function test_it_speaks_what_is_called_the_step_at_hand_and_again(): void
+    {
+        (
+            new ChromeDevToolsDriver($this->browser)
+        )->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            window.said = [];
+            window.hushed = 0;
+            Object.defineProperty(window, 'speechSynthesis', { value: {
+                getVoices: () => [{ name: 'stand-in' }], cancel() { window.hushed++; },
+                speak(one) { window.said.push(`${one.lang}: ${one.text}`); }, addEventListener() {},
+            } });
+        JS]);
+        $this->begin();
+        $said = fn (): array => (array) $this->browser->executeScript('return window.said');
+        $this->waitFor(fn (): bool => $said() === ['en: Start: Rinse and soak'], 'what is due is called by its act');
+        $this->browser->executeScript('document.querySelector("[data-say-step]").click()');
+        self::assertStringStartsWith('en: Rinse and soak', $said()[1]);
+        self::assertStringContainsString('g salt for the soak', $said()[1], 'with its amounts');
+        $this->browser->executeScript('document.querySelector(".now .count").click()');
+        self::assertSame($said()[1], $said()[2], 'a tap on the figure says it again');
+        self::assertGreaterThan(3, $this->browser->executeScript('return window.hushed'), 'a tap ends what is being said');
+        $this->browser->executeScript('document.querySelector("[data-call=voice]").click()');
+        $this->browser->executeScript('document.querySelector("[data-try-call]").click()');
+        $this->waitFor(fn (): bool => $this->browser->executeScript(
+            'return /Called by|Nothing is on/.test(document.querySelector(".calls [role=status]").textContent)',
+        ) === true, 'it was tried');
+        self::assertCount(3, $said(), 'switched off it is silent');
+
+        // From two metres off there is one figure, one verb and one ring.
+        $this->browser->executeScript('document.querySelector("[data-from-afar]").click()');
+        $this->waitFor(fn (): bool => $this->isHidden('.now .goes-in'), 'the rest is away');
+        $this->assertAccessible('the Stove from afar');
+        self::assertTrue($this->browser->executeScript(
+            'return parseFloat(getComputedStyle(document.querySelector(".now .count")).fontSize) >= 80',
+        ));
+        $this->browser->navigate()->refresh();
+        $this->waitFor(fn (): bool => $this->isHidden('.now .goes-in'), 'and so it stays on this phone');
     }
 
     private function begin(): void

@@ -32,16 +32,19 @@
                 @include('stove.boil', ['fold' => $of, 'task' => $task->task, 'at' => $at[$dish]])
             @elseif ($progress->isRunning())
                 <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}"
-                    aria-live="off">0:00</p>
+                    data-says="{{ $say->first($task->name) }}: {{ $task->finish }}" aria-live="off">0:00</p>
+                <svg class="ring" viewBox="0 0 100 100" aria-hidden="true"><circle cx="50" cy="50" r="44" pathLength="1"/><circle cx="50"
+                    cy="50" r="44" pathLength="1" class="gone" data-ring-of="{{ 60 * max(1, $task->job->minutes) }}"/></svg>
                 @if ($task->detail !== null && $pots === [])<p class="window">{{ $say->first($task->detail) }}</p>@endif
                 @if ($asked !== null)@include('stove.asked')@endif
             @else
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
-                    aria-live="off">0:00</p>
+                    data-says="{{ $task->begin }}: {{ $say->first($task->name) }}" aria-live="off">0:00</p>
                 <p class="window">to its start at {{ $local($situation->startsAt($id)) }}; {{ $task->job->minutes }} min{{ $task->ring ===
                     null ? '' : ' on '.$fold->began->kitchen->ring($task->ring, 'ring')->name }}{{ $task->isInOven() ? ' in the oven' : ''
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
+            <button type="button" class="say" data-say-step hidden>Say it aloud</button>
             @if ($goesIn !== [])@include('stove.goes-in')@endif
             @if ($pots !== [])
                 <p class="window">From the base up.@if ($drained !== null) The rice has waited since <strong>{{

@@ -17,10 +17,11 @@
         <div id="body">@include('stove.body')</div>
         <details class="calls" data-keep-open><summary>How it calls you</summary>
             <div class="tools" role="group" aria-label="How it calls you">
-                @foreach (['sound' => 'Sound', 'vibration' => 'Vibration', 'title' => 'Count in the title', 'notice' =>
+                @foreach (['voice' => 'Voice', 'sound' => 'Sound', 'vibration' => 'Vibration', 'title' => 'Count in the title', 'notice' =>
                     'Notice when hidden', 'lit' => 'Screen kept lit'] as $way => $label)<button type="button" data-call="{{ $way }}"
                     aria-pressed="true">{{ $label }}</button>@endforeach
                 <button type="button" class="beside" data-try-call>Try a call</button>
+                <button type="button" class="beside" data-from-afar aria-pressed="false">Large, to be read from afar</button>
             </div>
             <p class="small" role="status" x-text="tried"></p>
         </details>
