@@ -342,7 +342,10 @@ export default () => ({
             const ring = count.parentElement.querySelector('[data-ring-of]');
             if (ring) ring.style.strokeDashoffset = String(1 - Math.max(0, Math.min(1, left / Number(ring.dataset.ringOf))));
             const name = `${count.dataset.name}/${count.dataset.until}`;
-            if (due && left > -120 && !this.called.has(name)) { this.called.add(name); call(count.dataset.says ?? count.dataset.name ?? 'Orbek'); }
+            if (due && left > -120 && !this.called.has(name)) {
+                this.called.add(name);
+                call(count.dataset.says ?? count.dataset.name ?? 'Orbek');
+            }
         });
         document.querySelectorAll('[data-shown-from]').forEach((part) => this.askFrom(part, now));
         document.querySelectorAll('[data-says-from]').forEach((act) => {
@@ -350,9 +353,11 @@ export default () => ({
         });
         document.querySelectorAll('[data-shown-till]').forEach((part) => { part.hidden = now >= Number(part.dataset.shownTill); });
         document.querySelectorAll('[data-call-at]').forEach((window) => {
-            const name = `window/${window.dataset.callAt}`;
+            const says = window.dataset.says ?? 'Test a grain';
+            const name = `window/${says}/${window.dataset.callAt}`;
             const left = Number(window.dataset.callAt) - now;
-            if (left <= 0 && left > -120 && !this.called.has(name)) { this.called.add(name); call('Test a grain'); }
+            window.classList.toggle('due', left <= 0 && left > -60);
+            if (left <= 0 && left > -120 && !this.called.has(name)) { this.called.add(name); call(says); }
         });
         const since = document.querySelector('[data-since]');
         if (isOn('title')) document.title = `${since?.textContent ?? title} ${document.querySelector('.now h1')?.textContent ?? ''}`.trim();

@@ -268,6 +268,37 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         $this->waitFor(fn (): bool => $this->isHidden('.now .goes-in'), 'and so it stays on this phone');
     }
 
+    public function test_herbs_are_called_within_the_boil(): void
+    {
+        (
+            new ChromeDevToolsDriver($this->browser)
+        )->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+            window.said = [];
+            Object.defineProperty(window, 'speechSynthesis', { value: {
+                getVoices: () => [{}], cancel() {}, speak(one) { window.said.push(one.text); }, addEventListener() {},
+            } });
+        JS]);
+        $this->openDish('Broad-bean');
+        $this->find('.begin-cook button')->click();
+        $this->waitForText('.now h1', 'Rinse');
+        for ($step = 0; $step < 30 && $this->browser->executeScript('return document.querySelector(".boil-now") === null') === true; $step++) {
+            $seen = $this->browser->executeScript(
+                'const seen = Alpine.$data(document.querySelector(".stove")).seen; document.querySelector(".act.main").click(); return seen;',
+            );
+            $this->waitFor(fn (): bool => $this->browser->executeScript(
+                'const stove = Alpine.$data(document.querySelector(".stove")); return stove.seen !== arguments[0] && stove.waiting === 0',
+                [$seen],
+            ) === true, 'the stove goes on');
+        }
+        $this->waitForText('.in-later', 'in at');
+        $said = fn (): string => implode('; ', (array) $this->browser->executeScript('return window.said'));
+        self::assertStringNotContainsString('in now', $said());
+        $at = (int) $this->find('.in-later')->getAttribute('data-call-at');
+        $this->forward($at - (int) $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove")).now()') + 1);
+        $this->waitFor(fn (): bool => str_contains($said(), 'in now'), 'the herbs are called');
+        $this->waitForText('.in-later.due', 'in at');
+    }
+
     private function begin(): void
     {
         $this->visit('/pot');

@@ -6,6 +6,7 @@ namespace App\View\Pages;
 
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\Cook;
+use Orbek\Core\Plan\Work\Stations\Boil;
 
 /** Rice in the boil: what is known of it now. */
 final readonly class BoilNow
@@ -17,6 +18,7 @@ final readonly class BoilNow
         $fold = $given['fold'];
         [$boil, $forecast] = [$fold->plan()->boil(), $fold->forecast()];
         $view->with([
+            'later' => $forecast === null ? [] : Boil::later($fold->plan()->dish, $forecast->liftAt() / 60),
             'boil' => $boil, 'forecast' => $forecast, 'lift' => $fold->lift(),
             'seen' => $fold->state->observations !== [] || $forecast?->boil !== $boil?->forecast->boil,
         ]);

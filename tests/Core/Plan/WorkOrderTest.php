@@ -9,6 +9,7 @@ use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\School;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Shopping\Ingredient;
+use Orbek\Core\Plan\Work\Stations\Boil;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sample;
@@ -62,6 +63,19 @@ final class WorkOrderTest extends TestCase
         self::assertSame($school->id === 'drained-and-steamed', isset($tasks['hot-fat']));
         self::assertSame(in_array($school->id, ['raw-filling', 'long-seal'], true), isset($tasks['dough']));
         self::assertSame($school->id === 'raw-filling', isset($tasks['marinates']));
+    }
+
+    public function test_herbs_go_into_the_boil_so_long_before_the_lift_and_beans_before_the_rice(): void
+    {
+        $polo = Sample::dish('bean-dill-polo');
+        $names = static fn (float $liftMin): array => array_map(
+            static fn (array $one): array => [$one[0]->name, round($one[1], 2)], Boil::later($polo, $liftMin),
+        );
+        $herbs = array_values(array_filter($polo->grain->boiled, static fn ($one): bool => $one->kind->id === 'herbs'))[0];
+        self::assertSame([[$herbs->name, 5.5 - $herbs->minutes]], $names(5.5), 'beans need as long as the rice');
+        self::assertSame([[$herbs->name, 4.0 - $herbs->minutes]], $names(4.0), 'sooner, where the rice is');
+        self::assertSame([], $names($herbs->minutes + 0.5), 'or with it');
+        self::assertCount(2, $names(9.0));
     }
 
     public function test_one_pot_does_all_of_it_in_one_pot(): void

@@ -7,6 +7,7 @@ namespace Orbek\Core\Plan\Work\Stations;
 use Orbek\Core\Clock\After;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\Boiled;
+use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Spices;
 use Orbek\Core\Dish\Tasting;
 use Orbek\Core\Measure\Note;
@@ -40,6 +41,22 @@ final class Boil
     {
         return $one->inAtMin($boil->liftAt->amount / 60) <= self::BEFORE_MIN
             ? WorkKind::BoiledFirst->id($index) : WorkKind::Boil->id();
+    }
+
+    /**
+     * What goes into the boil after the rice, so that it is ready when that is lifted.
+     *
+     * @param  float  $liftMin minutes after the rice at which it is lifted, as far as it is known
+     * @return list<array{Boiled, float}> with the minutes after the rice
+     */
+    public static function later(Dish $dish, float $liftMin): array
+    {
+        $later = array_values(array_filter(array_map(
+            static fn (Boiled $one): array => [$one, $one->inAtMin($liftMin)], $dish->grain->boiled,
+        ), static fn (array $one): bool => $one[1] >= -self::BEFORE_MIN));
+        usort($later, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return $later;
     }
 
     /** @param  list<After>  $before */
