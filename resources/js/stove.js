@@ -351,6 +351,9 @@ export default () => ({
         document.querySelectorAll('[data-says-from]').forEach((act) => {
             if (now >= Number(act.dataset.saysFrom)) act.textContent = act.dataset.says;
         });
+        document.querySelectorAll('[data-far-till]').forEach((act) => {
+            act.classList.toggle('far', now < Number(act.dataset.farTill));
+        });
         document.querySelectorAll('[data-shown-till]').forEach((part) => { part.hidden = now >= Number(part.dataset.shownTill); });
         document.querySelectorAll('[data-call-at]').forEach((window) => {
             const says = window.dataset.says ?? 'Test a grain';

@@ -11,6 +11,7 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\Asked;
+use Orbek\Core\Cook\Early;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Situation;
 use Orbek\Core\Plan\Meal\MealTask;
@@ -90,6 +91,8 @@ final readonly class StoveBody
             ? LayeredPot::all($of->plan(), $id) : [];
 
         return [
+            'early' => $task === null || $id === null || $fold->progress($id)->startedAt !== null
+                ? null : Early::of($task, $situation->startsAt($id), $fold->now),
             'pots' => $layered,
             'drained' => $layered === [] ? null : $of?->state->of(WorkKind::Drain)->doneAt,
             'bears' => $of?->plan()->dish->craft->work->waits(WorkKind::Drain->value),

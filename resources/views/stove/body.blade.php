@@ -68,8 +68,11 @@
                     @if ($looks)@include('stove.look')@endif
                 @endif
             @else
-                <button type="button" class="act main begin" data-event="started" data-subject="{{ $task->task }}">{{ $task->begin
-                    }}</button>
+                @if ($early !== null)<p class="window" data-shown-till="{{ $early->till->getTimestamp() }}">Not yet: from <strong>{{
+                    $local($situation->startsAt($id)) }}</strong> on. Begun now, {{ $say->text($early->says) }}.</p>@endif
+                <button type="button" @class(['act main begin', 'far' => $early !== null]) @if ($early !== null)
+                    data-far-till="{{ $early->till->getTimestamp() }}" @endif data-event="started"
+                    data-subject="{{ $task->task }}">{{ $task->begin }}</button>
             @endif
             @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid,
                 'place' => $dish, 'id' => $task->task, 'failed' => $fold->failed])@endif
