@@ -24,7 +24,8 @@ function goTo(to) {
  * what is taken goes on to where the server says.
  *
  * @param {HTMLFormElement} form
- * @param {string} [button] name of the button that was pressed, with its value
+ * @param {[string, string]|[]} button name and value of the one that was pressed
+ * @param {(to: string) => void} go
  */
 export async function send(form, [name, value] = [], go = goTo) {
     if (form.dataset.isSending !== undefined) return;
@@ -48,5 +49,11 @@ export function listen() {
         if (event.defaultPrevented || form.method !== 'post' || !form.matches('.plain')) return;
         event.preventDefault();
         send(form, submitter?.name ? [submitter.name, submitter.value] : []);
+    });
+    // Back to where something was refused: the browser brings the page with what was typed in it.
+    document.addEventListener('click', (event) => {
+        if (!event.target.closest('a[data-back]') || history.length < 2) return;
+        event.preventDefault();
+        history.back();
     });
 }

@@ -70,6 +70,20 @@ final class OwnRecipeTest extends BrowserTestCase
         $this->waitForText('#station-heat', 'Your own line');
     }
 
+    public function test_a_text_that_is_refused_is_still_there_when_one_goes_back(): void
+    {
+        $this->visit('/shelf');
+        $text = "Nothing to eat\n\nin here at all";
+        $this->browser->executeScript('document.querySelector(".as-text").open = true');
+        $this->find('textarea[name=text]')->sendKeys($text);
+        $this->find('.as-text button')->click();
+        $this->waitForText('main', 'no line of it names a food');
+        $this->find('a[data-back]')->click();
+        $this->waitFor(fn (): bool => $this->browser->executeScript(
+            'return document.querySelector("textarea[name=text]")?.value',
+        ) === $text, 'what was typed is still there');
+    }
+
     public function test_a_vegetable_dish_from_a_file_and_raw_lamb_beside_it_are_cooked_to_the_table(): void
     {
         $this->visit('/shelf');

@@ -3,6 +3,6 @@
     <div class="page">
         <h1>Not taken</h1>
         <p class="lead">{{ $message }}</p>
-        <p><a href="{{ url()->previous() }}">Back</a></p>
+        <p><a href="{{ url()->previous() }}" data-back>Back</a></p>
     </div>
 </x-dynamic-component>
