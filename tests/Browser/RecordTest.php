@@ -161,6 +161,10 @@ final class RecordTest extends BrowserTestCase
                 $this->find('[data-look]')->click();
                 $this->waitForText('.senses', 'between thumb and finger');
                 $hasLooked = true;
+                // What lies under the act that stays in sight is scrolled to first, as a hand would.
+                $this->browser->executeScript(
+                    'document.querySelector("[data-stage=breaks]").scrollIntoView({block: "center"})',
+                );
                 $this->find('[data-stage=breaks]')->click();
             } elseif ($running) {
                 $this->putForward(600);

@@ -65,7 +65,7 @@ final class SeveralKitchensTest extends FeatureTestCase
     {
         Household::query()->get()->each->delete();
         foreach (['/', '/shelf', '/pot', '/kitchen', '/stove', '/notebook', '/drill'] as $path) {
-            $this->followingRedirects()->get($path)->assertOk()->assertSee('Where does it cook?');
+            $this->followingRedirects()->get($path)->assertOk()->assertSee('How do you measure?');
         }
     }
 

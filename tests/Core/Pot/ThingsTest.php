@@ -137,7 +137,8 @@ final class ThingsTest extends TestCase
         }
         self::assertSame([
             'dough' => [0.05, 0.0, 0.0], 'foil-dough' => [0.03, 0.0, 0.0], 'dough-sheet' => [0.07, 0.0, 0.0],
-            'foil' => [0.12, 0.0, 0.0], 'cloth' => [0.2, 0.7, 0.2], 'damp-cloth' => [0.15, 0.2, 0.06],
+            'foil' => [0.12, 0.0, 0.0], 'cloth' => [0.2, 0.7, 0.2],
+            'cloth-later' => [0.2, 0.7, 0.2], 'damp-cloth' => [0.15, 0.2, 0.06],
             'paper' => [0.25, 0.35, 0.03], 'tight-lid' => [0.4, 0.0, 0.0], 'loose-lid' => [0.6, 0.0, 0.0],
             'vented-lid' => [0.8, 0.0, 0.0],
         ], $told);
