@@ -44,6 +44,7 @@
             <div><dt><kbd>+</kbd> <kbd>−</kbd></dt><dd>on the Stove: a minute more, a minute less</dd></div>
             <div><dt><kbd>t</kbd></dt><dd>on the Stove: test a grain</dd></div>
             <div><dt><kbd>h</kbd></dt><dd>on the Stove: the heat was turned</dd></div>
+            <div><dt><kbd>a</kbd></dt><dd>on the Stove: say it again</dd></div>
             <div><dt><kbd>z</kbd></dt><dd>on the Stove: undo</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>this list</dd></div>
         </dl>
