@@ -64,21 +64,16 @@ final readonly class Pieces
     /** The same that are safe at another temperature: of a filling of several kinds, the strictest's. */
     public function safeAt(?float $celsius): self
     {
-        return new self(
-            lagS: $this->lagS,
-            celsius: $this->celsius,
-            juiceLeft: $this->juiceLeft,
-            juiceShare: $this->juiceShare,
-            tenderS: $this->tenderS,
-            tenderness: $this->tenderness,
-            safeC: $celsius,
-            wanted: $this->wanted,
-            most: $this->most,
-        );
+        return $this->as($celsius, $this->wanted, $this->most);
     }
 
     /** The same wanted with bite. */
     public function withBite(): self
+    {
+        return $this->as($this->safeC, self::BITE_FROM, self::BITE_TO);
+    }
+
+    private function as(?float $safeC, float $wanted, ?float $most): self
     {
         return new self(
             lagS: $this->lagS,
@@ -87,9 +82,9 @@ final readonly class Pieces
             juiceShare: $this->juiceShare,
             tenderS: $this->tenderS,
             tenderness: $this->tenderness,
-            safeC: $this->safeC,
-            wanted: self::BITE_FROM,
-            most: self::BITE_TO,
+            safeC: $safeC,
+            wanted: $wanted,
+            most: $most,
         );
     }
 }

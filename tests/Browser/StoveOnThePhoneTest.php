@@ -195,13 +195,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         for ($step = 0; $step < 30 && $this->browser->executeScript(
             'return document.querySelector(".layering") === null',
         ) === true; $step++) {
-            $seen = $this->browser->executeScript(
-                'const seen = Alpine.$data(document.querySelector(".stove")).seen; document.querySelector(".act.main").click(); return seen;',
-            );
-            $this->waitFor(fn (): bool => $this->browser->executeScript(
-                'const stove = Alpine.$data(document.querySelector(".stove")); return stove.seen !== arguments[0] && stove.waiting === 0',
-                [$seen],
-            ) === true, 'the stove goes on');
+            $this->goOn();
         }
         $rows = $this->browser->executeScript(
             'return [...document.querySelectorAll(".layering .what")].map((row) => row.firstChild.textContent.trim())',
@@ -287,13 +281,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         $this->find('.begin-cook button')->click();
         $this->waitForText('.now h1', 'Rinse');
         for ($step = 0; $step < 30 && $this->browser->executeScript('return document.querySelector(".boil-now") === null') === true; $step++) {
-            $seen = $this->browser->executeScript(
-                'const seen = Alpine.$data(document.querySelector(".stove")).seen; document.querySelector(".act.main").click(); return seen;',
-            );
-            $this->waitFor(fn (): bool => $this->browser->executeScript(
-                'const stove = Alpine.$data(document.querySelector(".stove")); return stove.seen !== arguments[0] && stove.waiting === 0',
-                [$seen],
-            ) === true, 'the stove goes on');
+            $this->goOn();
         }
         $this->waitForText('.in-later', 'in at');
         $said = fn (): string => implode('; ', (array) $this->browser->executeScript('return window.said'));
@@ -302,6 +290,18 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         $this->forward($at - (int) $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove")).now()') + 1);
         $this->waitFor(fn (): bool => str_contains($said(), 'in now'), 'the herbs are called');
         $this->waitForText('.in-later.due', 'in at');
+    }
+
+    /** The act of the moment, taken in by the server. */
+    private function goOn(): void
+    {
+        $seen = $this->browser->executeScript(
+            'const seen = Alpine.$data(document.querySelector(".stove")).seen; document.querySelector(".act.main").click(); return seen;',
+        );
+        $this->waitFor(fn (): bool => $this->browser->executeScript(
+            'const stove = Alpine.$data(document.querySelector(".stove")); return stove.seen !== arguments[0] && stove.waiting === 0',
+            [$seen],
+        ) === true, 'the stove goes on');
     }
 
     private function begin(): void
