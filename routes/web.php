@@ -159,6 +159,7 @@ Route::get('/kitchen', [KitchenController::class, 'index'])->name('kitchen');
 Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots');
 Route::get('/kitchen/lots/{id}', [KitchenController::class, 'bag'])->name('lot');
 Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
+Route::post('/dishes/{dish}/own-minutes', [KitchenController::class, 'ownMinutes'])->name('dish.own-minutes');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
 Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units');

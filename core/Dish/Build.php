@@ -71,6 +71,12 @@ final readonly class Build
         return $layers;
     }
 
+    /** Whether a topping goes down the steam holes and not on each layer: fat, where there are holes. */
+    public function goesIntoHoles(Extra $one): bool
+    {
+        return $this->steamHoles > 0 && $one->kind === ExtraKind::Fat && $one->split['layers'] > 0;
+    }
+
     /** @return list<Poured> what is poured over before the lid is put on */
     public function underTheLid(): array
     {

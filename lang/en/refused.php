@@ -137,6 +137,7 @@ return [
     'least-usual-most' => 'least {least}, usual {usual}, most {most} min: give them in this order.',
     'least-and-most' => 'give two minutes, the least and the most.',
     'no-ring-for-a-hot-plate' => 'the pot stands on that ring before, so the plate cannot get hot there; give the stretch another ring, or a plate that is cold.',
+    'no-own-minutes' => 'this dish tells none, or its rice is not boiled in much water; give your minutes at its water first.',
     'too-short-for-two' => '{minutes} min is too little for two steps; give it two minutes at least.',
     'no-such-entry' => 'there is no such entry; load the page again.',
     'no-such-extra' => 'there is no such thing to share out; give 0 to {extras}.',

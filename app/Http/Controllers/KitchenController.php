@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Cook;
+use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LotTest;
@@ -12,9 +13,11 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
+use Orbek\Core\Learning\Observation;
 use Orbek\Core\Learning\TestBoil;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
+use Orbek\Core\Plan\Planner;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
 use Psr\Clock\ClockInterface;
@@ -107,9 +110,43 @@ final class KitchenController
             $kitchen->reading->degrees(20),
         )));
         $tests = self::tests($request);
-        $likelihood = TestBoil::likelihood($bag->kind, $soak, $kitchen->boilC(), $kitchen->site->roomC, $tests);
+
+        return self::taught(
+            $bag->id, $soak, $tests,
+            TestBoil::likelihood($bag->kind, $soak, $kitchen->boilC(), $kitchen->site->roomC, $tests), $clock,
+        );
+    }
+
+    /**
+     * A cook's own minutes in the boil teach the bag: in the dish's own pot, whose water cools as the rice goes in.
+     *
+     * @throws Refused where the dish tells no minutes of its own, or its rice is not boiled
+     */
+    public function ownMinutes(Dish $dish, Planner $planner, ClockInterface $clock): RedirectResponse
+    {
+        $core = $dish->core();
+        $told = $core->told?->boilMin;
+        $boil = $planner->plan($core)->boil();
+        if ($told === null || $boil === null) {
+            throw Refused::because('told/boil_min', 'refused.no-own-minutes');
+        }
+        $test = ['seconds' => 60 * array_sum($told) / 2, 'stage' => $core->grain->water->stage];
+
+        return self::taught(
+            $core->grain->rice->bag, $core->grain->rice->soak, [$test],
+            $boil->forecast->seeing([Observation::touched($test['seconds'], $test['stage'])])->taught, $clock,
+        );
+    }
+
+    /**
+     * @param  list<array{seconds: float, stage: Stage}>  $tests
+     * @param  list<float>  $likelihood of the day's factor
+     */
+    private static function taught(
+        string $bag, Soak $soak, array $tests, array $likelihood, ClockInterface $clock,
+    ): RedirectResponse {
         $taught = [
-            'lot' => $bag->id,
+            'lot' => $bag,
             'document' => [
                 'soak_min' => $soak->minutes,
                 'soak_c' => $soak->celsius,
@@ -127,7 +164,7 @@ final class KitchenController
             return [$test, [], $test->lesson()];
         });
 
-        return redirect()->route('lot', $bag->id);
+        return redirect()->route('lot', $bag);
     }
 
     public function takeBack(string $id, LotTest $test): RedirectResponse

@@ -590,10 +590,9 @@ final readonly class Amounts
     /**
      * What goes on each layer of rice, in order: the layers' share of each topping, evenly.
      *
-     * @param  (callable(Extra): bool)|null  $only which of them
      * @return list<Note> "butter 12 g" and its like, the same on each
      */
-    public static function onEachLayer(Dish $dish, Mass $raw, ?callable $only = null): array
+    public static function onEachLayer(Dish $dish, Mass $raw): array
     {
         $layers = max(
             1,
@@ -602,7 +601,7 @@ final readonly class Amounts
         $extras = array_filter(
             $dish->build->extras,
             static fn (Extra $extra): bool => $extra->split['layers'] > 0 && ! $extra->isSteamed
-                && $extra->made?->isLiftedOut !== true && ($only === null || $only($extra)),
+                && $extra->made?->isLiftedOut !== true && ! $dish->build->goesIntoHoles($extra),
         );
         usort($extras, static fn (Extra $a, Extra $b): int => $a->kind->place() <=> $b->kind->place());
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orbek\Core\Plan\Work;
 
 use Orbek\Core\Dish\Extra;
-use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\LayerChoice;
 use Orbek\Core\Measure\Note;
@@ -75,14 +74,11 @@ final readonly class Layering
         return $rows;
     }
 
-    /** @return list<Note> what lies on each layer of rice; fat that goes into holes does not */
+    /** @return list<Note> what lies on each layer of rice */
     private function onRice(): array
     {
-        $share = $this->load->place->share;
-
         return Amounts::onEachLayer(
-            $this->plan->dish, $this->plan->potted->raw->times($share),
-            fn (Extra $one): bool => ! $this->isForHoles($one),
+            $this->plan->dish, $this->plan->potted->raw->times($this->load->place->share),
         );
     }
 
@@ -118,7 +114,8 @@ final readonly class Layering
         if ($holes === 0) {
             return [];
         }
-        $butter = array_values(array_filter($this->plan->dish->build->extras, $this->isForHoles(...)));
+        $build = $this->plan->dish->build;
+        $butter = array_values(array_filter($build->extras, $build->goesIntoHoles(...)));
         $raw = $this->plan->potted->raw->kg * $this->load->place->share;
         $grams = array_sum(array_map(
             static fn (Extra $one): float => $one->perKgRice * $raw * $one->split['layers'], $butter,
@@ -128,11 +125,6 @@ final readonly class Layering
             Note::of('layering.holes', holes: $holes, fat: $butter[0]->name ?? '', isFilled: $grams > 0),
             $grams > 0 ? Quantity::of($grams, 'g', $grams < 10 ? 1 : 0) : null,
         )];
-    }
-
-    private function isForHoles(Extra $one): bool
-    {
-        return $this->plan->dish->build->steamHoles > 0 && $one->kind === ExtraKind::Fat && $one->split['layers'] > 0;
     }
 
     /** @return list<LayeringRow> what is steamed in a bundle, in one place on the rice */

@@ -18,11 +18,7 @@
     <p class="small">Your own minutes in the boil: <x-word.perhaps :path="Orbek\Core\Edit\BoilMinutesEdit::PATH"
         :value="$ownMinutes" label="Your own minutes in the boil" min="1" max="90" step="0.5" /> min.</p>
     @if ($boilTold !== null)@include('pot.more.as-told', ['told' => $boilTold])
-        <form method="post" action="{{ route('lot.test', $d->grain->rice->bag) }}" class="plain teaches">
-            @csrf<input type="hidden" name="soak_min" value="{{ $d->grain->rice->soak->minutes }}"><input type="hidden" name="soak_c"
-                value="{{ round($say->reading()->degrees($d->grain->rice->soak->celsius), 1) }}"><input type="hidden"
-                name="tests[0][minutes]" value="{{ $ownMinutes }}"><input type="hidden" name="tests[0][stage]"
-                value="{{ $d->grain->water->stage->value }}">
+        <form method="post" action="{{ route('dish.own-minutes', $dish) }}" class="plain teaches">@csrf
             <button class="small-button">A grain {{ $say->label($d->grain->water->stage, 'words') }} then: let the bag learn it</button>
         </form>@endif
     @foreach ($parts[$station->value] as $ingredient)
