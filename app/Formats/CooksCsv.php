@@ -14,9 +14,11 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Orbek\Core\Cook\Also;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\FillingOutcome;
 use Orbek\Core\Cook\RiceOutcome;
+use Orbek\Core\Cook\TasteSaid;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
@@ -34,12 +36,12 @@ use Symfony\Component\Serializer\Exception\ExceptionInterface;
  *
  * @phpstan-type Row array{
  *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
- *     outcome: array{rice: string, crust: string, filling: string, line?: string}
+ *     outcome: array<string, string|list<string>>
  * }
  * @phpstan-type Made array{cook: MealCook, record: Cook, events: list<array{int|null, Event}>}
  * @phpstan-type Read array{
  *     id: string, at: DateTimeImmutable, dish: Dish, people: int, lifted: int|null, late: int,
- *     outcome: array{rice: string, crust: string, filling: string, line?: string}, cook: MealCook, record: Cook,
+ *     outcome: array<string, string|list<string>>, cook: MealCook, record: Cook,
  *     events: list<array{int|null, Event}>
  * }
  */
@@ -48,10 +50,10 @@ final class CooksCsv
     private const COLUMNS = [
         'id', 'date', 'dish', 'people', 'rice g', 'bag', 'pot', 'ring', 'lift foretold', 'lifted', 'minutes late',
         'rice', 'crust', 'browning',
-        'filling', 'line',
+        'filling', 'salt', 'also', 'line',
     ];
 
-    private const WANTED = ['date', 'dish', 'rice', 'crust', 'filling'];
+    private const WANTED = ['date', 'dish', 'rice', 'filling'];
 
     private const MOST_ROWS = 500;
 
@@ -83,7 +85,8 @@ final class CooksCsv
                 $clock($noted['lift_forecast_s'] ?? null),
                 $clock($noted['lifted_s'] ?? null), $noted['late_min'] ?? '', $noted['rice'] ?? '',
                 $noted['crust'] ?? '', $noted['browning'] ?? '',
-                $noted['filling'] ?? '', $noted['line'] ?? '',
+                $noted['filling'] ?? '', $noted['salt'] ?? '', implode(' ', $noted['also'] ?? []),
+                $noted['line'] ?? '',
             ]);
         }
 
@@ -150,6 +153,7 @@ final class CooksCsv
             $record = new Cook($both + [
                 'dish_id' => $row['dish']->id, 'dish' => $document, 'lot' => $document['rice']['lot'],
                 'meal_cook_id' => $row['id'], 'place' => 0, 'lot_taken_back' => false, 'stove_taken_back' => false,
+                'notes_taken_back' => false,
             ]);
             $cook = new MealCook($both + ['table_at' => $table]);
             $cook->setRelation('dishes', $record->newCollection([$record]));
@@ -302,9 +306,8 @@ final class CooksCsv
         $line = $row['line'] ?? '';
         $outcome = [
             'rice' => self::how($cells, 'rice', RiceOutcome::class),
-            'crust' => self::how($cells, 'crust', CrustColour::class),
             'filling' => self::how($cells, 'filling', FillingOutcome::class),
-        ];
+        ] + self::said($cells, $row);
         $id = $row['id'] ?? '';
         if ($id !== '' && ! Str::isUlid($id)) {
             throw Refused::because($cells->at('id'), 'refused.no-ulid-of-a-page', id: $id);
@@ -377,6 +380,32 @@ final class CooksCsv
         return (string) Fields::of(
             [$column => mb_strtolower($cells->text($column))], substr($cells->at(''), 0, -1),
         )->one($column, $enum)->value;
+    }
+
+    /**
+     * What a table may leave empty: a crust where there was none, salt, and what else was noted.
+     *
+     * @param  array<string, string>  $row
+     * @return array{crust?: string, salt?: string, also?: list<string>}
+     *
+     * @throws Refused
+     */
+    private static function said(Fields $cells, array $row): array
+    {
+        $said = [];
+        if (($row['crust'] ?? '') !== '') {
+            $said['crust'] = self::how($cells, 'crust', CrustColour::class);
+        }
+        if (($row['salt'] ?? '') !== '') {
+            $said['salt'] = self::how($cells, 'salt', TasteSaid::class);
+        }
+        foreach (preg_split('/[\s,;]+/u', $row['also'] ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: [] as $one) {
+            $said['also'][] = (string) Fields::of(
+                ['also' => mb_strtolower($one)], substr($cells->at(''), 0, -1),
+            )->one('also', Also::class)->value;
+        }
+
+        return $said;
     }
 
     /**

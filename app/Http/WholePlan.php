@@ -84,7 +84,7 @@ final readonly class WholePlan
             'startsAt' => $startsAt, ...self::times($progress),
             'amounts' => array_map(
                 fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->inHand()),
-                Mise::at($plan, $id),
+                [...Mise::at($plan, $id), ...Mise::broughtTo($plan, $id)],
             ),
             'cautions' => array_map(fn ($caution): string => $this->say->label($caution, 'says'), $fold->cautions($id)),
             'boil' => $work->kind === WorkKind::Boil ? $plan->boil() : null,

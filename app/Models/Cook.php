@@ -37,6 +37,7 @@ use Orbek\Core\Plan\Plan;
  * @property Summary|null $summary
  * @property bool $stove_taken_back
  * @property bool $lot_taken_back
+ * @property bool $notes_taken_back
  * @property array<string, float|int>|null $practice what a practice supper hides; null of a cook in earnest
  * @property-read string|null $pot found by, as it was cooked
  * @property-read string|null $ring
@@ -68,7 +69,8 @@ final class Cook extends Model
             'served_at' => 'datetime', 'given_up_at' => 'datetime', 'eat_by' => 'datetime',
             'folded' => 'integer',
             'summary' => 'array',
-            'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'practice' => 'array', 'place' => 'integer',
+            'stove_taken_back' => 'boolean', 'lot_taken_back' => 'boolean', 'notes_taken_back' => 'boolean',
+            'practice' => 'array', 'place' => 'integer',
         ];
     }
 
@@ -203,7 +205,7 @@ final class Cook extends Model
             $this->summary ?? [],
             ['used' => 0, 'eye' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + (
                 $this->stove_taken_back ? [] : ['stove' => 0]
-            ),
+            ) + ($this->notes_taken_back ? [] : ['notes' => 0]),
         );
     }
 

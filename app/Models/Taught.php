@@ -9,6 +9,7 @@ enum Taught: string
 {
     case Bag = 'lot';
     case Stove = 'stove';
+    case Notes = 'notes';
 
     public function column(): string
     {

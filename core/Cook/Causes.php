@@ -36,7 +36,8 @@ final class Causes
                 || (
                     $outcome->rice === RiceOutcome::Right
                         && $outcome->filling === FillingOutcome::Right
-                        && $outcome->crust === $cook->plan()->dish->build->base->crust
+                        && ($outcome->crust === null
+                            || $outcome->crust === $cook->plan()->dish->build->base->crust)
                 )
         ) {
             return [];
@@ -75,6 +76,9 @@ final class Causes
 
     private static function missesCrust(Course $course, Outcome $outcome): float
     {
+        if ($outcome->crust === null) {
+            return 0.0;
+        }
         $ln = log(max(1e-3, $course->end()->browning));
         $from = $outcome->crust === CrustColour::Pale ? -INF : log($outcome->crust->begins());
 

@@ -25,7 +25,8 @@ use Orbek\Core\Plan\Work\WorkKind;
  *     late_min?: int, people?: int, taught?: array{lot: string, likelihood: list<float>},
  *     used?: array{lot: string, g: float},
  *     stove?: array{pot: string, burner: string, likelihood: list<float>},
- *     eye?: array{who: string, evidence: list<float>, readings: int}
+ *     eye?: array{who: string, evidence: list<float>, readings: int}, salt?: string, also?: list<string>,
+ *     notes?: list<array{of: string, likelihood: list<float>}>
  * }
  */
 final readonly class Cook
@@ -215,9 +216,11 @@ final readonly class Cook
 
         return $summary + ($outcome === null ? []
             : [
-                'rice' => $outcome->rice->value, 'crust' => $outcome->crust->value,
-                'filling' => $outcome->filling->value, 'line' => $outcome->line,
-            ] + $this->measured());
+                'rice' => $outcome->rice->value, 'filling' => $outcome->filling->value, 'line' => $outcome->line,
+            ] + ($outcome->crust === null ? [] : ['crust' => $outcome->crust->value])
+                + ($outcome->salt === null ? [] : ['salt' => $outcome->salt->value])
+                + ($outcome->also === [] ? [] : ['also' => array_column($outcome->also, 'value')])
+                + $this->measured());
     }
 
     /** @return array{browning?: float, colour?: string} of the crust as it was measured */
@@ -234,7 +237,8 @@ final readonly class Cook
      * @return array{
      *     stove?: array{pot: string, burner: string, likelihood: list<float>},
      *     eye?: array{who: string, evidence: list<float>, readings: int},
-     *     taught?: array{lot: string, likelihood: list<float>}
+     *     taught?: array{lot: string, likelihood: list<float>},
+     *     notes?: list<array{of: string, likelihood: list<float>}>
      * }
      */
     private function taught(): array
@@ -257,8 +261,12 @@ final readonly class Cook
                 'likelihood' => self::rounded($stove),
             ];
         }
+        $notes = array_map(
+            static fn (array $one): array => ['likelihood' => self::rounded($one['likelihood'])] + $one,
+            NoteTeaches::of($this),
+        );
 
-        return $taught;
+        return $notes === [] ? $taught : $taught + ['notes' => $notes];
     }
 
     /**

@@ -27,6 +27,7 @@ abstract readonly class Event
         'opened' => Events\Opened::class,
         'cue' => Events\CueSeen::class,
         'late' => Events\Late::class,
+        'sooner' => Events\Sooner::class,
         'caution-read' => Events\CautionRead::class,
         'served' => Events\Served::class,
         'taken' => Events\Taken::class,

@@ -143,6 +143,24 @@ final readonly class MealCook
         return $dish === null ? $this->sides : $this->dishes[$dish]->state;
     }
 
+    /** The same with other pairs of hands from now on. */
+    public function withHands(int $pairs): self
+    {
+        return new self(
+            began: $this->began,
+            dishes: $this->dishes,
+            tasks: $this->tasks,
+            sides: $this->sides,
+            leftOut: $this->leftOut,
+            changes: $this->changes,
+            failed: $this->failed,
+            eaters: $this->eaters,
+            hands: $pairs,
+            last: $this->last,
+            now: $this->now,
+        );
+    }
+
     /** Whether a hand is called for when its minutes are up. */
     public function calls(string $id): bool
     {
@@ -174,7 +192,7 @@ final readonly class MealCook
         return $this->dishes[0]->state->servedAt;
     }
 
-    /** Minutes by which those who eat are late. */
+    /** Minutes by which those who eat are late; by which the table is wanted sooner where negative. */
     public function lateMin(): int
     {
         return $this->dishes[0]->state->lateMin;

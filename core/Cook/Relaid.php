@@ -14,6 +14,7 @@ use Orbek\Core\Clock\Laid;
 use Orbek\Core\Clock\Laying;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Plan\Meal\MealPlanner;
+use Orbek\Core\Plan\Work\Day;
 
 /**
  * What is still to do of a meal, laid again from this minute: as it was planned where that still holds, else anew; the
@@ -51,6 +52,17 @@ final class Relaid
     public static function of(MealCook $cook): array
     {
         return (new self($cook))->laid();
+    }
+
+    /** When the table could be, were it as soon as it can be from now. */
+    public static function soonest(MealCook $cook): ?DateTimeImmutable
+    {
+        $self = new self($cook);
+        $laid = $self->lay($self->jobs(), []);
+
+        return $laid === null ? null : Day::nextFive(Instant::plusMinutes(
+            $cook->now->setTimezone($cook->began->kitchen->site->timezone), -$laid->starts[self::NOW],
+        ));
     }
 
     /** @return array{array<string, int>, DateTimeImmutable} */

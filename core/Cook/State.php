@@ -6,6 +6,7 @@ namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
 use Orbek\Core\Cook\Events\Remarked;
+use Orbek\Core\Dish\Tasting;
 use Orbek\Core\Learning\MeasuredCrust;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Plan\Plan;
@@ -33,6 +34,9 @@ final class State extends Tasks
     /** @var array<string, TasteSaid> how what is tasted at a task was last, by task */
     public array $tasted = [];
 
+    /** @var list<array{Tasting, TasteSaid}> all that was tasted, in order */
+    public array $tastings = [];
+
     public ?DateTimeImmutable $servedAt = null;
 
     public ?Outcome $outcome = null;
@@ -49,7 +53,7 @@ final class State extends Tasks
     /** @var list<Event> what was done to the closed pot and seen of it, in order */
     public array $lidEvents = [];
 
-    /** Minutes by which those who eat are late. */
+    /** Minutes by which those who eat are late; by which the table is wanted sooner where negative. */
     public int $lateMin = 0;
 
     public function __construct(public readonly Plan $plan)

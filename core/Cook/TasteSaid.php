@@ -64,6 +64,17 @@ enum TasteSaid: string
         return $of === Tasting::RiceWater ? [self::Right, self::Flat, self::Salty] : self::cases();
     }
 
+    /** What it says of the salt: −1 too little, 0 right, 1 too much; null where it says nothing of it. */
+    public function saltCall(): ?int
+    {
+        return match ($this) {
+            self::Flat => -1,
+            self::Right => 0,
+            self::Salty => 1,
+            default => null,
+        };
+    }
+
     private static function amount(float $amount, string $unit, float $kgPerL): Figure
     {
         return Figure::of($amount, $unit, $amount < 10 ? 1 : 0, Note::of('taste.why'))->filling($kgPerL);

@@ -17,11 +17,17 @@ use Orbek\Core\Pot\Ring;
  * @phpstan-type Lesson array{
  *     taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
  *     stove?: array{pot: string, burner: string, likelihood: list<float>},
- *     eye?: array{who: string, evidence: list<float>, readings: int}
+ *     eye?: array{who: string, evidence: list<float>, readings: int},
+ *     notes?: list<array{of: string, likelihood: list<float>}>
  * }
  */
 final readonly class Knowledge
 {
+    /** What notes tell of: how salt it is liked, and of a kind of filling what makes it tender. */
+    public const SALT = 'salt';
+
+    public const TENDER = 'tender:';
+
     /**
      * @param  array<string, list<float>>  $bags ln likelihood on the grid of FactorBelief, by lot id
      * @param  array<string, float>  $usedG grams cooked, by lot id
@@ -29,10 +35,11 @@ final readonly class Knowledge
      * @param  array<string, array{evidence: list<float>, readings: int}>  $eyes ln likelihood on the grid of Eye, by
      *     who reads
      * @param  string  $reads who reads the grains
+     * @param  array<string, list<float>>  $notes ln likelihood of what notes tell of, by that
      */
     private function __construct(
         private array $bags, private array $usedG, private array $stoves, private array $eyes = [],
-        public string $reads = '',
+        public string $reads = '', private array $notes = [],
     ) {
     }
 
@@ -108,14 +115,22 @@ final readonly class Knowledge
             ];
         }
 
-        return new self($bags, $used, $stoves, $eyes, is_string($kept['reads'] ?? null) ? $kept['reads'] : '');
+        $notes = [];
+        foreach (Fields::of($kept)->each('notes') as $note) {
+            $notes[$note->text('of')] = self::evidence($note) ?? [];
+        }
+
+        return new self(
+            $bags, $used, $stoves, $eyes, is_string($kept['reads'] ?? null) ? $kept['reads'] : '', $notes,
+        );
     }
 
     /**
      * @return array{
      *     lots: list<array{lot: string, evidence?: list<float>, used_g: float}>,
      *     stoves: list<array{stove: string, evidence: list<float>}>,
-     *     eyes?: list<array{who: string, evidence: list<float>, readings: int}>, reads?: string
+     *     eyes?: list<array{who: string, evidence: list<float>, readings: int}>, reads?: string,
+     *     notes?: list<array{of: string, evidence: list<float>}>
      * }
      */
     public function toArray(): array
@@ -139,7 +154,11 @@ final readonly class Knowledge
         }
 
         return ['lots' => $bags, 'stoves' => $stoves] + ($eyes === [] ? [] : ['eyes' => $eyes])
-            + ($this->reads === '' ? [] : ['reads' => $this->reads]);
+            + ($this->reads === '' ? [] : ['reads' => $this->reads])
+            + ($this->notes === [] ? [] : ['notes' => array_map(
+                static fn (string $of, array $evidence): array => ['of' => $of, 'evidence' => self::rounded($evidence)],
+                array_keys($this->notes), $this->notes,
+            )]);
     }
 
     /**
@@ -169,7 +188,7 @@ final readonly class Knowledge
     /** The same, the grains read by somebody. */
     public function readBy(string $who): self
     {
-        return new self($this->bags, $this->usedG, $this->stoves, $this->eyes, $who);
+        return new self($this->bags, $this->usedG, $this->stoves, $this->eyes, $who, $this->notes);
     }
 
     /** The eye of who reads the grains. */
@@ -178,6 +197,29 @@ final readonly class Knowledge
         $eye = $this->eyes[$this->reads] ?? null;
 
         return $eye === null ? Eye::unknown() : Eye::after($eye['evidence'], $eye['readings']);
+    }
+
+    /** How much longer a kind of filling takes to be tender in this household, as a factor. */
+    public function tender(string $kind): FactorBelief
+    {
+        return $this->note(self::TENDER.$kind, FromTheNote::TENDER_SD);
+    }
+
+    /** How salt this household likes it, as a factor on the usual. */
+    public function salt(): FactorBelief
+    {
+        return $this->note(self::SALT, FromTheNote::SALT_SD);
+    }
+
+    /** What notes tell of something, by its name as a lesson has it. */
+    public function noted(string $of): FactorBelief
+    {
+        return $this->note($of, $of === self::SALT ? FromTheNote::SALT_SD : FromTheNote::TENDER_SD);
+    }
+
+    private function note(string $of, float $sd): FactorBelief
+    {
+        return isset($this->notes[$of]) ? FactorBelief::after($this->notes[$of], $sd) : FactorBelief::ofItsKind($sd);
     }
 
     /** Raw rice taken from a bag by all cooks, g. */
@@ -190,7 +232,8 @@ final readonly class Knowledge
     public function distance(self $other): float
     {
         $apart = 0.0;
-        foreach ([[$this->bags, $other->bags], [$this->stoves, $other->stoves]] as [$mine, $theirs]) {
+        $kinds = [[$this->bags, $other->bags], [$this->stoves, $other->stoves], [$this->notes, $other->notes]];
+        foreach ($kinds as [$mine, $theirs]) {
             foreach (array_keys($mine + $theirs) as $id) {
                 $apart = max(
                     $apart,
@@ -224,6 +267,10 @@ final readonly class Knowledge
     private function plus(array $lesson, int $sign): self
     {
         [$bags, $used, $stoves, $eyes] = [$this->bags, $this->usedG, $this->stoves, $this->eyes];
+        $notes = $this->notes;
+        foreach ($lesson['notes'] ?? [] as ['of' => $of, 'likelihood' => $likelihood]) {
+            $notes[$of] = self::sum($notes[$of] ?? null, $likelihood, $sign);
+        }
         if (isset($lesson['eye'])) {
             ['who' => $who, 'evidence' => $evidence, 'readings' => $readings] = $lesson['eye'];
             $before = $eyes[$who] ?? ['evidence' => array_fill(0, count($evidence), 0.0), 'readings' => 0];
@@ -246,7 +293,7 @@ final readonly class Knowledge
             $used[$lesson['used']['lot']] = ($used[$lesson['used']['lot']] ?? 0.0) + $sign * $lesson['used']['g'];
         }
 
-        return new self($bags, $used, $stoves, $eyes, $this->reads);
+        return new self($bags, $used, $stoves, $eyes, $this->reads, $notes);
     }
 
     /**

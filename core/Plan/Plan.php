@@ -62,7 +62,7 @@ final class Plan
     ) {
         $this->dish = $potted->dish;
         $this->totals = new Totals($potted, $kitchen, $day);
-        $this->salting = Salting::of($potted);
+        $this->salting = Salting::of($potted, $knowledge->salt());
     }
 
     /** The pot that is layered and sealed. */
@@ -92,6 +92,12 @@ final class Plan
     public function bag(): FactorBelief
     {
         return $this->knowledge->bag($this->dish->grain->rice->bag);
+    }
+
+    /** By how much longer a kind of filling is thought to take, in this household, till it is tender. */
+    public function tenderFactor(string $kind): float
+    {
+        return $this->knowledge->tender($kind)->likely();
     }
 
     /** How whoever cooks it reads grains. */

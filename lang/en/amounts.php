@@ -54,6 +54,8 @@ return [
     'base-slices' => 'About {cm2} slices {mm} mm thick, overlapping by a tenth.',
     'for-the-marinade' => 'for the marinade',
     'for-the-filling' => 'for the filling',
+    'a-batch-of-the-rice' => 'of the rice, {batches, plural, =2{half} =3{a third} =4{a quarter} other{one part in #}} of what was soaked',
+    'a-batch' => 'The raw rice in {batches} equal batches: what is soaked weighs a quarter more.',
     'for-the-layers' => 'for the layers',
     'kept-for-the-top' => 'kept for the top',
     'drops' => '{extra} {drops, plural, one{# drop} other{# drops}}',

@@ -62,6 +62,11 @@ return [
             'sour' => 'too sour',
             'dull' => 'dull, wants sour',
         ],
+        'dish' => [
+            'right' => 'right',
+            'flat' => 'flat',
+            'salty' => 'too salty',
+        ],
     ],
     'Allergen' => [
         'label' => [
@@ -174,6 +179,12 @@ return [
             'unsafe-core' => 'a filling short of its safe core',
             'tough' => 'a tough filling',
             'falls-apart' => 'pieces that fall apart',
+        ],
+    ],
+    'Also' => [
+        'label' => [
+            'broke' => 'Grains broke',
+            'stuck' => 'Stuck to the base',
         ],
     ],
     'FillingOutcome' => [

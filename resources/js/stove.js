@@ -169,9 +169,12 @@ export default () => ({
         }
         const left = event.target.closest('form[data-event="chilled"]');
         if (left) return this.happen('chilled', { portions: Number(new FormData(left).get('portions')), ...this.dishOf(left) });
-        const { rice, crust, filling, line, where } = Object.fromEntries(new FormData(event.target));
-        this.happen('noted', { outcome: { rice, crust, filling, ...(where ? { where } : {}), ...(line.trim() ? { line: line.trim() } :
-            {}) }, ...this.dishOf(event.target) });
+        const noted = new FormData(event.target);
+        const { rice, crust, filling, salt, line, where } = Object.fromEntries(noted);
+        const also = noted.getAll('also');
+        const off = rice === 'right' ? null : where;
+        this.happen('noted', { outcome: { rice, filling, ...(crust ? { crust } : {}), ...(salt ? { salt } : {}), ...(off ? { where: off } :
+            {}), ...(also.length ? { also } : {}), ...(line.trim() ? { line: line.trim() } : {}) }, ...this.dishOf(event.target) });
     },
 
     onKey(event) {

@@ -26,7 +26,7 @@ final class ArchiveTest extends FeatureTestCase
         parent::setUp();
         $this->photograph();
         $this->post(
-            route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()],
+            route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid(), 'when' => 'planned'],
         )->assertRedirect();
         $this->patchJson(
             route('dish.change', $this->dish()), ['path' => 'usual/eaters', 'value' => 4, 'version' => 1],

@@ -120,7 +120,7 @@ final class ArchiveWholeTest extends FeatureTestCase
             route('meal.change', $meal), ['path' => 'eaters', 'value' => 4, 'version' => 1],
         )->assertOk();
         $id = (string) Str::ulid();
-        $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->assertRedirect();
+        $this->post(route('meal-cook.begin', $meal), ['cook' => $id, 'when' => 'planned'])->assertRedirect();
         $cook = MealCook::query()->findOrFail(strtolower($id));
         $event = static fn (string $type, array $more = []): array => [
             'id' => (string) Str::ulid(), 'type' => $type, 'at' => $now->getTimestamp() + 1,

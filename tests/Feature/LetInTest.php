@@ -66,7 +66,7 @@ final class LetInTest extends FeatureTestCase
     public function test_a_supper_is_late_by_half_a_day_at_most_and_says_so(): void
     {
         $cook = $this->begun();
-        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => $id = (string) Str::ulid()]);
+        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => $id = (string) Str::ulid(), 'when' => 'planned']);
         $meal = MealCook::query()->findOrFail(strtolower($id));
         foreach ([route('cook.events', $cook), route('meal-cook.events', $meal)] as $to) {
             $taken = 0;
@@ -115,7 +115,7 @@ final class LetInTest extends FeatureTestCase
     public function test_an_id_that_another_household_has_is_refused(): void
     {
         $dish = $this->begun();
-        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => $id = (string) Str::ulid()]);
+        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => $id = (string) Str::ulid(), 'when' => 'planned']);
         $document = $this->dish()->document;
         $other = Household::query()->create(['name' => 'Next door'])->takeInUse();
         app()->instance(Household::class, $other);
@@ -124,7 +124,7 @@ final class LetInTest extends FeatureTestCase
         $this->post(route('cook.begin', $theirs), ['cook' => $dish->id])->assertStatus(422)->assertSee('taken');
         $this->post(route('begin.dish'), ['made' => $document['id'] ?? $this->anyDishOf($dish), 'school' => 'raw-filling'])->assertStatus(422);
         $this->post(route('meal.begin'), ['dishes' => [$theirs->id]])->assertRedirect();
-        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => $id])->assertStatus(422)->assertSee('taken');
+        $this->post(route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => $id, 'when' => 'planned'])->assertStatus(422)->assertSee('taken');
     }
 
     private function anyDishOf(Cook $cook): string

@@ -25,7 +25,7 @@ final class MealCookTest extends FeatureTestCase
         $id = (string) Str::ulid();
         $cooks = Cook::query()->count();
         $first = $this->post(
-            route('meal-cook.begin', $meal), ['cook' => $id],
+            route('meal-cook.begin', $meal), ['cook' => $id, 'when' => 'planned'],
         )->assertRedirect()->headers->get('Location');
         self::assertSame(
             $first, $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->headers->get('Location'),
@@ -47,6 +47,26 @@ final class MealCookTest extends FeatureTestCase
         $dish = MealCook::query()->whereNotNull('meal')->firstOrFail()->dishes->firstOrFail();
         $this->get(route('cook', $dish))->assertRedirect((string) $first);
         $this->get('/notebook')->assertOk()->assertSee($dish->name);
+    }
+
+    public function test_of_a_meal_of_another_day_it_is_asked_whether_it_is_cooked_now(): void
+    {
+        $meal = $this->meal();
+        $table = new DateTimeImmutable($meal->core()->serveAt, Kitchen::core()->site->timezone);
+        $id = (string) Str::ulid();
+        $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->assertStatus(409)
+            ->assertSee('Is it cooked now?')->assertSee($id)->assertSee($table->format('l j F'));
+        self::assertNull(MealCook::openOf($meal), 'nothing is begun by asking');
+
+        $this->post(route('meal-cook.begin', $meal), ['cook' => $id, 'when' => 'now'])->assertRedirect();
+        $cook = MealCook::openOf($meal->refresh());
+        self::assertNotNull($cook);
+        self::assertLessThan($table->getTimestamp(), $cook->table_at?->getTimestamp() ?? INF);
+        $page = $this->get(route('meal-cook', $cook))->assertOk()->assertSee('on time');
+        self::assertStringNotContainsString('later than planned', (string) $page->getContent());
+        $cook->giveUp(app(PracticeClock::class)->now());
+
+        $this->post(route('meal-cook.begin', $meal), ['cook' => (string) Str::ulid()])->assertRedirect();
     }
 
     public function test_the_plan_stays_as_it_was_begun(): void
@@ -171,7 +191,9 @@ final class MealCookTest extends FeatureTestCase
     private function begunMeal(): MealCook
     {
         $this->goTo(new DateTimeImmutable($this->meal()->serve_at.' -5 hours', Kitchen::core()->site->timezone));
-        $this->post(route('meal-cook.begin', $this->meal()), ['cook' => (string) Str::ulid()])->assertRedirect();
+        $this->post(
+            route('meal-cook.begin', $this->meal()), ['cook' => (string) Str::ulid(), 'when' => 'planned'],
+        )->assertRedirect();
 
         return MealCook::query()->latest('id')->firstOrFail();
     }

@@ -58,7 +58,7 @@ final class NewCraftTest extends FeatureTestCase
         self::assertStringNotContainsString('rim-sings', $this->body($cook), 'not yet');
         $this->tell($cook, 'started', ['subject' => 'heat-1']);
         $comes = (float) ($plan->course()->cueMin[0] ?? 0.0);
-        $clock->putForward(60.0 * $comes);
+        $clock->putForward(60.0 * $comes + 6);
         $body = $this->body($cook);
         self::assertStringContainsString('data-event="cue" data-subject="rim-sings"', $body);
         $this->tell($cook, 'cue', ['subject' => 'rim-sings']);

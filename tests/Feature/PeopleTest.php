@@ -276,7 +276,7 @@ final class PeopleTest extends FeatureTestCase
         $this->patchJson(
             route('meal.change', $meal), ['path' => 'name', 'value' => 'Winter supper again', 'version' => 1],
         )->assertOk();
-        $this->post(route('meal-cook.begin', $meal), ['cook' => (string) Str::ulid()])->assertRedirect();
+        $this->post(route('meal-cook.begin', $meal), ['cook' => (string) Str::ulid(), 'when' => 'planned'])->assertRedirect();
         $this->post(
             '/kitchen/lots/lakeside-sack/tests',
             ['soak_min' => '30', 'soak_c' => '20', 'tests' => [['minutes' => '6', 'stage' => 'half']]],

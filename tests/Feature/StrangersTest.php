@@ -107,7 +107,7 @@ final class StrangersTest extends FeatureTestCase
             ],
         )->assertRedirect();
         $this->post(
-            route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid()],
+            route('meal-cook.begin', Meal::query()->firstOrFail()), ['cook' => (string) Str::ulid(), 'when' => 'planned'],
         )->assertRedirect();
         $mealCook = MealCook::query()->firstOrFail();
         $this->patchJson(

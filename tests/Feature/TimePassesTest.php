@@ -76,7 +76,7 @@ final class TimePassesTest extends FeatureTestCase
             ->assertSee('Tuesday with friends')->assertSee('Was it eaten?');
         self::assertNull(MealCook::onTheStove($this->now()));
         foreach ([route('meal-cook', $cook), route('meal-cook', $dish->id)] as $page) {
-            $html = $this->get($page)->assertOk()->assertSee('It was eaten then')->assertSee('planned for')->getContent();
+            $html = $this->get($page)->assertOk()->assertSee('It was eaten then')->assertSee('Planned for')->getContent();
             self::assertDoesNotMatchRegularExpression('/\d+ min late/', (string) preg_replace('/We are 10 min late/', '', (string) $html));
         }
         $this->serve($cook, $cook->table_at?->getTimestamp());

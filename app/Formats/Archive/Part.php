@@ -47,7 +47,8 @@ enum Part: string
             self::Cooks => [
                 'dish_id', 'name', 'lot', 'dish', 'kitchen', 'knowledge', 'summary', 'started_at',
                 'served_at', 'given_up_at',
-                'eat_by', 'folded', 'stove_taken_back', 'lot_taken_back', 'meal_cook_id', 'place', 'practice',
+                'eat_by', 'folded', 'stove_taken_back', 'lot_taken_back', 'notes_taken_back', 'meal_cook_id',
+                'place', 'practice',
                 'created_at', 'updated_at',
             ],
             self::LotTests => ['lot', 'document', 'likelihood', 'tested_at'],
@@ -117,7 +118,7 @@ enum Part: string
 
     public static function isFlag(string $column): bool
     {
-        return in_array($column, ['in_use', 'of_demo', 'stove_taken_back', 'lot_taken_back'], true);
+        return in_array($column, ['in_use', 'of_demo', 'stove_taken_back', 'lot_taken_back', 'notes_taken_back'], true);
     }
 
     public static function isId(string $column): bool

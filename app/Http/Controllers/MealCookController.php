@@ -22,6 +22,7 @@ use Orbek\Core\Drill\Supper;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Instant;
 
 /** The Stove: all that is cooked together on one page, for each pair of hands what presses; a dish by itself is one. */
 final class MealCookController
@@ -30,14 +31,28 @@ final class MealCookController
     {
     }
 
-    /** Begins to cook a meal as its clock stands; one that is on the stove already is gone on with. */
-    public function begin(Request $request, Meal $meal, LaidMeals $laid): RedirectResponse
+    /**
+     * Begins to cook a meal as its clock stands; one that is on the stove already is gone on with, and of one of
+     * another day it is asked whether that is cooked now.
+     */
+    public function begin(Request $request, Meal $meal, LaidMeals $laid): RedirectResponse|Response
     {
-        $id = Fields::of($request->all())->text('cook');
+        $form = Fields::of($request->all());
+        $id = $form->text('cook');
         $now = $this->clock->now();
         $plan = $laid->plan($meal);
+        $isOpen = MealCook::openOf($meal) !== null;
+        if (! $isOpen && ! $form->has('when') && $plan->isOfAnotherDay($now)) {
+            return response()->view('stove.another-day', [
+                'meal' => $meal, 'tableAt' => $plan->tableAt->setTimezone($plan->kitchen->site->timezone),
+                'soonest' => $plan->earliest($now), 'asked' => $id, 'say' => $this->say,
+                'startsAt' => Instant::plusMinutes($plan->tableAt, $plan->firstStart())
+                    ->setTimezone($plan->kitchen->site->timezone),
+            ], 409);
+        }
         // A table that has passed is none any more: it is as soon as it can be.
-        if ($plan->tableAt < $now && MealCook::openOf($meal) === null) {
+        $isNow = $form->has('when') && $form->text('when') === 'now';
+        if (! $isOpen && ($isNow || $plan->tableAt < $now)) {
             $soon = $plan->earliest($now)->format('Y-m-d\TH:i');
             $meal = $meal->become($meal->core()->with(['serve_at' => $soon]), $meal->version, $now);
             $plan = $laid->plan($meal);

@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Orbek\Core\Cook\Causes;
+use Orbek\Core\Cook\Mishap;
 use Orbek\Core\Cook\NextTime;
 use Orbek\Core\Cook\Outcome;
 use Orbek\Core\Cook\RiceOutcome;
@@ -57,7 +58,7 @@ final class NextTimeController
 
         return view($request->hasHeader('X-Piece') ? 'notebook.next' : 'notebook.next-page', [
             'cook' => $cook, 'dish' => $dish, 'causes' => $causes, 'proposals' => $proposals,
-            'isNoted' => $fold->state->outcome !== null,
+            'mishaps' => Mishap::of($fold), 'isNoted' => $fold->state->outcome !== null,
         ]);
     }
 

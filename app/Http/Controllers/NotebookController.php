@@ -9,6 +9,7 @@ use App\Drawings\TrendsDrawing;
 use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Taught;
 use App\Wording\Wording;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -89,7 +90,9 @@ final class NotebookController
     {
         $cooks = Cook::query()->whereNotNull('rice')->latest('started_at')->latest('id')->limit(self::TREND)
             ->get(
-                ['id', 'name', 'started_at', 'summary', 'lot_taken_back', 'stove_taken_back', 'practice']
+                ['id', 'name', 'started_at', 'summary', 'practice', ...array_map(
+                    static fn (Taught $what): string => $what->column(), Taught::cases(),
+                )]
             )->reverse()->values();
 
         return view(

@@ -22,9 +22,11 @@ use Orbek\Core\Cook\Cook as CoreCook;
 use Orbek\Core\Cook\Events\Remarked;
 use Orbek\Core\Cook\LeftoversGone;
 use Orbek\Core\Cook\UnderTheLid;
+use Orbek\Core\Cook\WhyLate;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Starter;
 use Orbek\Core\Learning\FactorBelief;
+use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
@@ -46,7 +48,7 @@ final class RecordController
         return view('notebook.record', [
             'cook' => $cook, 'plan' => $fold->plan(), 'fold' => $fold, 'course' => UnderTheLid::heatOf($fold),
             'readings' => self::readings($fold), 'photographs' => Photograph::of($cook),
-            'learned' => $this->learned($cook),
+            'learned' => $this->learned($cook), 'late' => WhyLate::of($cook->ofMeal()->fold($this->clock->now())),
             'now' => $this->clock->now(), 'home' => Kitchen::core(), 'drawing' => new RecordDrawing($fold, $say),
         ]);
     }
@@ -75,7 +77,9 @@ final class RecordController
     /**
      * What is believed of its bag and of its ring, and what would be without this cook.
      *
-     * @return list<array{what: Taught, name: string, with: FactorBelief, without: FactorBelief, counts: bool}>
+     * @return list<array{
+     *     what: Taught, name: string, with: FactorBelief, without: FactorBelief, counts: bool, isSalt?: bool
+     * }>
      */
     private function learned(Cook $cook): array
     {
@@ -106,7 +110,31 @@ final class RecordController
             ];
         }
 
-        return $learned;
+        return [...$learned, ...self::noted($cook, $known)];
+    }
+
+    /**
+     * What its note taught of those who eat.
+     *
+     * @return list<array{
+     *     what: Taught, name: string, with: FactorBelief, without: FactorBelief, counts: bool, isSalt?: bool
+     * }>
+     */
+    private static function noted(Cook $cook, Knowledge $known): array
+    {
+        $notes = $cook->summary['notes'] ?? [];
+        $lesson = ['notes' => $notes];
+        $counts = ! $cook->notes_taken_back;
+        [$with, $without] = $counts ? [$known, $known->without($lesson)] : [$known->with($lesson), $known];
+        $kinds = app(Craft::class)->fillings;
+
+        return array_map(static fn (string $of): array => [
+            'what' => Taught::Notes, 'isSalt' => $of === Knowledge::SALT, 'counts' => $counts,
+            'with' => $with->noted($of), 'without' => $without->noted($of),
+            'name' => $of === Knowledge::SALT
+                ? 'How salt it is liked here'
+                : Str::ucfirst($kinds->get(substr($of, strlen(Knowledge::TENDER)), 'of')->name).', till it is tender',
+        ], array_values(array_unique(array_column($notes, 'of'))));
     }
 
     /** A line written later, or one taken back. */

@@ -27,6 +27,7 @@ final class Pages
         'stove.lid-tools' => LidTools::class,
         'stove.lid' => LidNow::class,
         'stove.lid-alone' => LidAlone::class,
+        'stove.note' => NoteForm::class,
         'stove.body' => StoveBody::class,
         'shelf.meal' => MealCard::class,
         'clock.body' => ClockBody::class,

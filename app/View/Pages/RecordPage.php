@@ -10,11 +10,17 @@ use App\Wording\Wording;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Contracts\View\View;
+use Orbek\Core\Cook\Also;
 use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\TasteSaid;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Plan\Plan;
 
-/** The record of a cook. */
+/**
+ * The record of a cook.
+ *
+ * @phpstan-import-type Summary from Cook
+ */
 final readonly class RecordPage
 {
     public function __construct(private Wording $say)
@@ -26,25 +32,55 @@ final readonly class RecordPage
         /**
          * @var array{
          *     cook: Row, plan: Plan, fold: Cook,
-         *     learned: list<array{what: Taught, with: FactorBelief, without: FactorBelief}>
+         *     learned: list<array{what: Taught, with: FactorBelief, without: FactorBelief, isSalt?: bool}>
          * } $given
          */
         $given = $view->getData();
         $zone = $given['plan']->kitchen->site->timezone;
         $told = static function (FactorBelief $belief): string {
-            $percent = round(100 * ($belief->likely() - 1));
+            $percent = (int) round(100 * ($belief->likely() - 1));
 
             return ($percent > 0 ? '+' : '')."{$percent} %";
         };
         $view->with([
-            'noted' => $given['cook']->summary ?? [], 'zone' => $zone, 'left' => $given['fold']->leftovers(),
+            'noted' => $given['cook']->summary ?? [], 'also' => $this->also($given['cook']->summary ?? []),
+            'zone' => $zone, 'left' => $given['fold']->leftovers(),
             'local' => fn (DateTimeInterface $time): string => $this->say->time(
                 DateTimeImmutable::createFromInterface($time)->setTimezone($zone),
             ),
             'learned' => array_map(static fn (array $one): array => $one + [
-                'isStove' => $one['what'] === Taught::Stove, 'toldWith' => $told($one['with']),
+                'isStove' => $one['what'] === Taught::Stove, 'of' => match ($one['what']) {
+                    Taught::Stove => 'heat',
+                    Taught::Bag => 'minutes',
+                    Taught::Notes => 'against the usual',
+                }, 'ends' => $one['what'] === Taught::Notes
+                    ? (($one['isSalt'] ?? false)
+                        ? ['less salt', 'as usual', 'more salt']
+                        : ['sooner', 'as its kind', 'later'])
+                    : null, 'toldWith' => $told($one['with']),
                 'toldWithout' => $told($one['without']),
             ], $given['learned']),
         ]);
+    }
+
+    /**
+     * What else was noted, after the rest.
+     *
+     * @param  Summary  $noted
+     */
+    private function also(array $noted): string
+    {
+        $salt = TasteSaid::tryFrom($noted['salt'] ?? '');
+        $also = array_map(
+            fn (string $one): string => mb_strtolower($this->say->text($this->say->label(Also::from($one)))),
+            $noted['also'] ?? [],
+        );
+
+        return implode('', array_map(static fn (string $one): string => ", {$one}", [
+            ...($salt === null || $salt === TasteSaid::Right ? [] : [
+                $this->say->text($this->say->label($salt, 'dish')),
+            ]),
+            ...$also,
+        ]));
     }
 }

@@ -11,10 +11,14 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\Asked;
+use Orbek\Core\Cook\DayStands;
 use Orbek\Core\Cook\Early;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Situation;
+use Orbek\Core\Measure\Figure;
 use Orbek\Core\Plan\Meal\MealTask;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Shopping\Ingredient;
 use Orbek\Core\Plan\Work\Mise;
 use Orbek\Core\Plan\Work\WorkKind;
 
@@ -23,6 +27,9 @@ final readonly class StoveBody
 {
     /** So many of what comes next are told. */
     private const NEXT = 2;
+
+    /** What differs by less is the same amount. */
+    private const SAME = 0.01;
 
     public function __construct(private Wording $say)
     {
@@ -54,7 +61,7 @@ final readonly class StoveBody
             'local' => fn (DateTimeInterface $time): string => $this->say->time(
                 DateTimeImmutable::createFromInterface($time)->setTimezone($zone),
             ),
-            'late' => $this->say->late($fold->began->tableAt->setTimezone($zone), $situation->tableAt),
+            'stands' => DayStands::of($fold, $situation),
             'served' => $fold->servedAt(),
             'id' => $id, 'task' => $task, 'dish' => $dish, 'of' => $of,
             'progress' => $id === null ? null : $fold->progress($id),
@@ -90,15 +97,43 @@ final readonly class StoveBody
         $layered = $of !== null && $id !== null && $task->kind === WorkKind::Layer
             ? LayeredPot::all($of->plan(), $id) : [];
 
+        $early = $task === null || $id === null || $fold->progress($id)->startedAt !== null ? null : Early::of(
+            $task, $situation->startsAt($id), $fold->now,
+            isset($of?->plan()->day->tasks[WorkKind::Soak->id()]),
+        );
+
         return [
-            'early' => $task === null || $id === null || $fold->progress($id)->startedAt !== null
-                ? null : Early::of($task, $situation->startsAt($id), $fold->now),
+            'early' => $early, 'sooner' => $early === null ? null : Early::tableAt($fold, $situation),
             'pots' => $layered,
             'drained' => $layered === [] ? null : $of?->state->of(WorkKind::Drain)->doneAt,
             'bears' => $of?->plan()->dish->craft->work->waits(WorkKind::Drain->value),
             'asked' => $asked, 'looks' => ($asked->look ?? null) !== null, 'said' => Asked::saidOf($fold),
-            'goesIn' => $of === null || $layered !== [] ? [] : Mise::at($of->plan(), $task->task),
+            'goesIn' => $goesIn = $of === null || $layered !== [] ? [] : Mise::at($of->plan(), $task->task),
+            'was' => $of === null || $task?->dish === null ? [] : self::was($goesIn, $fold->began->plans[$task->dish]),
+            'brought' => $of === null ? [] : Mise::broughtTo($of->plan(), $task->task),
         ];
+    }
+
+    /**
+     * What has changed of what goes in since the cook began, as it was.
+     *
+     * @param  list<Ingredient>  $goesIn
+     * @return array<int, Figure> by place in the list
+     */
+    private static function was(array $goesIn, Plan $began): array
+    {
+        $was = [];
+        foreach ($goesIn as $index => $one) {
+            foreach ($began->ingredients as $before) {
+                $isSame = $before->task === $one->task && $before->name->key === $one->name->key
+                    && $before->toldName() === $one->toldName() && $before->shop === $one->shop;
+                if ($isSame && abs($before->amount->amount / $one->amount->amount - 1) > self::SAME) {
+                    $was[$index] = $before->amount;
+                }
+            }
+        }
+
+        return $was;
     }
 
     /**

@@ -30,10 +30,12 @@ final readonly class Tasted extends Event
 
     public function happenTo(State $state): bool
     {
-        if (($state->plan->day->tasks[$this->task]->endsBy->tastes ?? null) === null) {
+        $tasted = $state->plan->day->tasks[$this->task]->endsBy->tastes ?? null;
+        if ($tasted === null) {
             return false;
         }
         $state->tasted[$this->task] = $this->taste;
+        $state->tastings[] = [$tasted, $this->taste];
 
         return true;
     }

@@ -20,6 +20,9 @@ use Orbek\Core\Plan\Work\Day;
 /** What follows of a meal: its dishes planned at their shares, and all work on one clock. */
 final readonly class MealPlan
 {
+    /** What begins within so long is begun now, min. */
+    private const SOON_MIN = 60;
+
     /**
      * @param  list<Plan>  $plans in the order of the meal's dishes, in the pots and on the rings they are given
      * @param  array<string, MealTask>  $tasks by id, in the order in which they begin
@@ -63,6 +66,16 @@ final readonly class MealPlan
     public function earliest(DateTimeImmutable $now): DateTimeImmutable
     {
         return self::soonest($now->setTimezone($this->kitchen->site->timezone), $this->firstStart());
+    }
+
+    /** Whether it stands for another day, and nothing of it is to be done within the hour. */
+    public function isOfAnotherDay(DateTimeImmutable $now): bool
+    {
+        $zone = $this->kitchen->site->timezone;
+        $first = Instant::plusMinutes($this->tableAt, $this->firstStart());
+
+        return $this->tableAt->setTimezone($zone)->format('Y-m-d') > $now->setTimezone($zone)->format('Y-m-d')
+            && $first > Instant::plusMinutes($now, self::SOON_MIN);
     }
 
     /** @param  int  $firstStartMin minutes before the table */

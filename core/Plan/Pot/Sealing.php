@@ -176,10 +176,13 @@ final readonly class Sealing
             $filling->ready > 0 => $this->cooled(self::COOKED_C),
             default => $this->rawC($filling),
         };
-        $ready = min(1.0, $filling->ready + $this->inCookerMin / max(1.0, $filling->toughest()->tenderMin));
+        // A cut that took longer here is not so far, after as many minutes, as its kind.
+        $longer = $this->knowledge->tender($filling->toughest()->id)->likely();
+        $had = $filling->ready + $this->inCookerMin / max(1.0, $filling->toughest()->tenderMin);
+        $ready = min(1.0, $had / $longer);
         $pieces = Pieces::of(
             $filling->toughest(), $filling->halfThicknessMm(), $this->isOnePot ? $surfaceC : $this->insideC($filling),
-            1 - $ready, $ready, $filling->marinade?->tenderFactor() ?? 1.0,
+            1 - $ready, $ready, $longer * ($filling->marinade?->tenderFactor() ?? 1.0),
         );
         $kg = $filling->layeredMass($this->dish->table->rawRice())->kg * $this->place->share * $layer->share;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan\Rice;
 
+use Orbek\Core\Learning\FactorBelief;
+use Orbek\Core\Learning\FromTheNote;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
@@ -21,11 +23,16 @@ final readonly class Salting
     /** Of table salt. */
     private const SODIUM_MG_PER_G = 393.0;
 
-    private function __construct(private Potted $potted, private float $eatenG, private float $fillingG)
-    {
+    /** Less sure than this, of what it began with, notes tell nothing yet. */
+    private const TAUGHT_SD = 0.9 * FromTheNote::SALT_SD;
+
+    private function __construct(
+        private Potted $potted, private float $eatenG, private float $fillingG, private FactorBelief $liked,
+    ) {
     }
 
-    public static function of(Potted $potted): self
+    /** @param  FactorBelief  $liked how salt this household likes it, on the usual share */
+    public static function of(Potted $potted, FactorBelief $liked): self
     {
         $eatenG = 0.0;
         foreach ($potted->loads as $load) {
@@ -34,7 +41,7 @@ final readonly class Salting
             );
         }
 
-        return new self($potted, $eatenG, $potted->dish->fillings->inPot()->saltG($potted->raw));
+        return new self($potted, $eatenG, $potted->dish->fillings->inPot()->saltG($potted->raw), $liked);
     }
 
     /** Salt in all that is eaten, %. */
@@ -42,7 +49,7 @@ final readonly class Salting
     {
         $dish = $this->potted->dish;
         $riceG = $this->potted->rice->saltKept->amount;
-        $percent = 100 * ($this->fillingG + $riceG) / $this->eatenG;
+        $percent = $this->share();
         $servings = $dish->table->eaters + $dish->table->leftovers;
 
         return Figure::of($percent, '% salt', 2,
@@ -59,6 +66,18 @@ final readonly class Salting
                     self::SODIUM_MG_PER_G * ($this->fillingG + $riceG) / $servings,
                 ), servings: $servings,
             ));
+    }
+
+    /** Salt in all that is eaten, %. */
+    public function share(): float
+    {
+        return 100 * ($this->fillingG + $this->potted->rice->saltKept->amount) / $this->eatenG;
+    }
+
+    /** The share that this household's notes call right, %; null where they tell nothing yet. */
+    public function liked(): ?float
+    {
+        return $this->liked->sd() > self::TAUGHT_SD ? null : Taste::Usual->percent() * $this->liked->likely();
     }
 
     /** Salt that one serving has, g. */
@@ -78,19 +97,30 @@ final readonly class Salting
         }
         $tastes = [];
         foreach ([Taste::Mild, Taste::Usual, Taste::Full] as $taste) {
-            $moreG = $taste->percent() / 100 * $this->eatenG - $this->fillingG - $rice->saltKept->amount;
-            $gPerL = $this->potted->dish->grain->water->saltGPerL + $moreG / $rice->keptPerGPerL;
-            if ($gPerL >= 0 && $gPerL <= self::MOST_SALT_G_PER_L) {
-                $tastes[] = new Mend(
-                    Note::of('salting.salt-to-taste', taste: $taste, gPerL: Quantity::grams(round($gPerL))->filling(
-                        Salt::KG_PER_L,
-                    )),
-                    'water/salt_g_per_l',
-                    round($gPerL, 1),
-                );
-            }
+            $tastes[] = $this->saltedTo($taste->percent(), 'salting.salt-to-taste', ['taste' => $taste]);
+        }
+        $liked = $this->liked();
+        if ($liked !== null) {
+            $tastes[] = $this->saltedTo($liked, 'salting.salt-as-noted', ['percent' => round($liked, 2)]);
         }
 
-        return $tastes;
+        return array_values(array_filter($tastes));
+    }
+
+    /**
+     * The water's salt for a share in all that is eaten; null where that cannot be.
+     *
+     * @param  array<string, Taste|float>  $more arguments of what it says
+     */
+    private function saltedTo(float $percent, string $says, array $more): ?Mend
+    {
+        $rice = $this->potted->rice;
+        $moreG = $percent / 100 * $this->eatenG - $this->fillingG - $rice->saltKept->amount;
+        $gPerL = $this->potted->dish->grain->water->saltGPerL + $moreG / $rice->keptPerGPerL;
+
+        return $gPerL < 0 || $gPerL > self::MOST_SALT_G_PER_L ? null : new Mend(
+            Note::of($says, ...$more, gPerL: Quantity::grams(round($gPerL))->filling(Salt::KG_PER_L)),
+            'water/salt_g_per_l', round($gPerL, 1),
+        );
     }
 }

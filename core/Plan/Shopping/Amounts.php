@@ -147,16 +147,17 @@ final readonly class Amounts
     {
         $list = [];
         foreach ($this->dish->grain->boiled as $index => $one) {
-            $list[] = Ingredient::bought(
-                Station::Water, Note::name($one->name),
-                Figure::of(
-                    $one->raw($this->raw)->inGrams(), 'g', 0,
-                    Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
-                    Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
-                ),
-                $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, Boil::taskOf($boil, $one, $index),
-                $one->name,
-            );
+            foreach ($tasks = Boil::tasksOf($boil, $one, $index) as $task) {
+                $list[] = Ingredient::bought(
+                    Station::Water, Note::name($one->name),
+                    Figure::of(
+                        $one->raw($this->raw)->inGrams() / count($tasks), 'g', 0,
+                        Note::of('amounts.times-the-raw-rice', ofRice: round($one->ofRice, 2)),
+                        Note::of('amounts.boiled-with-the-rice', minutes: round($one->minutes, 1)),
+                    ),
+                    $one->kind->isFresh ? Aisle::Greens : Aisle::Rice, $task, $one->name,
+                );
+            }
         }
 
         return $list;
@@ -483,7 +484,7 @@ final readonly class Amounts
             : $this->measured(
                 Figure::of($amount / $extra->bought->yield, 'g', 0, $extra->bought->why()), $extra->bought->name,
                 self::SPOONED_KG_PER_L,
-            ));
+            ))->usedAt($task);
     }
 
     /** @return list<Ingredient> */

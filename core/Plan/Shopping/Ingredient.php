@@ -22,7 +22,24 @@ final readonly class Ingredient
         public ?string $shop,
         /** How much to buy where that differs from what goes in. */
         public ?Figure $toBuy = null,
+        /** The task at which it goes in, where it is got ready at another before. */
+        public ?string $usedAt = null,
     ) {
+    }
+
+    /** The same, got ready before it goes in. */
+    public function usedAt(string $task): self
+    {
+        return new self(
+            station: $this->station,
+            name: $this->name,
+            amount: $this->amount,
+            aisle: $this->aisle,
+            task: $this->task,
+            shop: $this->shop,
+            toBuy: $this->toBuy,
+            usedAt: $task === $this->task ? null : $task,
+        );
     }
 
     /** What is bought under a name of its own, shared by all that is part of it. */
@@ -65,6 +82,7 @@ final readonly class Ingredient
                 task: $this->task,
                 shop: $shop,
                 toBuy: $toBuy,
+                usedAt: $this->usedAt,
             );
     }
 }

@@ -34,9 +34,9 @@
                     {!! $card !!}
                         @if (isset($cook->summary['rice']))
                             <p class="came-out">
-                                <span class="swatch crust-{{ $cook->summary['crust'] }}"></span>
+                                @isset($cook->summary['crust'])<span class="swatch crust-{{ $cook->summary['crust'] }}"></span>@endisset
                                 rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($cook->summary['rice'])) }}</strong>,
-                                crust <strong>{{ $cook->summary['crust'] }}</strong>,
+                                @isset($cook->summary['crust'])crust <strong>{{ $cook->summary['crust'] }}</strong>, @endisset
                                 filling <strong>{{ $say->label(Orbek\Core\Cook\FillingOutcome::from($cook->summary['filling'])) }}</strong>
                             </p>
                             <p class="small"><a href="{{ route('cook.record', $cook) }}">How it went, and why</a> <label

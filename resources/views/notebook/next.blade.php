@@ -1,5 +1,16 @@
+@foreach ($mishaps as $one)
+    <div class="proposal">
+        <p><strong>{{ $say->label($one->what) }}.</strong> {{ $say->first($one->cause) }}. <strong>{{ $say->first($one->change)
+            }}.</strong></p>
+        @if ($one->path !== null && $dish !== null)<form method="post" action="{{ route('cook.next.take', $cook) }}">@csrf<input
+            type="hidden" name="version" value="{{ $dish->version }}"><input type="hidden" name="path" value="{{ $one->path }}"><input
+            type="hidden" name="value" value="{{ json_encode($one->value) }}"><button class="quiet">Make it so in the
+            dish</button></form>@endif
+    </div>
+@endforeach
 @if ($causes === [])
-    <p>{{ $isNoted ? 'Nothing was off that cooking it again with one thing otherwise would explain.' : 'Note how it came out first.' }}</p>
+    @if ($mishaps === [])<p>{{ $isNoted ? 'Nothing was off that cooking it again with one thing otherwise would explain.' :
+        'Note how it came out first.' }}</p>@endif
 @else
     <p class="small">The cook is followed again with one thing other than it was thought; what comes nearest to how it came out stands
         first.</p>

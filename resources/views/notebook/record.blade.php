@@ -5,15 +5,18 @@
             $say->amount($plan->totals->rice()) }} of rice in the {{ $plan->pot()->name }}{{ $fold->state->servedAt === null ? '' :
             '; on the table at '.$local($fold->state->servedAt) }}</p>
         @if (isset($noted['rice']))
-            <p class="lead">Rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice'])) }}</strong>, crust <span
-                class="swatch crust-{{ $noted['crust'] }}"></span> <strong>{{ $noted['crust'] }}</strong>, filling <strong>{{
-                $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>.{{ ($noted['line'] ?? '') === '' ? '' :
+            <p class="lead">Rice <strong>{{ $say->label(Orbek\Core\Cook\RiceOutcome::from($noted['rice']))
+                }}</strong>@isset($noted['crust']), crust <span class="swatch crust-{{ $noted['crust'] }}"></span> <strong>{{
+                $noted['crust'] }}</strong>@endisset, filling <strong>{{
+                $say->label(Orbek\Core\Cook\FillingOutcome::from($noted['filling'])) }}</strong>{{ $also }}.{{
+                ($noted['line'] ?? '') === '' ? '' :
                 ' '.$noted['line'] }} <a href="{{ route('meal-cook', $cook->meal_cook_id) }}" class="small">{{ $cook->ofMeal()->isOfOne() ?
                 'Change the note' : 'To its table' }}</a></p>
         @endif
         @if ($left !== null)@include('notebook.left', ['cook' => $cook, 'left' => $left, 'now' => $now])@endif
 
         <h2>As planned and as it was</h2>
+        @if ($late !== null)<p>{{ $say->first($late) }}.</p>@endif
         <div class="scrolls" tabindex="0" role="group" aria-label="As planned and as it was">
         <svg class="drawing record" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height() }}" width="{{ $drawing->width }}" height="{{
             $drawing->height() }}" role="img">
@@ -73,8 +76,9 @@
                 @foreach ($learned as $one)
                     <li>
                         <x-drawing.belief :belief="$one['counts'] ? $one['with'] : $one['without']" :before="$one['counts'] ?
-                            $one['without'] : $one['with']" :width="300" :stove="$one['isStove']" />
-                        <div><p><strong>{{ $one['name'] }}</strong>: {{ $one['isStove'] ? 'heat' : 'minutes' }} {{ $one['toldWithout'] }}
+                            $one['without'] : $one['with']" :width="300" :stove="$one['isStove']" :ends="$one['ends']"
+                            :says="$one['ends'] === null ? null : $one['name']" />
+                        <div><p><strong>{{ $one['name'] }}</strong>: {{ $one['of'] }} {{ $one['toldWithout'] }}
                             without this cook, dashed; {{ $one['toldWith'] }} with it.{{ $one['counts'] ? '' :
                             ' Taken back: it does not count.' }}</p>
                         <form method="post" action="{{ route('cook.taught', $cook) }}">@csrf<input type="hidden" name="what" value="{{

@@ -11,7 +11,8 @@
                 <tbody>@foreach ($found['new'] as $row)<tr><th scope="row">{{ $row['at']->setTimezone($zone)->format('j M Y H:i')
                     }}</th><td>{{ $row['dish']->name }}</td><td>{{ $row['people'] }}</td><td>{{ $row['lifted'] === null ? '' :
                     Orbek\Core\Measure\Figure::clock($row['lifted']) }}</td><td>{{ $row['late'] }}</td><td>{{ $row['outcome']['rice']
-                    }}</td><td>{{ $row['outcome']['crust'] }}</td><td>{{ $row['outcome']['filling'] }}</td><td>{{ $row['outcome']['line'] ??
+                    }}</td><td>{{ $row['outcome']['crust'] ?? ''
+                    }}</td><td>{{ $row['outcome']['filling'] }}</td><td>{{ $row['outcome']['line'] ??
                     '' }}</td></tr>@endforeach</tbody></table></div>
             <form method="post" action="{{ route('cooks.take') }}">@csrf<input type="hidden" name="table" value="{{ $table }}"><button
                 class="act">Write them into the Notebook</button> <a href="{{ route('notebook') }}">Leave it</a></form>

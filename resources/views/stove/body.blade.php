@@ -25,7 +25,9 @@
             }}" @endif>
             <p class="over"><strong>{{ $progress->isRunning() ? 'Now' : 'Next to do' }}{{ $several ? ' · '.$ofDish($task) : ($boiling ?
                 ' · rice in the boil' : '') }}</strong>
-                <span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
+                <span class="table-at">table {{ $local($situation->tableAt) }}{{ $stands->laterMin > 0 ? '' :
+                    ', '.$say->text($stands->says) }}</span></p>
+            @if ($stands->laterMin > 0)@include('stove.stands')@endif
             <h1>{{ $boiling ? ($of->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($of->plan()->boil()->lifts) > 1 ?
                 'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
             @if ($boiling)
@@ -36,7 +38,6 @@
                 <svg class="ring" viewBox="0 0 100 100" aria-hidden="true"><circle cx="50" cy="50" r="44" pathLength="1"/><circle cx="50"
                     cy="50" r="44" pathLength="1" class="gone" data-ring-of="{{ 60 * max(1, $task->job->minutes) }}"/></svg>
                 @if ($task->detail !== null && $pots === [])<p class="window">{{ $say->first($task->detail) }}</p>@endif
-                @if ($asked !== null)@include('stove.asked')@endif
             @else
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
                     data-says="{{ $task->begin }}: {{ $say->first($task->name) }}" aria-live="off">0:00</p>
@@ -46,6 +47,8 @@
             @endif
             <button type="button" class="say" data-say-step hidden>Say it aloud</button>
             @if ($goesIn !== [])@include('stove.goes-in')@endif
+            @if ($brought !== [])@include('stove.brought')@endif
+            @if ($asked !== null && $progress->isRunning() && ! $boiling)@include('stove.asked')@endif
             @if ($pots !== [])
                 <p class="window">From the base up.@if ($drained !== null) The rice has waited since <strong>{{
                     $local($drained) }}</strong>; it bears {{ $bears }} min. @endif</p>
@@ -70,6 +73,9 @@
             @else
                 @if ($early !== null)<p class="window" data-shown-till="{{ $early->till->getTimestamp() }}">Not yet: from <strong>{{
                     $local($situation->startsAt($id)) }}</strong> on. Begun now, {{ $say->text($early->says) }}.</p>@endif
+                @if ($sooner !== null)<p class="sooner"><button type="button" class="beside" data-event="sooner" data-minutes="{{
+                    intdiv($situation->tableAt->getTimestamp() - $sooner->getTimestamp(), 60) }}">Table at {{ $local($sooner)
+                    }} instead</button></p>@endif
                 <button type="button" @class(['act main begin', 'far' => $early !== null]) @if ($early !== null)
                     data-far-till="{{ $early->till->getTimestamp() }}" @endif data-event="started"
                     data-subject="{{ $task->task }}">{{ $task->begin }}</button>
@@ -87,7 +93,9 @@
         </section>
     @else
         <section class="now" aria-label="Now">
-            <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}{{ $late }}</span></p>
+            <p class="over"><strong>Now</strong><span class="table-at">table {{ $local($situation->tableAt) }}{{
+                $stands->laterMin > 0 ? '' : ', '.$say->text($stands->says) }}</span></p>
+            @if ($stands->laterMin > 0)@include('stove.stands')@endif
             <h1>Nothing in hand</h1>
             <p class="window">What runs beside goes on by itself{{ $others ? ', or is in the other hands' : '' }}.</p>
         </section>

@@ -1,8 +1,8 @@
-{{-- What goes in at the step at hand, in order; ticked with a wet knuckle where there are more than two. --}}
+{{-- What goes in at the step at hand, in order; ticked with a wet knuckle where there are more than two; what has changed is marked. --}}
 <ul class="goes-in" aria-label="What goes in">
     @foreach ($goesIn as $index => $one)
         <li>@if (count($goesIn) > 2)<label><input type="checkbox" data-tick="{{ $id }}/{{ $index }}">
-            <span><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->inHand() }}</span></label>@else<strong>{{
-            $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@endif</li>
+            <span><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@include('stove.was')</span></label>@else<strong>{{
+            $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@include('stove.was')@endif</li>
     @endforeach
 </ul>

@@ -1,21 +1,21 @@
 <form class="note">
-    @foreach ([['rice', 'Rice', Orbek\Core\Cook\RiceOutcome::cases()], ['crust', 'Crust', Orbek\Core\Lid\CrustColour::cases()], ['filling',
-        'Filling',
-        Orbek\Core\Cook\FillingOutcome::cases()]] as [$name, $title, $cases])
-        @if ($name === 'filling' && $fold->plan()->dish->fillings->isNone())<input type="hidden" name="filling" value="right">@continue
-            @endif
+    @foreach ($asks as $name => ['title' => $title, 'cases' => $cases, 'isWanted' => $isWanted])
         <fieldset>
             <legend>{{ $title }}</legend>
             <div class="taps">
                 @foreach ($cases as $case)
-                    <label><input type="radio" name="{{ $name }}" value="{{ $case->value }}" required
+                    <label><input type="radio" name="{{ $name }}" value="{{ $case->value }}" @required($isWanted)
                         @checked($fold->state->outcome?->{$name} === $case)><span>@if ($name === 'crust')<i class="swatch crust-{{
-                        $case->value }}"></i>@endif{{ $say->label($case) }}</span></label>
+                        $case->value }}"></i>@endif{{ $say->label($case, $name === 'salt' ? 'dish' : 'label') }}</span></label>
                 @endforeach
             </div>
         </fieldset>
     @endforeach
-    <fieldset class="where"><legend>Where was the rice off, if it was</legend><div
+    @unless (isset($asks['filling']))<input type="hidden" name="filling" value="right">@endunless
+    <fieldset><legend>And, if so</legend><div class="taps">@foreach (Orbek\Core\Cook\Also::cases() as $one)<label><input type="checkbox"
+        name="also" value="{{ $one->value }}" @checked($fold->state->outcome?->had($one) === true)><span>{{ $say->label($one)
+        }}</span></label>@endforeach</div></fieldset>
+    <fieldset class="where"><legend>Where was the rice off</legend><div
         class="taps">@foreach (Orbek\Core\Cook\Where::cases() as $where)<label><input type="radio" name="where" value="{{ $where->value }}"
         @checked($fold->state->outcome?->where === $where)><span>{{ $where->value }}</span></label>@endforeach</div></fieldset>
     <label class="line" for="line{{ $place ?? '' }}">One line for next time</label>

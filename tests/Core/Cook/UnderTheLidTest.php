@@ -9,12 +9,14 @@ use Orbek\Core\Cook\Causes;
 use Orbek\Core\Cook\Complaint;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\Mishap;
 use Orbek\Core\Cook\NextTime;
 use Orbek\Core\Cook\Proposal;
 use Orbek\Core\Cook\Rescue;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
@@ -295,6 +297,76 @@ final class UnderTheLidTest extends TestCase
                 self::assertStringContainsString($says, Sample::wording()->refusal($wrong));
             }
         }
+    }
+
+    public function test_what_broke_the_grains_or_held_the_rice_is_told_with_what_mends_it(): void
+    {
+        $of = function (array $changes, array $outcome): array {
+            $dish = Sample::dish('lentil-date-walnut-polo')->changed('lid/heat', self::LINE);
+            foreach ($changes as $path => $value) {
+                $dish = $dish->changed($path, $value);
+            }
+            $this->plan = Sample::plan($dish);
+            $came = $outcome + ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right'];
+
+            return array_map(
+                static fn (Mishap $one): array => [$one->cause->key, $one->path, $one->value],
+                Mishap::of($this->cook([
+                    [62, 'done', 'heat-2'], [71, 'started', 'open'], [72, 'done', 'open'], [75, 'served', null],
+                    [90, 'noted', null, ['outcome' => $came]],
+                ], 100)),
+            );
+        };
+
+        self::assertSame([], $of([], []), 'of what was not noted nothing is told');
+        $broke = $of(['rice/soak/minutes' => 240], ['also' => ['broke']]);
+        self::assertContains(['mishap.soaked-long', 'rice/soak/minutes', 45], $broke);
+        self::assertSame('mishap.handled', $broke[array_key_last($broke)][0], 'the hand is never left out');
+        self::assertContains(
+            ['mishap.lifted-soft', 'water/stage', 'thread'],
+            $of(['water/stage' => 'point', 'rice/soak/minutes' => 30], ['also' => ['broke']]),
+        );
+        self::assertSame(
+            [['mishap.little-fat', 'base/fat_ml_per_cm2', 0.09]],
+            $of(['base/fat_ml_per_cm2' => 0.03], ['also' => ['stuck']]),
+        );
+        self::assertSame('mishap.burnt-on', $of([], ['also' => ['stuck'], 'crust' => 'burnt'])[0][0]);
+        self::assertSame('mishap.not-set', $of([], ['also' => ['stuck'], 'crust' => 'pale'])[0][0]);
+        self::assertSame(
+            [['mishap.held-on', null, null]], $of(['base/fat_ml_per_cm2' => 0.09], ['also' => ['stuck']]),
+        );
+    }
+
+    public function test_a_note_of_salt_and_of_tough_meat_teaches_the_household(): void
+    {
+        $this->plan = Sample::plan(Sample::dish('sour-cherry-polo')->changed('lid/heat', [
+            ['minutes' => 10, 'setting' => 0.25, 'ring' => 'ring-2'],
+            ['minutes' => 8, 'setting' => 0.25, 'ring' => 'ring-1', 'plate' => 'tava'],
+            ['minutes' => 5, 'setting' => 0],
+        ]));
+        $known = function (array $outcome): Knowledge {
+            $came = $outcome + ['rice' => 'right', 'crust' => 'golden', 'filling' => 'right'];
+
+            return Knowledge::none()->with(['notes' => $this->cook([
+                [18, 'done', 'heat-2'], [24, 'started', 'open'], [25, 'done', 'open'], [26, 'served', null],
+                [90, 'noted', null, ['outcome' => $came]],
+            ], 100)->summary()['notes'] ?? []]);
+        };
+        $kind = $this->plan->dish->fillings->inPot()->main()?->toughest()->id ?? self::fail('it has a filling');
+
+        self::assertGreaterThan(1.05, $known(['filling' => 'tough'])->tender($kind)->likely(), 'it takes longer here');
+        self::assertGreaterThan(
+            $known(['filling' => 'right'])->tender($kind)->likely(), $known(['filling' => 'tough'])->tender($kind)->likely(),
+        );
+        self::assertEqualsWithDelta(1.0, $known(['filling' => 'dry'])->tender($kind)->likely(), 1e-9, 'dry says nothing of it');
+        self::assertEqualsWithDelta(1.0, $known([])->salt()->likely(), 1e-9, 'what was not asked teaches nothing');
+        self::assertLessThan($known(['salt' => 'flat'])->salt()->likely(), $known(['salt' => 'salty'])->salt()->likely());
+        $tough = $known(['filling' => 'tough']);
+        $planned = Planner::in(Sample::kitchen(), $tough, $this->plan->day->tableAt)->plan($this->plan->dish);
+        $tenderness = static fn (Plan $plan): float => max(0.0, ...array_map(
+            static fn (SealedLayer $layer): float => $layer->pieces->tenderness ?? 0.0, $plan->sealedPot()->layers ?? [],
+        ));
+        self::assertLessThan($tenderness($this->plan), $tenderness($planned), 'the same minutes make it less tender');
     }
 
     /** @param  list<array{0: float, 1: string, 2: string|null, 3?: array<string, mixed>}>  $events */

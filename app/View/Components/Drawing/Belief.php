@@ -19,10 +19,13 @@ final class Belief extends Component
 
     public readonly float $floor;
 
-    /** @param  FactorBelief|null  $before what its kind would say where none is given */
+    /**
+     * @param  FactorBelief|null  $before what its kind would say where none is given
+     * @param  list<string>|null  $ends what stands at its left, its middle and its right; null of a bag or a stove
+     */
     public function __construct(
         public readonly FactorBelief $belief, public readonly float $width = 300, public readonly bool $stove = false,
-        ?FactorBelief $before = null,
+        ?FactorBelief $before = null, public readonly ?array $ends = null, public readonly ?string $says = null,
     ) {
         $this->kind = $before ?? FactorBelief::ofItsKind();
         $this->floor = 62.0;

@@ -36,11 +36,16 @@ final class Boil
         return (new self($bench, $boil))->all($before);
     }
 
-    /** The task at which something boiled with the rice goes in. */
-    public static function taskOf(BoilPlan $boil, Boiled $one, int $index): string
+    /**
+     * The tasks at which something boiled with the rice goes in: before it, or with each batch its share.
+     *
+     * @return non-empty-list<string>
+     */
+    public static function tasksOf(BoilPlan $boil, Boiled $one, int $index): array
     {
         return $one->inAtMin($boil->liftAt->amount / 60) <= self::BEFORE_MIN
-            ? WorkKind::BoiledFirst->id($index) : WorkKind::Boil->id();
+            ? [WorkKind::BoiledFirst->id($index)]
+            : array_map(static fn (int $batch): string => WorkKind::Boil->id($batch), range(0, $boil->batches - 1));
     }
 
     /**

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Pages;
+
+use Illuminate\Contracts\View\View;
+use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\FillingOutcome;
+use Orbek\Core\Cook\RiceOutcome;
+use Orbek\Core\Cook\TasteSaid;
+use Orbek\Core\Dish\Tasting;
+use Orbek\Core\Lid\CrustColour;
+
+/** The note of a cook: it asks for what its dish can tell, and nothing else. */
+final readonly class NoteForm
+{
+    public function compose(View $view): void
+    {
+        /** @var array{fold: Cook} $given */
+        $given = $view->getData();
+        $dish = $given['fold']->plan()->dish;
+        $ask = static fn (string $title, array $cases, bool $isWanted = true): array => [
+            'title' => $title, 'cases' => $cases, 'isWanted' => $isWanted,
+        ];
+        $view->with('asks', array_filter([
+            'rice' => $ask('Rice', RiceOutcome::cases()),
+            'crust' => $dish->build->base->kind->isLaid ? $ask('Crust', CrustColour::cases()) : null,
+            'filling' => $dish->fillings->isNone() ? null : $ask('Filling', FillingOutcome::cases()),
+            'salt' => $ask('Salt', TasteSaid::sayOf(Tasting::RiceWater), false),
+        ]));
+    }
+}

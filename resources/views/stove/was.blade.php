@@ -1,0 +1,1 @@
+@isset($was[$index])<span class="was">changed: {{ $say->amount($was[$index]) }} before</span>@endisset
