@@ -20,6 +20,13 @@ final readonly class HeatDrawing
 {
     public const LEFT = 44.0;
 
+    /** What the words of the axis take, at its ends and between them, px. */
+    private const FIRST_WIDE = 96.0;
+
+    private const MINUTES_WIDE = 54.0;
+
+    private const LAST_WIDE = 44.0;
+
     private const RIGHT = 12.0;
 
     private const PLOT_TOP = 20.0;
@@ -61,6 +68,26 @@ final readonly class HeatDrawing
     public function minutes(): float
     {
         return $this->minutes;
+    }
+
+    /**
+     * Which stretches' beginnings have room for their minute on the axis, between its two ends and each other.
+     *
+     * @return list<int> by index
+     */
+    public function ticked(): array
+    {
+        $ticked = [];
+        $free = self::LEFT + self::FIRST_WIDE;
+        foreach ($this->stretches() as $one) {
+            $half = self::MINUTES_WIDE / 2;
+            if ($free <= $one['x'] - $half && $this->x($this->minutes) - self::LAST_WIDE >= $one['x'] + $half) {
+                $ticked[] = $one['index'];
+                $free = $one['x'] + $half;
+            }
+        }
+
+        return $ticked;
     }
 
     public function x(float $minute): float

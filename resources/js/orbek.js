@@ -44,6 +44,15 @@ document.addEventListener('keydown', (event) => {
 const closeFigures = (except) => document.querySelectorAll('details.figure[open]').forEach((figure) => {
     if (figure !== except) figure.open = false;
 });
+// Reasons that would open past the edge of the page are moved in.
+document.addEventListener('toggle', ({ target }) => {
+    if (! target.matches?.('details.figure[open]')) return;
+    const why = target.querySelector('.why');
+    why.style.removeProperty('--shift');
+    const { left, right } = why.getBoundingClientRect();
+    const past = Math.max(0, right + 16 - document.documentElement.clientWidth);
+    if (past > 0 || left < 8) why.style.setProperty('--shift', `${past > 0 ? -Math.min(past, left - 8) : 8 - left}px`);
+}, true);
 document.addEventListener('click', (event) => closeFigures(event.target.closest('details.figure')));
 document.addEventListener('keydown', (event) => {
     if (event.key === 'Escape') closeFigures(null);

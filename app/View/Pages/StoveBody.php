@@ -16,6 +16,7 @@ use Orbek\Core\Cook\Early;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Situation;
 use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Meal\MealTask;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Shopping\Ingredient;
@@ -69,6 +70,7 @@ final readonly class StoveBody
             // The closed pot is the now where its heat or its opening is; else it stands below with the others.
             'strip' => $dish !== null && $at[$dish]->lid !== null
                 && in_array($task?->kind, [WorkKind::Heat, WorkKind::Second, WorkKind::Open], true),
+            'named' => static fn (string $one, MealTask $of): Note => self::named($fold, $at, $one, $of),
             'ofDish' => static fn (MealTask $one): string => $one->dish === null
                 ? 'side' : $fold->dishes[$one->dish]->plan()->dish->name,
             'home' => static fn (int $place): string => route('cook', $cook->dishes[$place]),
@@ -112,6 +114,23 @@ final readonly class StoveBody
             'was' => $of === null || $task?->dish === null ? [] : self::was($goesIn, $fold->began->plans[$task->dish]),
             'brought' => $of === null ? [] : Mise::broughtTo($of->plan(), $task->task),
         ];
+    }
+
+    /**
+     * What a task is called; a heat that was turned, by what it is now.
+     *
+     * @param  array<int, AtStove>  $at
+     */
+    private static function named(MealCook $fold, array $at, string $id, MealTask $task): Note
+    {
+        $lid = $task->dish === null ? null : $at[$task->dish]->lid;
+        if ($lid === null || $task->name->key !== 'work-order.on-the-heat' || ! $fold->progress($id)->isRunning()
+            || $lid->flame()->isOff()) {
+            return $task->name;
+        }
+        $heat = $lid->plan->kitchen->says($lid->flame(), $lid->plan->potted->first()->place->ring->id);
+
+        return Note::of('work-order.on-the-heat', isFirst: $task->name->args['isFirst'] === true, heat: $heat);
     }
 
     /**

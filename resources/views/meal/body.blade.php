@@ -18,11 +18,11 @@
             <span class="of-meal"><strong>@if (count($plan->plans) > 1)<span class="of">{{ $index + 1 }}</span> @endif<a href="{{
                 route('pot', $m->shares[$index]->dish) }}">{{ $one->dish->name }}</a></strong> for <x-word.number
                 :path="'dishes:eaters:'.$index" :value="$one->dish->table->eaters" :label="$one->dish->name.': for how many'" min="1"
-                :max="$m->eaters" /> @if (count($plan->plans) > 1)<button type="button" class="small-button" data-mend
+                :max="$m->eaters" />@if (count($plan->plans) > 1) <button type="button" class="small-button" data-mend
                 data-path="dishes:remove:{{ $index }}" data-value="null" aria-label="Take out: {{ $one->dish->name }}">×</button>@endif{{
                 $loop->last ? '' : ',' }}</span>
         @endforeach
-        @if ($m->sides !== [])with @foreach ($m->sides as $index => $side)<span class="of-meal">{{ $side->name }} <button type="button"
+        @if ($m->sides !== [])with @foreach ($m->sides as $index => $side)<span class="of-meal">{{ $side->name }}<button type="button"
             class="small-button" data-mend data-path="sides:remove:{{ $index }}" data-value="null" aria-label="Take out: {{ $side->name
             }}">×</button>{{ $loop->last ? '' : ', ' }}</span>@endforeach @endif;
         <x-word.number path="hands" :value="$m->hands" label="How many cook" min="1" max="6" /> {{ $m->hands === 1 ? 'of you cooks' :
@@ -35,16 +35,18 @@
                 null ? '' : '; lift at '.$one->boil()->liftAt->text() }}</p></div>
         @endforeach
     </div>
-    <x-drawing.meal :$plan />
+    <div class="scrolls"><x-drawing.meal :$plan /></div>
     <ol class="told meal-told">
         @foreach ($plan->tasks as $id => $task)
             <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish
                 !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif, {{ $task->job->minutes }} min{{
                 $task->ring === null ? '' : ', '.$plan->kitchen->equipment->rings[$task->ring]->name }}{{ $task->detail === null ? '' :
-                '; '.$say($task->detail) }}</li>
+                '; '.$say($task->detail) }}@if ($told($id) !== [])<span class="with-amounts">{{ implode('; ', $told($id))
+                }}</span>@endif</li>
         @endforeach
         <li><span class="time">{{ $say->time($plan->tableAt) }}</span> <strong>Table</strong></li>
     </ol>
+    <ul class="minded" aria-hidden="true">@foreach ($minded as $says)<li>{{ $says }}</li>@endforeach</ul>
 </div>@endfragment
 @fragment('meal-says')<aside class="beside" id="meal-says" aria-label="What the clock says">
     <p class="strong-figure">{{ $hm($plan->laid->busyMin) }}</p>

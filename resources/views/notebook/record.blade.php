@@ -51,8 +51,9 @@
 
         @if ($plan->boil() !== null && $fold->forecast() !== null && $fold->lift() !== null)
             <h2>The boil</h2>
+            <div class="scrolls" tabindex="0" role="group" aria-label="The boil">
             <x-drawing.boil :boil="$plan->boil()" :width="620" :lift="$fold->lift()" :forecast="$fold->forecast()"
-                :tests="$fold->state->observations" />
+                :tests="$fold->state->observations" /></div>
             <p>{{ $fold->liftedAfterS() === null ? 'When it was lifted is not noted' :
                 'Lifted after '.Orbek\Core\Measure\Figure::clock($fold->liftedAfterS()) }}; {{ $plan->boil()->liftAt->text() }} was
                 foretold, between {{ $plan->boil()->liftAt->fromText() }} and {{ $plan->boil()->liftAt->byText() }}; {{
@@ -61,9 +62,10 @@
         @endif
         @if ($course !== null)
             <h2>Its heat, as it was</h2>
+            <div class="scrolls" tabindex="0" role="group" aria-label="Its heat, as it was">
             <x-drawing.heat :kitchen="$plan->kitchen" :ring="$plan->potted->first()->place->ring->id" :heat="$course->heat" :$course
                 :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($zone)" :width="620"
-                :probes="$readings" />
+                :probes="$readings" /></div>
             <p>Closed with {{ $plan->dish->lid->seal->name }}. {{ $readings === [] ? '' :
                 'Drawn with it is what was read by '.implode(' and ', array_keys($readings)).'. ' }}The model
                 foretells a crust <strong>{{ $say->label($course->colour()) }}</strong>{{ isset($noted['crust']) ?

@@ -29,7 +29,7 @@
                     ', '.$say->text($stands->says) }}</span></p>
             @if ($stands->laterMin > 0)@include('stove.stands')@endif
             <h1>{{ $boiling ? ($of->isScoopNext() ? 'Test a grain, lift a first scoop' : (count($of->plan()->boil()->lifts) > 1 ?
-                'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($task->name) }}</h1>
+                'Test a grain, lift the rest' : 'Test a grain, then lift')) : $say->first($named($id, $task)) }}</h1>
             @if ($boiling)
                 @include('stove.boil', ['fold' => $of, 'task' => $task->task, 'at' => $at[$dish]])
             @elseif ($progress->isRunning())
@@ -120,20 +120,22 @@
                 <p><strong>{{ $say->first($one->name) }}</strong>{{ ! $several && $one->detail !== null ? ', '.$say($one->detail) : ''
                     }}@if ($several)<br><span class="small">{{ $ofDish($one) }}</span>@endif</p>
                 @unless ($situation->followsAtOnce($later))<button type="button" class="beside" data-event="started" data-subject="{{
-                    $one->task }}">{{ $one->begin }}</button>@endunless
+                    $one->task }}">{{ $one->begin }}@if ($several)<span class="whose-pot">{{ $ofDish($one) }}</span>@endif<span
+                    class="visually-hidden">: {{ $one->name }}</span></button>@endunless
                 @if ($others && $who !== null && $fold->takenBy($later) === null)<button type="button" class="beside" data-event="taken"
                     data-subject="{{ $one->task }}">I do it</button>@endif
             </div>
         @endforeach
         @foreach ($beside as $runs => $one)
             <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
-                <p class="what"><strong>{{ $say->first($one->name) }}</strong><br><span class="small">{{ $several ? $ofDish($one).'; ' : ''
-                    }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) :
+                <p class="what"><strong>{{ $say->first($named($runs, $one)) }}</strong><br><span class="small">{{ $several ?
+                    $ofDish($one).'; ' : '' }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) :
                     $fold->began->kitchen->ring($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{
                     $inHands($runs) }}</span></p>
                 <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}"
                     @if ($fold->calls($runs)) data-calls @endif>0:00</p>
-                <button type="button" class="beside" data-event="done" data-subject="{{ $one->task }}">{{ $one->finish }}</button>
+                <button type="button" class="beside" data-event="done" data-subject="{{ $one->task }}">{{ $one->finish }}@if ($several)<span
+                    class="whose-pot">{{ $ofDish($one) }}</span>@endif<span class="visually-hidden">: {{ $one->name }}</span></button>
                 @if ($others && $who !== null && $fold->calls($runs) && $fold->takenBy($runs) !== $who)<button type="button" class="beside"
                     data-event="taken" data-subject="{{ $one->task }}">I do it</button>@endif
             </div>

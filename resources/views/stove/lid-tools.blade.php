@@ -1,5 +1,5 @@
 {{-- What a cook does to a closed pot, and asks of it. --}}
-<section class="lid" aria-label="What was done to the pot">
+<section class="lid" aria-label="What was done to {{ $lid->plan->dish->name }}">
     <form class="turned" data-event="heat-set" data-subject="{{ $id ?? 'heat' }}"><label
         for="setting{{ $place }}">I turned it to</label>@if ($marks !== [])<select
         id="setting{{ $place }}" name="setting" autocomplete="off">@foreach ($marks as $percent
@@ -9,9 +9,11 @@
         name="ring" aria-label="on which ring" autocomplete="off"><option value="">where it
         stands</option>@foreach ($lid->plan->kitchen->equipment->rings as $ring)@unless (in_array($ring->id, $failed, true))<option
             value="{{
-        $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned</button></form>
+        $ring->id }}">on {{ $ring->name }}</option>@endunless @endforeach</select>@endif <button>Turned<span
+        class="visually-hidden">: {{ $lid->plan->dish->name }}</span></button></form>
     <div class="cues">
-        <button type="button" data-event="opened" data-subject="lid">I opened it</button>
+        <button type="button" data-event="opened" data-subject="lid">I opened it<span class="visually-hidden">: {{
+            $lid->plan->dish->name }}</span></button>
         @if ($at->hasProbe)<button type="button" data-probe="{{ $at->probes === [] ? '1' : '0' }}">{{ $at->probes === [] ?
             'Put the probe in' : 'Take the probe out' }}</button>@endif
     </div>

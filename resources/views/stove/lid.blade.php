@@ -1,5 +1,5 @@
 {{-- What goes on under the closed lid, and what is told of it. --}}
-<section class="lid" aria-label="Under the lid">
+<section class="lid" aria-label="Under the lid: {{ $lid->plan->dish->name }}">
     <x-drawing.heat :kitchen="$lid->plan->kitchen" :ring="$lid->plan->potted->first()->place->ring->id" :heat="$lid->course->heat"
         :course="$lid->course" :starts="$fold->state->of(Orbek\Core\Plan\Work\WorkKind::Layer)->doneAt->setTimezone($zone)"
         :now="$lid->nowMin" :probes="$at->probes" :width="350" />

@@ -55,15 +55,15 @@
             <text class="strong" x="{{ $b['x'] + $b['width'] / 2 }}" y="{{ $b['y'] - 5 }}" text-anchor="middle">{{ $b['label'] }}</text>
         </g>
         <path class="tick" d="M{{ $b['x'] }},{{ $drawing->floor() }}v6"/>
-        <text class="small" x="{{ $b['x'] }}" y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{
-            $loop->first ? $time(0) : round($b['from']) }}</text>
+        @if ($loop->first || in_array($b['index'], $drawing->ticked(), true))<text class="small" x="{{ $b['x'] }}"
+            y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $loop->first ? 'closed '.$time(0) : round($b['from']).' min'
+            }}</text>@endif
     @endforeach
     <path class="axis" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->floor() }}H{{ $drawing->x($end) }}"/>
     <path class="tick" d="M{{ $drawing->x($end) }},{{ $drawing->floor() }}v6"/>
     <text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->floor() + 20 }}" text-anchor="end">{{ $time($end) }}</text>
-    <text class="small" x="{{ $width / 2 }}" y="{{ $drawing->floor() + 34 }}" text-anchor="middle">minutes sealed</text>
     @if ($now !== null)<g class="here"><path d="M{{ $drawing->x($now) }},{{ $drawing->plotTop() - 6 }}V{{ $drawing->floor() + 4 }}"/><text
-        class="strong" x="{{ min(max($drawing->x($now), 60), $width - 40) }}" y="{{ $drawing->plotTop() - 9 }}"
-        text-anchor="middle">you are here</text></g>@endif
+        class="strong" x="{{ min(max($drawing->x($now), App\Drawings\HeatDrawing::LEFT + 46), $width - 40) }}"
+        y="{{ $drawing->plotTop() - 9 }}" text-anchor="middle">you are here</text></g>@endif
     <path class="slid" d="M0,{{ $drawing->plotTop() }}V{{ $drawing->floor() }}" visibility="hidden"/>
 </svg>

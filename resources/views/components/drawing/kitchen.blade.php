@@ -1,3 +1,4 @@
+<div class="scrolls" tabindex="0" role="group" aria-label="Pots and rings, to scale">
 <svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{
     $pots['height'] }}" role="img">
     <title>Pots to scale: {{ collect($home->equipment->pots)->map(fn ($pot) =>
@@ -59,3 +60,4 @@
         </g>
     @endforeach
 </svg>
+</div>

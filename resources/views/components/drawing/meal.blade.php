@@ -11,9 +11,9 @@
         @foreach ($column['ropes'] as $rope)
             <g class="task {{ $rope['isPinned'] ? 'pinned' : '' }}" data-task="{{ $rope['task']->job->id }}" data-start="{{
                 $plan->start($rope['task']->job->id) }}" @if ($rope['lines'] !== []) tabindex="0" role="button" aria-label="{{
-                $say($rope['task']->name) }}{{ $rope['dish'] === '' || ! $many ? '' : ', dish '.$rope['dish'] }}, at {{
-                $say->time($plan->at($plan->start($rope['task']->job->id))) }}, {{ $rope['task']->job->minutes }} min{{ $rope['isPinned'] ?
-                ', pinned' : '' }}" @endif>
+                $say($rope['task']->name) }}{{ $rope['dish'] === '' || ! $many ? '' : ' '.$rope['dish'] }}{{ $rope['isPinned'] ?
+                ' fixed' : '' }}, at {{
+                $say->time($plan->at($plan->start($rope['task']->job->id))) }}, {{ $rope['task']->job->minutes }} min" @endif>
                 <rect class="rope {{ $rope['kind'] }}" x="{{ $column['x'] }}" y="{{ $rope['y'] }}" width="13" height="{{ $rope['height']
                     }}"/>
                 @if ($rope['lines'] !== [])<path class="leader" d="M{{ $column['x'] + 13 }},{{ $rope['y'] + .5 }}h4L{{ $column['x'] + 21
