@@ -164,6 +164,20 @@ abstract class BrowserTestCase extends TestCase
         self::fail("Waited in vain: {$what}. The page says: ".mb_strimwidth($this->text('body'), 0, 1500));
     }
 
+    /** Begins the meal that is open; one of another day is begun as it stands. */
+    protected function beginMeal(): void
+    {
+        $this->find('.begin-meal button')->click();
+        $asks = fn (): array => $this->browser->findElements(WebDriverBy::cssSelector('button[value="planned"]'));
+        $isThere = fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/');
+        $this->waitFor(static fn (): bool => $isThere() || $asks() !== [], 'at the stove, or asked');
+        if (! $isThere()) {
+            $this->assertAccessible('asked whether it is cooked now');
+            $asks()[0]->click();
+        }
+        $this->waitFor($isThere, 'at the stove');
+    }
+
     protected function waitForText(string $selector, string $text): void
     {
         $this->waitFor(fn (): bool => str_contains($this->text($selector), $text), "{$selector} says \"{$text}\"");

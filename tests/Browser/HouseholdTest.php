@@ -44,7 +44,7 @@ final class HouseholdTest extends BrowserTestCase
             '[...document.querySelectorAll(".meals-ahead a.table")].find((one) => one.textContent.includes("Two biryanis")).click()'
         );
         $this->waitForText('h1, .meal-name', 'Two biryanis');
-        $this->find('.begin-meal button')->click();
+        $this->beginMeal();
         $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $stove = $this->browser->getCurrentURL();
 

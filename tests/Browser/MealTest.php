@@ -11,6 +11,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A meal on the clock: words, a task pinned, the table moved, a mend taken, two windows. */
 final class MealTest extends BrowserTestCase
 {
+    /** @var array<string, list<string>|null> what each step said goes in, by task; null where it was told layer by layer */
+    private array $told = [];
+
     public function test_a_meal_of_two_dishes_is_built_and_moved_about(): void
     {
         $this->openMeal('Lentil polo on a weekday');
@@ -50,7 +53,7 @@ final class MealTest extends BrowserTestCase
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ARROW_UP);
         $this->waitFor(fn (): bool => (int) $this->start('side/1') === $start - 1, 'a minute earlier');
         self::assertStringContainsString(
-            'pinned', (string) $this->find('[data-task="side/1"][tabindex]')->getAttribute('aria-label'),
+            'fixed', (string) $this->find('[data-task="side/1"][tabindex]')->getAttribute('aria-label'),
         );
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::DELETE);
         $this->waitFor(
@@ -85,14 +88,16 @@ final class MealTest extends BrowserTestCase
     public function test_each_demo_meal_is_cooked_through(string $name, string $hour, ?string $late): void
     {
         $this->openMeal($name);
-        $this->find('.begin-meal button')->click();
+        $list = $this->listed();
+        $this->beginMeal();
         $this->waitForText('.now', 'to its start');
         $this->assertAccessible('a meal at the stove');
         $tables = $this->cookThrough($late);
+        $this->assertAllWasTold($list);
         self::assertStringContainsString($hour, $tables[0]);
         self::assertCount($late === null ? 1 : 2, $tables);
         if (isset($tables[1])) {
-            self::assertStringContainsString('min late', $tables[1], 'the table moved when it was late');
+            self::assertStringNotContainsString('on time', $tables[1], 'the table moved when it was late');
         }
         $this->find('.act.main')->click();
         $this->waitForText('.now', 'How did it come out?');
@@ -166,7 +171,7 @@ final class MealTest extends BrowserTestCase
     public function test_two_phones_share_one_cook(): void
     {
         $this->openMeal('Two biryanis');
-        $this->find('.begin-meal button')->click();
+        $this->beginMeal();
         $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $other = $this->stack->browser(390, 800);
         try {
@@ -217,6 +222,7 @@ final class MealTest extends BrowserTestCase
      */
     private function cookThrough(?string $late): array
     {
+        $this->told = [];
         $this->forwardTo('.now .count');
         $tables = [$this->text('.table-at')];
         $done = 0;
@@ -227,12 +233,61 @@ final class MealTest extends BrowserTestCase
                 $tables[] = $this->text('.table-at');
             }
             $this->forwardTo('.now .count');
+            $this->read();
             $this->tapMain();
         }
         $this->waitForText('.now', 'On the table');
         self::assertNull($late);
 
         return $tables;
+    }
+
+    /** Reads what the step at hand says goes in, as it stands on the page. */
+    private function read(): void
+    {
+        $read = $this->browser->executeScript(
+            'const task = document.querySelector(".now").dataset.task;
+            return task ? [task, [...document.querySelectorAll(".now .goes-in:not(.brought) li")].map((one) => one.innerText.trim()),
+                document.querySelectorAll(".now .layering .rows li").length] : null;',
+        );
+        if (is_array($read)) {
+            [$task, $things, $rows] = $read;
+            $this->told[$task] = $rows > 0 ? null : $things;
+        }
+    }
+
+    /** @return array<string, string> what is to be put ready for each task, by the meal's list */
+    private function listed(): array
+    {
+        return $this->browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];
+            fetch(`${location.pathname}/list`).then((page) => page.text()).then((html) => {
+                const list = new DOMParser().parseFromString(html, "text/html");
+                done(Object.fromEntries([...list.querySelectorAll("[id^=ready-]")].map((one) => [one.id.slice(6),
+                    one.textContent.replace(/\\s+/g, " ").split(": ").slice(1).join(": ")])));
+            });',
+        );
+    }
+
+    /** @param  array<string, string>  $list */
+    private function assertAllWasTold(array $list): void
+    {
+        self::assertNotSame([], $list);
+        foreach ($list as $task => $things) {
+            self::assertArrayHasKey($task, $this->told, "{$task} was read");
+            if ($this->told[$task] === null) {
+                continue;
+            }
+            foreach ($this->told[$task] as $one) {
+                $one = str_replace("\n", ' ', $one);
+                $amount = (string) preg_replace('/ fat to cook.*$/u', '', $one);
+                $pattern = $amount === $one ? preg_quote($one, '/') : preg_quote($amount, '/').' [^,]*: fat';
+                $left = (string) preg_replace("/{$pattern}/u", '', $things, 1);
+                self::assertNotSame($things, $left, "{$one} is on the list of {$task}, once");
+                $things = $left;
+            }
+            self::assertMatchesRegularExpression('/^[, ]*$/', $things, "{$task}: all of it was told");
+        }
     }
 
     private function nowIs(string $task): bool

@@ -159,6 +159,9 @@ $phone->get($stack->url.'/shelf');
 $phone->executeScript($winter);
 usleep(1_500_000);
 $press($phone, '.begin-meal button');
+if ($phone->findElements(WebDriverBy::cssSelector('[value="planned"]')) !== []) {
+    $press($phone, '[value="planned"]');
+}
 for ($step = 0; $step < 90; $step++) {
     if ($phone->findElements(WebDriverBy::cssSelector('.closed')) !== []
         && $phone->findElements(WebDriverBy::cssSelector('.now [data-since]')) !== []) {

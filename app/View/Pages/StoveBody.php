@@ -144,8 +144,7 @@ final readonly class StoveBody
         $was = [];
         foreach ($goesIn as $index => $one) {
             foreach ($began->ingredients as $before) {
-                $isSame = $before->task === $one->task && $before->name->key === $one->name->key
-                    && $before->toldName() === $one->toldName() && $before->shop === $one->shop;
+                $isSame = $before->task === $one->task && $before->name == $one->name;
                 if ($isSame && abs($before->amount->amount / $one->amount->amount - 1) > self::SAME) {
                     $was[$index] = $before->amount;
                 }

@@ -129,7 +129,8 @@
         @foreach ($beside as $runs => $one)
             <div class="row" @if ($one->dish !== null) data-dish="{{ $one->dish }}" @endif>
                 <p class="what"><strong>{{ $say->first($named($runs, $one)) }}</strong><br><span class="small">{{ $several ?
-                    $ofDish($one).'; ' : '' }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ? 'in hand' : 'on its own')) :
+                    $ofDish($one).'; ' : '' }}{{ $one->ring === null ? ($one->isInOven() ? 'in the oven' : ($one->wantsHands() ?
+                    'in hand' : 'on its own')) :
                     $fold->began->kitchen->ring($one->ring, 'ring')->name }}, since {{ $local($fold->progress($runs)->startedAt) }}{{
                     $inHands($runs) }}</span></p>
                 <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}"

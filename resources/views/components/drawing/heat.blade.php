@@ -56,8 +56,8 @@
         </g>
         <path class="tick" d="M{{ $b['x'] }},{{ $drawing->floor() }}v6"/>
         @if ($loop->first || in_array($b['index'], $drawing->ticked(), true))<text class="small" x="{{ $b['x'] }}"
-            y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $loop->first ? 'closed '.$time(0) : round($b['from']).' min'
-            }}</text>@endif
+            y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $loop->first ?
+            'closed '.$time(0) : round($b['from']).' min' }}</text>@endif
     @endforeach
     <path class="axis" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->floor() }}H{{ $drawing->x($end) }}"/>
     <path class="tick" d="M{{ $drawing->x($end) }},{{ $drawing->floor() }}v6"/>
