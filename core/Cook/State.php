@@ -37,6 +37,9 @@ final class State extends Tasks
     /** @var list<array{Tasting, TasteSaid}> all that was tasted, in order */
     public array $tastings = [];
 
+    /** @var list<string> tasks whose look was found to have gone too far */
+    public array $tooFar = [];
+
     public ?DateTimeImmutable $servedAt = null;
 
     public ?Outcome $outcome = null;

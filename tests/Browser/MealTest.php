@@ -279,7 +279,7 @@ final class MealTest extends BrowserTestCase
                 continue;
             }
             foreach ($this->told[$task] as $one) {
-                $one = str_replace("\n", ' ', $one);
+                $one = (string) preg_replace('/\s+in at \d+:\d+$/u', '', str_replace("\n", ' ', $one));
                 $amount = (string) preg_replace('/ fat to cook.*$/u', '', $one);
                 $pattern = $amount === $one ? preg_quote($one, '/') : preg_quote($amount, '/').' [^,]*: fat';
                 $left = (string) preg_replace("/{$pattern}/u", '', $things, 1);

@@ -11,11 +11,13 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\Asked;
+use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\DayStands;
 use Orbek\Core\Cook\Early;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Situation;
 use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Meal\MealTask;
 use Orbek\Core\Plan\Plan;
@@ -28,6 +30,9 @@ final readonly class StoveBody
 {
     /** So many of what comes next are told. */
     private const NEXT = 2;
+
+    /** What begins within so long is told while water boils, min. */
+    private const SOON_MIN = 60;
 
     /** What differs by less is the same amount. */
     private const SAME = 0.01;
@@ -75,7 +80,7 @@ final readonly class StoveBody
                 ? 'side' : $fold->dishes[$one->dish]->plan()->dish->name,
             'home' => static fn (int $place): string => route('cook', $cook->dishes[$place]),
             'beside' => self::tasks($fold, $situation->besideFor($who)),
-            'next' => self::tasks($fold, array_slice($situation->nextFor($who), 0, self::NEXT)),
+            'next' => self::tasks($fold, array_slice(self::soon($fold, $situation, $who), 0, self::NEXT)),
             'others' => $fold->hands > 1, 'eats' => $fold->began->eats(),
             'inHands' => static fn (string $one): string => match (true) {
                 $fold->hands < 2, $fold->takenBy($one) === null => '',
@@ -114,6 +119,22 @@ final readonly class StoveBody
             'was' => $of === null || $task?->dish === null ? [] : self::was($goesIn, $fold->began->plans[$task->dish]),
             'brought' => $of === null ? [] : Mise::broughtTo($of->plan(), $task->task),
         ];
+    }
+
+    /**
+     * What comes next for one pair of hands; while water boils, nothing that is hours away.
+     *
+     * @return list<string>
+     */
+    private static function soon(MealCook $fold, Situation $situation, ?int $who): array
+    {
+        $isBoiling = array_filter($fold->dishes, static fn (Cook $one): bool => $one->boiling() !== null) !== [];
+        $till = Instant::plusMinutes($fold->now, self::SOON_MIN);
+
+        return array_values(array_filter(
+            $situation->nextFor($who),
+            static fn (string $id): bool => ! $isBoiling || $situation->startsAt($id) <= $till,
+        ));
     }
 
     /**

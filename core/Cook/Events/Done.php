@@ -31,7 +31,12 @@ final readonly class Done extends Event
 
     public function happenTo(State $state): bool
     {
-        return $this->happenToSides($state);
+        $counts = $this->happenToSides($state);
+        if ($counts && $this->how === HowDone::TooFar) {
+            $state->tooFar[] = $this->task;
+        }
+
+        return $counts;
     }
 
     public function happenToSides(Tasks $sides): bool

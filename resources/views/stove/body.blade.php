@@ -46,8 +46,8 @@
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
             <button type="button" class="say" data-say-step hidden>Say it aloud</button>
-            @if ($goesIn !== [])@include('stove.goes-in')@endif
-            @if ($brought !== [])@include('stove.brought')@endif
+            @if ($goesIn !== [] && ! $boiling)@include('stove.goes-in')@endif
+            @if ($brought !== [] && ! $boiling)@include('stove.brought')@endif
             @if ($asked !== null && $progress->isRunning() && ! $boiling)@include('stove.asked')@endif
             @if ($pots !== [])
                 <p class="window">From the base up.@if ($drained !== null) The rice has waited since <strong>{{

@@ -8,10 +8,9 @@
     <p class="window"><strong>{{ $fold->isScoopNext() ? 'First scoop, '.round(100 * $lift->share).' % of the rice' : 'The rest' }}</strong>:
         a grain that {{ $say->label($lift->stage, 'words') }}.</p>
 @endif
-@foreach ($later as [$one, $minutes])
-    <p class="window in-later" data-call-at="{{ $progress->startedAt->getTimestamp() + (int) round(60 * $minutes) }}"
-        data-says="{{ $one->name }}: in now"><strong>{{ $one->name }}</strong> in at <strong>{{ $say->clock(60 * $minutes) }}</strong></p>
-@endforeach
+<p class="window">{{ $hand }}</p>
+@if ($goesIn !== [])@include('stove.goes-in', ['later' => $later])@endif
+@if ($brought !== [])@include('stove.brought', ['of' => $fold])@endif
 <p class="window">lift at <strong>{{ $say->clock($forecast->liftAt()) }}</strong>, test from {{ $say->clock($forecast->liftAt(0.1)) }}, by
     {{
     $say->clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span

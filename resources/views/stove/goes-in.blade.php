@@ -3,6 +3,8 @@
     @foreach ($goesIn as $index => $one)
         <li>@if (count($goesIn) > 2)<label><input type="checkbox" data-tick="{{ $id }}/{{ $index }}">
             <span><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@include('stove.was')</span></label>@else<strong>{{
-            $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@include('stove.was')@endif</li>
+            $say->amount($one->amount) }}</strong> {{ $one->inHand() }}@include('stove.was')@endif
+            @isset($later[$one->toldName()])<span class="in-later" data-call-at="{{ $later[$one->toldName()]['at'] }}" data-says="{{
+                $one->toldName() }}: in now">in at <strong>{{ $later[$one->toldName()]['clock'] }}</strong></span>@endisset</li>
     @endforeach
 </ul>

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Asked;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\MealCook;
+use Orbek\Core\Cook\TasteSaid;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
@@ -51,6 +52,11 @@ final class AskedTest extends TestCase
         self::assertStringContainsString('8.5 g of sugar', $says['sour']);
         self::assertStringContainsString('17 ml of lemon juice', $says['dull']);
         self::assertSame('It is right as it is.', $says['right']);
+        $twice = $this->fold([
+            ['started', 'filling-2', 0], ['tasted', 'filling-2', 5, ['taste' => 'flat']],
+            ['tasted', 'filling-2', 7, ['taste' => 'right']],
+        ], 8);
+        self::assertSame([TasteSaid::Flat, TasteSaid::Right], array_column($twice->dishes[0]->state->tastings, 1));
         $water = $this->fold([['started', 'heat-water', 0], ['tasted', 'heat-water', 5, ['taste' => 'salty']]], 6);
         self::assertStringContainsString('off and put boiling water in its place', Sample::say(
             Asked::of($water, $water->situation(), 'd1/heat-water')->mend ?? '',
@@ -64,6 +70,7 @@ final class AskedTest extends TestCase
         self::assertStringContainsString(
             'Brown the thighs went too far in 22 min', Sample::say(Asked::saidOf($this->fold($events, 23)) ?? ''),
         );
+        self::assertSame(['filling-1'], $this->fold($events, 23)->dishes[0]->state->tooFar, 'the record keeps it');
         self::assertNull(Asked::saidOf($this->fold([...$events, ['started', 'filling-2', 24]], 25)));
         self::assertNull(Asked::saidOf($this->fold([['started', 'filling-1', 0], ['done', 'filling-1', 14]], 15)));
     }
