@@ -50,6 +50,20 @@ final readonly class LayeringDrawing
         );
     }
 
+    /** The fat over the base. */
+    public function base(): string
+    {
+        $half = $this->scale * $this->section->pot->diameterCm / 2 - 4;
+
+        return sprintf('M%.1f %.1fH%.1f', $this->width() / 2 - $half, $this->y(0) - 1, $this->width() / 2 + $half);
+    }
+
+    /** By how much what is turned over is moved so that it stands on its plate. */
+    public function turnedBy(): float
+    {
+        return $this->height() - 6 + $this->y(max([0.0, ...$this->section->topsCm]));
+    }
+
     /** A layer as an area, its sides as far out as the food stands there. */
     public function layer(int $at): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Cook;
+use App\Models\Household;
 use App\Models\MeterReading;
 use App\StandIns\Probe;
 use App\Wording\Wording;
@@ -41,7 +42,8 @@ final readonly class AtStove
     public static function of(Cook $cook, CoreCook $fold, DateTimeImmutable $now): self
     {
         $lid = $fold->state->servedAt === null ? $fold->underTheLid() : null;
-        $hasProbe = config('orbek.stand_ins') === true;
+        // A kitchen of one's own has the probes that are there.
+        $hasProbe = config('orbek.stand_ins') === true && app(Household::class)->is_demo;
         $sealedAt = $lid === null ? null : $fold->state->of(WorkKind::Layer)->doneAt;
         // A probe that speaks for itself comes before the stand-in.
         $read = $sealedAt === null ? [] : MeterReading::temperatures($sealedAt, $now);

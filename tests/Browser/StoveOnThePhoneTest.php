@@ -100,7 +100,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
 
         $this->turn(290);
         $this->find('[data-stage=half]')->click();
-        $this->waitForText('.window', sprintf('before the tests %d:%02d', intdiv($first, 60), $first % 60));
+        $this->waitForText('.lifts', sprintf('before the tests %d:%02d', intdiv($first, 60), $first % 60));
         $once = $this->liftAt();
         self::assertGreaterThan($first, $once, 'a hard heart at 4:50 is behind the forecast');
         $this->turn(50);

@@ -8,6 +8,7 @@ use App\Http\AtStove;
 use App\Http\SentEvents;
 use App\Http\WholePlan;
 use App\Models\Dish;
+use App\Models\Household;
 use App\Models\LaidMeals;
 use App\Models\Meal;
 use App\Models\MealCook;
@@ -84,7 +85,8 @@ final class MealCookController
     public function show(Request $request, MealCook $mealCook): View
     {
         return view('stove.show', $this->data($request, $mealCook) + [
-            'standIns' => config('orbek.stand_ins') === true || $mealCook->practice !== null,
+            'standIns' => $mealCook->practice !== null
+                || (config('orbek.stand_ins') === true && app(Household::class)->is_demo),
         ]);
     }
 

@@ -46,7 +46,8 @@ final readonly class BoilNow
         }
         foreach (Boil::later($fold->plan()->dish, $forecast->liftAt() / 60) as [$one, $minutes]) {
             $later[$one->name] = [
-                'at' => $began->getTimestamp() + (int) round(60 * $minutes), 'clock' => $this->say->clock(60 * $minutes),
+                'at' => $began->getTimestamp() + (int) round(60 * $minutes),
+                'clock' => $this->say->clock(60 * $minutes),
             ];
         }
 

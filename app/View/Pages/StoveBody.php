@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Drawings\BowlDrawing;
+use App\Drawings\LayeringDrawing;
 use App\Http\AtStove;
 use App\Models\MealCook as Row;
 use App\Wording\Wording;
@@ -16,6 +18,7 @@ use Orbek\Core\Cook\DayStands;
 use Orbek\Core\Cook\Early;
 use Orbek\Core\Cook\MealCook;
 use Orbek\Core\Cook\Situation;
+use Orbek\Core\Dish\Serving;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
@@ -59,7 +62,7 @@ final readonly class StoveBody
             array_keys($at), static fn (int $place): bool => $at[$place]->lid !== null
                 && ! in_array($place, $fold->leftOut, true),
         );
-        $view->with(self::asks($fold, $situation, $id));
+        $view->with($this->asks($fold, $situation, $id));
         $view->with([
             'several' => count($fold->dishes) > 1 || $fold->began->meal->sides !== [],
             'isPractice' => $cook->practice !== null,
@@ -96,7 +99,7 @@ final readonly class StoveBody
      *
      * @return array<string, mixed>
      */
-    private static function asks(MealCook $fold, Situation $situation, ?string $id): array
+    private function asks(MealCook $fold, Situation $situation, ?string $id): array
     {
         $asked = $id === null ? null : Asked::of($fold, $situation, $id);
         $task = $id === null ? null : $fold->tasks[$id];
@@ -117,8 +120,43 @@ final readonly class StoveBody
             'asked' => $asked, 'looks' => ($asked->look ?? null) !== null, 'said' => Asked::saidOf($fold),
             'goesIn' => $goesIn = $of === null || $layered !== [] ? [] : Mise::at($of->plan(), $task->task),
             'was' => $of === null || $task?->dish === null ? [] : self::was($goesIn, $fold->began->plans[$task->dish]),
+            'bowl' => count($goesIn) > 2 && $task?->ring === null && $task?->kind !== WorkKind::Rinse
+                ? new BowlDrawing($goesIn) : null,
+            'inPot' => $of === null || ! self::isSeenInPot($task, $of) ? null : new LayeringDrawing(
+                $of->plan()->potted->first()->section,
+            ),
+            'isTurned' => $task?->kind === WorkKind::Open,
+            'isOnPlatter' => $task?->kind === WorkKind::Open && $of?->plan()->dish->table->serving === Serving::Platter,
+            'mise' => $fold->isUntouched() ? $this->mise($fold) : [],
             'brought' => $of === null ? [] : Mise::broughtTo($of->plan(), $task->task),
         ];
+    }
+
+    /** Whether the pot at hand is drawn: its base under fat, or the whole of it turned out. */
+    private static function isSeenInPot(?MealTask $task, Cook $of): bool
+    {
+        return $task?->kind === WorkKind::HotFat || ($task?->kind === WorkKind::Open
+            && in_array($of->plan()->dish->table->serving, [Serving::Whole, Serving::Lifted], true)
+            && $of->plan()->dish->build->base->kind->isLaid);
+    }
+
+    /**
+     * What is put ready for each task, in the order of the work.
+     *
+     * @return array<string, list<string>> by the task's name
+     */
+    private function mise(MealCook $fold): array
+    {
+        $mise = [];
+        foreach ($fold->began->tasks as $task) {
+            $of = $task->dish === null ? null : $fold->dishes[$task->dish]->plan();
+            foreach ($of === null ? [] : Mise::at($of, $task->task) as $one) {
+                $mise[$this->say->first($task->name)][] = $this->say->amount($one->amount).' '
+                    .$this->say->text($one->inHand());
+            }
+        }
+
+        return $mise;
     }
 
     /**

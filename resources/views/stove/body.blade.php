@@ -46,6 +46,9 @@
                     }}{{ $task->detail === null ? '' : '. '.$say->first($task->detail) }}</p>
             @endif
             <button type="button" class="say" data-say-step hidden>Say it aloud</button>
+            @if ($bowl !== null && ! $boiling)@include('stove.bowl')@endif
+            @if ($inPot !== null)@include('stove.in-pot')@endif
+            @if ($isOnPlatter)<x-drawing.platter :plan="$of->plan()" />@endif
             @if ($goesIn !== [] && ! $boiling)@include('stove.goes-in')@endif
             @if ($brought !== [] && ! $boiling)@include('stove.brought')@endif
             @if ($asked !== null && $progress->isRunning() && ! $boiling)@include('stove.asked')@endif
@@ -80,6 +83,7 @@
                     data-far-till="{{ $early->till->getTimestamp() }}" @endif data-event="started"
                     data-subject="{{ $task->task }}">{{ $task->begin }}</button>
             @endif
+            @if ($mise !== [])@include('stove.mise')@endif
             @if ($strip)@include('stove.lid-tools', ['home' => $home($dish), 'fold' => $of, 'at' => $at[$dish], 'lid' => $at[$dish]->lid,
                 'place' => $dish, 'id' => $task->task, 'failed' => $fold->failed])@endif
         </section>

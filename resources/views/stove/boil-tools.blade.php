@@ -2,12 +2,12 @@
     @if ($fold->forecast()->boil === $fold->plan()->boil()->forecast->boil)
         <button type="button" data-event="back-at-boil" data-subject="{{ $task }}">It boils again</button>
     @endif
-    <details class="weigh" data-keep-open><summary>Weigh a spoonful</summary>
+    @if ($fold->plan()->kitchen->equipment->hasScale)<details class="weigh" data-keep-open><summary>Weigh a spoonful</summary>
         <form data-event="weighed" data-subject="{{ $task }}">
             <label>raw <input name="raw_g" type="number" inputmode="decimal" min="1" max="200" step="0.1" value="10" required> g</label>
             <label>drained <input name="drained_g" type="number" inputmode="decimal" min="1" max="700" step="0.1" required> g</label>
             <button>Weighed</button>
         </form>
-    </details>
+    </details>@endif
     @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Boil])
 </div>

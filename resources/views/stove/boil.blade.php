@@ -11,7 +11,8 @@
 <p class="window">{{ $hand }}</p>
 @if ($goesIn !== [])@include('stove.goes-in', ['later' => $later])@endif
 @if ($brought !== [])@include('stove.brought', ['of' => $fold])@endif
-<p class="window">lift at <strong>{{ $say->clock($forecast->liftAt()) }}</strong>, test from {{ $say->clock($forecast->liftAt(0.1)) }}, by
+<p class="window lifts">lift at <strong>{{ $say->clock($forecast->liftAt()) }}</strong>, test
+    from {{ $say->clock($forecast->liftAt(0.1)) }}, by
     {{
     $say->clock($forecast->liftAt(0.9)) }} at the latest{{ $seen ? '; before the tests '.$lift->at->text() : '' }}. <span
     data-live-words></span></p>
