@@ -19,6 +19,9 @@ final readonly class DayStands
     /** Later than this it is another day's supper, and nothing pushes it, min. */
     private const OF_TODAY_MIN = 12 * 60;
 
+    /** What pushes is told by what so many minutes less of it would win. */
+    private const TRIED_MIN = 5;
+
     /**
      * @param  string|null  $task what pushes the table; null where nothing does
      * @param  list<Win>  $wins what a tap would win back, min; what wins most first
@@ -56,7 +59,7 @@ final readonly class DayStands
 
     /**
      * What stands at the head of the chain that ends at the table: what is going on, or what could have begun and has
-     * not. Of several, the one that is furthest behind its plan.
+     * not. Of several, the one by which the table would be soonest, were it shorter.
      */
     private static function pushes(MealCook $cook, Situation $situation): ?string
     {
@@ -82,13 +85,13 @@ final readonly class DayStands
         }
         // Where something waits for no reason of the clock's own, what runs or could is the nearest cause.
         $heads = $heads !== [] ? $heads : [...$situation->inHand, ...$situation->running, ...$situation->ready];
-        $behind = [];
-        foreach ($heads as $id) {
-            $behind[$id] = self::end($cook, $situation, $id)
-                - ($cook->began->laid->starts[$id] ?? 0) - $cook->tasks[$id]->job->minutes;
+        $won = [];
+        foreach (array_unique($heads) as $id) {
+            [, $tableAt] = Relaid::of($cook, [$id => self::TRIED_MIN]);
+            $won[$id] = $situation->tableAt->getTimestamp() - $tableAt->getTimestamp();
         }
 
-        return $behind === [] ? null : (string) array_search(max($behind), $behind, true);
+        return $won === [] || max($won) <= 0 ? null : (string) array_search(max($won), $won, true);
     }
 
     /**

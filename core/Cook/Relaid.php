@@ -35,7 +35,8 @@ final class Relaid
     /** @var array<string, int> */
     private readonly array $things;
 
-    private function __construct(private readonly MealCook $cook)
+    /** @param  array<string, int>  $shorter minutes that a task is taken to be shorter, by id */
+    private function __construct(private readonly MealCook $cook, private readonly array $shorter = [])
     {
         $things = MealPlanner::thingsOf($cook->began->meal, $cook->began->kitchen);
         $things[Hold::hands()->key()] = $cook->hands;
@@ -46,12 +47,13 @@ final class Relaid
     }
 
     /**
+     * @param  array<string, int>  $shorter minutes that a task is taken to be shorter, by id
      * @return array{array<string, int>, DateTimeImmutable} starts in minutes before the table, and when
      *     that will be
      */
-    public static function of(MealCook $cook): array
+    public static function of(MealCook $cook, array $shorter = []): array
     {
-        return (new self($cook))->laid();
+        return (new self($cook, $shorter))->laid();
     }
 
     /** When the table could be, were it as soon as it can be from now. */
@@ -153,7 +155,8 @@ final class Relaid
     {
         $task = $this->cook->tasks[$id];
         $endsAt = $this->cook->endsAt($id) ?? $this->cook->now;
-        $minutes = max(0, (int) ceil(($endsAt->getTimestamp() - $this->cook->now->getTimestamp()) / 60));
+        $minutes = max(0, (int) ceil(($endsAt->getTimestamp() - $this->cook->now->getTimestamp()) / 60)
+            - ($this->shorter[$id] ?? 0));
         $claims = [];
         foreach ($task->job->claims as [$thing]) {
             if ($thing !== Hold::hands()->key()) {
@@ -196,7 +199,7 @@ final class Relaid
 
         return new Job(
             id: $id,
-            minutes: $this->cook->minutes($id),
+            minutes: max(0, $this->cook->minutes($id) - ($this->shorter[$id] ?? 0)),
             claims: $this->ofWhatWorks($this->stretched($id)),
             after: [...$after, After::gap(self::NOW, 0, $this->atMost($mostMin, $after))],
             isBound: true,
@@ -233,7 +236,7 @@ final class Relaid
     private function stretched(string $id): array
     {
         $job = $this->cook->tasks[$id]->job;
-        $more = $this->cook->minutes($id) - $job->minutes;
+        $more = $this->cook->minutes($id) - ($this->shorter[$id] ?? 0) - $job->minutes;
 
         return array_map(static fn (array $claim): array => [
             $claim[0], $claim[1], $claim[2] === $job->minutes ? max($claim[1], $claim[2] + $more) : $claim[2],
