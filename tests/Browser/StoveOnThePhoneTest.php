@@ -111,7 +111,8 @@ final class StoveOnThePhoneTest extends BrowserTestCase
         self::assertCount(1, $this->browser->findElements(WebDriverBy::cssSelector('.boil .hill.before')));
         $this->assertAccessible('the boil with tests');
 
-        $this->find('.weigh summary')->click();
+        $this->browser->executeScript('document.querySelector(".weigh summary").click()');
+        $this->browser->executeScript('document.querySelector(".weigh form").scrollIntoView({ block: "center" })');
         $this->find('.weigh [name=drained_g]')->sendKeys('60');
         $this->find('.weigh form button')->click();
         $this->waitForText('.message', '10 g of raw rice cannot weigh 60 g: give at most 35 g.');

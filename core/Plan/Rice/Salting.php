@@ -97,11 +97,15 @@ final readonly class Salting
         }
         $tastes = [];
         foreach ([Taste::Mild, Taste::Usual, Taste::Full] as $taste) {
-            $tastes[] = $this->saltedTo($taste->percent(), 'salting.salt-to-taste', ['taste' => $taste]);
+            $tastes[] = $this->saltedTo($taste->percent(), static fn (Quantity $gPerL): Note => Note::of(
+                'salting.salt-to-taste', taste: $taste, gPerL: $gPerL,
+            ));
         }
         $liked = $this->liked();
         if ($liked !== null) {
-            $tastes[] = $this->saltedTo($liked, 'salting.salt-as-noted', ['percent' => round($liked, 2)]);
+            $tastes[] = $this->saltedTo($liked, static fn (Quantity $gPerL): Note => Note::of(
+                'salting.salt-as-noted', percent: round($liked, 2), gPerL: $gPerL,
+            ));
         }
 
         return array_values(array_filter($tastes));
@@ -110,17 +114,16 @@ final readonly class Salting
     /**
      * The water's salt for a share in all that is eaten; null where that cannot be.
      *
-     * @param  array<string, Taste|float>  $more arguments of what it says
+     * @param  callable(Quantity): Note  $says
      */
-    private function saltedTo(float $percent, string $says, array $more): ?Mend
+    private function saltedTo(float $percent, callable $says): ?Mend
     {
         $rice = $this->potted->rice;
         $moreG = $percent / 100 * $this->eatenG - $this->fillingG - $rice->saltKept->amount;
         $gPerL = $this->potted->dish->grain->water->saltGPerL + $moreG / $rice->keptPerGPerL;
 
         return $gPerL < 0 || $gPerL > self::MOST_SALT_G_PER_L ? null : new Mend(
-            Note::of($says, ...$more, gPerL: Quantity::grams(round($gPerL))->filling(Salt::KG_PER_L)),
-            'water/salt_g_per_l', round($gPerL, 1),
+            $says(Quantity::grams(round($gPerL))->filling(Salt::KG_PER_L)), 'water/salt_g_per_l', round($gPerL, 1),
         );
     }
 }

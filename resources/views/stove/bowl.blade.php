@@ -1,5 +1,5 @@
 {{-- A bowl that fills as its things are ticked. --}}
-<div class="layering"><svg class="filling-up" viewBox="0 0 {{ $bowl->width() }} {{ $bowl->height() }}" role="img"
+<div class="drawn-in"><svg class="filling-up" viewBox="0 0 {{ $bowl->width() }} {{ $bowl->height() }}" role="img"
     aria-label="A bowl in section, {{ count($goesIn) }} things from the bottom up">
     @foreach ($goesIn as $index => $one)
         <path class="of-filling" d="{{ $bowl->band($index) }}" data-in="{{ $id }}/{{ $index }}"/>
