@@ -21,6 +21,9 @@ use Orbek\Core\Measure\Refused;
  */
 final readonly class Filling
 {
+    /** Layered so far on the way to tender it has been cooked. */
+    private const COOKED = 0.5;
+
     /** A filling less ready than this goes in raw. */
     public const RAW = 0.3;
 
@@ -202,7 +205,11 @@ final readonly class Filling
             return null;
         }
         $raw = array_filter($this->kinds(), static fn (FillingKind $kind): bool => $kind->safeCoreC !== null);
-        $all = array_map($this->marinade->times(...), array_values($raw) ?: [$this->toughest()]);
+        $isCookedThen = $this->ready >= self::COOKED;
+        $all = array_map(
+            fn (FillingKind $kind): array => $this->marinade->times($kind, $isCookedThen),
+            array_values($raw) ?: [$this->toughest()],
+        );
         usort($all, static fn (array $a, array $b): int => $a['most'] <=> $b['most']);
         $least = min($all[0]['most'], max(array_column($all, 'least')));
 

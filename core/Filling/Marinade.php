@@ -18,6 +18,9 @@ final readonly class Marinade
 
     private const PAPAYA_FACTOR = 0.65;
 
+    /** Enough for salt and spice at the skin, where it is simmered in its marinade afterwards. */
+    private const COOKED_THEN_MIN = 15;
+
     private const OVERNIGHT_FACTOR = 0.9;
 
     private function __construct(
@@ -43,9 +46,10 @@ final readonly class Marinade
     /**
      * Least, good and greatest time for a protein in this, minutes.
      *
+     * @param  bool  $isCookedThen simmered before it is layered: what the marinade leaves undone, the pan does
      * @return array{least: int, good: int, most: int, why: Note}
      */
-    public function times(FillingKind $kind): array
+    public function times(FillingKind $kind, bool $isCookedThen = false): array
     {
         [$least, $good, $most, $why] = match (true) {
             $kind->group === FillingGroup::Poultry => [
@@ -62,6 +66,7 @@ final readonly class Marinade
             $kind->group === FillingGroup::Dairy => [30, 30, 720, Note::of('marinade.at-its-skin')],
             default => [10, 30, 240, Note::of('marinade.vegetables')],
         };
+        $least = $isCookedThen ? min($least, self::COOKED_THEN_MIN) : $least;
         if ($this->papayaPercent > 0 && $most > self::PAPAYA_MOST_MIN) {
             return [
                 'least' => min($least, self::PAPAYA_MOST_MIN),

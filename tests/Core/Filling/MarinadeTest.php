@@ -54,6 +54,17 @@ final class MarinadeTest extends TestCase
         self::assertSame($minutes, [$times['least'], $times['good'], $times['most']]);
     }
 
+    public function test_what_is_simmered_in_it_afterwards_needs_a_quarter_of_an_hour(): void
+    {
+        $least = static fn (string $kind, array $more): int => self::marinade($more)
+            ->times(Sample::filling($kind), true)['least'];
+
+        self::assertSame(15, $least('lamb-cubes', []));
+        self::assertSame(15, $least('lamb-cubes', ['papaya_percent' => 3]), 'papaya too, on meat that is cooked first');
+        self::assertSame(10, $least('root-vegetables', []), 'what needs less needs no more');
+        self::assertSame(1440, self::marinade([])->times(Sample::filling('lamb-cubes'), true)['most']);
+    }
+
     public function test_a_night_begins_at_eight_hours_and_yogurt_brings_its_water(): void
     {
         self::assertFalse(self::marinade(['minutes' => 479])->isOvernight());
