@@ -186,7 +186,7 @@ final class TimePassesTest extends FeatureTestCase
     private function begin(Meal $meal): MealCook
     {
         $id = (string) Str::ulid();
-        $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->assertRedirect();
+        $this->post(route('meal-cook.begin', $meal), ['cook' => $id, 'when' => 'planned'])->assertRedirect();
 
         return MealCook::query()->findOrFail(strtolower($id));
     }
