@@ -225,22 +225,6 @@ final class Wording
         return $this->reading()->time($time);
     }
 
-    /**
-     * How late the table is: ", 12 min late", nothing where it is not; a table of another day is not late, it was
-     * another.
-     *
-     * @param  DateTimeImmutable  $planned local to the kitchen
-     */
-    public function late(DateTimeImmutable $planned, DateTimeImmutable $is): string
-    {
-        $minutes = intdiv($is->getTimestamp() - $planned->getTimestamp(), 60);
-
-        return $minutes <= 0 ? '' : $this->text(Note::of(
-            'late.than-planned', minutes: $minutes, isOfToday: $minutes < self::OF_TODAY_MIN,
-            at: $planned, day: $planned,
-        ));
-    }
-
     /** How a table came against its plan: "on time", "12 min late", "on another day than planned". */
     public function lateness(int $minutes): string
     {

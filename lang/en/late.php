@@ -4,6 +4,5 @@ declare(strict_types=1);
 
 return [
     'not' => 'on time',
-    'than-planned' => '{isOfToday, select, yes{, {minutes} min late} other{, planned for {day} at {at}}}',
     'than-was-planned' => '{isOfToday, select, yes{{minutes} min {isLate, select, yes{late} other{early}}} other{on another day than planned}}',
 ];
