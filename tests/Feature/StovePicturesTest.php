@@ -77,6 +77,20 @@ final class StovePicturesTest extends FeatureTestCase
         self::assertStringNotContainsString('Put ready first:', $this->bodyOf($cook));
     }
 
+    public function test_what_a_guest_more_changes_is_marked_at_its_step_with_what_it_was(): void
+    {
+        $cook = $this->begunDish('Sour-cherry polo with chicken thighs');
+        self::assertStringNotContainsString('changed:', $this->bodyOf($cook));
+        $this->postJson(route('meal-cook.events', $cook->meal_cook_id), ['events' => [[
+            'id' => (string) Str::ulid(), 'type' => 'eaters', 'eaters' => 11,
+            'at' => app(PracticeClock::class)->now()->getTimestamp(),
+        ]]])->assertOk();
+
+        self::assertMatchesRegularExpression('/aged basmati[^<]*<span class="was">changed: 797 g before/', $this->bodyOf($cook));
+        $layers = $this->walkTo($cook, WorkKind::Layer);
+        self::assertGreaterThan(2, substr_count($layers, '<span class="was">changed:'), 'layer by layer');
+    }
+
     private function begunDish(string $name): Cook
     {
         $dish = Dish::query()->where('name', $name)->firstOrFail();

@@ -105,7 +105,7 @@ final readonly class StoveBody
         $task = $id === null ? null : $fold->tasks[$id];
         $of = $task?->dish === null ? null : $fold->dishes[$task->dish];
         $layered = $of !== null && $id !== null && $task->kind === WorkKind::Layer
-            ? LayeredPot::all($of->plan(), $id) : [];
+            ? LayeredPot::all($of->plan(), $id, $fold->began->plans[$task->dish]) : [];
 
         $early = $task === null || $id === null || $fold->progress($id)->startedAt !== null ? null : Early::of(
             $task, $situation->startsAt($id), $fold->now,

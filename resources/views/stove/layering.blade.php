@@ -17,7 +17,8 @@
             @foreach ($pot->rows as $index => $row)
                 <li><label><input type="checkbox" data-tick="{{ $pot->tick($index) }}"><span class="at">{{ $index + 1 }}</span>
                     <span class="what">{{ $say->first($row->says) }}@foreach ($row->on as $on)<span class="small">{{ $say->text($on)
-                        }}</span>@endforeach</span>@if ($row->amount !== null)<strong>{{
+                        }}</span>@endforeach @if ($pot->was($index) !== null)<span class="was">changed: {{ $say->amount($pot->was($index))
+                        }} before</span>@endif</span>@if ($row->amount !== null)<strong>{{
                         $say->amount($row->amount) }}</strong>@endif</label></li>
             @endforeach
         </ol>
