@@ -65,7 +65,7 @@ final class NoteTeaches
 
         return [[
             'of' => Knowledge::TENDER.$kind->id,
-            'likelihood' => FromTheNote::tender($thought * $had, $call),
+            'likelihood' => FromTheNote::tender($thought * $had, $call, $kind->staysWhole),
         ]];
     }
 

@@ -58,17 +58,18 @@ final class FromTheNote
     /**
      * @param  float  $tenderness it had by the time to tender of its kind, 1 tender
      * @param  int  $call −1 tough, 0 right, 1 soft
+     * @param  bool  $staysWhole its pieces are wanted whole: of others it is right as well when they fall apart
      * @return list<float> how likely each factor on that time makes that call
      */
-    public static function tender(float $tenderness, int $call): array
+    public static function tender(float $tenderness, int $call, bool $staysWhole = true): array
     {
         $has = log(max(0.01, $tenderness));
 
-        return array_map(static function (float $ln) use ($has, $call): float {
+        return array_map(static function (float $ln) use ($has, $call, $staysWhole): float {
             $tough = Normal::below((log(self::TOUGH) - ($has - $ln)) / self::TEETH_SD);
             $soft = Normal::below((($has - $ln) - log(self::SOFT)) / self::TEETH_SD);
 
-            return self::said($call, $tough, $soft);
+            return self::said($call, $tough, $call === 0 && ! $staysWhole ? 0.0 : $soft);
         }, FactorBelief::grid());
     }
 

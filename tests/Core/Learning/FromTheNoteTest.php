@@ -66,6 +66,10 @@ final class FromTheNoteTest extends TestCase
         $part = self::after(Knowledge::SALT, FromTheNote::salt(0.85, 1, true));
         self::assertGreaterThan(self::after(Knowledge::SALT, FromTheNote::salt(0.85, 1)), $part, 'a part of it says less');
         self::assertLessThan(1.0, $part);
+        self::assertEqualsWithDelta(
+            1.0, self::after('tender:goat', FromTheNote::tender(2.6, 0, false)), 0.01, 'what may fall apart is right when it does',
+        );
+        self::assertGreaterThan(1.05, self::after('tender:fish', FromTheNote::tender(2.6, 0)), 'what is to stay whole did');
         self::assertGreaterThan(1.1, self::after('tender:goat', FromTheNote::tender(1.1, -1)), 'tough although it had its time');
         self::assertLessThan(0.9, self::after('tender:goat', FromTheNote::tender(1.6, 1)), 'it fell apart');
     }
