@@ -48,12 +48,7 @@ final class DayStandsTest extends TestCase
     public function test_what_runs_over_is_named_and_a_pressure_cooker_would_win_it_back(): void
     {
         $walk = MealWalk::of([['dish' => 'sour-cherry-polo']], 6, 1);
-        $walk->till('-75 minutes');
-        $simmer = array_values(array_filter(
-            $walk->cook()->left(), static fn (string $id): bool => $walk->cook()->progress($id)->isRunning()
-                && ($walk->plan->tasks[$id]->endsBy->isTender ?? false),
-        ))[0] ?? self::fail('the thighs simmer');
-        $walk->happens('lengthened', $simmer, ['minutes' => 50]);
+        $simmer = $walk->tillItSimmers(50) ?? self::fail('the thighs simmer');
         $stands = $this->stands($walk);
 
         self::assertSame($simmer, $stands->task);

@@ -118,6 +118,26 @@ final class MealWalk
         return $this->cook();
     }
 
+    /**
+     * Till what is to be tender simmers, which is then made longer.
+     *
+     * @return string|null the task; null where nothing simmers
+     */
+    public function tillItSimmers(int $longerMin): ?string
+    {
+        $this->till('-75 minutes');
+        $cook = $this->cook();
+        foreach ($cook->left() as $id) {
+            if ($cook->progress($id)->isRunning() && ($this->plan->tasks[$id]->endsBy->isTender ?? false)) {
+                $this->happens('lengthened', $id, ['minutes' => $longerMin]);
+
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
     /** @param  array<string, int>  $lateMin */
     private function act(array $lateMin): bool
     {

@@ -29,12 +29,7 @@ final class WhyLateTest extends TestCase
     public function test_a_step_that_took_longer_is_the_cause(): void
     {
         $walk = MealWalk::of([['dish' => 'sour-cherry-polo']], 6, 1);
-        $walk->till('-75 minutes');
-        $simmer = array_values(array_filter(
-            $walk->cook()->left(), static fn (string $id): bool => $walk->cook()->progress($id)->isRunning()
-                && ($walk->plan->tasks[$id]->endsBy->isTender ?? false),
-        ))[0] ?? self::fail('the thighs simmer');
-        $walk->happens('lengthened', $simmer, ['minutes' => 50]);
+        $simmer = $walk->tillItSimmers(50) ?? self::fail('the thighs simmer');
         $says = $this->why($walk, []);
 
         self::assertStringContainsString('it took 50 min longer than the', $says ?? '');
