@@ -19,6 +19,7 @@ use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\FillingOutcome;
 use Orbek\Core\Cook\RiceOutcome;
 use Orbek\Core\Cook\TasteSaid;
+use Orbek\Core\Dish\Tasting;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Fields;
@@ -398,6 +399,10 @@ final class CooksCsv
         }
         if (($row['salt'] ?? '') !== '') {
             $said['salt'] = self::how($cells, 'salt', TasteSaid::class);
+            $can = array_column(TasteSaid::sayOf(Tasting::RiceWater), 'value');
+            if (! in_array($said['salt'], $can, true)) {
+                throw Refused::unknown($cells->at('salt'), $said['salt'], $can);
+            }
         }
         foreach (preg_split('/[\s,;]+/u', $row['also'] ?? '', -1, PREG_SPLIT_NO_EMPTY) ?: [] as $one) {
             $said['also'][] = (string) Fields::of(

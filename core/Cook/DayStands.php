@@ -12,7 +12,7 @@ use Orbek\Core\Measure\Note;
 /**
  * How the day stands: on time, or what pushes the table, by how much, and what would win some of it back.
  *
- * @phpstan-type Win array{says: Note, event: string, task: ?string, more: array<string, int>, min: int}
+ * @phpstan-type Win array{says: Note, event: string, task: ?string, dish: ?int, more: array<string, int>, min: int}
  */
 final readonly class DayStands
 {
@@ -157,7 +157,7 @@ final readonly class DayStands
             if ($min > 0) {
                 $wins[] = [
                     'says' => Note::of('stands.another-pair', minutes: $min), 'event' => 'hands', 'task' => null,
-                    'more' => ['hands' => $cook->hands + 1], 'min' => $min,
+                    'dish' => null, 'more' => ['hands' => $cook->hands + 1], 'min' => $min,
                 ];
             }
         }
@@ -171,7 +171,8 @@ final readonly class DayStands
             ));
             $wins[] = [
                 'says' => Note::of('stands.under-pressure', minutes: $min), 'event' => 'lengthened',
-                'task' => $cook->tasks[$task]->task, 'more' => ['ends_in' => $under], 'min' => $min,
+                'task' => $cook->tasks[$task]->task,
+                'dish' => $cook->tasks[$task]->dish, 'more' => ['ends_in' => $under], 'min' => $min,
             ];
         }
         usort($wins, static fn (array $a, array $b): int => $b['min'] <=> $a['min']);

@@ -45,8 +45,8 @@ abstract readonly class Event
 
     /** What is of all that is cooked, and of no dish of it. */
     public const OF_ALL = [
-        Events\Late::class, Events\Served::class, Events\Eaters::class, Events\LeftOut::class,
-        Events\RingFailed::class, Events\Hands::class, Events\Undone::class,
+        Events\Late::class, Events\Sooner::class, Events\Served::class, Events\Eaters::class,
+        Events\LeftOut::class, Events\RingFailed::class, Events\Hands::class, Events\Undone::class,
     ];
 
     /** Seconds before a cook began, and ahead of the server, at which an event is still believed. */

@@ -211,6 +211,12 @@ final readonly class Knowledge
         return $this->note(self::SALT, FromTheNote::SALT_SD);
     }
 
+    /** The kind of filling that a lesson's name is of; null where it is of salt. */
+    public static function kindOf(string $of): ?string
+    {
+        return $of === self::SALT ? null : substr($of, strlen(self::TENDER));
+    }
+
     /** What notes tell of something, by its name as a lesson has it. */
     public function noted(string $of): FactorBelief
     {

@@ -49,6 +49,24 @@ final class MealCookTest extends FeatureTestCase
         $this->get('/notebook')->assertOk()->assertSee($dish->name);
     }
 
+    public function test_a_sooner_table_is_of_the_whole_meal_whichever_dish_its_button_stood_with(): void
+    {
+        $this->post(route('meal-cook.begin', $this->meal()), [
+            'cook' => $id = (string) Str::ulid(), 'when' => 'planned',
+        ])->assertRedirect();
+        $cook = MealCook::query()->findOrFail(strtolower($id));
+        $now = app(PracticeClock::class)->now();
+        $this->postJson(route('meal-cook.events', $cook), ['events' => [[
+            'id' => (string) Str::ulid(), 'type' => 'sooner', 'minutes' => 90, 'dish' => 1, 'at' => $now->getTimestamp(),
+        ]]])->assertOk();
+        $fold = $cook->refresh()->fold($now);
+
+        self::assertSame(-90, $fold->lateMin());
+        self::assertSame(-90, $fold->dishes[1]->state->lateMin);
+        $was = $fold->began->tableAt->getTimestamp();
+        self::assertSame($was - 90 * 60, $fold->situation()->tableAt->getTimestamp());
+    }
+
     public function test_of_a_meal_of_another_day_it_is_asked_whether_it_is_cooked_now(): void
     {
         $meal = $this->meal();
@@ -57,6 +75,8 @@ final class MealCookTest extends FeatureTestCase
         $this->post(route('meal-cook.begin', $meal), ['cook' => $id])->assertStatus(409)
             ->assertSee('Is it cooked now?')->assertSee($id)->assertSee($table->format('l j F'));
         self::assertNull(MealCook::openOf($meal), 'nothing is begun by asking');
+        $this->post(route('meal-cook.begin', $meal), ['cook' => $id, 'when' => 'soon'])
+            ->assertStatus(422)->assertSee('soon');
 
         $this->post(route('meal-cook.begin', $meal), ['cook' => $id, 'when' => 'now'])->assertRedirect();
         $cook = MealCook::openOf($meal->refresh());

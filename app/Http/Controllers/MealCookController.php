@@ -24,6 +24,7 @@ use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Instant;
+use Orbek\Core\Measure\Refused;
 
 /** The Stove: all that is cooked together on one page, for each pair of hands what presses; a dish by itself is one. */
 final class MealCookController
@@ -42,8 +43,12 @@ final class MealCookController
         $id = $form->text('cook');
         $now = $this->clock->now();
         $plan = $laid->plan($meal);
+        $when = $form->has('when') ? $form->text('when') : null;
+        if (! in_array($when, [null, 'now', 'planned'], true)) {
+            throw Refused::unknown('when', $when, ['now', 'planned']);
+        }
         $isOpen = MealCook::openOf($meal) !== null;
-        if (! $isOpen && ! $form->has('when') && $plan->isOfAnotherDay($now)) {
+        if (! $isOpen && $when === null && $plan->isOfAnotherDay($now)) {
             return response()->view('stove.another-day', [
                 'meal' => $meal, 'tableAt' => $plan->tableAt->setTimezone($plan->kitchen->site->timezone),
                 'soonest' => $plan->earliest($now), 'asked' => $id, 'say' => $this->say,
@@ -52,8 +57,7 @@ final class MealCookController
             ], 409);
         }
         // A table that has passed is none any more: it is as soon as it can be.
-        $isNow = $form->has('when') && $form->text('when') === 'now';
-        if (! $isOpen && ($isNow || $plan->tableAt < $now)) {
+        if (! $isOpen && ($when === 'now' || $plan->tableAt < $now)) {
             $soon = $plan->earliest($now)->format('Y-m-d\TH:i');
             $meal = $meal->become($meal->core()->with(['serve_at' => $soon]), $meal->version, $now);
             $plan = $laid->plan($meal);

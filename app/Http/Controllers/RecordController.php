@@ -129,11 +129,11 @@ final class RecordController
         $kinds = app(Craft::class)->fillings;
 
         return array_map(static fn (string $of): array => [
-            'what' => Taught::Notes, 'isSalt' => $of === Knowledge::SALT, 'counts' => $counts,
+            'what' => Taught::Notes, 'isSalt' => Knowledge::kindOf($of) === null, 'counts' => $counts,
             'with' => $with->noted($of), 'without' => $without->noted($of),
-            'name' => $of === Knowledge::SALT
+            'name' => ($kind = Knowledge::kindOf($of)) === null
                 ? 'How salt it is liked here'
-                : Str::ucfirst($kinds->get(substr($of, strlen(Knowledge::TENDER)), 'of')->name).', till it is tender',
+                : Str::ucfirst(isset($kinds->all[$kind]) ? $kinds->all[$kind]->name : $kind).', till it is tender',
         ], array_values(array_unique(array_column($notes, 'of'))));
     }
 

@@ -16,7 +16,7 @@ use Orbek\Core\Plan\Work\LayeringRow;
 final readonly class LayeredPot
 {
     /** What differs by less is the same amount. */
-    private const SAME = 0.01;
+    public const SAME = 0.01;
 
     public string $name;
 

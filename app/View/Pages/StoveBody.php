@@ -37,9 +37,6 @@ final readonly class StoveBody
     /** What begins within so long is told while water boils, min. */
     private const SOON_MIN = 60;
 
-    /** What differs by less is the same amount. */
-    private const SAME = 0.01;
-
     public function __construct(private Wording $say)
     {
     }
@@ -143,16 +140,25 @@ final readonly class StoveBody
     /**
      * What is put ready for each task, in the order of the work.
      *
-     * @return array<string, list<string>> by the task's name
+     * @return array<string, array{name: string, of: string, things: list<string>}> by task
      */
     private function mise(MealCook $fold): array
     {
         $mise = [];
-        foreach ($fold->began->tasks as $task) {
-            $of = $task->dish === null ? null : $fold->dishes[$task->dish]->plan();
-            foreach ($of === null ? [] : Mise::at($of, $task->task) as $one) {
-                $mise[$this->say->first($task->name)][] = $this->say->amount($one->amount).' '
-                    .$this->say->text($one->inHand());
+        foreach ($fold->began->tasks as $id => $task) {
+            if ($task->dish === null) {
+                continue;
+            }
+            $of = $fold->dishes[$task->dish]->plan();
+            $things = array_map(
+                fn (Ingredient $one): string => $this->say->amount($one->amount).' '.$this->say->text($one->inHand()),
+                Mise::at($of, $task->task),
+            );
+            if ($things !== []) {
+                $mise[$id] = [
+                    'name' => $this->say->first($task->name), 'things' => $things,
+                    'of' => count($fold->dishes) > 1 ? $of->dish->name : '',
+                ];
             }
         }
 
@@ -204,7 +210,7 @@ final readonly class StoveBody
         foreach ($goesIn as $index => $one) {
             foreach ($began->ingredients as $before) {
                 $isSame = $before->task === $one->task && $before->name == $one->name;
-                if ($isSame && abs($before->amount->amount / $one->amount->amount - 1) > self::SAME) {
+                if ($isSame && abs($before->amount->amount / $one->amount->amount - 1) > LayeredPot::SAME) {
                     $was[$index] = $before->amount;
                 }
             }

@@ -56,6 +56,7 @@ final class DayStandsTest extends TestCase
         self::assertStringNotContainsString(' of ', explode('”', Sample::say($stands->says))[1], 'of one dish it is not said');
         $pressure = array_values(array_filter($stands->wins, static fn (array $one): bool => $one['event'] === 'lengthened'));
         self::assertGreaterThan(0, $pressure[0]['min'] ?? 0);
+        self::assertSame(0, $pressure[0]['dish'], 'the tap is of the pot that pushes, whatever is in hand');
         $walk->happens('lengthened', $simmer, $pressure[0]['more']);
         self::assertSame($stands->laterMin - $pressure[0]['min'], $this->stands($walk)->laterMin, 'the tap wins what it said');
     }
