@@ -171,8 +171,10 @@ final class OfflineTest extends BrowserTestCase
         $this->find('.begin-cook button')->click();
         $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
         $this->browser->executeScript('document.querySelector("meta[name=build]").content = "an older one"');
-        $this->find('.act.main')->click();
+        // Told by the next poll; the line moves the page down, so a tap comes after it.
+        $this->waitFor(fn (): bool => $this->isSeen('#updated'), 'it is told');
         $this->waitForText('#updated', 'Orbek was updated');
+        $this->find('.act.main')->click();
         $this->waitForText('.act.main', 'Rinsed');
         self::assertCount(1, $this->stack->eventsTaken());
     }
