@@ -76,6 +76,10 @@ final class PlainC
                 $stack->wall[$i], $stack->holdsKg[$i],
             ];
         }
+        $bed = $own('vapourWPerMK');
+        array_push($lines, [count($bed)], $bed, ...array_map(
+            static fn (int $i): array => $stack->bed[$i] ?? [0.0, 0.0, 0.0, 0.0], array_keys($steaming->celsius),
+        ));
         $text = static fn (array $values): string => implode(
             ' ', array_map(static fn (int|float $value): string => (string) $value, $values),
         );

@@ -8,6 +8,7 @@ use App\Wording\Wording;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Clock\Hold;
 use Orbek\Core\Dish\Cooking;
+use Orbek\Core\Heat\KitchenEnd;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Figure;
@@ -65,7 +66,7 @@ final readonly class PlanJson
             'pot' => $this->pot(),
             'heat' => $this->heat(),
             'foretold' => $this->foretold(),
-            'right' => $plan->howSure()?->right,
+            ...$this->right(),
             'colour' => $this->colour(),
             'rice_at_lid_c' => $this->riceAtLidC(),
             'tasks' => array_map($this->task(...), array_values($plan->day->tasks)),
@@ -77,6 +78,19 @@ final readonly class PlanJson
             'cautions' => array_map(fn (array $cautions): array => array_map(
                 fn (Caution $caution): string => $this->say->label($caution, 'says'), $cautions,
             ), $plan->cautions()),
+        ];
+    }
+
+    /** @return array{right: int|null, right_steered: int|null, good_steered: int|null} of 24 kitchens */
+    private function right(): array
+    {
+        $sure = $this->plan->howSure();
+        $steered = $this->plan->steered();
+        $looked = $steered === [] ? $sure->kitchens ?? [] : end($steered);
+
+        return $sure === null ? ['right' => null, 'right_steered' => null, 'good_steered' => null] : [
+            'right' => $sure->right, 'right_steered' => KitchenEnd::right($looked),
+            'good_steered' => KitchenEnd::good($looked),
         ];
     }
 

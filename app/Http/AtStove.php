@@ -11,6 +11,7 @@ use App\StandIns\Probe;
 use App\Wording\Wording;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Cook as CoreCook;
+use Orbek\Core\Cook\LidSteer;
 use Orbek\Core\Cook\LiftAdvice;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Measure\Note;
@@ -36,6 +37,8 @@ final readonly class AtStove
         public array $advice,
         /** Whether its readings are the stand-in's. */
         public bool $isSimulated,
+        /** What to do with the heat from here, and when to look; null while there is none to be steered. */
+        public ?LidSteer $steer,
     ) {
     }
 
@@ -49,10 +52,12 @@ final readonly class AtStove
         $read = $sealedAt === null ? [] : MeterReading::temperatures($sealedAt, $now);
 
         return new self(
-            $lid, $hasProbe,
-            $read !== [] || ! $hasProbe || $lid === null || session("probe.{$cook->id}") !== true
+            lid: $lid, hasProbe: $hasProbe,
+            probes: $read !== [] || ! $hasProbe || $lid === null || session("probe.{$cook->id}") !== true
                 ? $read : self::simulated($cook, $lid),
-            $fold->boiling() === null ? [] : self::course($fold), self::advice($fold, $now), $read === [],
+            course: $fold->boiling() === null ? [] : self::course($fold), advice: self::advice($fold, $now),
+            isSimulated: $read === [],
+            steer: $lid === null ? null : LidSteer::of($fold, $lid, $now),
         );
     }
 

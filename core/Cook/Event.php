@@ -24,6 +24,7 @@ abstract readonly class Event
         'scooped' => Events\Scooped::class,
         'tasted' => Events\Tasted::class,
         'heat-set' => Events\HeatSet::class,
+        'steered' => Events\Steered::class,
         'opened' => Events\Opened::class,
         'cue' => Events\CueSeen::class,
         'late' => Events\Late::class,

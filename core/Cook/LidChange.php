@@ -8,6 +8,7 @@ use Orbek\Core\Cook\Events\CueSeen;
 use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Cook\Events\Late;
 use Orbek\Core\Cook\Events\Opened;
+use Orbek\Core\Cook\Events\Steered;
 use Orbek\Core\Heat\Aim;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Moment;
@@ -28,6 +29,12 @@ final class LidChange
         return match (true) {
             $event instanceof HeatSet => Note::of(
                 'under-the-lid.turned', heat: $cook->plan()->kitchen->says($event->flame($ring), $ring),
+            ),
+            $event instanceof Steered => Note::of(
+                'under-the-lid.turned',
+                heat: $cook->plan()->kitchen->says(
+                    $event->flame($cook->plan()->kitchen->equipment->plates), $ring,
+                ),
             ),
             $event instanceof Opened => Note::of('under-the-lid.opened'),
             $event instanceof Late => Note::of('under-the-lid.late', minutes: $event->minutes),

@@ -136,7 +136,7 @@ final readonly class NextTime
 
         return $sealed === null ? 0 : HowSure::of(
             $otherwise->pot($sealed), $changed->potted->first()->line(), $changed->dish->aim(),
-            $changed->stove()->today()->sd(), $changed->bag()->today()->sd(),
+            $changed->odds(), $changed->bag()->today()->sd(),
         )->right;
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Orbek\Core\Cook;
 
 use DateTimeImmutable;
+use Orbek\Core\Cook\Events\CueSeen;
 use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Cook\Events\Opened;
 use Orbek\Core\Cook\Events\RingFailed;
+use Orbek\Core\Cook\Events\Steered;
 use Orbek\Core\Learning\SeenCue;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
@@ -46,8 +48,10 @@ final readonly class TurnedHeat
             $planned = $cook->plan()->potted->first()->heat()[$index]->minutes + $progress->lengthenedMin;
             $nowMin = self::minutes($sealedAt, $now);
             $end = self::end($progress, $at, max(0.0, $planned), $sealedAt, $nowMin);
+            $isLow = $index === Steered::low($cook->plan()->potted->first()->line());
             [$turned, $flame, $at] = self::turned(
-                $cook, self::whereItStands($cook, $stretch->flame, $at, $sealedAt), $at, $end, $sealedAt,
+                $cook, self::whereItStands($cook, $stretch->flame, $at, $sealedAt, $isLow), $at, $end, $sealedAt,
+                $isLow,
             );
             array_push($line, ...$turned);
             $waits = $stretch->till !== null && $progress->doneAt === null && $progress->lengthenedMin === 0;
@@ -91,14 +95,16 @@ final readonly class TurnedHeat
      *
      * @return array{list<Stretch>, Flame, float} up to the last turn, the flame since, the minute of it
      */
-    private static function turned(Cook $cook, Flame $flame, float $at, float $end, DateTimeImmutable $sealedAt): array
-    {
+    private static function turned(
+        Cook $cook, Flame $flame, float $at, float $end, DateTimeImmutable $sealedAt, bool $isLow,
+    ): array {
         $line = [];
         foreach ($cook->state->lidEvents as $event) {
             $when = self::minutes($sealedAt, $event->at);
             $ring = $cook->plan()->dish->lid->ring;
             $then = match (true) {
                 $event instanceof HeatSet => $event->turned($flame, $ring),
+                $event instanceof Steered && $isLow => $event->flame($cook->plan()->kitchen->equipment->plates),
                 $event instanceof RingFailed && self::isUnder($flame, $event->ring, $ring) => Flame::off(),
                 default => null,
             };
@@ -119,17 +125,21 @@ final readonly class TurnedHeat
      * A planned flame on the ring that the pot stands on since its own failed: the same heat as far as that gives it,
      * none until it was moved.
      */
-    private static function whereItStands(Cook $cook, Flame $flame, float $at, DateTimeImmutable $sealedAt): Flame
-    {
+    private static function whereItStands(
+        Cook $cook, Flame $flame, float $at, DateTimeImmutable $sealedAt, bool $isLow,
+    ): Flame {
         $plan = $cook->plan();
         $ring = $plan->dish->lid->ring;
         $planned = $flame;
         foreach ($cook->state->lidEvents as $event) {
-            if (self::minutes($sealedAt, $event->at) >= $at) {
+            if (self::minutes($sealedAt, $event->at) > $at) {
                 continue;
             }
             if ($event instanceof RingFailed && self::isUnder($flame, $event->ring, $ring)) {
                 $flame = Flame::off();
+            }
+            if ($event instanceof Steered && $isLow) {
+                $flame = $planned = $event->flame($plan->kitchen->equipment->plates);
             }
             if ($event instanceof HeatSet && $event->ring !== null && ! $planned->isOff()) {
                 $pot = $plan->sealedPot();
@@ -154,7 +164,10 @@ final readonly class TurnedHeat
     /** @return list<float> */
     private static function opened(Cook $cook, DateTimeImmutable $sealedAt): array
     {
-        $opened = array_filter($cook->state->lidEvents, static fn (Event $event): bool => $event instanceof Opened);
+        $cues = $cook->plan()->dish->craft->cues;
+        // A look at the crust lifts the lid too.
+        $opened = array_filter($cook->state->lidEvents, static fn (Event $event): bool => $event instanceof Opened
+            || ($event instanceof CueSeen && $event->of($cues)?->opens === true));
 
         return array_values(
             array_map(static fn (Event $event): float => self::minutes($sealedAt, $event->at), $opened),

@@ -271,7 +271,10 @@ final readonly class Dish
     {
         $base = $this->build->base;
 
-        return Aim::of($base->crust, $this->fillings->inPot()->staysWhole(), $base->kind->isLaid);
+        return Aim::of(
+            $base->crust, $this->fillings->inPot()->staysWhole(), $base->kind->isLaid,
+            ! $this->grain->cooking->isMeasured(),
+        );
     }
 
     /** What its school asks of their heats beside. */

@@ -17,7 +17,8 @@ use Orbek\Core\Pot\Matter;
 /** What a sealed pot is to end with: rice done and tender, filling safe and tender, the crust as wanted. */
 final readonly class Aim
 {
-    public const DONE = 0.98;
+    /** A heart of a fifth of the grain is not felt. */
+    public const DONE = 0.96;
 
     /** Above a filling's safe core, °C: the computed one is not the thermometer's. */
     public const TO_SPARE_C = 3.0;
@@ -25,27 +26,40 @@ final readonly class Aim
     /** Tenderness past which pieces that are to stay whole fall apart. */
     private const FALLS_APART = 3.5;
 
+    /** Golden from .5 to 1.2 is good from .4 to 1.6, other colours alike (section F). */
+    private const SHADE_LIGHTER = 0.8;
+
+    private const SHADE_DARKER = 4 / 3;
+
     /** A thinner crust tears when it is turned out, mm. */
     private const SET_MM = 0.9;
+
+    /** Further in or out than this is all the same, in steps that a cook would notice. */
+    private const FAR = 4.0;
 
     /** Less than any eye sees. */
     private const NO_BROWNING = 1e-3;
 
     private const DRIEST = 2.15;
 
-    private const WETTEST = 2.80;
+    private const WETTEST = 2.90;
 
-    private function __construct(public CrustColour $crust, public bool $wantsWhole, public bool $wantsSet)
-    {
+    /** Rice that is not so long in steam at its top is warmed, not steamed, min. */
+    public const STEAMED_MIN = 5.0;
+
+    private function __construct(
+        public CrustColour $crust, public bool $wantsWhole, public bool $wantsSet, public bool $steams,
+    ) {
     }
 
     /**
      * @param  bool  $whole whether pieces are to stay whole
      * @param  bool  $set whether a crust is laid that is to hold together
+     * @param  bool  $steams whether the rice is finished by steam
      */
-    public static function of(CrustColour $crust, bool $whole = false, bool $set = false): self
+    public static function of(CrustColour $crust, bool $whole = false, bool $set = false, bool $steams = false): self
     {
-        return new self($crust, $whole, $set && $crust !== CrustColour::Pale);
+        return new self($crust, $whole, $set && $crust !== CrustColour::Pale, $steams);
     }
 
     /**
@@ -65,6 +79,9 @@ final readonly class Aim
             if ($layer instanceof SealedFilling) {
                 array_push($limits, ...$this->ofPieces($layer->pieces, $state, $index));
             }
+        }
+        if ($this->steams) {
+            $limits[] = new Limit(Wanted::Steamed, $end->steamedMin, self::STEAMED_MIN, INF);
         }
         $limits[] = new Limit(Wanted::Crust, $end->browning, $this->crust->begins(), $this->mostBrowning());
         if ($this->wantsSet) {
@@ -119,18 +136,45 @@ final readonly class Aim
         return $this->crust === CrustColour::Pale ? max(0.0, $off) : abs($off);
     }
 
+    /** @return non-empty-list<Limit> of a pot as it is */
+    public function limitsOf(Steaming $steaming): array
+    {
+        return $this->limits($steaming->pot, Moment::of($steaming), 1000 * $steaming->skinM);
+    }
+
+    /** A crust a shade to either side of what is wanted is a good one still. */
+    public function isGood(float $browning): bool
+    {
+        return $browning >= self::SHADE_LIGHTER * $this->crust->begins()
+            && $browning <= self::SHADE_DARKER * $this->mostBrowning();
+    }
+
     /** What a pot misses as it is, added up over its limits; 0 where all is as wanted. */
     public function missOf(Steaming $steaming): float
     {
-        $limits = $this->limits($steaming->pot, Moment::of($steaming), 1000 * $steaming->skinM);
+        return array_sum(array_map(
+            static fn (Limit $limit): float => max(0.0, -$limit->margin()), $this->limitsOf($steaming),
+        ));
+    }
 
-        return array_sum(array_map(static fn (Limit $limit): float => max(0.0, -$limit->margin()), $limits));
+    /** The least margin of a pot as it is to any limit but the crust's colour, in steps that a cook would notice. */
+    public function marginOf(Steaming $steaming): float
+    {
+        $margin = INF;
+        foreach ($this->limitsOf($steaming) as $limit) {
+            $margin = $limit->wanted === Wanted::Crust ? $margin : min($margin, $limit->margin());
+        }
+
+        return max(-self::FAR, min(self::FAR, $margin));
     }
 
     /** Whether all is done and the crust set, so that low heat may end. */
     public function isCooked(Steaming $steaming): bool
     {
         if ($this->wantsSet && 1000 * $steaming->skinM < self::setMm($steaming->pot)) {
+            return false;
+        }
+        if ($this->steams && $steaming->steamedS < 60 * self::STEAMED_MIN) {
             return false;
         }
         foreach ($steaming->core as $i => $radius) {

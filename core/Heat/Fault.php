@@ -12,6 +12,8 @@ enum Fault: string
     case Pale = 'pale';
     case ThinCrust = 'thin-crust';
     case HardHeart = 'hard-heart';
+    /** Warmed, not steamed. */
+    case Unsteamed = 'unsteamed';
     case DryRice = 'dry-rice';
     case WetRice = 'wet-rice';
     case UnsafeCore = 'unsafe-core';

@@ -440,7 +440,9 @@ final class HeatSearch
             if ($place >= ($isRight ? self::LEADING : self::MOST_LEADING)) {
                 break;
             }
-            $plans[] = $plan = Robust::of($this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S);
+            $plans[] = $plan = Robust::of(
+                $this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S, $this->stove,
+            );
             $isRight = $isRight || $plan->plan->isRight();
         }
 

@@ -6,32 +6,19 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\SealedFilling;
-use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
-use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Stretch;
-use Orbek\Core\Measure\Normal;
 use Orbek\Core\Measure\Note;
 
 /**
- * The same heat line in kitchens like this one: what is not known is the ring's heat, the bag's
- * pace, how wet the filling is, and how soon a cue is seen.
- *
- * A fixed sample of even cover (Halton's sequence in four bases, through the normal's quantiles),
- * so that the same dish always tells the same risk.
+ * The same heat line in kitchens like this one (SampledKitchen): what is not known is the ring's heat and what its low
+ * marks give, the bag's pace, how wet the filling is, and how soon a cue is seen.
  */
 final readonly class HowSure
 {
-    public const KITCHENS = 24;
+    public const KITCHENS = SampledKitchen::COUNT;
 
     private const STEP_S = 10.0;
-
-    /** How far a filling's free water is misjudged, as a share of its weight. */
-    private const WETNESS_SD = 0.04;
-
-    /** A cue is seen so much early or late at most, min. */
-    private const CUE_MIN = 0.5;
 
     private const EVERY_MIN = 5;
 
@@ -39,6 +26,7 @@ final readonly class HowSure
      * @param  int  $right in how many kitchens nothing is missed
      * @param  list<array{minute: float, low: float, high: float}>  $browning 10 to 90 % by the minute
      * @param  array<string, int>  $risks how many of KITCHENS end with each fault, most likely first
+     * @param  list<KitchenEnd>  $kitchens how each of them ends
      */
     private function __construct(
         public int $right,
@@ -47,22 +35,19 @@ final readonly class HowSure
         public ?float $steamFromMin,
         public ?float $steamToMin,
         public array $risks,
+        public array $kitchens,
     ) {
     }
 
     /**
      * @param  non-empty-list<Stretch>  $line
-     * @param  float  $ringSd of ln heat
      * @param  float  $lotSd of ln tau
      */
-    public static function of(SealedPot $pot, array $line, Aim $aim, float $ringSd, float $lotSd): self
+    public static function of(SealedPot $pot, array $line, Aim $aim, Odds $odds, float $lotSd): self
     {
-        $plans = array_map(static fn (int $n): HeatPlan => HeatPlan::of(
-            self::kitchen($pot, $n, $ringSd, $lotSd), $aim, HeatLine::seenLater(
-                $line, self::CUE_MIN * (2 * self::halton($n, 7) - 1),
-            ),
-            self::STEP_S, 60.0 * self::EVERY_MIN,
-        ), range(1, self::KITCHENS));
+        $plans = array_map(static fn (SampledKitchen $kitchen): HeatPlan => HeatPlan::of(
+            $kitchen->pot, $aim, HeatLine::seenLater($line, $kitchen->lateMin), self::STEP_S, 60.0 * self::EVERY_MIN,
+        ), SampledKitchen::all($pot, $odds, $lotSd));
         $ends = array_map(static fn (HeatPlan $plan): float => $plan->course->end()->browning, $plans);
         $steam = array_values(array_filter(
             array_map(static fn (HeatPlan $plan): ?float => $plan->course->steamAtLidMin(), $plans),
@@ -70,29 +55,18 @@ final readonly class HowSure
         ));
 
         return new self(
-            count(array_filter($plans, static fn (HeatPlan $plan): bool => $plan->isRight())),
-            self::band($plans),
-            new ColourRange(
+            right: count(array_filter($plans, static fn (HeatPlan $plan): bool => $plan->isRight())),
+            browning: self::band($plans),
+            colours: new ColourRange(
                 CrustColour::of(self::share($ends, 0.1)), CrustColour::of(self::share($ends, 0.5)),
                 CrustColour::of(self::share($ends, 0.9)),
             ),
-            $steam === [] ? null : self::share($steam, 0.1), $steam === [] ? null : self::share($steam, 0.9),
-            self::risks($plans),
-        );
-    }
-
-    /** One of the kitchens that a pot may stand in. */
-    private static function kitchen(SealedPot $pot, int $n, float $ringSd, float $lotSd): SealedPot
-    {
-        $slower = exp($lotSd * Normal::quantile(self::halton($n, 3)));
-        $wetter = self::WETNESS_SD * Normal::quantile(self::halton($n, 5));
-
-        return $pot->heated(exp($ringSd * Normal::quantile(self::halton($n, 2))))->changed(
-            static fn (SealedLayer $layer): SealedLayer => match (true) {
-                $layer instanceof SealedRice => $layer->slower($slower),
-                $layer instanceof SealedFilling => $layer->wetter($wetter * $layer->stuff->kg()),
-                default => $layer,
-            },
+            steamFromMin: $steam === [] ? null : self::share($steam, 0.1),
+            steamToMin: $steam === [] ? null : self::share($steam, 0.9),
+            risks: self::risks($plans),
+            kitchens: array_map(static fn (HeatPlan $plan): KitchenEnd => KitchenEnd::judged(
+                $plan->course->end()->browning, $plan->limits, $aim,
+            ), $plans),
         );
     }
 
@@ -145,20 +119,6 @@ final readonly class HowSure
         }
 
         return $says === [] ? [Note::of('how-sure.nothing-goes-wrong', samples: self::KITCHENS)] : $says;
-    }
-
-    /** Halton's sequence: evenly spread shares in 0 … 1. */
-    private static function halton(int $n, int $base): float
-    {
-        $share = 0.0;
-        $part = 1.0;
-        while ($n > 0) {
-            $part /= $base;
-            $share += $part * ($n % $base);
-            $n = intdiv($n, $base);
-        }
-
-        return $share;
     }
 
     /** @param  list<float>  $values */

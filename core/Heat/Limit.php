@@ -70,6 +70,7 @@ final readonly class Limit
             Wanted::FreeWater => Fault::WetRice,
             Wanted::SafeCore => Fault::UnsafeCore,
             Wanted::Tender => $isShort ? Fault::Tough : Fault::FallsApart,
+            Wanted::Steamed => Fault::Unsteamed,
             Wanted::CrustSet => Fault::ThinCrust,
             Wanted::Crust => match (true) {
                 $isShort => Fault::Pale,
@@ -93,6 +94,7 @@ final readonly class Limit
             Wanted::SafeCore => Note::of('limit.safe-core', ...$args),
             Wanted::Tender => Note::of('limit.tender', ...$args),
             Wanted::Crust => Note::of('limit.crust', ...$args),
+            Wanted::Steamed => Note::of('limit.steamed', ...$args),
             Wanted::CrustSet => Note::of('limit.crust-set', ...$args),
         };
     }

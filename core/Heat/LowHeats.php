@@ -34,7 +34,7 @@ final class LowHeats
     /** @return list<Flame> */
     private static function on(SealedPot $pot, Ring $ring, ?Plate $plate, int $hold, int $below): array
     {
-        $wanted = self::holdingW($pot, $plate) / $pot->netW($ring->id);
+        $wanted = self::holdingW($pot, $ring->id, $plate) / $pot->netW($ring->id);
         $shares = $ring->knob->shares();
         $from = 0;
         while (isset($shares[$from]) && $shares[$from] < $wanted) {
@@ -47,15 +47,22 @@ final class LowHeats
         );
     }
 
-    /** Power of a flame that keeps a pot at the boil and its lid in steam, W (section F). */
-    public static function holdingW(SealedPot $pot, ?Plate $plate): float
+    /** Power of a ring, into metal at the boil, that keeps a pot at the boil and its lid in steam, W (section F). */
+    public static function holdingW(SealedPot $pot, string $ring, ?Plate $plate): float
     {
-        $fire = Fire::under($pot, Flame::on('', 0.5, $plate), 1.0, []);
+        $fire = Fire::under($pot, Flame::on($ring, 0.5, $plate), 1.0, []);
         $over = $pot->boilC - $fire->airC;
         $wallW = array_sum((new Stack($pot))->wall) * $over;
         $lidW = $fire->lidLossW * $over / (1 - $pot->seal->leakShare);
         $intoW = $wallW + $lidW + $fire->baseLossW * $over;
 
-        return $plate === null ? $intoW : $intoW + $fire->plateLossW * ($over + $intoW / $fire->plateW);
+        if ($plate === null) {
+            return $intoW;
+        }
+        $plateC = $pot->boilC + $intoW / $fire->plateW;
+        $taken = $intoW + $fire->plateLossW * ($plateC - $fire->airC);
+
+        return $taken / (1 - max(0.0, $plateC - Fire::HOT_METAL_C) / Fire::HOT_METAL_K)
+            / ($pot->isFlame($ring) ? Fire::PLATE_OF_FLAME : 1.0);
     }
 }

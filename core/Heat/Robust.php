@@ -30,17 +30,27 @@ final readonly class Robust
     /** Shares closer than one in so many are equal. */
     private const SHARES = 40;
 
-    private function __construct(public HeatPlan $plan, public HeatPlan $less, public HeatPlan $more)
-    {
+    /** Of a margin more than this is as good, in steps that a cook would notice. */
+    private const ENOUGH = 1.0;
+
+    /** Margins closer than one in so many are equal. */
+    private const MARGINS = 4;
+
+    /** @param  float  $steered the least margin on any of the three with its low heat chosen where steam shows */
+    private function __construct(
+        public HeatPlan $plan, public HeatPlan $less, public HeatPlan $more, private float $steered,
+    ) {
     }
 
     /**
      * @param  non-empty-list<Stretch>  $line
      * @param  float  $ringSd of ln heat
      */
-    public static function of(SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS): self
+    public static function of(SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS, Stove $stove): self
     {
-        return self::around(HeatPlan::of($pot, $aim, $line, $stepS, self::SELDOM_S), $pot, $aim, $ringSd, $stepS);
+        return self::around(
+            HeatPlan::of($pot, $aim, $line, $stepS, self::SELDOM_S), $pot, $aim, $ringSd, $stepS, $stove,
+        );
     }
 
     /**
@@ -48,14 +58,26 @@ final readonly class Robust
      *
      * @param  float  $ringSd of ln heat
      */
-    public static function around(HeatPlan $plan, SealedPot $pot, Aim $aim, float $ringSd, float $stepS): self
-    {
+    public static function around(
+        HeatPlan $plan, SealedPot $pot, Aim $aim, float $ringSd, float $stepS, ?Stove $stove = null,
+    ): self {
         $on = static fn (float $sds): HeatPlan => HeatPlan::of(
             $pot->heated(exp($sds * $ringSd)), $aim, HeatLine::seenLater($plan->line, $sds * self::CUE_MIN), $stepS,
             self::SELDOM_S,
         );
 
-        return new self($plan, $on(-self::SDS), $on(self::SDS));
+        [$less, $more] = [$on(-self::SDS), $on(self::SDS)];
+        $steered = min(self::ENOUGH, $plan->margin());
+        $till = LineTillLow::of($plan->line);
+        if ($stove !== null && $till !== null) {
+            foreach ([[$less, -1], [$more, 1]] as [$other, $sign]) {
+                $steered = min($steered, max($other->margin(), Steering::bestMargin(
+                    $pot->heated(exp($sign * self::SDS * $ringSd)), $till, $sign, $stove, $aim, $steered,
+                )));
+            }
+        }
+
+        return new self($plan, $less, $more, $steered);
     }
 
     /** The least margin to any limit on any of the three. */
@@ -80,8 +102,8 @@ final readonly class Robust
     }
 
     /**
-     * @return array{float, int, float} what a plan is chosen by: on how many rings it is right, how plain
-     *     it is, its margin
+     * @return array{float, float, int, float} what a plan is chosen by: how far inside its limits it can be brought
+     *     on any ring, on how many it is right as planned, how plain it is, its margin
      */
     public function worth(): array
     {
@@ -92,7 +114,10 @@ final readonly class Robust
                 + (int) ($stretch->flame->ring !== '' && $stretch->flame->ring !== $ring);
         }
 
-        return [round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin()];
+        return [
+            round(self::MARGINS * $this->steered) / self::MARGINS,
+            round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin(),
+        ];
     }
 
     /** @param  float  $z −1 where the ring gives less, 1 where it gives more */

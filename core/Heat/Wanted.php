@@ -12,6 +12,8 @@ enum Wanted: string
     case FreeWater = 'free-water';
     case SafeCore = 'safe-core';
     case Tender = 'tender';
+    /** Minutes in steam at the top. */
+    case Steamed = 'steamed';
     case Crust = 'crust';
     case CrustSet = 'crust-set';
 
@@ -24,6 +26,7 @@ enum Wanted: string
             self::FreeWater => 0.03,
             self::SafeCore => 4.0,
             self::Tender => 0.25,
+            self::Steamed => 1.5,
             self::Crust => 0.30,
             self::CrustSet => 0.25,
         };

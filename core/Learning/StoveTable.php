@@ -26,15 +26,17 @@ final readonly class StoveTable
 
     private const REACH = 0.6;
 
-    /** How far a colour misleads the eye, in ln browning; and a minute noted at the stove. */
+    /** How far a colour misleads the eye, in ln browning. */
     private const COLOUR_NOISE = 0.25;
 
     /** How unevenly a crust browns, in ln browning: one place was touched. */
     private const CRUST_SCATTER = 0.12;
 
-    private const MINUTE_NOISE = 0.8;
+    /** Sd of the minute at which what has not come yet would have been seen. */
+    private const YET_MIN = 0.5;
 
-    private const MINUTE_SHARE = 0.07;
+    /** Nothing is quite impossible: a tap may be a slip. */
+    private const SLIP = 0.02;
 
     /** Between a run in which a cue shows and one in which it never does. */
     private const NEVER_MIN = 60.0;
@@ -120,20 +122,18 @@ final readonly class StoveTable
     private function likelyCue(SeenCue $seen): callable
     {
         $cue = $seen->cue;
-        if ($cue->teaches === Teaches::Reached && $cue->sign !== null) {
-            [$sign, $wanted] = [$cue->sign, $cue->sign->scaled($cue->from)];
-            $reached = array_map(
+        if ($cue->teaches === Teaches::Between && $cue->sign !== null) {
+            $sign = $cue->sign;
+            $there = array_map(
                 static fn (Course $run): float => $sign->scaled($sign->at($run, $seen->minute)), $this->runs,
             );
 
-            return function (float $ln) use ($seen, $cue, $reached, $wanted): float {
-                $past = Normal::below(($this->between($ln, $reached) - $wanted) / $cue->noise);
-
-                return 0.05 + ($seen->isThere ? $past : 1 - $past);
-            };
+            return fn (float $ln): float => self::SLIP
+                + Normal::below(($cue->scaledTo() - $this->between($ln, $there)) / $cue->noise)
+                - Normal::below(($cue->scaledFrom() - $this->between($ln, $there)) / $cue->noise);
         }
         $minutes = $this->minutesOf($cue);
-        $sd = self::MINUTE_NOISE + self::MINUTE_SHARE * $seen->minute;
+        $sd = $cue->sdAt($seen->minute);
 
         return function (float $ln) use ($seen, $minutes, $sd): float {
             $minute = $this->minute($minutes, $ln);
@@ -141,7 +141,7 @@ final readonly class StoveTable
             return match (true) {
                 $seen->isThere => $minute === null ? 1e-4 : 1e-4 + Normal::bell(($minute - $seen->minute) / $sd),
                 $minute === null => 1.0,
-                default => 1e-3 + Normal::below(($minute - $seen->minute) / self::MINUTE_NOISE),
+                default => 1e-3 + Normal::below(($minute - $seen->minute) / self::YET_MIN),
             };
         };
     }

@@ -55,6 +55,12 @@ final readonly class Course
         return $this->steaming->steamAtLidS === null ? null : $this->steaming->steamAtLidS / 60;
     }
 
+    /** The minute at which the lid was too hot to touch; null where it never was. */
+    public function lidHotMin(): ?float
+    {
+        return $this->steaming->lidHotS === null ? null : $this->steaming->lidHotS / 60;
+    }
+
     /** Thickness of the dried crust at the end, mm. */
     public function crustMm(): float
     {

@@ -12,35 +12,44 @@ final readonly class Fire
     /** Round a pot on the stove. */
     public const AIR_C = 25.0;
 
-    /** Lost by a 24 cm base to the air over a flame, and on a plate or off the heat, W/K. */
+    /** Lost by a 24 cm base to the air over a flame and off the heat, W/K; on a plate none. */
     private const BASE_W_PER_K = 0.9;
 
-    private const SHELTERED_W_PER_K = 0.2;
+    private const OFF_W_PER_K = 0.2;
 
     private const OVEN_W_PER_M2K = 12.0;
 
-    public const WALL_W_PER_M2K = 8.0;
+    /** A flame's gases run up it. */
+    public const WALL_W_PER_M2K = 4.0;
 
     /** The centre of a piece lags its inside by so much of the piece's own lag (section C). */
     private const CENTRE = 0.35;
 
     private const LID_J_PER_K = 350.0;
 
-    private const LID_W_PER_M2K = 13.8;
+    private const LID_W_PER_M2K = 6.0;
 
     /** A plate on to a 24 cm base, and from it to the air, W/K; its own metal, J/K a kg. */
     private const PLATE_W_PER_K = 9.0;
 
-    private const PLATE_LOSS_W_PER_K = 1.3;
+    private const PLATE_LOSS_W_PER_K = 0.5;
 
     public const PLATE_J_PER_KG_K = 500.0;
+
+    /** Of a flame's net heat so much gets into a plate; the rest goes past. */
+    public const PLATE_OF_FLAME = 0.7;
+
+    /** Metal over 100 °C takes less: a share of 1 − (T − 100)/500. */
+    public const HOT_METAL_C = 100.0;
+
+    public const HOT_METAL_K = 500.0;
 
     /** A plate that was put on before the pot, till a drop of water dances on it (our own), °C. */
     public const HOT_PLATE_C = 200.0;
 
     private function __construct(
         public float $dt,
-        /** From the ring, W. */
+        /** From the ring into metal at the boil, W. */
         public float $flameW,
         /** Heat that the plate holds, J/K; 0 without one. */
         public float $plateJ,
@@ -95,11 +104,10 @@ final readonly class Fire
                 centreLag: $centre,
             );
         }
-        $isSheltered = $flame->plate !== null || $flame->isOff();
 
         return new self(
             dt: $dt,
-            flameW: $flame->setting * $pot->netW($flame->ring),
+            flameW: $pot->wattsInto($flame),
             plateJ: $flame->plate === null
                 ? 0.0
                 : self::PLATE_J_PER_KG_K * $flame->plate->kg,
@@ -107,7 +115,11 @@ final readonly class Fire
             plateLossW: self::PLATE_LOSS_W_PER_K * $byArea,
             airC: self::AIR_C,
             inOven: false,
-            baseLossW: ($isSheltered ? self::SHELTERED_W_PER_K : self::BASE_W_PER_K) * $byArea,
+            baseLossW: $byArea * match (true) {
+                $flame->plate !== null => 0.0,
+                $flame->isOff() => self::OFF_W_PER_K,
+                default => self::BASE_W_PER_K,
+            },
             wallFactor: 1.0,
             lidLossW: self::LID_W_PER_M2K * $area,
             lidJ: self::lidJ($pot),

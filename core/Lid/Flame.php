@@ -19,12 +19,21 @@ final readonly class Flame
         public ?float $ovenC,
         /** Whether the plate is hot when the pot comes on it. */
         public bool $isPlateHot = false,
+        /** So hot, °C; null for as hot as one gets that waits for its pot. */
+        private ?float $beginsC = null,
     ) {
     }
 
-    public static function on(string $ring, float $setting, ?Plate $plate = null, bool $isPlateHot = false): self
+    public static function on(
+        string $ring, float $setting, ?Plate $plate = null, bool $isPlateHot = false, ?float $beginsC = null,
+    ): self {
+        return new self($ring, $setting, $plate, null, $isPlateHot && $plate !== null, $beginsC);
+    }
+
+    /** Of the plate as the pot comes on it, °C. */
+    public function plateBeginsC(): float
     {
-        return new self($ring, $setting, $plate, null, $isPlateHot && $plate !== null);
+        return $this->isPlateHot ? $this->beginsC ?? Fire::HOT_PLATE_C : Fire::AIR_C;
     }
 
     public static function off(): self
@@ -45,11 +54,15 @@ final readonly class Flame
     /** The same turned to another setting; an oven or a rest becomes a ring. */
     public function at(float $setting, string $ring): self
     {
-        return new self($this->ring === '' ? $ring : $this->ring, $setting, $this->plate, null, $this->isPlateHot);
+        return new self(
+            $this->ring === '' ? $ring : $this->ring, $setting, $this->plate, null, $this->isPlateHot, $this->beginsC,
+        );
     }
 
     public function with(?Plate $plate): self
     {
-        return new self($this->ring, $this->setting, $plate, $this->ovenC, $this->isPlateHot && $plate !== null);
+        return new self(
+            $this->ring, $this->setting, $plate, $this->ovenC, $this->isPlateHot && $plate !== null, $this->beginsC,
+        );
     }
 }

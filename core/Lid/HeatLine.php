@@ -133,7 +133,8 @@ final class HeatLine
         return Flame::on(
             $stretch->has('ring') ? $stretch->text('ring') : $ring, $setting,
             $onPlate ? ($plates[$named] ?? array_values($plates)[0] ?? Plate::usual()) : null,
-            $stretch->flag('plate_hot', false),
+            $stretch->flag('plate_hot', $stretch->has('begins_c')),
+            $stretch->has('begins_c') ? $stretch->number('begins_c', 0, 400, '°C') : null,
         );
     }
 

@@ -24,6 +24,10 @@ final readonly class Moment
         public float $browning,
         public float $leakG,
         public float $clothG,
+        /** Minutes that the top of the rice has been in steam. */
+        public float $steamedMin,
+        /** Share of its own water that the lowest layer still has to give. */
+        public float $baseWater,
         public array $layers,
     ) {
     }
@@ -39,6 +43,8 @@ final readonly class Moment
             browning: $steaming->browning,
             leakG: 1000 * $steaming->leakKg,
             clothG: 1000 * $steaming->clothKg,
+            steamedMin: $steaming->steamedS / 60,
+            baseWater: $steaming->baseWater(),
             layers: LayerState::of($steaming),
         );
     }

@@ -17,6 +17,9 @@ enum Sign: string
 
     case Browning = 'browning';
 
+    /** Share of its own water that the lowest layer still has to give. */
+    case BaseWater = 'base-water';
+
     /** As a pot is now; minus infinity before the first steam. */
     public function now(Steaming $steaming): float
     {
@@ -25,6 +28,7 @@ enum Sign: string
             self::Lid => $steaming->lidC,
             self::Face => $steaming->faceC - $steaming->pot->boilC,
             self::Browning => $steaming->browning,
+            self::BaseWater => $steaming->baseWater(),
         };
     }
 
@@ -41,6 +45,7 @@ enum Sign: string
             self::Lid => $moment->lidC,
             self::Face => $moment->faceC - $course->pot->boilC,
             self::Browning => $moment->browning,
+            self::BaseWater => $moment->baseWater,
         };
     }
 

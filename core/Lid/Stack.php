@@ -52,6 +52,13 @@ final readonly class Stack
     /** @var array<int, float> W/K between a slice and the next above; 0 over the topmost */
     public array $through;
 
+    /**
+     * @var array<int, array{float, float, float, float}> by slice under a bed of grains through which vapour goes
+     *     up: half the height over the area, and the conductivity, of that slice (0 where no vapour goes through it)
+     *     and of the bed
+     */
+    public array $bed;
+
     /** @var list<float> W/K through the wall */
     public array $wall;
 
@@ -126,13 +133,14 @@ final readonly class Stack
         $this->rice = $of(SealedRice::class);
         $this->filling = $of(SealedFilling::class);
         $this->through = self::through($slices, $pot->areaM2());
+        $this->bed = self::bed($pot, $slices);
         $holds = $falls = $fallsPerS = $creeps = $wicks = $wicksFrom = [];
         foreach ($this->raw as $i => $kg) {
             $under = $this->raw[$i - 1] ?? 0.0;
             $holds[] = $kg > 0 ? Steaming::RICE_HOLDS * $kg : Steaming::FILLING_HOLDS * $this->dryKg[$i];
             $fallsPerS[] = 1 / ($kg > 0 ? Steaming::FALLS_S : Steaming::RUNS_S);
             $creeps[] = min($kg, $under);
-            if ($i > 0 && ($kg > 0 || $under > 0)) {
+            if ($i > 0 && ($kg > 0 || $under > 0 || $this->isGravyOnGravy($i))) {
                 $falls[] = $i;
             }
         }
@@ -152,6 +160,12 @@ final readonly class Stack
         $this->wicks = $wicks;
     }
 
+    /** Whether a slice of filling lies on another: gravy is a liquid, and runs through both. */
+    private function isGravyOnGravy(int $i): bool
+    {
+        return in_array($i, $this->filling, true) && in_array($i - 1, $this->filling, true);
+    }
+
     /**
      * @return list<array{
      *     layer: int, part: float, high: float, conducts: float, dryJ: float, insideDryJ: float, wall: float,
@@ -163,6 +177,7 @@ final readonly class Stack
     {
         $area = $pot->areaM2();
         $around = Fire::WALL_W_PER_M2K * M_PI * $pot->diameterCm / 100;
+        $wallJPerCm = $pot->wallJPerKPerCm();
         $slices = [];
         foreach ($pot->layers as $index => $layer) {
             $whole = $layer->stuff->litres / 1000 / $area;
@@ -175,8 +190,9 @@ final readonly class Stack
                 $slices[] = [
                     'layer' => $index, 'part' => $part, 'high' => max(self::THINNEST_M, $high),
                     'conducts' => $layer->conducts,
+                    // The wall round it is as warm as what is laid in.
                     'dryJ' => self::DRY_J_PER_KG_K * (1 - $inside) * $dryKg
-                        + Fat::J_PER_KG_K * $part * $layer->stuff->fatKg,
+                        + Fat::J_PER_KG_K * $part * $layer->stuff->fatKg + 100 * $high * $wallJPerCm,
                     'insideDryJ' => self::DRY_J_PER_KG_K * $inside * $dryKg, 'wall' => $around * $high,
                     'raw' => $part * ($rice->rawKg ?? 0.0), 'dryKg' => $dryKg,
                     'juice' => $part * ($filling?->juiceKg() ?? 0.0),
@@ -218,6 +234,26 @@ final readonly class Stack
         }
 
         return [...$through, 0.0];
+    }
+
+    /**
+     * @param  list<array{layer: int, high: float, conducts: float, raw: float}>  $slices
+     * @return array<int, array{float, float, float, float}>
+     */
+    private static function bed(SealedPot $pot, array $slices): array
+    {
+        $bed = [];
+        for ($i = 0; $i + 1 < count($slices); $i++) {
+            [$one, $above] = [$slices[$i], $slices[$i + 1]];
+            if ($above['raw'] > 0 && $pot->layers[$one['layer']]->matter !== Matter::Crust) {
+                $twice = 2 * $pot->areaM2();
+                $bed[$i] = [
+                    $one['high'] / $twice, $one['conducts'], $above['high'] / $twice, $above['conducts'],
+                ];
+            }
+        }
+
+        return $bed;
     }
 
     /** @return non-empty-list<float> m, from below */

@@ -43,9 +43,14 @@ final class Steaming
 
     private const FILM_W_PER_M2K = 450.0;
 
-    private const SKIN_W_PER_MK = 0.14;
+    private const SKIN_W_PER_MK = 0.20;
+
+    private const SAME_C = 1e-6;
 
     private const LID_STARTS_C = 30.0;
+
+    /** No hand rests on it any more. */
+    public const LID_HOT_C = 60.0;
 
     private const LID_OPENED_C = 60.0;
 
@@ -66,7 +71,7 @@ final class Steaming
     /** Free water that a filling holds, kg per kg of its dry matter; the rest runs into rice below. */
     public const FILLING_HOLDS = 0.20;
 
-    public const RUNS_S = 240.0;
+    public const RUNS_S = 60.0;
 
     /** Under the lid a grain's front moves at this share of its speed in boiling water. */
     public const UNDER_LID = 0.8;
@@ -76,13 +81,19 @@ final class Steaming
     /** Metres of drying front for each kg of water given off a square metre. */
     private const SKIN_PER_KG_M2 = 0.20 / 550;
 
+    /** Under so thin a dry front it browns slower, at no front at this share. */
     private const SOFT_SKIN_M = 0.0002;
 
-    private const BROWNING_K = 110000 / 8.314;
+    private const SOFT_BROWNS = 0.25;
+
+    private const BROWNING_K = 70000 / 8.314;
 
     private const BROWNS_AT_K = 418.15;
 
     private const BROWNS_IN_S = 600.0;
+
+    /** So near to the boil rice is in steam, K. */
+    private const STEAM_UNDER_C = 3.0;
 
     /** So much steam at the lid is seen, kg. */
     private const SEEN_KG = 1e-3;
@@ -120,6 +131,12 @@ final class Steaming
     public $metLidKg = 0.0;
 
     public ?float $steamAtLidS = null;
+
+    /** @var float|null when the lid became too hot to touch */
+    public $lidHotS = null;
+
+    /** @var float seconds that the topmost rice has been within 3 °C of the boil */
+    public $steamedS = 0.0;
 
     /** @var array<int, float> °C by slice; of filling, of its gravy */
     public $celsius = [];
@@ -207,6 +224,10 @@ final class Steaming
 
     private readonly int $top;
 
+    private readonly ?int $topRice;
+
+    private readonly float $inSteamC;
+
     private readonly float $areaM2;
 
     private readonly float $baseJ;
@@ -222,6 +243,11 @@ final class Steaming
     private readonly float $boilJ;
 
     private readonly float $steamJ;
+
+    private readonly Vapour $vapour;
+
+    /** @var list<float> what vapour adds to a bed's conductivity, W/mK by °C */
+    private readonly array $vapourWPerMK;
 
     /** Of steam that meets the lid the share that does not leak, and of what condenses the share a cloth takes. */
     private float $staysShare;
@@ -259,17 +285,21 @@ final class Steaming
             $this->insideHoldsJ[] = $this->stack->insideDryJ[$i] + Water::J_PER_KG_K * $this->inside[$i];
         }
         $this->top = count($this->celsius) - 1;
+        $this->topRice = $this->stack->rice === [] ? null : max($this->stack->rice);
+        $this->inSteamC = $pot->boilC - self::STEAM_UNDER_C;
         $this->from = $this->share = $this->celsius;
         $this->hasJuice = array_sum($this->juice) > 0;
         $this->areaM2 = $pot->areaM2();
         $this->baseJ = $pot->baseJPerK;
-        $this->browns = $pot->layers[0]->browns;
+        $this->browns = $pot->browns * $pot->layers[0]->browns;
         $this->wetBelowKg = $pot->layers[0]->matter === Matter::Filling
             ? Stack::WET_SHARE * $this->stack->dryKg[0]
             : 0.0;
         $this->skinPerKg = self::SKIN_PER_KG_M2 / $this->areaM2;
         $this->boilJ = Water::J_PER_KG_K * $pot->boilC;
         $this->boilSpeed = CookingFront::speed($pot->boilC);
+        $this->vapour = new Vapour($pot->boilC);
+        $this->vapourWPerMK = $this->vapour->bed();
         $this->steamJ = Water::EVAPORATION_J_PER_KG + $this->boilJ;
         $this->baseC = $pot->basePreheatC ?? $this->celsius[0];
         $this->faceC = $this->baseC;
@@ -282,6 +312,14 @@ final class Steaming
     public static function driesThroughMm(SealedPot $pot): float
     {
         return 1000 * self::SKIN_PER_KG_M2 * (1 - Stack::BOUND_LEFT) * $pot->layers[0]->stuff->boundKg / $pot->areaM2();
+    }
+
+    /** Share of its own water that the lowest slice still has to give, and free water over it. */
+    public function baseWater(): float
+    {
+        $own = $this->stack->part[0] * $this->pot->layers[0]->stuff->boundKg - $this->stack->leastKg[0];
+
+        return $own <= 0 ? 0.0 : max(0.0, $this->free[0] + $this->bound[0] - $this->stack->leastKg[0]) / $own;
     }
 
     /** How far the water that came in differs from what is there, g. */
@@ -333,7 +371,7 @@ final class Steaming
         $atBoil = ($this->pot->boilC - $this->fire->airC) * $this->fire->dt;
         $this->wallJ = array_map(static fn (float $wall): float => $wall * $atBoil, $this->wallW);
         if ($this->fire->plateJ > 0 && $this->plateJ <= 0) {
-            $this->plateC = $flame->isPlateHot ? Fire::HOT_PLATE_C : Fire::AIR_C;
+            $this->plateC = $flame->plateBeginsC();
             $this->lostJ -= $this->fire->plateJ * ($this->plateC - Fire::AIR_C);
         } elseif ($this->fire->plateJ <= 0) {
             // A plate taken away takes its heat with it.
@@ -348,12 +386,19 @@ final class Steaming
         $this->conduct($this->burn());
         $this->brown();
         $this->meetLid($this->boil());
+        $this->warmLid();
         $this->settle();
         $this->wick();
         $this->cookRice();
         $this->cookFilling();
         $this->fall();
         $this->seconds += $this->fire->dt;
+        if ($this->topRice !== null && $this->celsius[$this->topRice] > $this->inSteamC) {
+            $this->steamedS += $this->fire->dt;
+        }
+        if ($this->lidHotS === null && $this->lidC > self::LID_HOT_C) {
+            $this->lidHotS = $this->seconds;
+        }
         if ($this->steamAtLidS === null && $this->metLidKg > self::SEEN_KG) {
             $this->steamAtLidS = $this->seconds;
         }
@@ -367,12 +412,20 @@ final class Steaming
     private function burn(): float
     {
         $fire = $this->fire;
-        $into = $fire->flameW;
-        $this->inJ += $into * $fire->dt;
+        $metalC = $fire->plateJ > 0 ? $this->plateC : $this->baseC;
+        $taken = $fire->flameW;
+        if ($metalC > Fire::HOT_METAL_C) {
+            $taken *= max(0.0, 1 - ($metalC - Fire::HOT_METAL_C) / Fire::HOT_METAL_K);
+        }
+        $this->inJ += $taken * $fire->dt;
+        $into = $taken;
         if ($fire->plateJ > 0) {
+            // Implicit: a thin plate gives its heat on sooner than a step lasts.
+            $this->plateC = ($fire->plateJ * $this->plateC + $fire->dt * (
+                $taken + $fire->plateW * $this->baseC + $fire->plateLossW * Fire::AIR_C
+            )) / ($fire->plateJ + $fire->dt * ($fire->plateW + $fire->plateLossW));
             $into = $fire->plateW * ($this->plateC - $this->baseC);
             $lost = $fire->plateLossW * ($this->plateC - Fire::AIR_C);
-            $this->plateC += ($fire->flameW - $into - $lost) * $fire->dt / $fire->plateJ;
             $this->lostJ += $lost * $fire->dt;
         }
 
@@ -385,7 +438,7 @@ final class Steaming
         if ($this->faceC > 80 && $this->browning < self::MOST) {
             $pace = exp(self::BROWNING_K * (1 / self::BROWNS_AT_K - 1 / ($this->faceC + 273.15)));
             $browned = $this->browns * $pace * $this->fire->dt / self::BROWNS_IN_S
-                * ($this->skinM < self::SOFT_SKIN_M ? 0.25 : 1.0);
+                * (self::SOFT_BROWNS + (1 - self::SOFT_BROWNS) * min(1.0, $this->skinM / self::SOFT_SKIN_M));
             $this->browning = min(self::MOST, $this->browning + $browned);
         }
     }
@@ -413,7 +466,7 @@ final class Steaming
         $dt = $fire->dt;
         $airC = $fire->airC;
         $top = $this->top;
-        $through = $this->stack->through;
+        $through = $this->bedConducts();
         $wall = $this->wallW;
         $holds = $this->holdsJ;
         $celsius = $this->celsius;
@@ -485,6 +538,33 @@ final class Steaming
         $this->baseC = $base;
         $this->faceC = $base - $flux * $filmR;
         $this->lose(($lost + $out + $fire->baseLossW * ($base - $airC)) * $dt);
+    }
+
+    /** @return array<int, float> W/K from each slice to the next above, with what vapour carries through the rice */
+    private function bedConducts(): array
+    {
+        $through = $this->stack->through;
+        $carries = $this->vapourWPerMK;
+        $celsius = $this->celsius;
+        $last = count($carries) - 2;
+        $boilC = $this->pot->boilC;
+        foreach ($this->stack->bed as $i => [$half, $conducts, $halfAbove, $conductsAbove]) {
+            if ($i >= $this->firstStill && $i < $this->lastStill) {
+                continue;
+            }
+            $t = $celsius[$i + 1];
+            if ($t < $boilC) {
+                $t = 0.5 * ($t + min($boilC, $celsius[$i]));
+            }
+            $at = (int) $t;
+            if ($at > $last || $at < 0) {
+                continue;
+            }
+            $more = $carries[$at] + ($t - $at) * ($carries[$at + 1] - $carries[$at]);
+            $through[$i] = 1 / ($half / ($conducts + $more) + $halfAbove / ($conductsAbove + $more));
+        }
+
+        return $through;
     }
 
     /**
@@ -606,6 +686,38 @@ final class Steaming
         }
     }
 
+    /**
+     * Before steam, vapour from the top condenses on the lid and drips, less the cloth's share; none leaks. Evened over
+     * the step as two bodies are that touch.
+     */
+    private function warmLid(): void
+    {
+        $top = $this->top;
+        $topC = $this->celsius[$top];
+        $over = $topC - $this->lidC;
+        if ($topC >= $this->pot->boilC - self::AT_BOIL_C || abs($over) < self::SAME_C) {
+            return;
+        }
+        [$condensesW, $besidesW] = $this->vapour->toLid($topC, $this->lidC);
+        $topJ = $this->jPerK($top);
+        $lidJ = $this->fire->lidJ;
+        $together = $topJ * $lidJ / ($topJ + $lidJ);
+        $moved = $over * $together
+            * (1 - exp(-($condensesW + $besidesW) * $this->areaM2 * $this->fire->dt / ($over * $together)));
+        $condensed = min(
+            $this->free[$top], $moved * $condensesW / ($condensesW + $besidesW) / Water::EVAPORATION_J_PER_KG,
+        );
+        $this->lidC += $moved / $lidJ;
+        $this->heat[$top] -= $moved;
+        if ($this->clothShare > 0 && $condensed > 0) {
+            $taken = min($this->clothShare * $condensed, $this->clothHoldsKg - $this->clothKg);
+            $this->clothKg += $taken;
+            $this->free[$top] -= $taken;
+            $this->heat[$top] -= $taken * Water::J_PER_KG_K * $topC;
+            $this->lostJ += $taken * Water::J_PER_KG_K * $topC;
+        }
+    }
+
     /** The lid: steam leaks, or condenses as far as the lid takes its heat; that drips, less the cloth's share. */
     private function meetLid(float $steam): void
     {
@@ -715,6 +827,7 @@ final class Steaming
         $tenderS = $this->stack->tenderS;
         $celsius = $this->celsius;
         $holds = $this->insideHoldsJ;
+        $gravy = $this->holdsJ;
         $heat = $this->heat;
         $this->heat = [];
         $centre = $this->centreC;
@@ -725,7 +838,9 @@ final class Steaming
         $this->tenderness = [];
         foreach ($this->stack->filling as $i) {
             $inside = $insideC[$i];
-            $rises = ($celsius[$i] - $inside) * $lags[$i];
+            // What little gravy there is cools as it gives: it never falls past the pieces that it warms.
+            $lag = $lags[$i];
+            $rises = ($celsius[$i] - $inside) * $lag / (1 + $lag * $holds[$i] / $gravy[$i]);
             $heat[$i] -= $holds[$i] * $rises;
             $insideC[$i] = $inside += $rises;
             $centre[$i] += ($inside - $centre[$i]) * $centreLags[$i];

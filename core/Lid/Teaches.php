@@ -10,6 +10,6 @@ enum Teaches: string
     /** Its minute is that at which it first shows. */
     case When = 'when';
 
-    /** By then it had come so far; how long ago is not said. */
-    case Reached = 'reached';
+    /** Its sign lies between two values. */
+    case Between = 'between';
 }

@@ -11,7 +11,11 @@ use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
+use Orbek\Core\Heat\KitchenEnd;
+use Orbek\Core\Heat\Odds;
 use Orbek\Core\Heat\Origin;
+use Orbek\Core\Heat\Steerable;
+use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Eye;
 use Orbek\Core\Learning\FactorBelief;
@@ -228,8 +232,37 @@ final class Plan
 
         // Beside something that does not fit a count of kitchens would say that all is well.
         return $load->sealed === null || $this->clashes !== [] ? null : HowSure::of(
-            $load->sealed, $load->line(), $this->dish->aim(), $this->stove()->today()->sd(),
-            $this->bag()->today()->sd(),
+            $load->sealed, $load->line(), $this->dish->aim(), $this->odds(), $this->bag()->today()->sd(),
+        );
+    }
+
+    /** What is believed of ring, low marks and browning under its pot. */
+    public function odds(): Odds
+    {
+        return Odds::of($this->stove()->today()->sd());
+    }
+
+    /**
+     * The same kitchens with a cook who looks where the crust is going.
+     *
+     * @return array<string, list<KitchenEnd>> by what is known, one after another: a boil, steam, a look; none where
+     *     there is no heat on a ring to be steered
+     */
+    public function steered(): array
+    {
+        $what = $this->clashes === [] ? $this->steerable() : null;
+
+        return $what === null ? [] : SteeredKitchens::of($what, $this->boil() !== null);
+    }
+
+    /** Its closed pot as far as steering it needs to know; null where there is nothing to steer. */
+    public function steerable(): ?Steerable
+    {
+        $load = $this->potted->first();
+
+        return $load->sealed === null || $load->stove === null ? null : new Steerable(
+            pot: $load->sealed, line: $load->line(), aim: $this->dish->aim(), odds: $this->odds(),
+            lotSd: $this->bag()->today()->sd(), stove: $load->stove, bounds: $this->dish->bounds(),
         );
     }
 

@@ -25,11 +25,11 @@ final readonly class Absorption
     /** Share of a ring's net heat that goes into steam under a closed lid on the lowest flame. */
     private const LOWEST_SETTING = 0.1;
 
-    private const TARGET = 2.5;
+    private const TARGET = 2.75;
 
-    private const TARGET_SELLA = 2.65;
+    private const TARGET_SELLA = 2.9;
 
-    private const TARGET_FOLDED = 2.35;
+    private const TARGET_FOLDED = 2.55;
 
     /** Parts of water to raw rice that a cooker's scale is drawn for (docs/model.md, section G). */
     private const SCALE_WATER = 1.35;
@@ -65,11 +65,13 @@ final readonly class Absorption
      * @param  float  $brothG broth to be used for part of the water, g
      * @param  float  $cookerCupMl of rice for a line of the cooker's scale
      * @param  float|null  $target weight over raw weight where it is not to be tender in this water
+     * @param  float  $ventG steam that a cooker lets out by its hole, g
      */
     public static function of(
         RiceKind $kind, Soak $soak, Mass $raw, float $netW, float $openMin, float $setting, float $leakShare,
         float $coveredMin, bool $folded, float $fillingFreeG, float $brothG, Cup $cup,
         float $cookerCupMl = self::COOKER_CUP_ML, ?float $target = null,
+        float $ventG = 0.0,
     ): self {
         Sane::between('rice', $raw->inGrams(), 1, 50000);
         Sane::between('open simmer', $openMin, 0, 120);
@@ -84,7 +86,7 @@ final readonly class Absorption
         $steamG = static fn (float $watts, float $minutes): float => $watts * 60 * $minutes
             / (Water::EVAPORATION_J_PER_KG / 1000);
         $openG = $steamG($netW * $setting, $openMin);
-        $lidG = $steamG($netW * self::LOWEST_SETTING * $leakShare, $coveredMin);
+        $lidG = $steamG($netW * self::LOWEST_SETTING * $leakShare, $coveredMin) + $ventG;
         $addG = $takenG + $openG + $lidG - $fillingFreeG;
         $liquid = max(0.0, $addG);
         $besideG = max(0.0, $liquid - $brothG);

@@ -28,6 +28,18 @@ final class BoilingPoint
         return 1730.63 / (8.07131 - log10($pascal / self::PASCAL_PER_MMHG)) - 233.426;
     }
 
+    /** Pressure of water's vapour, Pa: Antoine's equation. */
+    public static function pressurePa(float $celsius): float
+    {
+        return self::PASCAL_PER_MMHG * 10 ** (8.07131 - 1730.63 / (233.426 + $celsius));
+    }
+
+    /** How that grows with temperature, Pa/K. */
+    public static function pressurePaPerK(float $celsius): float
+    {
+        return self::pressurePa($celsius) * M_LN10 * 1730.63 / (233.426 + $celsius) ** 2;
+    }
+
     /**
      * How high it is where water boils at so much: the same two laws the other way.
      *
@@ -36,8 +48,8 @@ final class BoilingPoint
      */
     public static function altitudeOf(float $celsius): float
     {
-        $pascal = self::PASCAL_PER_MMHG * 10 ** (8.07131 - 1730.63 / (233.426 + $celsius));
+        $share = self::pressurePa($celsius) / 101325;
 
-        return max(-430.0, min(5500.0, (1 - ($pascal / 101325) ** (1 / 5.25588)) / 2.25577e-5));
+        return max(-430.0, min(5500.0, (1 - $share ** (1 / 5.25588)) / 2.25577e-5));
     }
 }

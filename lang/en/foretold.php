@@ -9,6 +9,8 @@ return [
     'thin-crust' => 'The crust dries {mm, number, ::.0} mm deep only and tears when it is turned out.',
     'hard-heart' => '{which} keeps a hard heart: {done} % done.'
         .'{isCold, select, yes{ The middle never reaches steam: {hottest} °C at most.} other{}}',
+    'unsteamed' => 'The top of the rice is in steam {minutes, plural, =0 {never} one {for # minute} other {for # minutes}};'
+        .' under five it is warmed, not steamed.',
     'dry-rice' => '{which} ends dry: {uptake, number, ::.00} times its raw weight.',
     'wet-rice' => '{which} ends wet: {isFree, select, yes{{free} % of its weight in water that it does not take up.}'
         .' other{{uptake, number, ::.00} times its raw weight.}}',

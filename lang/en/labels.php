@@ -114,6 +114,14 @@ return [
             'tough' => 'meat not tender',
         ],
     ],
+    'Knowing' => [
+        'label' => [
+            'planned' => 'as planned',
+            'boil' => 'its water timed to the boil',
+            'steam' => 'steam seen',
+            'look' => 'one look at the crust',
+        ],
+    ],
     'CrustColour' => [
         'label' => [
             'pale' => 'pale',
@@ -174,6 +182,7 @@ return [
             'pale' => 'the crust is lighter than wanted',
             'thin-crust' => 'a crust that tears',
             'hard-heart' => 'rice with a hard heart',
+            'unsteamed' => 'rice warmed, not steamed',
             'dry-rice' => 'dry rice',
             'wet-rice' => 'wet rice',
             'unsafe-core' => 'a filling short of its safe core',

@@ -1,5 +1,5 @@
 /** Fields that are names, whatever they look like. */
-const NAMES = ['subject', 'stage', 'ring'];
+const NAMES = ['subject', 'stage', 'ring', 'plate'];
 
 /** What a button that tells an event has besides its kind are that event's fields. */
 export const fieldsOf = ({ event, ...fields }) => Object.fromEntries(Object.entries(fields)

@@ -92,7 +92,7 @@ final class CommandsTest extends TestCase
             ['matter', 'doneness_min', 'uptake', 'free_water_share', 'texture'],
             array_keys($answer['layers'][1]),
         );
-        self::assertSame('dark', $answer['colour']);
+        self::assertSame('pale', $answer['colour']);
         self::assertEqualsWithDelta(0.0, $answer['balance']['water_g'], 0.1);
 
         $traced = self::json(self::ran('orbek:lid', $case, '--json', '--trace'));

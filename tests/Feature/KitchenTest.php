@@ -127,7 +127,7 @@ final class KitchenTest extends FeatureTestCase
     public function test_water_by_absorption_is_reckoned_and_bad_words_refused(): void
     {
         $this->get('/kitchen/absorption')->assertOk()->assertSee('its line');
-        $this->get('/kitchen/absorption?raw_g=500&soak_min=0&open_min=0&covered_min=0')->assertOk()->assertSee('750 g');
+        $this->get('/kitchen/absorption?raw_g=500&soak_min=0&open_min=0&covered_min=0')->assertOk()->assertSee('875 g');
         $this->get(
             '/kitchen/absorption?raw_g=500&filling_g=5000',
         )->assertOk()->assertSee('more water than this rice can take');

@@ -45,7 +45,7 @@ final class HeatController
     /** In how many kitchens like this one the plan comes out right; it follows the page. */
     public function right(Dish $dish, Planner $planner): View
     {
-        return view('heat.right', ['sure' => $planner->plan($dish->core())->howSure()]);
+        return view('heat.right', ['plan' => $planner->plan($dish->core())]);
     }
 
     /** Finds the heats for one who eats more or less, beside the page, so that the word is painted at once then. */

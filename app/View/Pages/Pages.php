@@ -31,6 +31,8 @@ final class Pages
         'stove.body' => StoveBody::class,
         'shelf.meal' => MealCard::class,
         'clock.body' => ClockBody::class,
+        'stove.steer' => SteerPage::class,
+        'heat.right' => RightPage::class,
         'heat.sure' => HowSurePage::class,
         'heat.plans' => HeatPlans::class,
         'heat.at' => HeatAt::class,

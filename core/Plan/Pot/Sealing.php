@@ -108,6 +108,10 @@ final readonly class Sealing
                 ? $this->dish->craft->seals->get($pot->lid->sealId(), 'pot/lid') : $this->dish->lid->seal,
             layers: $layers,
             basePreheatC: $isLaid ? self::HOT_FAT_C : null,
+            flames: array_values(array_map(
+                static fn (Ring $ring): string => $ring->id,
+                array_filter($rings, static fn (Ring $ring): bool => $ring->kind->isFlame()),
+            )),
         );
     }
 

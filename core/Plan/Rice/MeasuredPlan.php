@@ -45,6 +45,9 @@ final readonly class MeasuredPlan extends RicePlan
 
     private const COOKED = 0.97;
 
+    /** What a cooker's steam hole lets out, g a litre of its size (section G). */
+    private const VENTS_G_PER_L = 50.0;
+
     private function __construct(
         RiceKind $kind, Pot $pot, Ring $ring, Figure $tau, Figure $salt, Figure $saltKept,
         public Absorption $absorption,
@@ -143,6 +146,7 @@ final readonly class MeasuredPlan extends RicePlan
             target: $dish->grain->cooking === Cooking::Share
                 ? Uptake::of($kind, $dish->grain->rice->soak)->at($dish->grain->water->stage->doneness())
                 : null,
+            ventG: $dish->grain->cooking->takesCooker() ? self::VENTS_G_PER_L * $pot->litres : 0.0,
         );
     }
 

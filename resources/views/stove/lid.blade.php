@@ -12,6 +12,7 @@
             $say->degrees($read[count($read) - 1][1], 1) }}</strong>{{ $loop->last ? ', the forecast' : '; ' }}@endforeach says {{
             $say->degrees(App\StandIns\SimulatedProbe::inTheFilling($moment)) }}. A computed temperature is never proof of safety.</p>
     @endif
+    @if ($at->steer !== null)@include('stove.steer', ['steer' => $at->steer, 'of' => $place ?? $dish])@endif
     @if ($lid->asks !== [])
         <div class="cues" role="group" aria-label="What do you see?">
             @foreach ($lid->asks as $cue)<button type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says

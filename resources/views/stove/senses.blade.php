@@ -5,7 +5,7 @@
         :form="Orbek\Core\Drill\Form::Plates" /></div>
     <p>{{ $say->label(Orbek\Core\Rice\Stage::at($spoonful->doneness), 'bitten') }}</p>
 @elseif ($lid !== null)
-    <p>@foreach ($lid as $cue => $isFelt){{ $isFelt ? $cues[$cue]->felt : $cues[$cue]->notFelt }} @endforeach</p>
+    <p>@foreach ($lid as $cue => $isFelt){{ $isFelt ? $cues[$cue]->felt : $cues[$cue]->notFelt ?? '' }} @endforeach</p>
 @else
     <p>Nothing to feel just now.</p>
 @endif

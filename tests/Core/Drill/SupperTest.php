@@ -61,7 +61,10 @@ final class SupperTest extends TestCase
         $closed = $this->cook([], 0, upTo: 'open');
         $sealed = $this->plan->day->at($this->plan->day->schedule->end('layer'));
         self::assertSame(
-            ['steam' => false, 'lid-hot' => false, 'toasted' => false],
+            [
+                'steam' => false, 'lid-hot' => false, 'smell-nothing' => true, 'smell-bread' => false, 'toasted' => false,
+                'smell-bitter' => false,
+            ],
             $slow->atTheLid($closed, $sealed->modify('+30 seconds')),
         );
         self::assertTrue($hot->atTheLid($closed, $sealed->modify('+15 minutes'))['steam'] ?? false);

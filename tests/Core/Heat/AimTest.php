@@ -119,7 +119,8 @@ final class AimTest extends TestCase
         $last = [];
         foreach ([
             [self::pot(), Aim::of(CrustColour::Pale)], [self::pot(), Aim::of(CrustColour::Golden, set: true)],
-            [self::rice(0.97), Aim::of(CrustColour::Golden, set: true)],
+            [self::rice(0.95), Aim::of(CrustColour::Golden, set: true)],
+            [self::rice(0.97), Aim::of(CrustColour::Pale, steams: true)],
             [self::pot(0.9, tender: 1.0), Aim::of(CrustColour::Pale)],
             [self::pot(0.3, tender: 1.0), Aim::of(CrustColour::Pale)],
         ] as [$pot, $aim]) {
@@ -131,6 +132,7 @@ final class AimTest extends TestCase
                     $aim->limits($pot, Moment::of($steaming), 1000 * $steaming->skinM),
                     static fn (Limit $one): bool => $one->value < $one->from && in_array($one->wanted, [
                         Wanted::RiceDone, Wanted::SafeCore, Wanted::Tender, Wanted::CrustSet,
+                        Wanted::Steamed,
                     ], true),
                 ));
                 self::assertSame($short === [], $aim->isCooked($steaming), "{$minute} min: ".implode(', ', $short));
@@ -139,7 +141,7 @@ final class AimTest extends TestCase
             $last = [...$last, ...$waits];
         }
         sort($last);
-        self::assertSame(['CrustSet', 'RiceDone', 'SafeCore', 'Tender'], array_values(array_unique($last)));
+        self::assertSame(['CrustSet', 'RiceDone', 'SafeCore', 'Steamed', 'Tender'], array_values(array_unique($last)));
     }
 
     public function test_edges_of_what_is_wanted(): void
@@ -147,14 +149,15 @@ final class AimTest extends TestCase
         $course = Course::of(self::pot(), [new Stretch(30, Flame::on('', 0.4))]);
         $edges = array_map(
             static fn (Limit $one): array => [$one->wanted, $one->from, $one->to],
-            Aim::of(CrustColour::Golden, true, true)->limits($course->pot, $course->end(), 2.0),
+            Aim::of(CrustColour::Golden, true, true, true)->limits($course->pot, $course->end(), 2.0),
         );
         self::assertSame([
             [Wanted::SafeCore, Sample::filling('chicken-thigh')->safeCoreC + 3.0, INF],
             [Wanted::Tender, 1.0, 3.5],
-            [Wanted::RiceDone, 98.0, INF],
-            [Wanted::RiceWeight, 2.15, 2.8],
+            [Wanted::RiceDone, 96.0, INF],
+            [Wanted::RiceWeight, 2.15, 2.9],
             [Wanted::FreeWater, -INF, Texture::FREE],
+            [Wanted::Steamed, 5.0, INF],
             [Wanted::Crust, CrustColour::Golden->begins(), CrustColour::Golden->ends()],
             [Wanted::CrustSet, 0.9, INF],
         ], $edges, 'three and a half times tender falls apart; a crust thinner than 0.9 mm tears');

@@ -31,7 +31,7 @@ final class StoveLearningTest extends TestCase
         $normal = static fn (): float => sqrt(-2 * log(max(1e-12, $random->getInt(1, 1_000_000) / 1e6)))
             * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1e6);
         $tables = [];
-        foreach (['lentil-date-walnut-polo', 'sour-cherry-polo', 'trout-fenugreek-polo'] as $name) {
+        foreach (['sour-cherry-polo', 'plain-chelow', 'trout-fenugreek-polo'] as $name) {
             $plan = Sample::plan(Sample::dish($name));
             $tables[] = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
         }
@@ -83,14 +83,14 @@ final class StoveLearningTest extends TestCase
         }
         foreach ($held as $when => $times) {
             self::assertEqualsWithDelta(
-                0.80, $times / self::KITCHENS, 0.05, $when === 0 ? 'before' : 'after three cooks',
+                0.80, $times / self::KITCHENS, 0.06, $when === 0 ? 'before' : 'after three cooks',
             );
         }
     }
 
     public function test_each_thing_seen_pulls_the_way_it_should(): void
     {
-        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo'));
+        $plan = Sample::plan(Sample::dish('plain-chelow'));
         $table = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
         $likely = static fn (StoveReport $seen): float => FactorBelief::ofItsKind()->given(
             $table->likelihood($seen),

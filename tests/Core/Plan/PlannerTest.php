@@ -31,7 +31,7 @@ final class PlannerTest extends TestCase
         self::assertSame(1, Sample::boil($plan)->batches);
         self::assertSame('28 cm aluminium, 9 L', $plan->pot()->name);
         self::assertGreaterThanOrEqual(4.95, $plan->totals->free()->amount);
-        self::assertSame('16:22', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
+        self::assertSame('16:15', $plan->day->at($plan->day->schedule->firstStart())->format('H:i'));
         self::assertSame('19:25', $plan->totals->lidOff()->text());
         self::assertSame(0, $plan->day->schedule->end('open'));
     }
@@ -121,7 +121,7 @@ final class PlannerTest extends TestCase
             Sample::kitchen(), Knowledge::none(), new DateTimeImmutable(Sample::NOW),
         )->plan(Sample::polo());
 
-        self::assertSame('2026-11-24 13:10', $plan->day->tableAt->format('Y-m-d H:i'));
+        self::assertSame('2026-11-24 13:15', $plan->day->tableAt->format('Y-m-d H:i'));
         self::assertGreaterThanOrEqual(
             new DateTimeImmutable(Sample::NOW), $plan->day->at($plan->day->schedule->firstStart()),
         );

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Cook;
+
+use DateTimeImmutable;
+use Orbek\Core\Cook\Events\CueSeen;
+use Orbek\Core\Cook\Events\Steered;
+use Orbek\Core\Heat\Odds;
+use Orbek\Core\Heat\SteeredKitchens;
+use Orbek\Core\Heat\Steering;
+use Orbek\Core\Heat\Turn;
+use Orbek\Core\Lid\Cue;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Stretch;
+use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Work\WorkKind;
+
+/**
+ * A closed pot steered: followed from as it was under what is believed of its stove, the heat and minutes that are best
+ * from here, and when a look would tell most. Offered; nothing is done by it.
+ */
+final readonly class LidSteer
+{
+    /** No more looks than this are asked for. */
+    private const LOOKS = 2;
+
+    private const APART_MIN = 4.0;
+
+    /** A look is asked for from so long before its best minute on. */
+    private const BEFORE_MIN = 0.5;
+
+    /** A chance is told as so many of these. */
+    public const SAMPLES = 24;
+
+    private function __construct(
+        private Cook $cook,
+        /** Minutes sealed, as it was reckoned. */
+        public float $nowMin,
+        /** What to do; null where it is as planned. */
+        public ?Turn $turn,
+        /** What is on now. */
+        private ?Flame $on,
+        /** What would be done, were it left alone: what stays, then the heat and its minutes. */
+        private Turn $planned,
+        /** The best minute for a look, sealed; null where none would tell enough. */
+        public ?float $lookAtMin,
+        /** How much likelier all comes out right with it. */
+        public float $lookWins,
+        public Odds $odds,
+    ) {
+    }
+
+    /** @param  UnderTheLid  $lid of the cook now */
+    public static function of(Cook $cook, UnderTheLid $lid, DateTimeImmutable $now): ?self
+    {
+        $plan = $cook->plan();
+        $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
+        $load = $plan->potted->first();
+        $low = Steered::low($load->line());
+        if ($sealedAt === null || $low === null || $load->sealed === null || $load->stove === null
+            || $cook->state->of(WorkKind::Open)->isDone() || self::usesOven($load->line())) {
+            return null;
+        }
+        $nowMin = TurnedHeat::minutes($sealedAt, $now);
+        $from = self::from($cook, $lid, $low, $sealedAt);
+        if ($from === null) {
+            return null;
+        }
+        [$on, $stayMin, $flame, $minutes, $spentMin] = $from;
+        [$pots, $odds] = LidEvidence::of($cook, $sealedAt, $now)->pots($load->sealed);
+        $restMin = array_sum(array_map(
+            static fn (Stretch $stretch): float => $stretch->isRest() ? $stretch->minutes : 0.0, $load->line(),
+        ));
+        $steering = Steering::from(
+            pots: $pots, on: $on, stayMin: $stayMin, flames: Steering::flames($flame, $load->stove),
+            leastMin: $plan->dish->bounds()->lowLeastMin - $spentMin, plannedMin: $minutes, restMin: $restMin,
+            aim: $plan->dish->aim(),
+        );
+        $turn = $steering->best($odds);
+        [$lookIn, $wins] = self::mayLook($cook, $now) ? $steering->look($odds, $turn) : [0.0, 0.0];
+
+        return new self(
+            cook: $cook, nowMin: $nowMin, turn: $turn->isWorthIt() ? $turn : null, on: $on,
+            planned: new Turn($stayMin, $flame, $minutes, $turn->asPlanned, $turn->asPlanned),
+            lookAtMin: $wins >= SteeredKitchens::LOOK_WINS ? $nowMin + $turn->stayMin + $lookIn : null,
+            lookWins: $wins, odds: $odds,
+        );
+    }
+
+    /** @param  list<Stretch>  $line */
+    private static function usesOven(array $line): bool
+    {
+        return array_filter($line, static fn (Stretch $stretch): bool => $stretch->flame->ovenC !== null) !== [];
+    }
+
+    /**
+     * What is on and how long it stays, the low heat after it and its minutes, and how long that has been on.
+     *
+     * @return array{Flame|null, float, Flame, float, float}|null null where there is nothing to steer yet, or any more
+     */
+    private static function from(Cook $cook, UnderTheLid $lid, int $low, DateTimeImmutable $sealedAt): ?array
+    {
+        $line = $cook->plan()->potted->first()->line();
+        $at = static fn (int $index): Progress => $cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress;
+        $heats = array_values(array_filter($lid->left(), static fn (Stretch $stretch): bool => ! $stretch->isRest()));
+        if ($heats === [] || $at($low)->isDone()) {
+            return null;
+        }
+        if ($at($low)->isRunning()) {
+            return [
+                null, 0.0, $heats[0]->flame, $heats[0]->minutes,
+                TurnedHeat::minutes($at($low)->startedAt ?? $sealedAt, $cook->now),
+            ];
+        }
+        $before = $line[$low - 1] ?? null;
+        if ($before !== null && $before->till !== null && ! self::hasCome($cook, $before->till)) {
+            return null;
+        }
+        if (! isset($heats[1])) {
+            // Its strong heat is over its time: what is next is chosen now.
+            return [null, 0.0, $heats[0]->flame, $heats[0]->minutes, 0.0];
+        }
+
+        return [$heats[0]->flame, min(20.0, $heats[0]->minutes), $heats[1]->flame, $heats[1]->minutes, 0.0];
+    }
+
+    private static function hasCome(Cook $cook, Cue $cue): bool
+    {
+        foreach ($cook->state->lidEvents as $event) {
+            if ($event instanceof CueSeen && $event->cue === $cue->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether another look may be asked for: not more than two in all, and none so soon after the last. */
+    private static function mayLook(Cook $cook, DateTimeImmutable $now): bool
+    {
+        $cues = $cook->plan()->dish->craft->cues;
+        $looks = 0;
+        $last = null;
+        foreach ($cook->state->lidEvents as $event) {
+            if ($event instanceof CueSeen && $event->of($cues)?->isOfLook() === true) {
+                // What is told within a few minutes is one look.
+                $looks += $last === null || TurnedHeat::minutes($last, $event->at) >= self::APART_MIN ? 1 : 0;
+                $last = $event->at;
+            }
+        }
+
+        return $looks < self::LOOKS && ($last === null || TurnedHeat::minutes($last, $now) >= self::APART_MIN);
+    }
+
+    /** Whether a look is asked for now. */
+    public function asksForALook(): bool
+    {
+        return $this->lookAtMin !== null && $this->nowMin >= $this->lookAtMin - self::BEFORE_MIN;
+    }
+
+    /** In how many of 24 ways that it may be it comes right, turned as told; and left as it is. */
+    public function right(): int
+    {
+        return (int) round(self::SAMPLES * ($this->turn ?? $this->planned)->share);
+    }
+
+    public function rightAsPlanned(): int
+    {
+        return (int) round(self::SAMPLES * $this->planned->share);
+    }
+
+    /** What to do; null where the heat stays as it is. */
+    public function says(): ?Note
+    {
+        if ($this->turn === null) {
+            return null;
+        }
+
+        return Note::of(
+            'lid-steer.told', heat: $this->heat($this->turn->flame), minutes: (int) round($this->turn->minutes),
+            stay: $this->stay($this->turn), on: $this->heat($this->on ?? $this->turn->flame),
+            isSame: $this->on === null && $this->turn->flame === $this->planned->flame,
+        );
+    }
+
+    /** What it takes the place of. */
+    public function was(): Note
+    {
+        return Note::of(
+            'lid-steer.left', heat: $this->heat($this->planned->flame), minutes: (int) round($this->planned->minutes),
+            stay: $this->stay($this->planned), on: $this->heat($this->on ?? $this->planned->flame),
+        );
+    }
+
+    private function stay(Turn $turn): int
+    {
+        return $this->on === null ? 0 : (int) round($turn->stayMin);
+    }
+
+    private function heat(Flame $flame): Note
+    {
+        return $this->cook->plan()->kitchen->says($flame, $this->cook->plan()->potted->first()->place->ring->id);
+    }
+
+    /** @return list<Note> how sure that is, what it does to the clock, and when a look tells most */
+    public function more(): array
+    {
+        $later = $this->laterMin();
+        $isAhead = $this->lookAtMin !== null && ! $this->asksForALook();
+
+        return array_values(array_filter([
+            $this->turn === null
+                ? Note::of('lid-steer.as-planned', right: $this->right(), samples: self::SAMPLES)
+                : Note::of(
+                    'lid-steer.sure', right: $this->right(), samples: self::SAMPLES, was: $this->rightAsPlanned(),
+                ),
+            $later > 0 ? Note::of('lid-steer.later', minutes: $later) : null,
+            $later < 0 ? Note::of('lid-steer.sooner', minutes: -$later) : null,
+            $isAhead ? Note::of('lid-steer.look', minutes: (int) round($this->lookAtMin - $this->nowMin)) : null,
+        ]));
+    }
+
+    /** By how many minutes later than planned the pot comes off; sooner where negative. */
+    public function laterMin(): int
+    {
+        $ends = static fn (Turn $turn): float => $turn->stayMin + $turn->minutes;
+
+        return $this->turn === null ? 0 : (int) round($ends($this->turn) - $ends($this->planned));
+    }
+
+    /** @return array<string, float|string> as its event tells it */
+    public function event(): array
+    {
+        return $this->turn === null ? [] : [
+            'setting' => round(100 * $this->turn->flame->setting, 1),
+            'ring' => $this->turn->flame->ring === ''
+                ? $this->cook->plan()->potted->first()->place->ring->id : $this->turn->flame->ring,
+            ...($this->turn->flame->plate === null ? [] : ['plate' => $this->turn->flame->plate->id]),
+            'stay' => round($this->on === null ? 0.0 : $this->turn->stayMin), 'minutes' => round($this->turn->minutes),
+        ];
+    }
+}

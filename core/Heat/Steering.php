@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Pot\Ring;
+
+/**
+ * From a closed pot as it may be now: the heat, and the minutes of it, with which all comes out right in the
+ * greatest share of what is believed; and when a look at the crust would tell most (docs/model.md, section F).
+ */
+final readonly class Steering
+{
+    /** A heat may be left on so much longer than was planned, min. */
+    private const LONGER_MIN = 12.5;
+
+    /** What is so little likelier to come out right is not worth a hand at the knob. */
+    private const WORTH = 0.03;
+
+    /** Of what is as likely as this within, the end nearest to the one planned is taken. */
+    private const AS_LIKELY = 0.01;
+
+    /** A later look is worth waiting for where it wins so much more. */
+    private const LATER_WINS = 0.02;
+
+    private const ROUGH_STEP_S = 16.0;
+
+    /** @param  non-empty-list<Way>  $ways the one planned first */
+    private function __construct(private array $ways, private float $plannedMin, private Aim $aim)
+    {
+    }
+
+    /**
+     * @param  Flame|null  $on what is on now, and is planned to stay on for so long
+     * @param  non-empty-list<Flame>  $flames that may be turned to, the one planned first
+     * @param  float  $leastMin before it may be turned off
+     * @param  float  $plannedMin till it is turned off as planned
+     */
+    public static function from(
+        MaybePots $pots, ?Flame $on, float $stayMin, array $flames, float $leastMin, float $plannedMin, float $restMin,
+        Aim $aim,
+    ): self {
+        $least = max(0.0, min($leastMin, $plannedMin));
+
+        $ways = [];
+        foreach (array_unique([$stayMin, 0.0]) as $stay) {
+            // Turned sooner than planned, to what is planned or more of it: less comes of turning down.
+            foreach ($stay === $stayMin ? $flames : array_slice($flames, 0, 2) as $flame) {
+                $ways[] = Way::of(
+                    pots: $pots, on: $on, stayMin: $stay, flame: $flame, leastMin: $least,
+                    mostMin: $plannedMin + self::LONGER_MIN, restMin: $restMin, aim: $aim,
+                );
+            }
+        }
+
+        return new self($ways, $plannedMin, $aim);
+    }
+
+    /**
+     * Heats that a hand would think of: the one that is on or planned, a mark more and less, on a plate or off it.
+     *
+     * @return non-empty-list<Flame>
+     */
+    public static function flames(Flame $planned, Stove $stove): array
+    {
+        $ring = array_values(array_filter(
+            $stove->rings(), static fn (Ring $one): bool => $one->id === $planned->ring,
+        ))[0] ?? $stove->ring;
+        $shares = $ring->knob->shares();
+        $lower = array_filter($shares, static fn (float $share): bool => $share < $planned->setting - 1e-6);
+        $higher = array_filter($shares, static fn (float $share): bool => $share > $planned->setting + 1e-6);
+        $flames = [$planned];
+        if ($higher !== []) {
+            $flames[] = $planned->at(min($higher), $ring->id);
+        }
+        if ($lower !== []) {
+            $flames[] = $planned->at(max($lower), $ring->id);
+        }
+        $footings = $stove->footings();
+        foreach ($footings as $plate) {
+            if ($plate?->id !== $planned->plate?->id && count($footings) > 1) {
+                $flames[] = $planned->with($plate);
+                break;
+            }
+        }
+
+        return $flames;
+    }
+
+    /**
+     * How far inside all limits a pot can be brought on a ring that is known, its low heat chosen where steam shows.
+     *
+     * @param  int  $sign −1 where the ring gives less than was thought, 1 where more
+     * @param  float  $enough more is not looked for
+     */
+    public static function bestMargin(
+        SealedPot $pot, LineTillLow $line, int $sign, Stove $stove, Aim $aim, float $enough,
+    ): float {
+        [$there, , $spent] = $line->follow($pot, stepS: self::ROUGH_STEP_S);
+        $planned = $line->low->minutes - $spent;
+        $best = -INF;
+        $others = array_filter(
+            self::flames($line->low->flame, $stove),
+            static fn (Flame $flame): bool => $sign * (
+                $pot->wattsInto($flame) - $pot->wattsInto($line->low->flame)
+            ) <= 0,
+        );
+        foreach (array_unique([$line->pastMin, 0.0]) as $stay) {
+            foreach ($others as $flame) {
+                if ($best < $enough) {
+                    $best = max($best, Way::margin(
+                        there: $there, on: $line->on, stayMin: $stay, flame: $flame, leastMin: $planned,
+                        mostMin: $planned + self::LONGER_MIN, restMin: $line->restMin, aim: $aim,
+                    ));
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** What is best from here, by what is believed. */
+    public function best(Odds $odds): Turn
+    {
+        $shares = array_map(fn (Way $way): array => $way->shares($odds, $this->aim), $this->ways);
+        $planned = $this->ways[0];
+        $asPlanned = $shares[0][$planned->nearest($this->plannedMin)];
+        $most = max(array_map(static fn (array $one): float => max($one), $shares));
+        if ($most < $asPlanned + self::WORTH) {
+            return new Turn(
+                $planned->stayMin, $planned->flame, $planned->minutes[$planned->nearest($this->plannedMin)], $asPlanned,
+                $asPlanned,
+            );
+        }
+        $best = null;
+        foreach ($this->ways as $w => $way) {
+            foreach ($way->minutes as $t => $minutes) {
+                $off = abs($minutes - $this->plannedMin);
+                if ($shares[$w][$t] >= $most - self::AS_LIKELY && ($best === null || $off < $best[0])) {
+                    $best = [$off, new Turn($way->stayMin, $way->flame, $minutes, $shares[$w][$t], $asPlanned)];
+                }
+            }
+        }
+
+        return $best[1] ?? new Turn($planned->stayMin, $planned->flame, $this->plannedMin, $asPlanned, $asPlanned);
+    }
+
+    /**
+     * When a look at the crust tells most, and how much likelier all comes out right with it.
+     *
+     * @return array{float, float} minutes from now; the share with it less that without
+     */
+    public function look(Odds $odds, Turn $turn): array
+    {
+        $way = $this->wayOf($turn);
+        $others = array_values(array_filter(
+            $this->ways, static fn (Way $other): bool => $other->stayMin === $way->stayMin,
+        ));
+        $best = [0.0, 0.0];
+        foreach ($way->looks as $look => $minute) {
+            if ($minute > $turn->minutes) {
+                break;
+            }
+            $ends = [];
+            foreach ($others as $other) {
+                foreach ($way->minutes as $t => $till) {
+                    if ($till >= $minute) {
+                        $ends[] = $way->then($look, $other, $t);
+                    }
+                }
+            }
+            $share = 0.0;
+            foreach (CrustColour::cases() as $colour) {
+                $seen = $this->seeing($odds, $way->lnAt[$look], $colour);
+                $most = 0.0;
+                foreach ($ends as [$ln, $fine]) {
+                    $most = max($most, Way::share($ln, $fine, $seen, $odds->browns(), $this->aim));
+                }
+                $share += $most;
+            }
+            // The earliest that tells about as much: a later one leaves less to be done.
+            if ($share - $turn->share > $best[1] + self::LATER_WINS) {
+                $best = [$minute, $share - $turn->share];
+            }
+        }
+
+        return $best;
+    }
+
+    private function wayOf(Turn $turn): Way
+    {
+        foreach ($this->ways as $way) {
+            if ($way->flame === $turn->flame && $way->stayMin === $turn->stayMin) {
+                return $way;
+            }
+        }
+
+        return $this->ways[0];
+    }
+
+    /**
+     * Weights with a colour seen, not scaled: they add up to the chance of seeing it.
+     *
+     * @param  list<float>  $lnBrowning by ring × mark
+     * @return list<list<float>>
+     */
+    private function seeing(Odds $odds, array $lnBrowning, CrustColour $colour): array
+    {
+        $likely = Likely::colour($odds, $lnBrowning, $colour);
+
+        return array_map(static fn (array $row, array $is): array => array_map(
+            static fn (float $weight, float $share): float => $weight * $share, $row, $is,
+        ), $odds->weights, $likely);
+    }
+}

@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Steaming;
+
+/** A heat gone on with from a pot as it may be, and what comes of it by the minute at which it is turned off. */
+final readonly class Way
+{
+    private const STEP_S = 20.0;
+
+    private const REST_STEP_S = 30.0;
+
+    /** A look is thought of at these shares of its minutes. */
+    private const LOOKS = [0.0, 0.2, 0.35, 0.5, 0.65, 0.8];
+
+    private const EVERY_MIN = 2.0;
+
+    /** A limit read off between pots is so far unsure to either side, in steps of a cook. */
+    private const UNSURE = 0.4;
+
+    public const NO_BROWNING = 1e-4;
+
+    /**
+     * @param  float  $stayMin what is on stays on for so long first
+     * @param  non-empty-list<float>  $minutes at which it may be turned off, from then
+     * @param  list<list<float>>  $lnBrowning after the rest, by minute, then by ring × mark of Odds
+     * @param  list<list<float>>  $isFine how surely all but the crust's colour is as wanted, the same way
+     * @param  non-empty-list<float>  $looks minutes at which it may be looked at
+     * @param  list<list<float>>  $lnAt of the crust then, by ring × mark
+     */
+    private function __construct(
+        public float $stayMin, public Flame $flame, public array $minutes, private array $lnBrowning,
+        private array $isFine,
+        public array $looks, public array $lnAt,
+    ) {
+    }
+
+    /**
+     * @param  Flame|null  $on what is on now
+     * @param  float  $stayMin that stays on for so long first
+     * @param  float  $leastMin before it may be turned off
+     */
+    public static function of(
+        MaybePots $pots, ?Flame $on, float $stayMin, Flame $flame, float $leastMin, float $mostMin, float $restMin,
+        Aim $aim,
+    ): self {
+        $steps = max(1, (int) round(($mostMin - $leastMin) / self::EVERY_MIN));
+        $minutes = array_map(
+            static fn (int $step): float => round($leastMin + $step * ($mostMin - $leastMin) / $steps, 2),
+            range(0, $steps),
+        );
+        $looks = array_map(
+            static fn (float $share): float => round($share * max($minutes[0], $minutes[intdiv($steps, 2)]), 2),
+            self::LOOKS,
+        );
+        $along = static function (Steaming $there) use (
+            $on, $stayMin, $flame, $minutes, $restMin, $aim, $looks,
+        ): array {
+            $pot = clone $there;
+            if ($on !== null) {
+                $pot->advance($on, 60 * $stayMin, self::STEP_S);
+            }
+
+            return self::follow($pot, $flame, $minutes, $restMin, $aim, $looks);
+        };
+        $grid = array_map(static fn (array $row): array => array_map($along, $row), $pots->grid);
+        $others = array_map($along, $pots->others);
+        $likely = $grid[intdiv(count($grid), 2)][1];
+        $ends = $fine = $at = [];
+        foreach (array_keys($looks) as $look) {
+            $at[] = Odds::between(array_map(
+                static fn (array $row): array => array_map(static fn (array $along): float => $along[1][$look], $row),
+                $grid,
+            ));
+        }
+        foreach (array_keys($minutes) as $t) {
+            $of = static fn (int $what): array => array_map(
+                static fn (array $row): array => array_map(
+                    static fn (array $along): float => $along[0][$t][$what], $row,
+                ), $grid,
+            );
+            $ends[] = Odds::between($of(0));
+            $fine[] = self::fine(Odds::between($of(1)), array_map(
+                static fn (array $along): float => $along[0][$t][1] - $likely[0][$t][1], $others,
+            ));
+        }
+
+        return new self(
+            stayMin: $stayMin, flame: $flame, minutes: $minutes, lnBrowning: $ends, isFine: $fine, looks: $looks,
+            lnAt: $at,
+        );
+    }
+
+    /**
+     * How surely a limit is met, over another bag and another wetness.
+     *
+     * @param  list<float>  $margins by ring × mark
+     * @param  list<float>  $off by what the margin is other with a faster bag, a slower, a drier filling, a wetter
+     * @return list<float>
+     */
+    private static function fine(array $margins, array $off): array
+    {
+        $in = 1 - 2 * MaybePots::OUTER_SHARE;
+        $out = MaybePots::OUTER_SHARE;
+        $all = [];
+        foreach ([[$off[0], $out], [0.0, $in], [$off[1], $out]] as [$bag, $share]) {
+            foreach ([[$off[2], $out], [0.0, $in], [$off[3], $out]] as [$wet, $of]) {
+                $all[] = [$bag + $wet, $share * $of];
+            }
+        }
+
+        return array_map(static function (float $margin) use ($all): float {
+            $fine = 0.0;
+            foreach ($all as [$by, $share]) {
+                $fine += $share * max(0.0, min(1.0, 0.5 + ($margin + $by) / (2 * self::UNSURE)));
+            }
+
+            return $fine;
+        }, $margins);
+    }
+
+    /**
+     * Followed from every other minute through its rest; between them it is read off.
+     *
+     * @param  non-empty-list<float>  $minutes
+     * @param  list<float>  $looks minutes of which the crust is wanted too
+     * @return array{list<array{float, float}>, list<float>} by minute: ln browning and margin at the end; ln browning
+     *     at the looks
+     */
+    private static function follow(
+        Steaming $pot, Flame $flame, array $minutes, float $restMin, Aim $aim, array $looks = [],
+    ): array {
+        $came = $seen = [];
+        $at = 0.0;
+        $last = count($minutes) - 1;
+        foreach ($minutes as $t => $minute) {
+            if ($t % 2 === 1 && $t !== $last) {
+                continue;
+            }
+            while (isset($looks[count($seen)]) && $looks[count($seen)] <= $minute) {
+                $look = $looks[count($seen)];
+                $pot->advance($flame, 60 * ($look - $at), self::STEP_S);
+                $at = max($at, $look);
+                $seen[] = self::ln($pot);
+            }
+            $pot->advance($flame, 60 * ($minute - $at), self::STEP_S);
+            $at = $minute;
+            $rested = clone $pot;
+            $rested->advance(Flame::off(), 60 * $restMin, self::REST_STEP_S);
+            $came[$t] = [self::ln($rested), $aim->marginOf($rested)];
+        }
+        foreach (array_keys($minutes) as $t) {
+            $came[$t] ??= [
+                ($came[$t - 1][0] + $came[$t + 1][0]) / 2, ($came[$t - 1][1] + $came[$t + 1][1]) / 2,
+            ];
+        }
+        ksort($came);
+
+        return [array_values($came), $seen];
+    }
+
+    /** How far inside all limits one pot is at the best of its minutes. */
+    public static function margin(
+        Steaming $there, ?Flame $on, float $stayMin, Flame $flame, float $leastMin, float $mostMin, float $restMin,
+        Aim $aim,
+    ): float {
+        $pot = clone $there;
+        if ($on !== null) {
+            $pot->advance($on, 60 * $stayMin, self::STEP_S);
+        }
+        $minutes = [$leastMin, ($leastMin + $mostMin) / 2, $mostMin];
+        $best = -INF;
+        foreach (self::follow($pot, $flame, $minutes, $restMin, $aim)[0] as [$ln, $margin]) {
+            $best = max($best, min($margin, (new Limit(
+                Wanted::Crust, exp($ln), $aim->crust->begins(), $aim->mostBrowning(),
+            ))->margin()));
+        }
+
+        return $best;
+    }
+
+    private static function ln(Steaming $pot): float
+    {
+        return log(max(self::NO_BROWNING, $pot->browning));
+    }
+
+    /**
+     * In what share of the belief all comes out right, by minute.
+     *
+     * @return non-empty-list<float>
+     */
+    public function shares(Odds $odds, Aim $aim): array
+    {
+        return array_map(fn (int $t): float => self::share(
+            $this->lnBrowning[$t], $this->isFine[$t], $odds->weights, $odds->browns(), $aim,
+        ), array_keys($this->minutes));
+    }
+
+    /**
+     * This way up to a look, and another from there: the crust goes on from where it is.
+     *
+     * @return array{list<float>, list<float>} ln browning at the end and how surely all else is fine, by ring × mark
+     */
+    public function then(int $look, self $other, int $till): array
+    {
+        $ln = $fine = [];
+        foreach ($this->lnAt[$look] as $i => $now) {
+            $adds = exp($other->lnBrowning[$till][$i]) - exp($other->lnAt[$look][$i]);
+            $ln[] = log(max(self::NO_BROWNING, exp($now) + max(0.0, $adds)));
+            $fine[] = ($this->isFine[$till][$i] + $other->isFine[$till][$i]) / 2;
+        }
+
+        return [$ln, $fine];
+    }
+
+    /**
+     * @param  list<float>  $lnBrowning at the end, by ring × mark
+     * @param  list<float>  $isFine how surely all else is
+     * @param  list<list<float>>  $weights by ring × mark, then by browning
+     * @param  list<float>  $browns
+     */
+    public static function share(array $lnBrowning, array $isFine, array $weights, array $browns, Aim $aim): float
+    {
+        $from = log(max(self::NO_BROWNING / 100, $aim->crust->begins()));
+        $to = log($aim->mostBrowning());
+        $share = 0.0;
+        foreach ($lnBrowning as $i => $ln) {
+            $sum = 0.0;
+            foreach ($weights[$i] as $b => $weight) {
+                $end = $ln + $browns[$b];
+                if ($end >= $from && $end <= $to) {
+                    $sum += $weight;
+                }
+            }
+            $share += $sum * $isFine[$i];
+        }
+
+        return $share;
+    }
+
+    /** The point nearest to a minute. */
+    public function nearest(float $minute): int
+    {
+        $best = 0;
+        foreach ($this->minutes as $t => $at) {
+            if (abs($at - $minute) < abs($this->minutes[$best] - $minute)) {
+                $best = $t;
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,23 @@
+{{-- What to do with the heat from here, and the look that would tell most. --}}
+@if ($steer->asksForALook())
+    <div class="look-at" role="group" aria-labelledby="look-at-{{ $of }}">
+        <h3 id="look-at-{{ $of }}">Look at the edge</h3>
+        <p>Slide a knife down the wall, ease the crust off it, look. Lid back on at once: it costs 8 g of steam.</p>
+        <div class="swatches">@foreach ($cues(Orbek\Core\Lid\Sense::Look) as $cue)<button type="button" data-event="cue" data-subject="{{
+            $cue->id }}"><i class="crust-{{ substr($cue->id, 5) }}"></i>{{ $cue->short }}</button>@endforeach</div>
+        <p>Or smell and listen, the lid on:</p>
+        <div class="cues">@foreach ([...$cues(Orbek\Core\Lid\Sense::Smell), ...$cues(Orbek\Core\Lid\Sense::Sound)] as $cue)<button
+            type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->sense === Orbek\Core\Lid\Sense::Smell ? 'smells ' : ''
+            }}{{ $cue->short }}</button>@endforeach @foreach ($cues(Orbek\Core\Lid\Sense::None) as $cue)<button type="button"
+            data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
+    </div>
+@endif
+<div class="steer" role="status">
+    @if ($steer->says() !== null)
+        <p class="told"><strong>{{ $steer->says() }}</strong> <s><span class="visually-hidden">instead of </span>{{ $steer->was() }}</s></p>
+        <button type="button" class="act steered" data-event="steered" data-subject="lid" @foreach ($steer->event() as $field =>
+            $value)data-{{ $field }}="{{ $value }}" @endforeach>Turned so<span class="visually-hidden">: {{ $lid->plan->dish->name
+            }}</span></button>
+    @endif
+    @foreach ($steer->more() as $says)<p class="small">{{ $says }}</p>@endforeach
+</div>
