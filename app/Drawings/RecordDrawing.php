@@ -10,6 +10,7 @@ use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\CueSeen;
 use Orbek\Core\Cook\Events\HeatSet;
 use Orbek\Core\Cook\Events\Opened;
+use Orbek\Core\Cook\Events\Steered;
 
 /** A cook's hours: each step as it was planned, and under it as it was, on one axis of time. */
 final readonly class RecordDrawing
@@ -153,6 +154,7 @@ final readonly class RecordDrawing
 
         return match (true) {
             $event instanceof HeatSet => "{$time} turned to ".round($event->setting).' %',
+            $event instanceof Steered => "{$time} turned as told to ".round($event->setting).' %',
             $event instanceof CueSeen => "{$time} ".lcfirst($event->says($this->cook->plan()->dish->craft->cues)),
             $event instanceof Opened => "{$time} lid off for a look",
             default => $time,

@@ -204,7 +204,7 @@ final class Cook extends Model
         return $this->practice !== null ? [] : array_intersect_key(
             $this->summary ?? [],
             ['used' => 0, 'eye' => 0] + ($this->lot_taken_back ? [] : ['taught' => 0]) + (
-                $this->stove_taken_back ? [] : ['stove' => 0]
+                $this->stove_taken_back ? [] : ['stove' => 0, 'boiled' => 0, 'heats' => 0]
             ) + ($this->notes_taken_back ? [] : ['notes' => 0]),
         );
     }

@@ -26,7 +26,9 @@ use Orbek\Core\Plan\Work\WorkKind;
  *     used?: array{lot: string, g: float},
  *     stove?: array{pot: string, burner: string, likelihood: list<float>},
  *     eye?: array{who: string, evidence: list<float>, readings: int}, salt?: string, also?: list<string>,
- *     notes?: list<array{of: string, likelihood: list<float>}>
+ *     notes?: list<array{of: string, likelihood: list<float>}>,
+ *     boiled?: array{pot: string, burner: string, likelihood: list<float>},
+ *     heats?: list<array{of: string, likelihood: list<float>}>
  * }
  */
 final readonly class Cook
@@ -238,7 +240,9 @@ final readonly class Cook
      *     stove?: array{pot: string, burner: string, likelihood: list<float>},
      *     eye?: array{who: string, evidence: list<float>, readings: int},
      *     taught?: array{lot: string, likelihood: list<float>},
-     *     notes?: list<array{of: string, likelihood: list<float>}>
+     *     notes?: list<array{of: string, likelihood: list<float>}>,
+     *     boiled?: array{pot: string, burner: string, likelihood: list<float>},
+     *     heats?: list<array{of: string, likelihood: list<float>}>
      * }
      */
     private function taught(): array
@@ -253,13 +257,21 @@ final readonly class Cook
         if ($eye !== null) {
             $taught['eye'] = $eye;
         }
-        $stove = $this->state->outcome === null ? null : UnderTheLid::taught($this);
+        $stove = LidTeaches::of($this);
         if ($stove !== null) {
             $taught['stove'] = [
                 'pot' => $this->plan()->pot()->id,
                 'burner' => $dish->lid->ring,
-                'likelihood' => self::rounded($stove),
+                'likelihood' => self::rounded($stove['stove']),
             ];
+            $taught['heats'] = array_map(
+                static fn (array $one): array => ['likelihood' => self::rounded($one['likelihood'])] + $one,
+                $stove['heats'],
+            );
+        }
+        $boiled = $this->state->servedAt === null ? null : BoilSays::of($this);
+        if ($boiled !== null) {
+            $taught['boiled'] = ['likelihood' => self::rounded($boiled['likelihood'])] + $boiled;
         }
         $notes = array_map(
             static fn (array $one): array => ['likelihood' => self::rounded($one['likelihood'])] + $one,

@@ -9,4 +9,6 @@ enum HowDone: string
 {
     case InTime = 'in-time';
     case TooFar = 'too-far';
+    /** Its water came hot from a kettle or a pan. */
+    case FromKettle = 'from-kettle';
 }

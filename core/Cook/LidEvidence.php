@@ -31,7 +31,7 @@ final readonly class LidEvidence
      */
     private function __construct(
         private TurnedHeat $turned, private float $nowMin, private array $seen, private Known $cues,
-        private Odds $prior, private float $lotSd,
+        public Odds $prior, private float $lotSd, private bool $isBoiled,
     ) {
     }
 
@@ -39,10 +39,19 @@ final readonly class LidEvidence
     {
         $plan = $cook->plan();
 
+        $boiled = BoilSays::of($cook);
+
         return new self(
-            TurnedHeat::of($cook, $sealedAt, $now), TurnedHeat::minutes($sealedAt, $now), self::seen($cook, $sealedAt),
-            $plan->dish->craft->cues, $plan->odds(), $plan->bag()->today()->sd(),
+            turned: TurnedHeat::of($cook, $sealedAt, $now), nowMin: TurnedHeat::minutes($sealedAt, $now),
+            seen: self::seen($cook, $sealedAt), cues: $plan->dish->craft->cues, prior: $plan->odds($boiled),
+            lotSd: $plan->bag()->today()->sd(), isBoiled: $boiled !== null,
         );
+    }
+
+    /** Whether nothing was seen that tells, and no boil was timed. */
+    public function isNone(): bool
+    {
+        return $this->seen === [] && ! $this->isBoiled;
     }
 
     /** @return array{MaybePots, Odds} where a pot may be now, and what is believed of its stove by what was seen */

@@ -29,7 +29,7 @@ final readonly class LidSteer
     private const APART_MIN = 4.0;
 
     /** A look is asked for from so long before its best minute on. */
-    private const BEFORE_MIN = 0.5;
+    private const BEFORE_MIN = 1.0;
 
     /** A chance is told as so many of these. */
     public const SAMPLES = 24;
@@ -69,7 +69,8 @@ final readonly class LidSteer
             return null;
         }
         [$on, $stayMin, $flame, $minutes, $spentMin] = $from;
-        [$pots, $odds] = LidEvidence::of($cook, $sealedAt, $now)->pots($load->sealed);
+        [$pots, $odds] = $lid->maybe === null
+            ? LidEvidence::of($cook, $sealedAt, $now)->pots($load->sealed) : [$lid->maybe, $lid->odds];
         $restMin = array_sum(array_map(
             static fn (Stretch $stretch): float => $stretch->isRest() ? $stretch->minutes : 0.0, $load->line(),
         ));

@@ -40,6 +40,9 @@ final class State extends Tasks
     /** @var list<string> tasks whose look was found to have gone too far */
     public array $tooFar = [];
 
+    /** @var list<string> tasks whose water came hot */
+    public array $fromKettle = [];
+
     public ?DateTimeImmutable $servedAt = null;
 
     public ?Outcome $outcome = null;

@@ -10,14 +10,11 @@ use Orbek\Core\Cook\Events\CueSeen;
 use Orbek\Core\Heat\Aim;
 use Orbek\Core\Heat\Foretold;
 use Orbek\Core\Heat\HeatPlan;
-use Orbek\Core\Learning\FactorBelief;
-use Orbek\Core\Learning\SeenCue;
-use Orbek\Core\Learning\StoveReport;
-use Orbek\Core\Learning\StoveTable;
+use Orbek\Core\Heat\MaybePots;
+use Orbek\Core\Heat\Odds;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Lid\Stretch;
@@ -41,7 +38,10 @@ final readonly class UnderTheLid
         public float $nowMin,
         /** As it was till now and is planned from here. */
         public Course $course,
-        public FactorBelief $stove,
+        /** What is believed of ring, low mark and browning by what was seen. */
+        public Odds $odds,
+        /** Where the pot may be now; null where nothing was seen that tells. */
+        public ?MaybePots $maybe,
         public array $asks,
         public array $changes,
         /** The minute up to which a forgotten pot is followed; null where it is followed till now. */
@@ -57,7 +57,7 @@ final readonly class UnderTheLid
             return null;
         }
         $nowMin = TurnedHeat::minutes($sealedAt, $now);
-        [$course, $stove] = self::followed($cook, $sealedAt, $now);
+        [$course, $odds, $maybe] = self::followed($cook, $sealedAt, $now);
         $endMin = $course->end()->minute;
 
         return new self(
@@ -65,52 +65,28 @@ final readonly class UnderTheLid
             openedAtMin: TurnedHeat::of($cook, $sealedAt, $now)->openedAtMin,
             nowMin: min($nowMin, $endMin),
             course: $course,
-            stove: $stove,
+            odds: $odds,
+            maybe: $maybe,
             asks: self::asks($plan, $course, $cook->state->lidEvents, $nowMin),
             changes: self::changes($cook, $sealedAt, $now, $course),
             followedToMin: $nowMin > $endMin + 1 ? $endMin : null,
         );
     }
 
-    /** @return array{Course, FactorBelief} as it was and will be, with what it has told of its ring */
+    /**
+     * As it was and will be on the likeliest stove, what is believed of that, and where the pot may be now.
+     *
+     * @return array{Course, Odds, MaybePots|null}
+     */
     private static function followed(Cook $cook, DateTimeImmutable $sealedAt, DateTimeImmutable $now): array
     {
-        $turned = TurnedHeat::of($cook, $sealedAt, $now);
-        $seen = self::report($cook, $sealedAt);
-        $stove = $cook->plan()->stove();
-        if ($seen !== []) {
-            $table = StoveTable::of(self::potWith($cook->plan(), null), $turned->line);
-            $stove = $stove->today()->given($table->likelihood(new StoveReport(cues: $seen)));
-        }
+        $pot = $cook->plan()->sealedPot() ?? throw new LogicException('The food does not go into this pot.');
+        $evidence = LidEvidence::of($cook, $sealedAt, $now);
+        [$maybe, $odds] = $evidence->isNone() ? [null, $evidence->prior] : $evidence->pots($pot);
+        [$ring, $mark, $browns] = $odds->means();
+        $likely = $pot->heated(exp($ring))->turning(exp($mark), exp($browns));
 
-        return [$turned->course(self::potWith($cook->plan(), $stove)), $stove];
-    }
-
-    /**
-     * What a noted cook says of its stove, on the grid of FactorBelief; null where it says nothing.
-     *
-     * @return list<float>|null
-     */
-    public static function taught(Cook $cook): ?array
-    {
-        $outcome = $cook->state->outcome;
-        $asItWas = self::times($cook);
-        if ($asItWas === null || $outcome === null || HeatLine::usesOven($cook->plan()->potted->first()->line())) {
-            return null;
-        }
-        $seen = self::report($cook, $asItWas[0]);
-        $hard = $outcome->where === Where::Top || $outcome->where === Where::Middle
-            ? in_array($outcome->rice, [RiceOutcome::Hard, RiceOutcome::Firm], true)
-            : null;
-        $measured = $cook->state->measuredCrust;
-        $report = new StoveReport(
-            $cook->plan()->dish->build->base->kind->isLaid ? $outcome->crust : null, $seen,
-            $measured?->tooOdd === null ? $measured : null, $hard,
-        );
-
-        return $report->isEmpty() ? null : StoveTable::of(
-            self::potWith($cook->plan(), null), TurnedHeat::of($cook, ...$asItWas)->line,
-        )->likelihood($report);
+        return [TurnedHeat::of($cook, $sealedAt, $now)->course($likely), $odds, $maybe];
     }
 
     /** The heat of a closed pot as it was turned, till it was opened or till now; null where it was never closed. */
@@ -134,7 +110,7 @@ final readonly class UnderTheLid
     /**
      * @return array{DateTimeImmutable, DateTimeImmutable}|null when the lid went on and came off; null where it did not
      */
-    private static function times(Cook $cook): ?array
+    public static function times(Cook $cook): ?array
     {
         $sealedAt = $cook->state->of(WorkKind::Layer)->doneAt;
         $openedAt = $cook->state->of(WorkKind::Open)->startedAt ?? $cook->state->servedAt;
@@ -205,45 +181,6 @@ final readonly class UnderTheLid
     public function flame(): Flame
     {
         return $this->left()[0]->flame ?? Flame::off();
-    }
-
-    /** The plan's pot at the heat its kind would give, or as a belief has it. */
-    private static function potWith(Plan $plan, ?FactorBelief $stove): SealedPot
-    {
-        $pot = $plan->sealedPot() ?? throw new LogicException('The food does not go into this pot.');
-
-        return $pot->heated(($stove?->likely() ?? 1.0) / $plan->stove()->likely());
-    }
-
-    /**
-     * What was seen of the closed pot and teaches: of each cue when it first was, or by when it last had not come.
-     *
-     * @return list<SeenCue>
-     */
-    private static function report(Cook $cook, DateTimeImmutable $sealedAt): array
-    {
-        $cues = $cook->plan()->dish->craft->cues;
-        $told = TurnedHeat::endedAt($cook, $sealedAt);
-        foreach (array_reverse($cook->state->lidEvents) as $event) {
-            $cue = $event instanceof CueSeen ? $event->of($cues) : null;
-            if ($cue !== null) {
-                array_unshift($told, new SeenCue($cue, TurnedHeat::minutes($sealedAt, $event->at)));
-            }
-        }
-        $seen = $missing = [];
-        foreach ($told as $one) {
-            $of = $one->cue->denies ?? $one->cue->goesBefore ?? $one->cue->id;
-            $cue = $cues->get($of, 'cue');
-            if ($one->cue->denies !== null) {
-                $missing[$of] = new SeenCue($cue, $one->minute, false);
-            } else {
-                $seen[$of] ??= new SeenCue($cue, $one->minute + $one->cue->goesBeforeMin);
-            }
-        }
-
-        return array_values(array_filter(
-            $seen + $missing, static fn (SeenCue $one): bool => $one->cue->teaches !== null,
-        ));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Drill;
 
 use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\LidLooks;
 use Orbek\Core\Cook\TurnedHeat;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Heat\Foretold;
@@ -50,9 +51,11 @@ final readonly class Debrief
     /**
      * @param  list<array{what: Note, so: Note, cost: float}>  $decisions in the order in which they were made
      * @param  Note|null  $bestFrom what would have been best from the first turn of the heat on
+     * @param  list<Note>  $looks what was seen of the pot, what was done by it, what would have come without
      */
     private function __construct(
         public Course $course, public HeatPlan $plan, public array $decisions, public ?Note $bestFrom, Cook $cook,
+        public array $looks,
     ) {
         $this->faults = Foretold::in($plan, $cook->plan()->dish->aim());
     }
@@ -74,7 +77,10 @@ final readonly class Debrief
             self::opening($cook, $turned, $pot, $asItWas), self::table($cook, $supper),
         ]));
 
-        return new self($course, $asItWas, $decisions, self::best($cook, $pot, $turned), $cook);
+        return new self(
+            $course, $asItWas, $decisions, self::best($cook, $pot, $turned), $cook,
+            LidLooks::of($cook, $pot),
+        );
     }
 
     /** @return array{what: Note, so: Note, cost: float}|null */

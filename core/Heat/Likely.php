@@ -16,6 +16,11 @@ final class Likely
     /** How far a colour looked at misleads, in ln browning. */
     public const LOOK_SD = 0.25;
 
+    /** So far under done a heart is called hard, and how far that misleads. */
+    private const HARD_UNDER = 0.03;
+
+    private const HARD_SD = 0.06;
+
     /** Nothing is quite impossible: a tap may be a slip. */
     private const SLIP = 1e-3;
 
@@ -74,6 +79,36 @@ final class Likely
             static fn (float $brown): float => self::SLIP + Normal::below(($to - $ln - $brown) / $sd)
                 - Normal::below(($from - $ln - $brown) / $sd), $browns,
         ), $lnBrowning);
+    }
+
+    /**
+     * Of a crust as a photograph has it.
+     *
+     * @param  list<float>  $lnBrowning of the crust then, by ring × mark
+     * @return list<list<float>> by that, then by browning
+     */
+    public static function measured(Odds $odds, array $lnBrowning, float $seen, float $sd): array
+    {
+        $browns = $odds->browns();
+
+        return array_map(static fn (float $ln): array => array_map(
+            static fn (float $brown): float => 0.02 + Normal::bell(($ln + $brown - $seen) / $sd), $browns,
+        ), $lnBrowning);
+    }
+
+    /**
+     * Of rice that came out done, or hard.
+     *
+     * @param  list<float>  $doneness of the least cooked, by ring × mark
+     * @return list<float>
+     */
+    public static function done(array $doneness, bool $isDone): array
+    {
+        return array_map(static function (float $share) use ($isDone): float {
+            $hard = Normal::below((Aim::DONE - self::HARD_UNDER - $share) / self::HARD_SD);
+
+            return 0.1 + ($isDone ? 1 - $hard : $hard);
+        }, $doneness);
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Heat;
 
+use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Normal;
 
 /**
@@ -187,12 +189,37 @@ final readonly class Odds
     /** After something that tells the ring's heat alone: its ln, so far off. */
     public function knowingRing(float $ln, float $sd): self
     {
-        $likelihood = [];
-        foreach ($this->rings() as $ring) {
-            array_push($likelihood, ...array_fill(0, self::MARKS, 1e-6 + Normal::bell(($ring - $ln) / $sd)));
+        return $this->givenRings(array_map(
+            static fn (float $ring): float => 1e-6 + Normal::bell(($ring - $ln) / $sd), $this->rings(),
+        ));
+    }
+
+    /** @param  list<float>  $likelihood by ring */
+    public function givenRings(array $likelihood): self
+    {
+        $all = [];
+        foreach ($likelihood as $likely) {
+            array_push($all, ...array_fill(0, self::MARKS, $likely));
         }
 
-        return $this->given($likelihood);
+        return $this->given($all);
+    }
+
+    /**
+     * The low mark under a line, whose factor is not known; null where there is none.
+     *
+     * @param  list<Stretch>  $line
+     */
+    public static function lowMark(array $line): ?Flame
+    {
+        foreach (array_reverse($line) as $stretch) {
+            $flame = $stretch->flame;
+            if (! $flame->isOff() && $flame->ovenC === null && $flame->setting <= SealedPot::LOW_MARK) {
+                return $flame;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{list<float>, list<float>, list<float>} weights of ring, mark and browning, each by itself */

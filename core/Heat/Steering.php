@@ -25,7 +25,7 @@ final readonly class Steering
     private const AS_LIKELY = 0.01;
 
     /** A later look is worth waiting for where it wins so much more. */
-    private const LATER_WINS = 0.02;
+    private const LATER_WINS = 0.04;
 
     private const ROUGH_STEP_S = 16.0;
 
@@ -61,7 +61,8 @@ final readonly class Steering
     }
 
     /**
-     * Heats that a hand would think of: the one that is on or planned, a mark more and less, on a plate or off it.
+     * Heats that a hand would think of: the one that is on or planned, a mark more and less, on a plate or off it, the
+     * least of a smaller ring.
      *
      * @return non-empty-list<Flame>
      */
@@ -84,6 +85,13 @@ final readonly class Steering
         foreach ($footings as $plate) {
             if ($plate?->id !== $planned->plate?->id && count($footings) > 1) {
                 $flames[] = $planned->with($plate);
+                break;
+            }
+        }
+
+        foreach ($stove->rings() as $other) {
+            if ($other->id !== $ring->id && $other->netW() < $ring->netW()) {
+                $flames[] = Flame::on($other->id, $other->knob->lowest(), $stove->always);
                 break;
             }
         }

@@ -164,6 +164,34 @@ final readonly class FactorBelief
         );
     }
 
+    /**
+     * What evidence of one thing says of another that lies so far from it.
+     *
+     * @param  list<float>  $evidence ln likelihood, at each point of the grid
+     * @return list<float>
+     */
+    public static function ofAnother(array $evidence, float $sd): array
+    {
+        $best = $evidence === [] ? 0.0 : max($evidence);
+
+        return array_map(static fn (float $likely): float => log(max(self::LEAST_LIKELY, $likely)), self::smeared(
+            array_map(static fn (float $ln): float => exp($ln - $best), $evidence), $sd,
+        ));
+    }
+
+    /**
+     * Values on the grid at some ln f.
+     *
+     * @param  list<float>  $values
+     */
+    public static function at(array $values, float $ln): float
+    {
+        $at = max(0.0, min(self::POINTS - 1.001, ($ln + self::REACH) / self::STEP));
+        $low = (int) $at;
+
+        return $values[$low] + ($at - $low) * ($values[$low + 1] - $values[$low]);
+    }
+
     /** The factor with this share of the belief below it. */
     public function quantile(float $share): float
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Learning;
 
+use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Ring;
@@ -18,7 +19,9 @@ use Orbek\Core\Pot\Ring;
  *     taught?: array{lot: string, likelihood: list<float>}, used?: array{lot: string, g: float},
  *     stove?: array{pot: string, burner: string, likelihood: list<float>},
  *     eye?: array{who: string, evidence: list<float>, readings: int},
- *     notes?: list<array{of: string, likelihood: list<float>}>
+ *     notes?: list<array{of: string, likelihood: list<float>}>,
+ *     boiled?: array{pot: string, burner: string, likelihood: list<float>},
+ *     heats?: list<array{of: string, likelihood: list<float>}>
  * }
  */
 final readonly class Knowledge
@@ -28,6 +31,18 @@ final readonly class Knowledge
 
     public const TENDER = 'tender:';
 
+    /** What closed pots tell of beside their ring: of a low mark, of how fast a pot browns. */
+    public const MARK = 'mark:';
+
+    public const BROWNS = 'browns:';
+
+    private const MARK_SD = 0.20;
+
+    private const BROWN_SD = 0.25;
+
+    /** A pot's own part in what it gets of a ring, sd of ln (our own: width, thickness, how it stands). */
+    public const POT_SD = 0.08;
+
     /**
      * @param  array<string, list<float>>  $bags ln likelihood on the grid of FactorBelief, by lot id
      * @param  array<string, float>  $usedG grams cooked, by lot id
@@ -36,10 +51,11 @@ final readonly class Knowledge
      *     who reads
      * @param  string  $reads who reads the grains
      * @param  array<string, list<float>>  $notes ln likelihood of what notes tell of, by that
+     * @param  array<string, list<float>>  $heats ln likelihood of low marks and of pots' browning, by that
      */
     private function __construct(
         private array $bags, private array $usedG, private array $stoves, private array $eyes = [],
-        public string $reads = '', private array $notes = [],
+        public string $reads = '', private array $notes = [], private array $heats = [],
     ) {
     }
 
@@ -119,9 +135,14 @@ final readonly class Knowledge
         foreach (Fields::of($kept)->each('notes') as $note) {
             $notes[$note->text('of')] = self::evidence($note) ?? [];
         }
+        $heats = [];
+        foreach (Fields::of($kept)->each('heats') as $heat) {
+            $heats[$heat->text('of')] = self::evidence($heat) ?? [];
+        }
 
         return new self(
-            $bags, $used, $stoves, $eyes, is_string($kept['reads'] ?? null) ? $kept['reads'] : '', $notes,
+            bags: $bags, usedG: $used, stoves: $stoves, eyes: $eyes,
+            reads: is_string($kept['reads'] ?? null) ? $kept['reads'] : '', notes: $notes, heats: $heats,
         );
     }
 
@@ -130,7 +151,8 @@ final readonly class Knowledge
      *     lots: list<array{lot: string, evidence?: list<float>, used_g: float}>,
      *     stoves: list<array{stove: string, evidence: list<float>}>,
      *     eyes?: list<array{who: string, evidence: list<float>, readings: int}>, reads?: string,
-     *     notes?: list<array{of: string, evidence: list<float>}>
+     *     notes?: list<array{of: string, evidence: list<float>}>,
+     *     heats?: list<array{of: string, evidence: list<float>}>
      * }
      */
     public function toArray(): array
@@ -158,6 +180,10 @@ final readonly class Knowledge
             + ($this->notes === [] ? [] : ['notes' => array_map(
                 static fn (string $of, array $evidence): array => ['of' => $of, 'evidence' => self::rounded($evidence)],
                 array_keys($this->notes), $this->notes,
+            )])
+            + ($this->heats === [] ? [] : ['heats' => array_map(
+                static fn (string $of, array $evidence): array => ['of' => $of, 'evidence' => self::rounded($evidence)],
+                array_keys($this->heats), $this->heats,
             )]);
     }
 
@@ -176,19 +202,51 @@ final readonly class Knowledge
         return isset($this->bags[$id]) ? FactorBelief::after($this->bags[$id]) : FactorBelief::ofItsKind();
     }
 
-    /** The belief of a pot on a ring; that of its kind where it has taught nothing. */
+    /**
+     * The belief of a pot on a ring: what it has taught, and what other pots have taught of the ring, less sure by each
+     * pot's own part; that of its kind where nothing has been taught.
+     */
     public function stove(string $pot, Ring $ring): FactorBelief
     {
-        $evidence = $this->stoves[self::stoveId($pot, $ring->id)] ?? null;
         $sd = $ring->kind->priorSd();
+        $sum = [];
+        foreach ($this->stoves as $id => $evidence) {
+            [$of, $on] = explode('@', $id, 2);
+            if ($on === $ring->id) {
+                $said = $of === $pot ? $evidence : FactorBelief::ofAnother($evidence, M_SQRT2 * self::POT_SD);
+                $sum = $sum === [] ? $said : array_map(
+                    static fn (float $one, float $other): float => $one + $other, $sum, $said,
+                );
+            }
+        }
 
-        return $evidence === null ? FactorBelief::ofItsKind($sd) : FactorBelief::after($evidence, $sd);
+        return $sum === [] ? FactorBelief::ofItsKind($sd) : FactorBelief::after($sum, $sd);
+    }
+
+    /** What a ring's low mark gives over its share of the ring's own heat, as a factor. */
+    public function mark(string $ring, float $setting): FactorBelief
+    {
+        return $this->heat(self::MARK.SealedPot::markKey($ring, $setting), self::MARK_SD);
+    }
+
+    /** How fast a pot browns over what its base does, as a factor. */
+    public function browning(string $pot, string $base): FactorBelief
+    {
+        return $this->heat(self::BROWNS."{$pot}@{$base}", self::BROWN_SD);
+    }
+
+    private function heat(string $of, float $sd): FactorBelief
+    {
+        return isset($this->heats[$of]) ? FactorBelief::after($this->heats[$of], $sd) : FactorBelief::ofItsKind($sd);
     }
 
     /** The same, the grains read by somebody. */
     public function readBy(string $who): self
     {
-        return new self($this->bags, $this->usedG, $this->stoves, $this->eyes, $who, $this->notes);
+        return new self(
+            bags: $this->bags, usedG: $this->usedG, stoves: $this->stoves, eyes: $this->eyes, reads: $who,
+            notes: $this->notes, heats: $this->heats,
+        );
     }
 
     /** The eye of who reads the grains. */
@@ -239,6 +297,7 @@ final readonly class Knowledge
     {
         $apart = 0.0;
         $kinds = [[$this->bags, $other->bags], [$this->stoves, $other->stoves], [$this->notes, $other->notes]];
+        $kinds[] = [$this->heats, $other->heats];
         foreach ($kinds as [$mine, $theirs]) {
             foreach (array_keys($mine + $theirs) as $id) {
                 $apart = max(
@@ -277,6 +336,10 @@ final readonly class Knowledge
         foreach ($lesson['notes'] ?? [] as ['of' => $of, 'likelihood' => $likelihood]) {
             $notes[$of] = self::sum($notes[$of] ?? null, $likelihood, $sign);
         }
+        $heats = $this->heats;
+        foreach ($lesson['heats'] ?? [] as ['of' => $of, 'likelihood' => $likelihood]) {
+            $heats[$of] = self::sum($heats[$of] ?? null, $likelihood, $sign);
+        }
         if (isset($lesson['eye'])) {
             ['who' => $who, 'evidence' => $evidence, 'readings' => $readings] = $lesson['eye'];
             $before = $eyes[$who] ?? ['evidence' => array_fill(0, count($evidence), 0.0), 'readings' => 0];
@@ -287,9 +350,9 @@ final readonly class Knowledge
                 'readings' => max(0, $before['readings'] + $sign * $readings),
             ];
         }
-        if (isset($lesson['stove'])) {
-            $id = self::stoveId($lesson['stove']['pot'], $lesson['stove']['burner']);
-            $stoves[$id] = self::sum($stoves[$id] ?? null, $lesson['stove']['likelihood'], $sign);
+        foreach (array_filter([$lesson['stove'] ?? null, $lesson['boiled'] ?? null]) as $one) {
+            $id = self::stoveId($one['pot'], $one['burner']);
+            $stoves[$id] = self::sum($stoves[$id] ?? null, $one['likelihood'], $sign);
         }
         if (isset($lesson['taught'])) {
             $id = $lesson['taught']['lot'];
@@ -299,7 +362,9 @@ final readonly class Knowledge
             $used[$lesson['used']['lot']] = ($used[$lesson['used']['lot']] ?? 0.0) + $sign * $lesson['used']['g'];
         }
 
-        return new self($bags, $used, $stoves, $eyes, $this->reads, $notes);
+        return new self(
+            bags: $bags, usedG: $used, stoves: $stoves, eyes: $eyes, reads: $this->reads, notes: $notes, heats: $heats,
+        );
     }
 
     /**

@@ -236,10 +236,33 @@ final class Plan
         );
     }
 
-    /** What is believed of ring, low marks and browning under its pot. */
-    public function odds(): Odds
+    /**
+     * What is believed of ring, low marks and browning under its pot.
+     *
+     * @param  array{pot: string, burner: string, likelihood: list<float>}|null  $boiled what the day's boil says
+     */
+    public function odds(?array $boiled = null): Odds
     {
-        return Odds::of($this->stove()->today()->sd());
+        $load = $this->potted->first();
+        $low = Odds::lowMark($load->line());
+        $odds = Odds::of(
+            $this->stove()->today()->sd(),
+            $low === null ? Odds::MARK_SD : $this->knowledge->mark(
+                $low->ring === '' ? $load->place->ring->id : $low->ring, $low->setting,
+            )->today()->sd(),
+            $this->knowledge->browning($this->pot()->id, $this->dish->build->base->kind->id)->today()->sd(),
+        );
+        if ($boiled === null || $boiled['burner'] !== $load->place->ring->id) {
+            return $odds;
+        }
+        $said = array_map(static fn (float $likely): float => log(max(1e-12, $likely)), $boiled['likelihood']);
+        $said = $boiled['pot'] === $this->pot()->id
+            ? $said : FactorBelief::ofAnother($said, M_SQRT2 * Knowledge::POT_SD);
+        $likely = log($this->stove()->likely());
+
+        return $odds->givenRings(array_map(
+            static fn (float $ln): float => exp(FactorBelief::at($said, $likely + $ln)), $odds->rings(),
+        ));
     }
 
     /**

@@ -100,7 +100,7 @@ final class RecordController
         $stove = $summary['stove'] ?? null;
         $ring = $stove === null ? null : $kitchen->equipment->rings[$stove['burner']] ?? null;
         if ($stove !== null && $ring !== null) {
-            $lesson = ['stove' => $stove];
+            $lesson = array_intersect_key($summary, ['stove' => 0, 'boiled' => 0, 'heats' => 0]);
             $learned[] = [
                 'what' => Taught::Stove,
                 'name' => ($kitchen->equipment->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}",

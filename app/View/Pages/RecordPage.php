@@ -12,6 +12,7 @@ use DateTimeInterface;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\Also;
 use Orbek\Core\Cook\Cook;
+use Orbek\Core\Cook\LidLooks;
 use Orbek\Core\Cook\TasteSaid;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Plan\Plan;
@@ -44,7 +45,7 @@ final readonly class RecordPage
         };
         $view->with([
             'noted' => $given['cook']->summary ?? [], 'also' => $this->also($given['cook']->summary ?? []),
-            'zone' => $zone, 'left' => $given['fold']->leftovers(),
+            'zone' => $zone, 'left' => $given['fold']->leftovers(), 'looks' => LidLooks::of($given['fold']),
             'local' => fn (DateTimeInterface $time): string => $this->say->time(
                 DateTimeImmutable::createFromInterface($time)->setTimezone($zone),
             ),

@@ -71,6 +71,7 @@ final readonly class StoveBody
             'served' => $fold->servedAt(),
             'id' => $id, 'task' => $task, 'dish' => $dish, 'of' => $of,
             'progress' => $id === null ? null : $fold->progress($id),
+            'heatsWater' => $task?->kind === WorkKind::HeatWater,
             'boiling' => $of !== null && $of->boiling() === $task?->task,
             // The closed pot is the now where its heat or its opening is; else it stands below with the others.
             'strip' => $dish !== null && $at[$dish]->lid !== null

@@ -35,6 +35,9 @@ final readonly class Done extends Event
         if ($counts && $this->how === HowDone::TooFar) {
             $state->tooFar[] = $this->task;
         }
+        if ($counts && $this->how === HowDone::FromKettle) {
+            $state->fromKettle[] = $this->task;
+        }
 
         return $counts;
     }

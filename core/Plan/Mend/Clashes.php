@@ -9,6 +9,7 @@ use Orbek\Core\Dish\ExtraKind;
 use Orbek\Core\Dish\Filling;
 use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\LayerChoice;
+use Orbek\Core\Dish\RecipeLine;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
@@ -216,7 +217,13 @@ final readonly class Clashes
         $isTooFar =
             static fn (Lift $lift): bool => ($lift->inPot >= self::NOTHING_LEFT && $steamMin > self::LONG_STEAM_MIN)
             || $uptake->carriedOn($lift->outOfWater, $lift->inPot) > self::FULL_UPTAKE;
-        foreach ($boil->lifts as $lift) {
+        // Over a moist filling rice is lifted late on purpose: where it ends as it should, nothing is wrong.
+        $heating = $this->potted->first()->heating;
+        $isOnPurpose = $heating !== null && $heating->foretold() === [] && array_filter(
+            $this->dish->fillings->all,
+            static fn (Filling $filling): bool => ! $filling->isBeside && $filling->wetness !== Wetness::Dry,
+        ) !== [];
+        foreach ($isOnPurpose ? [] : $boil->lifts as $lift) {
             if ($isTooFar($lift)) {
                 return [new Clash(
                     Station::Water,
@@ -385,7 +392,9 @@ final readonly class Clashes
         $clashes = [];
         $most = ExtraKind::MOST_DROPS_PER_KG;
         foreach ($this->dish->build->extras as $index => $extra) {
-            if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > $most) {
+            // A flower water is no essence: it is weak, and goes by the spoon.
+            $isWater = $this->dish->craft->foods->named($extra->name)?->role === RecipeLine::NOWHERE;
+            if ($extra->kind === ExtraKind::Essence && $extra->perKgRice > $most && ! $isWater) {
                 $less = Note::of('clashes.less-essence', mostDropsPerKg: (int) $most);
                 $clashes[] = new Clash(
                     Station::Layers,

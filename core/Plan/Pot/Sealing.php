@@ -60,6 +60,9 @@ final readonly class Sealing
     /** Time constant of a filling that waits under its lid off the heat, min: as water standing in its pot. */
     private const STANDING_MIN = 60.0;
 
+    /** A mark so near to its share is taken for that. */
+    private const AS_ITS_SHARE = 1e-3;
+
     /** Raw rice in this pot. */
     private Mass $raw;
 
@@ -92,8 +95,13 @@ final readonly class Sealing
         if ($layers === [] || SealedPot::highCm($pot->diameterCm, $layers) > $pot->heightCm()) {
             return null;
         }
-        $netW = [];
+        $netW = $marks = [];
         foreach ($rings as $ring) {
+            foreach ($ring->knob->shares() as $share) {
+                if ($share <= SealedPot::LOW_MARK) {
+                    $marks[SealedPot::markKey($ring->id, $share)] = $this->knowledge->mark($ring->id, $share)->likely();
+                }
+            }
             $netW[$ring->id] = $this->knowledge->stove($pot->id, $ring)->likely() * $ring->netW();
         }
 
@@ -108,6 +116,8 @@ final readonly class Sealing
                 ? $this->dish->craft->seals->get($pot->lid->sealId(), 'pot/lid') : $this->dish->lid->seal,
             layers: $layers,
             basePreheatC: $isLaid ? self::HOT_FAT_C : null,
+            marks: array_filter($marks, static fn (float $factor): bool => abs($factor - 1) > self::AS_ITS_SHARE),
+            browns: $this->knowledge->browning($pot->id, $this->dish->build->base->kind->id)->likely(),
             flames: array_values(array_map(
                 static fn (Ring $ring): string => $ring->id,
                 array_filter($rings, static fn (Ring $ring): bool => $ring->kind->isFlame()),

@@ -8,6 +8,7 @@ use LogicException;
 use Orbek\Core\Dish\Boiled;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Kitchen\Kitchen;
+use Orbek\Core\Kitchen\Site;
 use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Measure\Figure;
@@ -74,6 +75,9 @@ final readonly class BoilPlan extends RicePlan
         public Figure $backAtBoil,
         /** What goes in between two batches; null where there is one. */
         public ?TopUp $topUp,
+        private float $batchL,
+        private Site $site,
+        private float $boilC,
     ) {
         parent::__construct(
             kind: $kind,
@@ -108,22 +112,22 @@ final readonly class BoilPlan extends RicePlan
         $batches = self::batchesOf($dish, $kitchen, $raw);
         $batchL = self::waterKg($dish, $raw) / $batches;
         $netW = self::liddedW($pot, $ring, $kitchen);
-        $boil = Boil::of(
-            $front, Boil::soaked($raw->times(1 / $batches), $kind, $soak), Mass::kilograms($batchL), $netW,
-            $kitchen->boilC(), self::riceC($dish, $kitchen),
+        $batch = $raw->times(1 / $batches);
+        $cooled = static fn (Mass $with): Boil => Boil::of(
+            $front, Boil::soaked($batch, $kind, $soak)->plus($with), Mass::kilograms($batchL), $netW, $kitchen->boilC(),
+            self::riceC($dish, $kitchen),
         );
-        $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
+        $boil = $cooled(Mass::grams(0));
+        $lifts = self::lifts($dish, $kitchen, $belief, $boil, $batch, $waitMin);
         $with = self::goingInWith($dish, $raw, $lifts[count($lifts) - 1]->at->amount / 60);
         if ($with->kg > 0) {
             // What goes in with the rice cools the water as well.
-            $boil = Boil::of(
-                $front, Boil::soaked($raw->times(1 / $batches), $kind, $soak)->plus($with->times(1 / $batches)),
-                Mass::kilograms($batchL), $netW, $kitchen->boilC(), self::riceC($dish, $kitchen),
-            );
-            $lifts = self::lifts($dish, $kitchen, $belief, $boil, $raw->times(1 / $batches), $waitMin);
+            $boil = $cooled($with->times(1 / $batches));
+            $lifts = self::lifts($dish, $kitchen, $belief, $boil, $batch, $waitMin);
         }
         $kept = static fn (float $gPerL): SaltKept => self::kept($dish, $kind, $raw, $lifts, $gPerL);
         $keptHere = $kept($dish->grain->water->saltGPerL);
+        $byC = $kitchen->boilC() - $kitchen->site->tapC;
 
         return new self(
             kind: $kind, pot: $pot, ring: $ring,
@@ -134,15 +138,23 @@ final readonly class BoilPlan extends RicePlan
             keptPerGPerL: $kept(1.0)->grams() - $kept(0.0)->grams(),
             lifts: $lifts,
             batches: $batches,
-            heatUpMin: self::heatUpMin($pot, $ring, $kitchen, $batchL),
-            backAtBoil: Figure::seconds($boil->backAtBoilS, Note::of(
-                'boil-plan.back-at-the-boil',
-                boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, ring: $ring->name, netW: (int) round($netW),
+            heatUpMin: (int) ceil(self::heatUpMin(
+                $pot, $ring->netW(), $kitchen->site, $kitchen->boilC(), $batchL,
             )),
-            topUp: $batches === 1 ? null : TopUp::between(
-                $keptHere, $batches, $netW, $kitchen->boilC() - $kitchen->site->tapC,
-            ),
+            backAtBoil: self::back($boil, $ring, $netW),
+            topUp: $batches === 1 ? null : TopUp::between($keptHere, $batches, $netW, $byC),
+            batchL: $batchL,
+            site: $kitchen->site,
+            boilC: $kitchen->boilC(),
         );
+    }
+
+    private static function back(Boil $boil, Ring $ring, float $netW): Figure
+    {
+        return Figure::seconds($boil->backAtBoilS, Note::of(
+            'boil-plan.back-at-the-boil', boilC: $boil->boilC, afterRiceC: $boil->afterRiceC, ring: $ring->name,
+            netW: (int) round($netW),
+        ));
     }
 
     /** Water for the rice and for what is boiled with it, kg. */
@@ -182,14 +194,30 @@ final readonly class BoilPlan extends RicePlan
     }
 
     /** Minutes from the tap to the boil, the lid on: power less what the pot loses on the way (section A). */
-    private static function heatUpMin(Pot $pot, Ring $ring, Kitchen $kitchen, float $litres): int
+    private static function heatUpMin(Pot $pot, float $netW, Site $site, float $boilC, float $litres): float
     {
         $jPerK = Water::J_PER_KG_K * $litres + $pot->baseJPerK();
         $lossW = $pot->liddedLossWPerK();
-        $first = $ring->netW() - $lossW * ($kitchen->site->tapC - $kitchen->site->roomC);
-        $last = self::liddedW($pot, $ring, $kitchen);
+        $first = max(self::LEAST_W + 1, $netW - $lossW * ($site->tapC - $site->roomC));
+        $last = max(self::LEAST_W, $netW - $lossW * ($boilC - $site->roomC));
 
-        return (int) ceil($jPerK / $lossW * log($first / $last) / 60);
+        return $jPerK / $lossW * log($first / $last) / 60;
+    }
+
+    /** Minutes from the tap to the boil on a ring that gives so many times as much. */
+    public function boilsAfterMin(float $factor): float
+    {
+        return self::heatUpMin($this->pot, $factor * $this->ring->netW(), $this->site, $this->boilC, $this->batchL);
+    }
+
+    /** Minutes back to the boil after the rice, on such a ring. */
+    public function boilsBackAfterMin(float $factor): float
+    {
+        $lossW = $this->pot->liddedLossWPerK() * ($this->boilC - $this->site->roomC);
+        $netW = static fn (float $times): float => max(self::LEAST_W, $times - $lossW);
+
+        return $this->forecast->boil->backAtBoilS / 60 * $netW($this->ring->netW())
+            / $netW($factor * $this->ring->netW());
     }
 
     /** @return non-empty-list<Lift> */

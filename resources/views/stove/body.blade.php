@@ -71,6 +71,8 @@
                         $say->first($asked->look) }}?" hidden>{{ $say->first($asked->look) }}?</h2>@endif
                     <button type="button" class="act main" data-event="done" data-subject="{{ $task->task }}"
                         @if ($looks) data-says-from="{{ $asked->from->getTimestamp() }}" data-says="Yes" @endif>{{ $task->finish }}</button>
+                    @if ($heatsWater)<button type="button" class="beside" data-event="done" data-subject="{{ $task->task }}"
+                        data-how="from-kettle">It boils; its water came hot, from a kettle or a pan</button>@endif
                     @if ($looks)@include('stove.look')@endif
                 @endif
             @else

@@ -169,7 +169,7 @@ final class CookTest extends TestCase
                 'lift_from_s' => 294, 'lift_by_s' => 454, 'used' => ['lot' => 'september-bag', 'g' => 796.5],
                 'late_min' => 3, 'people' => 9, 'rice' => 'right', 'filling' => 'right', 'line' => 'Again.', 'crust' => 'dark',
             ],
-            array_diff_key($cook->summary(), ['stove' => true, 'notes' => true]),
+            array_diff_key($cook->summary(), ['stove' => true, 'heats' => true, 'boiled' => true, 'notes' => true]),
         );
     }
 

@@ -9,6 +9,7 @@ use Orbek\Core\Cook\Causes;
 use Orbek\Core\Cook\Complaint;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\LidTeaches;
 use Orbek\Core\Cook\Mishap;
 use Orbek\Core\Cook\NextTime;
 use Orbek\Core\Cook\Proposal;
@@ -60,7 +61,9 @@ final class UnderTheLidTest extends TestCase
         $lid = $this->lid([], 20);
 
         self::assertEqualsWithDelta(20, $lid->nowMin, 0.01);
-        self::assertEqualsWithDelta($this->plan->course()?->end()->browning ?? 0, $lid->course->end()->browning, 0.02);
+        // Its water boiled on the minute, a part of one late: that is taken for a little less heat.
+        $planned = $this->plan->course()?->end()->browning ?? 0.0;
+        self::assertEqualsWithDelta($planned, $lid->course->end()->browning, 0.1 * $planned);
         self::assertSame([], $lid->changes);
         // The pot as it is now is the course at this minute.
         self::assertEqualsWithDelta($lid->course->at(20)->browning, $lid->asItIs()->browning, 0.01);
@@ -133,8 +136,7 @@ final class UnderTheLidTest extends TestCase
 
         $early = $this->lid([[$steam - 2, 'cue', 'steam']], $steam);
         $never = $this->lid([[$steam + 3, 'cue', 'no-steam']], $steam + 4);
-        self::assertGreaterThan(1.03, $early->stove->likely());
-        self::assertLessThan(0.97, $never->stove->likely());
+        self::assertGreaterThan($never->odds->means()[0] + 0.02, $early->odds->means()[0]);
         self::assertNotContains('steam', array_column($early->asks, 'id'));
         self::assertLessThan($early->course->end()->browning, $never->course->end()->browning);
         self::assertStringStartsWith('Steam shows at the lid:', Sample::say($early->changes[0]));
@@ -270,7 +272,7 @@ final class UnderTheLidTest extends TestCase
 
         self::assertSame([], Causes::of($cook));
         self::assertNotNull(UnderTheLid::heatOf($cook));
-        self::assertNotNull(UnderTheLid::taught($cook));
+        self::assertNotNull(LidTeaches::of($cook));
     }
 
     public function test_what_a_closed_pot_cannot_tell_is_refused(): void

@@ -63,7 +63,8 @@ final class SupperTest extends TestCase
         self::assertSame(
             [
                 'steam' => false, 'lid-hot' => false, 'smell-nothing' => true, 'smell-bread' => false, 'toasted' => false,
-                'smell-bitter' => false,
+                'smell-bitter' => false, 'edge-pale' => true, 'edge-straw' => false, 'edge-golden' => false,
+                'edge-amber' => false, 'edge-dark' => false,
             ],
             $slow->atTheLid($closed, $sealed->modify('+30 seconds')),
         );

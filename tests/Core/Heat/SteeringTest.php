@@ -65,10 +65,9 @@ final class SteeringTest extends TestCase
         $minutes = array_map(
             static fn (int $ring): array => array_fill(0, Odds::MARK_NODES, 10.0 - $ring), range(0, Odds::RING_NODES - 1),
         );
-        $ring = static fn (array $likely): float => $odds->given($likely)->means()[0];
-        self::assertGreaterThan(0.1, $ring(Likely::minute($minutes, 6.5, 0.5)), 'steam sooner: more heat');
-        self::assertLessThan(-0.1, $ring(Likely::minute($minutes, 9.5, 0.5)));
-        self::assertLessThan(-0.1, $ring(Likely::later($minutes, 9.0)), 'none yet: less heat');
+        self::assertGreaterThan(0.1, $odds->given(Likely::minute($minutes, 6.5, 0.5))->means()[0], 'steam sooner: more heat');
+        self::assertLessThan(-0.1, $odds->given(Likely::minute($minutes, 9.5, 0.5))->means()[0]);
+        self::assertLessThan(-0.1, $odds->given(Likely::later($minutes, 9.0))->means()[0], 'none yet: less heat');
         // A crust darker than thought is the ring's doing or the browning's.
         $ln = array_map(static fn (float $one): float => log(0.8) + 2 * $one, array_merge(...array_map(
             static fn (float $one): array => array_fill(0, Odds::MARKS, $one), $odds->rings(),

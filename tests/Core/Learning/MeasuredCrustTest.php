@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
-use Orbek\Core\Learning\FactorBelief;
-use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\MeasuredCrust;
-use Orbek\Core\Learning\StoveReport;
-use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Lab;
 use Orbek\Core\Measure\Fields;
@@ -16,7 +12,6 @@ use Orbek\Core\Measure\Refused;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Core\Sample;
 
 /** A crust's browning, read from a photograph of it beside something white. */
 final class MeasuredCrustTest extends TestCase
@@ -117,37 +112,6 @@ final class MeasuredCrustTest extends TestCase
         MeasuredCrust::fromFields(
             Fields::of(['crust' => ['r' => 300, 'g' => 0, 'b' => 0], 'white' => ['r' => 1, 'g' => 1, 'b' => 1]])
         );
-    }
-
-    public function test_a_measured_crust_teaches_the_ring_more_than_a_picked_one(): void
-    {
-        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo'));
-        $table = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
-        $ring = Sample::kitchen()->ring('ring-2', 'burner');
-        $errors = ['picked' => [], 'measured' => []];
-        for ($kitchen = 0; $kitchen < 200; $kitchen++) {
-            $hidden = 0.2 * $this->normal();
-            $known = ['picked' => Knowledge::none(), 'measured' => Knowledge::none()];
-            for ($cook = 0; $cook < 3; $cook++) {
-                $browning = $table->browning(exp($hidden + FactorBelief::DAY_SD * $this->normal()));
-                // Picked by eye a shade off; measured by a lamp that is no white one, from one place of an uneven
-                // crust.
-                $picked = new StoveReport(CrustColour::of($browning * exp(0.25 * $this->normal())));
-                $lamp = [0.8, 0.8 - 0.2 * $this->even(), 0.8 - 0.32 * $this->even()];
-                $place = CrustColour::onTheLine(log(max(1e-3, $browning)) + 0.12 * $this->normal());
-                $measured = MeasuredCrust::of(...$this->photographed($place, $lamp, exp(0.1 * $this->normal()), 3));
-                foreach (['picked' => $picked, 'measured' => new StoveReport(measured: $measured)] as $how => $seen) {
-                    $known[$how] = $known[$how]->with(['stove' => [
-                        'pot' => 'pot', 'burner' => $ring->id, 'likelihood' => $table->likelihood($seen),
-                    ]]);
-                }
-            }
-            foreach ($known as $how => $knowledge) {
-                $errors[$how][] = abs(log($knowledge->stove('pot', $ring)->likely()) - $hidden);
-            }
-        }
-        $mean = array_map(static fn (array $each): float => array_sum($each) / count($each), $errors);
-        self::assertLessThan($mean['picked'], $mean['measured'], json_encode($mean, JSON_THROW_ON_ERROR));
     }
 
     /**

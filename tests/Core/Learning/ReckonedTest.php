@@ -12,18 +12,11 @@ use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\MeasuredCrust;
 use Orbek\Core\Learning\Observation;
-use Orbek\Core\Learning\SeenCue;
-use Orbek\Core\Learning\StoveReport;
-use Orbek\Core\Learning\StoveTable;
 use Orbek\Core\Learning\TestBoil;
-use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Lab;
-use Orbek\Core\Lid\SealedPot;
-use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Normal;
-use Orbek\Core\Pot\Matter;
 use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
@@ -286,79 +279,6 @@ final class ReckonedTest extends TestCase
         self::assertNotSame([], array_filter($seen, static fn (float $off): bool => $off > 16 && $off < 17.5), 'just out');
     }
 
-    public function test_what_was_seen_weighs_the_stove_as_section_d_says(): void
-    {
-        [$pot, $heat] = self::lentil();
-        $table = StoveTable::of($pot, $heat);
-        $as = static fn (float $ln): Course => Course::of($pot->heated(exp($ln)), $heat, 5.0, 120.0);
-        $b = log($as(0.0)->end()->browning);
-        // It is followed at 17 factors over ±.6, and past them as at the last.
-        foreach ([-0.6, 0.075, 0.6] as $ln) {
-            self::assertEqualsWithDelta($as($ln)->end()->browning, $table->browning(exp($ln)), 2e-3 * $as($ln)->end()->browning);
-        }
-        self::assertEqualsWithDelta($table->browning(exp(0.6)), $table->browning(exp(0.69)), 1e-6);
-        self::assertEqualsWithDelta($table->browning(exp(-0.6)), $table->browning(exp(-0.69)), 1e-9);
-        $cold = StoveTable::of($pot, [new Stretch(0.2, $heat[0]->flame)]);
-        self::assertEqualsWithDelta(1e-4, $cold->browning(1.0), 1e-6);
-
-        $at = static fn (StoveReport $seen): float => $table->likelihood($seen)[50];
-        foreach (CrustColour::cases() as $colour) {
-            $below = static fn (float $edge): float => Normal::below((log($edge) - $b) / 0.25);
-            self::assertEqualsWithDelta(
-                0.02 + ($colour === CrustColour::Burnt ? 1.0 : $below($colour->ends()))
-                    - ($colour === CrustColour::Pale ? 0.0 : $below($colour->begins())),
-                $at(new StoveReport($colour)), 1e-6, $colour->value,
-            );
-        }
-        $photographed = MeasuredCrust::of([150.0, 105.0, 50.0], [200.0, 196.0, 188.0]);
-        self::assertEqualsWithDelta(
-            0.02 + exp(-((($b - $photographed->lnBrowning) / hypot($photographed->sd, 0.12)) ** 2) / 2),
-            $at(new StoveReport(CrustColour::Pale, measured: $photographed)), 1e-6,
-        );
-        $steam = Sample::craft()->cues->get('steam', 'cue');
-        $minute = $steam->minuteIn($as(0.0)) ?? self::fail('it steams');
-        $sd = 0.35 + 0.05 * ($minute + 1);
-        self::assertEqualsWithDelta(
-            1e-4 + exp(-((1 / $sd) ** 2) / 2), $at(new StoveReport(cues: [new SeenCue($steam, $minute + 1)])), 1e-6,
-        );
-        self::assertEqualsWithDelta(
-            1e-3 + Normal::below(-1 / 0.5), $at(new StoveReport(cues: [new SeenCue($steam, $minute + 1, false)])), 1e-6,
-        );
-        // Where it never steams, having seen it is next to impossible, and not having seen it tells nothing.
-        self::assertEqualsWithDelta(
-            [1e-4, 1.0], [
-                $cold->likelihood(new StoveReport(cues: [new SeenCue($steam, 3)]))[50],
-                $cold->likelihood(new StoveReport(cues: [new SeenCue($steam, 3, false)]))[50],
-            ], 1e-9,
-        );
-        $toasted = Sample::craft()->cues->get('toasted', 'cue');
-        $course = $as(0.0);
-        $below = static fn (float $edge): float => Normal::below((log($edge) - log($course->at(12.0)->browning)) / 0.25);
-        self::assertEqualsWithDelta(
-            0.02 + $below(1.4) - $below(0.7), $at(new StoveReport(cues: [new SeenCue($toasted, 12)])), 1e-3,
-        );
-    }
-
-    public function test_hard_rice_tells_of_little_heat(): void
-    {
-        [$pot, $heat] = self::lentil();
-        $short = [new Stretch(9, $heat[0]->flame)];
-        $least = 1.0;
-        foreach (Course::of($pot, $short, 5.0, 120.0)->end()->layers as $layer) {
-            $least = $layer->matter === Matter::Rice ? min($least, $layer->doneness) : $least;
-        }
-        $hard = Normal::below((\Orbek\Core\Heat\Aim::DONE - 0.03 - $least) / 0.06);
-        $table = StoveTable::of($pot, $short);
-        self::assertGreaterThan(0.02, $hard);
-        self::assertLessThan(0.98, $hard);
-        self::assertEqualsWithDelta(
-            [0.1 + $hard, 1.1 - $hard], [
-                $table->likelihood(new StoveReport(riceHard: true))[50],
-                $table->likelihood(new StoveReport(riceHard: false))[50],
-            ], 1e-6,
-        );
-    }
-
     public function test_the_hill_is_a_density_of_lifts(): void
     {
         $forecast = BoilForecast::of(self::boil(), self::uptake(), 0.7, 32.0, FactorBelief::ofItsKind()->today());
@@ -432,13 +352,5 @@ final class ReckonedTest extends TestCase
     private static function uptake(): Uptake
     {
         return Uptake::of(RiceKind::AgedBasmati, Soak::of(30, 20));
-    }
-
-    /** @return array{SealedPot, non-empty-list<Stretch>} */
-    private static function lentil(): array
-    {
-        $plan = Sample::plan(Sample::dish('plain-chelow'));
-
-        return [$plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat()];
     }
 }

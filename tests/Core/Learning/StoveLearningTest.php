@@ -7,118 +7,13 @@ namespace Tests\Core\Learning;
 use Orbek\Core\Learning\BoilTest;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
-use Orbek\Core\Learning\SeenCue;
-use Orbek\Core\Learning\StoveReport;
-use Orbek\Core\Learning\StoveTable;
-use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\Cue;
-use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatLine;
-use Orbek\Core\Lid\Stretch;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\Core\Sample;
 
 /** A pot on its ring learns how much heat it really gets. */
 final class StoveLearningTest extends TestCase
 {
-    private const KITCHENS = 800;
-
-    public function test_three_reported_cooks_halve_the_error_of_colour_and_steam_and_windows_hold(): void
-    {
-        $random = new Randomizer(new Mt19937(41));
-        $normal = static fn (): float => sqrt(-2 * log(max(1e-12, $random->getInt(1, 1_000_000) / 1e6)))
-            * cos(2 * M_PI * $random->getInt(0, 1_000_000) / 1e6);
-        $tables = [];
-        foreach (['sour-cherry-polo', 'plain-chelow', 'trout-fenugreek-polo'] as $name) {
-            $plan = Sample::plan(Sample::dish($name));
-            $tables[] = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
-        }
-        $ring = Sample::kitchen()->ring('ring-2', 'burner');
-        $sd = $ring->kind->priorSd();
-        $within = static fn (float $factor): float => exp(max(-0.55, min(0.55, $factor)));
-        $errors = ['colour' => [[], []], 'steam' => [[], []]];
-        $held = [0, 0];
-        for ($kitchen = 0; $kitchen < self::KITCHENS; $kitchen++) {
-            $hidden = $sd * $normal();
-            $lessons = Knowledge::none();
-            for ($cook = 0; $cook < 3; $cook++) {
-                // Each day has its own heat; colours are misjudged by a shade, and steam is seen late.
-                $factor = $within($hidden + FactorBelief::DAY_SD * $normal());
-                $steam = $tables[$cook]->minuteOf(self::cue('steam'), $factor);
-                $seen = new StoveReport(
-                    CrustColour::of($tables[$cook]->browning($factor) * exp(0.2 * $normal())),
-                    $steam === null
-                        ? [] : [new SeenCue(self::cue('steam'), max(1.0, $steam + 0.5 + 0.5 * $normal()))],
-                );
-                $lessons = $lessons->with(
-                    [
-                        'stove' => [
-                            'pot' => 'pot', 'burner' => $ring->id, 'likelihood' => $tables[$cook]->likelihood($seen),
-                        ],
-                    ]
-                );
-            }
-            $today = $within($hidden + FactorBelief::DAY_SD * $normal());
-            foreach ([FactorBelief::ofItsKind($sd), $lessons->stove('pot', $ring)] as $when => $belief) {
-                $table = $tables[0];
-                $errors['colour'][$when][] = abs(
-                    log($table->browning($belief->likely()) / $table->browning($within($hidden)))
-                );
-                $errors['steam'][$when][] = abs(
-                    ($table->minuteOf(self::cue('steam'), $belief->likely()) ?? INF) - ($table->minuteOf(self::cue('steam'), $within($hidden)) ?? INF)
-                );
-                $held[$when] += (int) (
-                    $today >= $belief->today()->quantile(0.1) && $today <= $belief->today()->quantile(0.9)
-                );
-            }
-        }
-        foreach ($errors as $what => [$before, $after]) {
-            sort($before);
-            sort($after);
-            $middle = intdiv(self::KITCHENS, 2);
-            self::assertGreaterThan(0.1, $before[$middle], "there was something to learn of {$what}");
-            self::assertLessThanOrEqual(0.5 * $before[$middle], $after[$middle], $what);
-        }
-        foreach ($held as $when => $times) {
-            self::assertEqualsWithDelta(
-                0.80, $times / self::KITCHENS, 0.06, $when === 0 ? 'before' : 'after three cooks',
-            );
-        }
-    }
-
-    public function test_each_thing_seen_pulls_the_way_it_should(): void
-    {
-        $plan = Sample::plan(Sample::dish('plain-chelow'));
-        $table = StoveTable::of($plan->sealedPot() ?? self::fail('it goes in'), $plan->potted->first()->heat());
-        $likely = static fn (StoveReport $seen): float => FactorBelief::ofItsKind()->given(
-            $table->likelihood($seen),
-        )->likely();
-        $steam = $table->minuteOf(self::cue('steam'), 1.0) ?? self::fail('it steams');
-
-        self::assertGreaterThan(1.02, $likely(new StoveReport(CrustColour::Burnt)));
-        self::assertLessThan(0.995, $likely(new StoveReport(CrustColour::Straw)));
-        self::assertGreaterThan(1.02, $likely(new StoveReport(cues: [new SeenCue(self::cue('steam'), $steam - 1.5)])));
-        self::assertLessThan(0.98, $likely(new StoveReport(cues: [new SeenCue(self::cue('steam'), $steam + 2)])));
-        self::assertLessThan(0.98, $likely(new StoveReport(cues: [new SeenCue(self::cue('steam'), $steam + 2, false)])));
-        self::assertGreaterThan(1.0, $likely(new StoveReport(cues: [new SeenCue(self::cue('toasted'), 12)])));
-        $short = StoveTable::of(
-            $plan->sealedPot(),
-            [new Stretch(4, Flame::on('', 0.45)), new Stretch(3, Flame::on('', 0.1))],
-        );
-        self::assertLessThan(
-            1.0,
-            FactorBelief::ofItsKind()->given($short->likelihood(new StoveReport(riceHard: true)))->likely(),
-        );
-        self::assertTrue((new StoveReport)->isEmpty());
-    }
-
-    private static function cue(string $id): Cue
-    {
-        return Sample::craft()->cues->get($id, 'cue');
-    }
-
     public function test_a_boil_test_tells_net_power_directly(): void
     {
         $kitchen = Sample::kitchen();
