@@ -21,6 +21,9 @@ final class Causes
     /** Better by so much than the cook as it was thought to be, or it explains nothing. */
     private const EXPLAINS = 0.15;
 
+    /** A first heat so much longer or shorter than planned is told, min. */
+    private const TOLD_MIN = 1.0;
+
     private const SHOWN = 3;
 
     /**
@@ -44,20 +47,25 @@ final class Causes
         }
 
         $base = self::misses($asItWas, $outcome);
-        $found = [];
-        foreach (Otherwise::all($cook->plan()->dish->craft->seals->get(Seal::LOOSE_LID, 'lid/seal')) as $otherwise) {
+        $loose = $cook->plan()->dish->craft->seals->get(Seal::LOOSE_LID, 'lid/seal');
+        $found = self::asTurned($cook, $asItWas, $loose);
+        foreach (Otherwise::all($loose) as $otherwise) {
             $course = Course::of(
                 $otherwise->pot($asItWas->pot), $otherwise->heat($asItWas->heat), self::STEP_S, 1e6,
             );
             $better = $base - self::misses($course, $outcome);
             // Of one cause in several strengths the one that explains most.
-            if ($better >= max(self::EXPLAINS, $found[$otherwise->cause->key]['better'] ?? 0.0)) {
+            $before = $found[$otherwise->cause->key] ?? null;
+            if (! ($before['isKnown'] ?? false) && $better >= max(self::EXPLAINS, $before['better'] ?? 0.0)) {
                 $found[$otherwise->cause->key] = [
-                    'better' => $better, 'otherwise' => $otherwise, 'so' => self::told($course),
+                    'better' => $better, 'otherwise' => $otherwise, 'so' => self::told($course), 'isKnown' => false,
                 ];
             }
         }
-        usort($found, static fn (array $a, array $b): int => $b['better'] <=> $a['better']);
+        // What is known to have been so comes before what may have been.
+        usort($found, static fn (array $a, array $b): int => [
+            $b['isKnown'], $b['better'],
+        ] <=> [$a['isKnown'], $a['better']]);
 
         return array_map(
             static fn (array $one): array => [
@@ -65,6 +73,28 @@ final class Causes
             ],
             array_slice($found, 0, self::SHOWN),
         );
+    }
+
+    /**
+     * The first heat as it really was turned, where that explains what the planned one does not.
+     *
+     * @return array<string, array{better: float, otherwise: Otherwise, so: Note, isKnown: bool}>
+     */
+    private static function asTurned(Cook $cook, Course $asItWas, Seal $loose): array
+    {
+        $planned = $cook->plan()->potted->first()->heat();
+        $byMin = $asItWas->heat[0]->minutes - $planned[0]->minutes;
+        $outcome = $cook->state->outcome;
+        if ($outcome === null || abs($byMin) < self::TOLD_MIN) {
+            return [];
+        }
+        $otherwise = Otherwise::firstHeat($byMin, $loose);
+        $better = self::misses(Course::of($asItWas->pot, $planned, self::STEP_S, 1e6), $outcome)
+            - self::misses($asItWas, $outcome);
+
+        return $better < self::EXPLAINS ? [] : [$otherwise->cause->key => [
+            'better' => $better, 'otherwise' => $otherwise, 'so' => self::told($asItWas), 'isKnown' => true,
+        ]];
     }
 
     /** How far a course is from how it came out. */

@@ -40,9 +40,12 @@ final readonly class LidEvidence
         $plan = $cook->plan();
 
         $boiled = BoilSays::of($cook);
+        $turned = TurnedHeat::of($cook, $sealedAt, $now);
+        // A forgotten pot is followed no further than its heat is.
+        $ends = array_sum(array_map(self::long(...), $turned->line));
 
         return new self(
-            turned: TurnedHeat::of($cook, $sealedAt, $now), nowMin: TurnedHeat::minutes($sealedAt, $now),
+            turned: $turned, nowMin: min($ends, TurnedHeat::minutes($sealedAt, $now)),
             seen: self::seen($cook, $sealedAt), cues: $plan->dish->craft->cues, prior: $plan->odds($boiled),
             lotSd: $plan->bag()->today()->sd(), isBoiled: $boiled !== null,
         );

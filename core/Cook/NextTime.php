@@ -144,7 +144,7 @@ final readonly class NextTime
     private function changes(Otherwise $otherwise): array
     {
         return match ($otherwise->sway) {
-            Sway::Ring => $this->heat($otherwise),
+            Sway::Ring, Sway::Mark => $this->heat($otherwise),
             Sway::Filling => [...$this->heat($otherwise), ...$this->wetness($otherwise->by > 0)],
             Sway::Rice => [...$this->stage($otherwise->by < 0), ...$this->heat($otherwise)],
             Sway::FirstHeat => $this->plan->dish->lid->heat === [] ? [] : [

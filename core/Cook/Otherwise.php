@@ -16,7 +16,7 @@ use Orbek\Core\Pot\Seal;
 final readonly class Otherwise
 {
     /**
-     * @param  float  $by of a ring its factor, of a filling water as a share of its weight, of rice its doneness,
+     * @param  float  $by of a ring or a mark its factor, of a filling water as a share of its weight, of rice its doneness,
      *     of the first heat its minutes
      */
     private function __construct(public Note $cause, public Sway $sway, public float $by, private Seal $loose)
@@ -36,6 +36,8 @@ final readonly class Otherwise
         return array_merge(
             $of(Sway::Ring, Note::of('causes.more-heat'), 1.07, 1.25),
             $of(Sway::Ring, Note::of('causes.less-heat'), 0.93, 0.78),
+            $of(Sway::Mark, Note::of('causes.low-mark-gave-more'), 1.15, 1.4),
+            $of(Sway::Mark, Note::of('causes.low-mark-gave-less'), 0.87, 0.72),
             $of(Sway::Filling, Note::of('causes.wetter-filling'), 0.1, 0.22),
             $of(Sway::Filling, Note::of('causes.drier-filling'), -0.12),
             $of(Sway::Rice, Note::of('causes.rice-less-done'), -0.2),
@@ -46,11 +48,25 @@ final readonly class Otherwise
         );
     }
 
+    /**
+     * The first heat as it was turned, so many minutes longer than planned, or shorter.
+     *
+     * @param  Seal  $loose what a lid that leaked is like
+     */
+    public static function firstHeat(float $byMin, Seal $loose): self
+    {
+        return new self(
+            $byMin > 0 ? Note::of('causes.longer-first-heat') : Note::of('causes.shorter-first-heat'), Sway::FirstHeat,
+            $byMin, $loose,
+        );
+    }
+
     /** The pot as it then was. */
     public function pot(SealedPot $pot): SealedPot
     {
         return match ($this->sway) {
             Sway::Ring => $pot->heated($this->by),
+            Sway::Mark => $pot->turning($this->by),
             Sway::Filling => $pot->changed(fn (SealedLayer $layer): SealedLayer => $layer instanceof SealedFilling
                 ? $layer->wetter($this->by * $layer->stuff->kg())
                 : $layer),

@@ -8,6 +8,7 @@ namespace Orbek\Core\Cook;
 enum Sway
 {
     case Ring;
+    case Mark;
     case Filling;
     case Rice;
     case FirstHeat;

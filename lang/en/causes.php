@@ -5,6 +5,8 @@ declare(strict_types=1);
 return [
     'more-heat' => 'the ring gave more heat than reckoned',
     'less-heat' => 'the ring gave less heat than reckoned',
+    'low-mark-gave-more' => 'the low mark gave more heat than it says',
+    'low-mark-gave-less' => 'the low mark gave less heat than it says',
     'wetter-filling' => 'the filling was wetter than planned',
     'drier-filling' => 'the filling was drier than planned',
     'rice-less-done' => 'the rice went in less done than planned',

@@ -16,8 +16,8 @@
                 @foreach ($debrief->decisions as $one)<li @class(['cost' => $one['cost'] > Orbek\Core\Drill\Debrief::COSTS])><p><strong>{{
                     $say->first($one['what']) }}</strong>: {{ $one['so'] }}.</p></li>@endforeach
             </ol>
-            @if ($debrief->looks !== [])<h2>What was seen, and what that did</h2><ul class="amounts">@foreach ($debrief->looks as
-                $says)<li>{{ $says }}</li>@endforeach</ul>@endif
+            @if ($debrief->looks !== [])<h2>What was seen, and what that did</h2>
+                <ul class="amounts">@foreach ($debrief->looks as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
             @if ($debrief->bestFrom !== null)<h2>What would have been best from there</h2><p>{{ $say->first($debrief->bestFrom) }}</p>@endif
             <h2>Under the lid, as it really was</h2>
             <div class="scrolls" tabindex="0" role="group" aria-label="Under the lid">

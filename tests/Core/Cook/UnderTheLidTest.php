@@ -260,6 +260,29 @@ final class UnderTheLidTest extends TestCase
         self::assertSame([], NextTime::of($this->plan, $planner, []));
     }
 
+    public function test_a_first_heat_that_ran_on_is_told_as_the_cause(): void
+    {
+        $planned = $this->plan->potted->first()->heat()[0]->minutes;
+        $asItWas = Course::of(
+            $this->plan->sealedPot() ?? self::fail('it goes in'), [
+                $this->plan->potted->first()->heat()[0]->lasting($planned + 12),
+                ...array_slice($this->plan->potted->first()->heat(), 1),
+            ],
+        );
+        $low = $planned + 12 + $this->plan->potted->first()->heat()[1]->minutes;
+        $cook = $this->cook([
+            [$planned + 12, 'done', 'heat-1'], [$planned + 12, 'started', 'heat-2'], [$low, 'done', 'heat-2'],
+            [$low + 8, 'started', 'open'], [$low + 10, 'done', 'open'], [$low + 11, 'served', null],
+            [$low + 30, 'noted', null, ['outcome' => [
+                'rice' => 'right', 'crust' => $asItWas->colour()->value, 'filling' => 'right',
+            ]]],
+        ], $low + 31, turnsDown: false);
+        self::assertNotSame('golden', $asItWas->colour()->value);
+        $causes = Causes::of($cook);
+        self::assertNotSame([], $causes);
+        self::assertSame('causes.longer-first-heat', $causes[0]['cause']->key);
+    }
+
     public function test_where_nothing_was_off_no_cause_is_looked_for(): void
     {
         $cook = $this->cook(
