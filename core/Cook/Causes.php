@@ -89,8 +89,13 @@ final class Causes
             return [];
         }
         $otherwise = Otherwise::firstHeat($byMin, $loose);
-        $better = self::misses(Course::of($asItWas->pot, $planned, self::STEP_S, 1e6), $outcome)
-            - self::misses($asItWas, $outcome);
+        $wanted = $cook->plan()->dish->build->base->crust;
+        // Of what was off only: what came right is no sign of it.
+        $off = static fn (Course $course): float => (
+            $outcome->crust === $wanted ? 0.0 : self::missesCrust($course, $outcome)
+        ) + ($outcome->rice === RiceOutcome::Right ? 0.0 : self::missesRice($course, $outcome))
+            + ($outcome->filling === FillingOutcome::Right ? 0.0 : self::missesFilling($course, $outcome));
+        $better = $off(Course::of($asItWas->pot, $planned, self::STEP_S, 1e6)) - $off($asItWas);
 
         return $better < self::EXPLAINS ? [] : [$otherwise->cause->key => [
             'better' => $better, 'otherwise' => $otherwise, 'so' => self::told($asItWas), 'isKnown' => true,

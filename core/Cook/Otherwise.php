@@ -16,8 +16,8 @@ use Orbek\Core\Pot\Seal;
 final readonly class Otherwise
 {
     /**
-     * @param  float  $by of a ring or a mark its factor, of a filling water as a share of its weight, of rice its doneness,
-     *     of the first heat its minutes
+     * @param  float  $by of a ring or a mark its factor, of a filling water as a share of its weight, of rice its
+     *     doneness, of the first heat its minutes
      */
     private function __construct(public Note $cause, public Sway $sway, public float $by, private Seal $loose)
     {

@@ -16,8 +16,8 @@
     @if ($steer->says() !== null)
         <p class="told"><strong>{{ $steer->says() }}</strong> <s><span class="visually-hidden">instead of </span>{{ $steer->was() }}</s></p>
         <button type="button" class="act steered" data-event="steered" data-subject="lid"
-            @foreach ($steer->event() as $field => $value)data-{{ $field }}="{{ $value }}" @endforeach>Turned so<span class="visually-hidden">: {{ $lid->plan->dish->name
-            }}</span></button>
+            @foreach ($steer->event() as $field => $value)data-{{ $field }}="{{ $value }}" @endforeach>Turned so<span
+            class="visually-hidden">: {{ $lid->plan->dish->name }}</span></button>
     @endif
     @foreach ($steer->more() as $says)<p class="small">{{ $says }}</p>@endforeach
 </div>
