@@ -15,6 +15,7 @@ use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Work\WorkKind;
 
 /**
@@ -179,10 +180,27 @@ final readonly class LidSteer
             return null;
         }
 
+        return self::told(
+            $this->cook->plan(), $this->turn, $this->on,
+            $this->on === null && $this->turn->flame === $this->planned->flame,
+        );
+    }
+
+    /**
+     * What to do, in words.
+     *
+     * @param  Flame|null  $on what is on, and may stay on for a while first
+     * @param  bool  $isSame whether the heat stays, and only its minutes change
+     */
+    public static function told(Plan $plan, Turn $turn, ?Flame $on, bool $isSame): Note
+    {
+        $says = static fn (Flame $flame): Note => $plan->kitchen->says(
+            $flame, $plan->potted->first()->place->ring->id,
+        );
+
         return Note::of(
-            'lid-steer.told', heat: $this->heat($this->turn->flame), minutes: (int) round($this->turn->minutes),
-            stay: $this->stay($this->turn), on: $this->heat($this->on ?? $this->turn->flame),
-            isSame: $this->on === null && $this->turn->flame === $this->planned->flame,
+            'lid-steer.told', heat: $says($turn->flame), minutes: (int) round($turn->minutes),
+            stay: $on === null ? 0 : (int) round($turn->stayMin), on: $says($on ?? $turn->flame), isSame: $isSame,
         );
     }
 

@@ -85,6 +85,32 @@ final class SteeredKitchens
         return $rows;
     }
 
+    /**
+     * What to do by the minute at which steam is seen, for a page that has no one to ask.
+     *
+     * @return list<array{minute: float, turn: Turn}> each half minute; none where steam is not waited for
+     */
+    public static function bySteam(Steerable $what): array
+    {
+        $till = LineTillLow::of($what->line);
+        $steered = $till === null || $till->on === null ? null : new self($what, $till);
+        $minutes = array_filter(
+            array_merge(...($steered->steamMin ?? [])), static fn (?float $minute): bool => $minute !== null,
+        );
+        if ($steered === null || $minutes === []) {
+            return [];
+        }
+        $told = [];
+        for ($half = (int) floor(2 * min($minutes)); $half <= (int) ceil(2 * max($minutes)); $half++) {
+            $minute = max(0.5, $half / 2);
+            $told[] = ['minute' => $minute, 'turn' => $steered->atLow->best($what->odds->given(
+                Likely::minute($steered->steamMin, $minute, $what->stove->steam->sdAt($minute)),
+            ))];
+        }
+
+        return $told;
+    }
+
     private function asPlanned(SampledKitchen $kitchen): KitchenEnd
     {
         [$pot, , $spent] = $this->line->follow($kitchen->pot, $kitchen->lateMin, self::STEP_S);

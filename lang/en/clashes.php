@@ -26,6 +26,8 @@ return [
     'marinade-time' => '^{minutes} in this marinade is too {isShort, select, yes{short} other{long}}: {least} at least, {most} at most, since {why}.',
     'marinate-so-long' => 'Marinate {good}',
     'too-much-essence' => '{extra}: {perKgRice} drops a kg of rice drown everything else; the label gives its own limit.',
+    'base-will-stick' => '^{layer} on a bare base with so little fat will stick.',
+    'more-fat' => 'Spread more fat',
     'less-essence' => 'Take {mostDropsPerKg} drops a kg',
     'no-oven' => 'This kitchen has no oven.',
     'oven-not-hot-enough' => '^{oven} gives {mostC} °C at most.',

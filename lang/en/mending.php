@@ -9,6 +9,7 @@ return [
     'on-the-ring' => 'Steam it on the {ring}',
     'sealed-with' => 'Close it with {seal}',
     'a-crust' => 'Want a crust that is {colour}',
+    'water-over' => 'Pour {millilitres} ml of hot water over the rice before the lid goes on',
     'filling' => 'Layer the filling {wetness}',
     'lifted' => 'Lift when a grain {stage}',
     'drained' => 'After draining: {draining}',

@@ -68,6 +68,9 @@ export function fold(steps, events, now) {
     });
 }
 
+/** Those of a row's own dish. */
+const ofDish = (events, row) => events.filter((event) => (event.dish ?? null) === number(row.dataset.dish));
+
 const number = (text) => (text === '' || text === undefined ? null : Number(text));
 
 /** Lays what has happened over the list of steps: what runs counts, what is done is struck, what comes is marked. */
@@ -97,7 +100,7 @@ export function layOver(list, events, now) {
         row.querySelector('[data-event="done"]').hidden = doneAt !== null || startedAt === null;
         row.querySelector('[data-event="lengthened"]').hidden = !isRunning;
         showBoil(row.querySelector('.boil-alone'), isRunning ? startedAt : null);
-        showLid(row.querySelector('.lid-alone'), startedAt, now);
+        showLid(row.querySelector('.lid-alone'), startedAt, now, ofDish(standing(events), row));
     });
     inHandFirst(list);
 }
@@ -132,8 +135,24 @@ function showBoil(boil, startedAt) {
     since.dataset.callAt = String(startedAt + Number(boil.dataset.from));
 }
 
-function showLid(lid, startedAt, now) {
+/**
+ * What to do by when steam was seen, of a table made beforehand: its row nearest to that minute.
+ *
+ * @param {{minute: number, says: string}[]} rows by the minute sealed
+ * @param {?number} steamMin null where none was seen
+ */
+export function steersBy(rows, steamMin) {
+    if (steamMin === null || rows.length === 0) return '';
+    return rows.reduce((best, row) => (Math.abs(row.minute - steamMin) < Math.abs(best.minute - steamMin) ? row : best)).says;
+}
+
+function showLid(lid, startedAt, now, events) {
     if (!lid) return;
+    const told = lid.querySelector('.steer-alone');
+    const steam = events.find((event) => event.type === 'cue' && event.subject === 'steam' && event.at >= startedAt);
+    told.textContent = steersBy(JSON.parse(told.dataset.steers), steam === undefined || startedAt === null ? null : (steam.at -
+        startedAt) / 60);
+    told.hidden = told.textContent === '';
     const minute = startedAt === null ? -1 : (now - startedAt) / 60;
     lid.hidden = minute < 0 || minute > Number(lid.dataset.end) + 30;
     lid.querySelector('.here')?.setAttribute('transform',

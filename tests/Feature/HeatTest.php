@@ -114,7 +114,7 @@ final class HeatTest extends FeatureTestCase
         $straw = Cook::query()->where('summary->crust', 'straw')->firstOrFail();
         $this->get(route('cook.record', $straw))->assertOk()->assertSee('Likeliest causes');
         $this->get(route('cook.next', $straw))->assertOk()->assertSee(
-            'less heat than reckoned',
+            'The low mark gave less heat than it says',
             false,
         );
         $this->get(route('notebook'))->assertSee('How it went, and why');

@@ -77,6 +77,11 @@ final class PlacesTest extends FeatureTestCase
     public function test_rice_of_which_every_layer_has_a_stage_of_its_own_is_shown_and_planned(): void
     {
         $dish = Dish::query()->where('name', 'Turkey and plum biryani')->firstOrFail();
+        // Over a moist filling rice is lifted late on purpose.
+        $this->patchJson(
+            route('dish.change', $dish),
+            ['path' => 'fillings/0/wetness', 'value' => 'dry', 'version' => $dish->refresh()->version],
+        )->assertOk();
         foreach ($dish->core()->build->layers as $at => $layer) {
             if ($layer->matter === Matter::Rice) {
                 $stage = $layer->stage === Stage::Snaps ? 'half' : 'thread';

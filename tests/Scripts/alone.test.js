@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { fold, standing } from '../../resources/js/alone.js';
+import { fold, standing, steersBy } from '../../resources/js/alone.js';
 
 const step = { id: 'boil', dish: null, minutes: 6, startedAt: null, doneAt: null, follows: null, endsByItself: false };
 const progressOf = (one, events) => fold([one], events, 1000)[0];
@@ -27,5 +27,19 @@ describe('What has happened, without the server', () => {
         expect(progressOf(told, [{ id: 'a', type: 'started', subject: 'boil', dish: 1, at: 100 }]).startedAt).toBe(50);
         expect(progressOf(told, [{ id: 'b', type: 'done', subject: 'boil', dish: 0, at: 100 }]).doneAt).toBe(null);
         expect(progressOf(told, [{ id: 'b', type: 'done', subject: 'boil', dish: 1, at: 100 }]).doneAt).toBe(100);
+    });
+});
+
+describe('What to do by the minute of steam, without the server', () => {
+    const rows = [{ minute: 4, says: 'Turn to pearl now' }, { minute: 4.5, says: 'Leave it 2 min more' }, { minute: 5, says: 'As planned' }];
+
+    it('is the row nearest to when it was seen, the first or the last where it came sooner or later', () => {
+        expect([3, 4.2, 4.3, 4.8, 9].map((minute) => steersBy(rows, minute))).toEqual([
+            'Turn to pearl now', 'Turn to pearl now', 'Leave it 2 min more', 'As planned', 'As planned',
+        ]);
+    });
+
+    it('is nothing before steam, or where nothing is steered', () => {
+        expect([steersBy(rows, null), steersBy([], 4)]).toEqual(['', '']);
     });
 });

@@ -6,7 +6,12 @@ namespace App\View\Pages;
 
 use App\Drawings\HeatDrawing;
 use App\Wording\Wording;
+use Illuminate\Contracts\Cache\Factory;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Contracts\View\View;
+use Orbek\Core\Cook\LidSteer;
+use Orbek\Core\Heat\LineTillLow;
+use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Plan\Plan;
 
 /** A closed pot for a page that goes on without its server. */
@@ -15,8 +20,13 @@ final readonly class LidAlone
     /** As wide as a phone's page, px. */
     private const WIDE = 350;
 
-    public function __construct(private Wording $say)
+    private const KEPT_S = 30 * 86400;
+
+    private Repository $cache;
+
+    public function __construct(private Wording $say, Factory $caches)
     {
+        $this->cache = $caches->store('drawn');
     }
 
     public function compose(View $view): void
@@ -29,7 +39,25 @@ final readonly class LidAlone
                 $given['sealed']->course(), $load->heat(), $this->say, $given['sealed']->kitchen,
                 $load->place->ring->id, self::WIDE,
             ),
-            'wide' => self::WIDE,
+            'wide' => self::WIDE, 'steers' => $this->bySteam($given['sealed']),
         ]);
+    }
+
+    /** @return list<array{minute: float, says: string}> what to do by the minute of steam, each half minute */
+    private function bySteam(Plan $plan): array
+    {
+        $what = $plan->steerable();
+        if ($what === null) {
+            return [];
+        }
+        $line = LineTillLow::of($what->line);
+
+        return $this->cache->remember(
+            'steered-'.hash('xxh128', serialize($what)), self::KEPT_S,
+            fn (): array => array_map(fn (array $one): array => [
+                'minute' => $one['minute'],
+                'says' => $this->say->text(LidSteer::told($plan, $one['turn'], $line?->on, false)),
+            ], SteeredKitchens::bySteam($what)),
+        );
     }
 }

@@ -22,6 +22,7 @@ use Orbek\Core\Plan\Rice\BoilPlan;
 use Orbek\Core\Plan\Rice\Lift;
 use Orbek\Core\Plan\Rice\MeasuredPlan;
 use Orbek\Core\Plan\Station;
+use Orbek\Core\Pot\Matter;
 use Orbek\Core\Pot\Pot;
 use Orbek\Core\Pot\Section;
 use Orbek\Core\Rice\Draining;
@@ -46,6 +47,11 @@ final readonly class Clashes
 
     private const MOST_WATER = 10.0;
 
+    /** Fat that keeps rice or a dry filling off bare metal, and a wet one, ml/cm² (our own). */
+    private const HOLDS_OFF_DRY = 0.05;
+
+    private const HOLDS_OFF_WET = 0.02;
+
     private Dish $dish;
 
     public function __construct(private Potted $potted, private Kitchen $kitchen, private Knowledge $knowledge)
@@ -62,7 +68,8 @@ final readonly class Clashes
                 $this->potted->rice instanceof MeasuredPlan => $this->measured($this->potted->rice),
                 default => [],
             },
-            ...$this->rice(), ...$this->filling(), ...$this->uncooked(), ...$this->pots(), ...$this->heat(),
+            ...$this->rice(), ...$this->filling(), ...$this->uncooked(), ...$this->sticks(), ...$this->pots(),
+            ...$this->heat(),
             ...(new Standings($this->potted, $this->kitchen, $this->knowledge))->clashes(),
         ];
     }
@@ -88,6 +95,28 @@ final readonly class Clashes
         }
 
         return $clashes;
+    }
+
+    /**
+     * A clean base on which the lowest layer will stick: rice, or a dry filling, over thin fat.
+     *
+     * @return list<Clash>
+     */
+    private function sticks(): array
+    {
+        $base = $this->dish->build->base;
+        $lowest = $this->dish->build->layers[0] ?? null;
+        if ($base->kind->isLaid || $lowest === null || $this->dish->lid->ovenC !== null) {
+            return [];
+        }
+        $isDry = $lowest->matter === Matter::Rice
+            || $this->dish->fillings->get($lowest->of)->wetness === Wetness::Dry;
+        $wants = $isDry ? self::HOLDS_OFF_DRY : self::HOLDS_OFF_WET;
+
+        return $base->fatMlPerCm2 >= $wants ? [] : [new Clash(
+            Station::Layers, Note::of('clashes.base-will-stick', layer: $this->dish->layerName($lowest)),
+            [new Mend(Note::of('clashes.more-fat'), 'base/fat_ml_per_cm2', $wants)],
+        )];
     }
 
     /** Batches that another dish's boil would take in this kitchen. */

@@ -6,9 +6,11 @@ namespace Orbek\Core\Plan\Mend;
 
 use BackedEnum;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Dish\Poured;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Heat\Fault;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Lid\LayerState;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Plan;
@@ -28,6 +30,15 @@ use Orbek\Core\Rice\Stage;
 final readonly class Mending
 {
     /** More than these are no help to choose. */
+    /** Rice that would end dry is brought to so much of its raw weight by water poured over it, ml a kg. */
+    private const WANTED_UPTAKE = 2.30;
+
+    private const LEAST_POURED = 40.0;
+
+    private const MOST_POURED = 300.0;
+
+    private const HOT_WATER = 'hot water';
+
     private const MOST = 3;
 
     /** So many changes are tried. */
@@ -98,7 +109,31 @@ final readonly class Mending
             $this->water($dish), [...$this->pots($dish), ...$this->rings($dish), ...$this->seals($dish)],
         ];
 
+        if (in_array(Fault::DryRice, $faults, true)) {
+            $water = [...$this->poured($dish), ...$water];
+        }
+
         return [...$own, ...($isWater ? [...$water, ...$things] : [...$things, ...$this->crusts($dish), ...$water])];
+    }
+
+    /** @return list<Mend> so much hot water over the rice as the lid is put on */
+    private function poured(Dish $dish): array
+    {
+        if (count($dish->build->poured) >= Poured::MOST) {
+            return [];
+        }
+        $driest = min([self::WANTED_UPTAKE, ...array_map(
+            static fn (LayerState $rice): float => $rice->uptake, $this->plan->course()?->riceLayers() ?? [],
+        )]);
+        $perKg = 10 * ceil(max(
+            self::LEAST_POURED, min(self::MOST_POURED, 1000 * (self::WANTED_UPTAKE - $driest)),
+        ) / 10);
+        $there = $dish->toArray()['poured'] ?? [];
+
+        return [new Mend(
+            Note::of('mending.water-over', millilitres: (int) round($perKg * $this->plan->potted->raw->kg)), 'poured',
+            [...(is_array($there) ? $there : []), ['name' => self::HOT_WATER, 'ml_per_kg' => $perKg]],
+        )];
     }
 
     /** @return list<Mend> nearest in width first */

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Heat\Fault;
 use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Station;
@@ -40,12 +41,29 @@ final class ClashesTest extends TestCase
         }
     }
 
+    public function test_a_flower_water_is_no_essence_and_dry_rice_is_mended_by_water_poured_over_it(): void
+    {
+        $dish = Sample::dish('turkey-plum-biryani')->changed('extras/4/drops_per_kg_rice', 60);
+        self::assertSame([], Sample::plan($dish)->clashesAt(Station::Layers));
+
+        $dry = Sample::plan(Sample::dish('plain-chelow')->changed('usual/eaters', 4)->changed('base/crust', 'amber')
+            ->changed('lid/seal', 'vented-lid'));
+        self::assertSame(Fault::DryRice, $dry->faults()[0]->foretold->fault);
+        $mend = $dry->mends()[0];
+        self::assertMatchesRegularExpression('/^Pour \d+ ml of hot water over the rice/', Sample::say($mend->label));
+        self::assertTrue(Sample::plan($dry->dish->changed($mend->path, $mend->value))->isRight());
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, Station, string}> */
     public static function clashes(): iterable
     {
         yield 'essence' => [
-            'turkey-plum-biryani', ['extras/4/drops_per_kg_rice' => 60], Station::Layers,
+            'turkey-plum-biryani', ['extras/4/name' => 'rose essence', 'extras/4/drops_per_kg_rice' => 60], Station::Layers,
             '60 drops a kg of rice drown everything else',
+        ];
+        yield 'a base that sticks' => [
+            'jackfruit-cashew-biryani', ['base/fat_ml_per_cm2' => 0.01], Station::Layers,
+            'Rice on a bare base with so little fat will stick',
         ];
         yield 'marinade too short' => [
             'turkey-plum-biryani', ['fillings/0/marinade/minutes' => 10], Station::Filling,
