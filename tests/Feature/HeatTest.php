@@ -151,6 +151,30 @@ final class HeatTest extends FeatureTestCase
         self::assertStringNotContainsString('Probe (simulated)', $body());
     }
 
+    public function test_a_closed_pot_is_steered_by_what_is_seen_and_the_record_tells_each_look(): void
+    {
+        $cook = $this->closed();
+        $this->get(route('heat.right', $this->dish()))->assertOk()->assertSee('as planned')->assertSee('is-right', false);
+        $this->get(route('meal-cook.alone', $cook->meal_cook_id))->assertOk()->assertSee('steer-alone', false)
+            ->assertSee('data-steers="[{&quot;minute&quot;', false);
+        $this->event($cook, ['type' => 'started', 'subject' => 'heat-1', 'at' => now()->getTimestamp() - 390]);
+        $this->event($cook, ['type' => 'cue', 'subject' => 'steam', 'at' => now()->getTimestamp() - 200])->assertOk();
+        $body = (string) $this->getJson(route('meal-cook.body', $cook->meal_cook_id))->json('body');
+        self::assertStringContainsString('of 24 ways that it may be', $body);
+
+        $this->event($cook, [
+            'type' => 'steered', 'subject' => 'lid', 'setting' => 25, 'ring' => 'ring-1', 'stay' => 0, 'minutes' => 26,
+        ])->assertOk()->assertSee('Turned to pearl');
+        $this->event($cook, ['type' => 'cue', 'subject' => 'edge-straw'])->assertOk()->assertSee('The edge is straw');
+        $this->event($cook, [
+            'type' => 'steered', 'subject' => 'lid', 'setting' => 425, 'ring' => 'ring-1', 'stay' => 0, 'minutes' => 26,
+        ])->assertJsonPath('events.0.status', 'refused');
+        $this->event($cook, ['type' => 'served'])->assertOk();
+        $this->get(route('cook.record', $cook))->assertOk()->assertSee('Under the lid')
+            ->assertSee('turned as told to pearl')->assertSee('left alone it would have come')
+            ->assertSee('The edge is straw');
+    }
+
     public function test_a_dish_whose_plan_fails_says_so_on_the_shelf_at_the_pot_and_before_it_is_started(): void
     {
         $dish = $this->dish();
