@@ -27,8 +27,12 @@ use Orbek\Core\Edit\Edits;
 use Orbek\Core\Heat\Findings;
 use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
+use Orbek\Core\Heat\LineTillLow;
+use Orbek\Core\Heat\MaybePots;
+use Orbek\Core\Heat\Steering;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\Observation;
+use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Meal\Meal as CoreMeal;
 use Orbek\Core\Measure\Fields;
@@ -44,6 +48,7 @@ use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
 use Psr\Clock\ClockInterface;
+use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -176,7 +181,34 @@ final class BenchCommand extends Command
                 sprintf('how sure, %d kitchens', HowSure::KITCHENS), 400.0,
                 self::median(3, static fn () => $plan->howSure()),
             ],
+            ['the same steered, beside the page', 1500.0, self::median(3, static fn () => $plan->steered())],
+            ['what to do after a look', 150.0, self::afterALook($plan)],
         ];
+    }
+
+    /** From a pot where its steam shows: where it may be, what is best from there, when to look; ms. */
+    private static function afterALook(Plan $plan): float
+    {
+        $what = $plan->steerable();
+        $line = $what === null ? null : LineTillLow::of($what->line);
+        if ($what === null || $line === null) {
+            throw new RuntimeException('The first dish has a low heat.');
+        }
+
+        return self::median(5, static function () use ($what, $line): array {
+            $steering = Steering::from(
+                pots: MaybePots::of(
+                    $what->pot, $what->odds, $what->lotSd,
+                    static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
+                ),
+                on: $line->on, stayMin: $line->pastMin, flames: Steering::flames($line->low->flame, $what->stove),
+                leastMin: $what->bounds->lowLeastMin, plannedMin: $line->low->minutes, restMin: $line->restMin,
+                aim: $what->aim,
+            );
+            $turn = $steering->best($what->odds);
+
+            return [$turn, $steering->look($what->odds, $turn)];
+        });
     }
 
     /** Two hours under a lid, ms; beside it, turn by turn since machines are noisy, the same arithmetic in plain C. */
