@@ -68,7 +68,8 @@ final readonly class Robust
 
         [$less, $more] = [$on(-self::SDS), $on(self::SDS)];
         $steered = min(self::ENOUGH, $plan->margin());
-        $till = LineTillLow::of($plan->line);
+        // What is not right on the stove as it is thought to be is ranked by what it misses.
+        $till = $plan->isRight() ? LineTillLow::of($plan->line) : null;
         if ($stove !== null && $till !== null) {
             foreach ([[$less, -1], [$more, 1]] as [$other, $sign]) {
                 $steered = min($steered, max($other->margin(), Steering::bestMargin(
