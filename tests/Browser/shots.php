@@ -115,7 +115,8 @@ $wide->executeScript(
 usleep(600_000);
 $press($wide, '[data-open=heat]');
 $press($wide, '.asks button');
-$wide->executeScript('document.querySelector("#station-heat").scrollIntoView({block: "center"})');
+$wide->executeScript('document.querySelector("#station-heat").scrollIntoView({block: "center"}); document.querySelector("#strips").open = true');
+usleep(500_000);
 $shot($wide, 'heat');
 $wide->get($stack->url.'/shelf');
 $wide->executeScript(
@@ -148,6 +149,9 @@ for ($step = 0; $step < 40; $step++) {
             'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);',
         );
         usleep(600_000);
+        // Steam is seen: what to do from here is offered.
+        $phone->executeScript('document.querySelector(".lid [data-subject=steam]")?.click()');
+        usleep(1_500_000);
         $shot($phone, 'stove-lid');
         $forward($phone);
     } elseif ($task !== null) {
