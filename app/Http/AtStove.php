@@ -57,7 +57,8 @@ final readonly class AtStove
                 ? $read : self::simulated($cook, $lid),
             course: $fold->boiling() === null ? [] : self::course($fold), advice: self::advice($fold, $now),
             isSimulated: $read === [],
-            steer: $lid === null ? null : LidSteer::of($fold, $lid, $now),
+            // Where nobody has told anything of it there is nothing to go by but the plan.
+            steer: $lid === null || $fold->state->lidEvents === [] ? null : LidSteer::of($fold, $lid, $now),
         );
     }
 
