@@ -47,8 +47,6 @@ final readonly class LidSteer
         private Turn $planned,
         /** The best minute for a look, sealed; null where none would tell enough. */
         public ?float $lookAtMin,
-        /** How much likelier all comes out right with it. */
-        public float $lookWins,
         public Odds $odds,
     ) {
     }
@@ -87,7 +85,7 @@ final readonly class LidSteer
             cook: $cook, nowMin: $nowMin, turn: $turn->isWorthIt() ? $turn : null, on: $on,
             planned: new Turn($stayMin, $flame, $minutes, $turn->asPlanned, $turn->asPlanned),
             lookAtMin: $wins >= SteeredKitchens::LOOK_WINS ? $nowMin + $turn->stayMin + $lookIn : null,
-            lookWins: $wins, odds: $odds,
+            odds: $odds,
         );
     }
 
