@@ -13,6 +13,7 @@ use Orbek\Core\Heat\Steering;
 use Orbek\Core\Heat\Turn;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
@@ -59,7 +60,7 @@ final readonly class LidSteer
         $load = $plan->potted->first();
         $low = Steered::low($load->line());
         if ($sealedAt === null || $low === null || $load->sealed === null || $load->stove === null
-            || $cook->state->of(WorkKind::Open)->isDone() || self::usesOven($load->line())) {
+            || $cook->state->of(WorkKind::Open)->isDone() || HeatLine::usesOven($load->line())) {
             return null;
         }
         $nowMin = TurnedHeat::minutes($sealedAt, $now);
@@ -87,12 +88,6 @@ final readonly class LidSteer
             lookAtMin: $wins >= SteeredKitchens::LOOK_WINS ? $nowMin + $turn->stayMin + $lookIn : null,
             odds: $odds,
         );
-    }
-
-    /** @param  list<Stretch>  $line */
-    private static function usesOven(array $line): bool
-    {
-        return array_filter($line, static fn (Stretch $stretch): bool => $stretch->flame->ovenC !== null) !== [];
     }
 
     /**
@@ -205,20 +200,16 @@ final readonly class LidSteer
     /** What it takes the place of. */
     public function was(): Note
     {
-        return Note::of(
-            'lid-steer.left', heat: $this->heat($this->planned->flame), minutes: (int) round($this->planned->minutes),
-            stay: $this->stay($this->planned), on: $this->heat($this->on ?? $this->planned->flame),
+        $plan = $this->cook->plan();
+        $says = static fn (Flame $flame): Note => $plan->kitchen->says(
+            $flame, $plan->potted->first()->place->ring->id,
         );
-    }
 
-    private function stay(Turn $turn): int
-    {
-        return $this->on === null ? 0 : (int) round($turn->stayMin);
-    }
-
-    private function heat(Flame $flame): Note
-    {
-        return $this->cook->plan()->kitchen->says($flame, $this->cook->plan()->potted->first()->place->ring->id);
+        return Note::of(
+            'lid-steer.left', heat: $says($this->planned->flame), minutes: (int) round($this->planned->minutes),
+            stay: $this->on === null ? 0 : (int) round($this->planned->stayMin),
+            on: $says($this->on ?? $this->planned->flame),
+        );
     }
 
     /** @return list<Note> how sure that is, what it does to the clock, and when a look tells most */

@@ -53,7 +53,7 @@ final readonly class Foretold
             Fault::Pale => Note::of('foretold.pale', colour: $colour, crust: $aim->crust),
             Fault::ThinCrust => Note::of('foretold.thin-crust', mm: round($limit->value, 1)),
             Fault::HardHeart => self::hardHeart($course, $limit),
-            Fault::Unsteamed => Note::of('foretold.unsteamed', minutes: $limit->value),
+            Fault::Unsteamed => Note::of('foretold.unsteamed', minutes: round($limit->value, 1)),
             Fault::DryRice => Note::of('foretold.dry-rice', which: self::which($course, $limit), uptake: $limit->value),
             Fault::WetRice => Note::of(
                 'foretold.wet-rice', which: self::which($course, $limit), uptake: $layer->uptake ?? 0.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Lid\Stretch;
@@ -39,8 +40,7 @@ final readonly class LineTillLow
     {
         $heats = array_values(array_filter($line, static fn (Stretch $stretch): bool => ! $stretch->isRest()));
         $low = array_pop($heats);
-        $isOven = array_filter($line, static fn (Stretch $stretch): bool => $stretch->flame->ovenC !== null) !== [];
-        if ($low === null || $low->till !== null || $isOven) {
+        if ($low === null || $low->till !== null || HeatLine::usesOven($line)) {
             return null;
         }
         $last = $heats[count($heats) - 1] ?? null;

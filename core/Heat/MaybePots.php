@@ -80,12 +80,6 @@ final readonly class MaybePots
         );
     }
 
-    /** The likeliest of them. */
-    public function likely(): Steaming
-    {
-        return $this->grid[intdiv(count($this->grid), 2)][1];
-    }
-
     /** @return list<float> ln browning now, by ring × mark of Odds */
     public function lnBrowning(): array
     {

@@ -13,9 +13,7 @@ final readonly class Asked
     private function __construct(
         /** Only while that other cue is asked for; null where it stands by itself. */
         public ?string $with,
-        /** From so much of its sign on; null for what it shows from. */
-        public ?float $from,
-        /** So many minutes before the minute foretold; null where its sign decides. */
+        /** So many minutes before the minute foretold; null where what it shows from decides. */
         public ?float $beforeMin,
         /** From then on, where no minute is foretold. */
         public float $atLatestMin,
@@ -27,7 +25,6 @@ final readonly class Asked
     {
         return new self(
             $fields->has('with') ? $fields->text('with') : null,
-            $fields->has('from') ? $fields->number('from', 0, 400) : null,
             $fields->has('before_min') ? $fields->number('before_min', 0, 60, 'min') : null,
             $fields->number('at_latest_min', 0, 240, 'min', 0),
         );

@@ -43,9 +43,6 @@ final readonly class Cue
         public ?Asked $asked,
         /** Id of the cue that has not come yet, where that is what it says. */
         public ?string $denies,
-        /** Id of the cue that it is a harbinger of, and comes so many minutes before. */
-        public ?string $goesBefore,
-        public float $goesBeforeMin,
         public ?Teaches $teaches,
         /** How far it misleads, in its sign's own unit; of browning, its logarithm. */
         public float $noise,
@@ -61,8 +58,6 @@ final readonly class Cue
     /** @throws Refused naming the field */
     public static function fromFields(Fields $fields): self
     {
-        $before = $fields->has('goes_before') ? $fields->object('goes_before') : null;
-
         return new self(
             id: $fields->text('id'),
             says: $fields->has('says') ? $fields->text('says') : null,
@@ -78,8 +73,6 @@ final readonly class Cue
             settledMin: $fields->number('settled_min', 0, 60, 'min', 0),
             asked: $fields->has('asked') ? Asked::fromFields($fields->object('asked')) : null,
             denies: $fields->has('denies') ? $fields->text('denies') : null,
-            goesBefore: $before?->text('cue'),
-            goesBeforeMin: $before?->number('min', 0, 60, 'min') ?? 0.0,
             teaches: $fields->has('teaches') ? $fields->one('teaches', Teaches::class) : null,
             noise: $fields->number('noise', 0.01, 100, '', 1),
             noiseShare: $fields->number('noise_share', 0, 1, '', 0),
@@ -112,7 +105,7 @@ final readonly class Cue
     /** Whether it says anything of where a pot is. */
     public function tells(): bool
     {
-        return $this->denies !== null || $this->goesBefore !== null || $this->teaches !== null;
+        return $this->denies !== null || $this->teaches !== null;
     }
 
     /** Whether it is one of what a look at the crust tells, or that there was none. */
@@ -199,6 +192,6 @@ final readonly class Cue
             return $comes === null ? $minute > $this->asked->atLatestMin : $minute >= $comes - $this->asked->beforeMin;
         }
 
-        return $this->sign === null || $this->sign->at($course, $minute) >= ($this->asked->from ?? $this->from);
+        return $this->sign === null || $this->sign->at($course, $minute) >= $this->from;
     }
 }

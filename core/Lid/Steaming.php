@@ -55,7 +55,7 @@ final class Steaming
     private const LID_OPENED_C = 60.0;
 
     /** Water that leaves as steam when the lid is lifted for a moment. */
-    private const OPENED_KG = 0.008;
+    public const OPENED_KG = 0.008;
 
     /** Seconds in which rice takes up its want of water, and in which free water creeps upward. */
     private const TAKES_UP_S = 600.0;

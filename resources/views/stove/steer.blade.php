@@ -2,7 +2,8 @@
 @if ($steer->asksForALook())
     <div class="look-at" role="group" aria-labelledby="look-at-{{ $of }}">
         <h3 id="look-at-{{ $of }}">Look at the edge</h3>
-        <p>Slide a knife down the wall, ease the crust off it, look. Lid back on at once: it costs 8 g of steam.</p>
+        <p>Slide a knife down the wall, ease the crust off it, look. Lid back on at once: it costs {{ (int) round(1000
+            * Orbek\Core\Lid\Steaming::OPENED_KG) }} g of steam.</p>
         <div class="swatches">@foreach ($cues(Orbek\Core\Lid\Sense::Look) as $cue)<button type="button" data-event="cue" data-subject="{{
             $cue->id }}"><i class="crust-{{ substr($cue->id, 5) }}"></i>{{ $cue->short }}</button>@endforeach</div>
         <p>Or smell and listen, the lid on:</p>
