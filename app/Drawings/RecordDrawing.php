@@ -154,11 +154,20 @@ final readonly class RecordDrawing
 
         return match (true) {
             $event instanceof HeatSet => "{$time} turned to ".round($event->setting).' %',
-            $event instanceof Steered => "{$time} turned as told to ".round($event->setting).' %',
+            $event instanceof Steered => "{$time} turned as told to ".$this->heat($event),
             $event instanceof CueSeen => "{$time} ".lcfirst($event->says($this->cook->plan()->dish->craft->cues)),
             $event instanceof Opened => "{$time} lid off for a look",
             default => $time,
         };
+    }
+
+    private function heat(Steered $event): string
+    {
+        $kitchen = $this->cook->plan()->kitchen;
+
+        return ($this->say)($kitchen->says(
+            $event->flame($kitchen->equipment->plates), $this->cook->plan()->potted->first()->place->ring->id,
+        ));
     }
 
     /** @return array{x: float, width: float} */

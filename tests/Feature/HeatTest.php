@@ -172,7 +172,7 @@ final class HeatTest extends FeatureTestCase
         $this->event($cook, ['type' => 'served'])->assertOk();
         $this->get(route('cook.record', $cook))->assertOk()->assertSee('Under the lid')
             ->assertSee('turned as told to pearl')->assertSee('left alone it would have come')
-            ->assertSee('The edge is straw');
+            ->assertSee('The edge is straw')->assertSee('turned as told to pearl, on Ring 1; ');
     }
 
     public function test_a_dish_whose_plan_fails_says_so_on_the_shelf_at_the_pot_and_before_it_is_started(): void

@@ -19,7 +19,6 @@
         @if ($late !== null)<p>{{ $say->first($late) }}.</p>@endif
         @foreach ($fold->state->tastings as [$what, $said])<p>Tasted {{ $say->label($what) }}: {{ $say->label($said) }}.</p>@endforeach
         @foreach ($fold->state->tooFar as $task)<p>Went too far: {{ $say->first($plan->day->task($task)->name) }}.</p>@endforeach
-        @if ($looks !== [])<h3>Under the lid</h3><ul class="amounts">@foreach ($looks as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
         <div class="scrolls" tabindex="0" role="group" aria-label="As planned and as it was">
         <svg class="drawing record" viewBox="0 0 {{ $drawing->width }} {{ $drawing->height() }}" width="{{ $drawing->width }}" height="{{
             $drawing->height() }}" role="img">
@@ -51,6 +50,7 @@
                 <tbody>@foreach ($drawing->table() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['planned'] }}</td><td>{{
                     $row['was'] }}</td></tr>@endforeach</tbody></table>
         </details>
+        @if ($looks !== [])<h2>Under the lid</h2><ul class="amounts">@foreach ($looks as $says)<li>{{ $says }}</li>@endforeach</ul>@endif
 
         @if ($plan->boil() !== null && $fold->forecast() !== null && $fold->lift() !== null)
             <h2>The boil</h2>
