@@ -15,5 +15,7 @@ return [
     'sign_in' => (bool) env('ORBEK_SIGN_IN', false),
     // Where it can be opened from a phone, as ./orbek start --home found them.
     'addresses' => array_values(array_filter(explode(' ', (string) env('ORBEK_ADDRESSES', '')))),
+    // What pages are written in; qps is the made-up language that tests walk through.
+    'locale' => (string) env('ORBEK_LOCALE', 'en'),
     'timezone' => env('ORBEK_TIMEZONE', 'UTC'),
 ];

@@ -12,6 +12,8 @@ use App\Models\Household;
 use App\Models\LaidMeals;
 use App\Models\Meal;
 use App\Models\MealCook;
+use App\Wording\Language;
+use App\Wording\Wording;
 use Database\Seeders\DatabaseSeeder;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
@@ -93,6 +95,9 @@ final class BenchCommand extends Command
 
     protected $description = 'Print the benchmark table';
 
+    /** So many sentences a page of the Pot says. */
+    private const SENTENCES = 200;
+
     public function handle(ClockInterface $clock): int
     {
         $unit = self::median(30, static function (): void {
@@ -147,7 +152,26 @@ final class BenchCommand extends Command
             ...$this->clockOfMeals(),
             ...$this->underTheLid($planner),
             ['plan, one dish, its heat looked for', 100.0, self::median(100, static fn () => $planner->plan($dish))],
+            ['the words of a page, '.self::SENTENCES.' sentences of the Pot', 2.0, self::wordsOfAPage()],
         ];
+    }
+
+    /** As many sentences of the Pot as a page of it says, each with what it is given. */
+    private static function wordsOfAPage(): float
+    {
+        $say = new Wording(lang_path());
+        $said = [];
+        foreach (Language::of(lang_path(), Wording::FIRST)->messages as $key => $message) {
+            if (str_starts_with($key, 'pages/pot') && count($said) < self::SENTENCES) {
+                $said[$key] = array_fill_keys(Language::arguments($message), 1);
+            }
+        }
+
+        return self::median(50, static function () use ($say, $said): void {
+            foreach ($said as $key => $args) {
+                $say->say($key, ...$args);
+            }
+        });
     }
 
     /** @return list<array{string, float, float}> */
@@ -202,7 +226,7 @@ final class BenchCommand extends Command
                     static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
                 ),
                 on: $line->on, stayMin: $line->pastMin, flames: Steering::flames($line->low->flame, $what->stove),
-                leastMin: $what->bounds->lowLeastMin, plannedMin: $line->low->minutes, restMin: $line->restMin,
+                bounds: $what->bounds, spentMin: 0.0, plannedMin: $line->low->minutes, restMin: $line->restMin,
                 aim: $what->aim,
             );
             $turn = $steering->best($what->odds);

@@ -10,6 +10,7 @@ use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LaidMeals;
 use App\Models\Meal;
+use App\Wording\Wording;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Contracts\Cache\Repository;
@@ -103,7 +104,7 @@ final readonly class Cards
     /** In whose measures a card is drawn. */
     private static function read(): string
     {
-        return '-'.hash('xxh64', serialize(Kitchen::inUse()->read()->reading));
+        return '-'.hash('xxh64', serialize([Kitchen::inUse()->read()->reading, app(Wording::class)->locale]));
     }
 
     /**

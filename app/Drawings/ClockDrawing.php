@@ -103,7 +103,7 @@ final readonly class ClockDrawing
      */
     public function columns(): array
     {
-        $keys = [Hold::hands()->key() => 'Hands'];
+        $keys = [Hold::hands()->key() => $this->say->say('pages/clock.hands', pair: 0)];
         foreach ($this->plan->kitchen->equipment->rings as $ring) {
             $keys[Hold::ring($ring->id)->key()] = $ring->label();
         }
@@ -113,9 +113,12 @@ final readonly class ClockDrawing
                 static fn (DishTask $work): bool => $work->task->holds(Hold::oven()),
             ) !== []
         ) {
-            $keys[Hold::oven()->key()] = ucfirst($this->plan->kitchen->equipment->oven->name ?? 'oven');
+            $keys[Hold::oven()->key()] = $this->say->say(
+                'pages/clock.oven', isNamed: $this->plan->kitchen->equipment->oven !== null,
+                oven: ucfirst($this->plan->kitchen->equipment->oven->name ?? ''),
+            );
         }
-        $keys['own'] = 'On its own';
+        $keys['own'] = $this->say->say('pages/clock.on-its-own');
 
         $left = 104.0;
         $each = ($this->width - $left - self::COLUMN_GAP * (count($keys) - 1)) / (count($keys) + 0.35);

@@ -256,13 +256,13 @@ final readonly class HeatDrawing
                 ? 22.0
                 : ($stretch->isRest() ? 2.0 : max(5.0, self::BLOCKS_HIGH * $stretch->flame->setting));
             $full = $this->words($stretch);
-            $short = explode(',', explode(' on ', $full)[0])[0];
             $drawn[] = [
                 'index' => $index, 'stretch' => $stretch, 'x' => $x, 'y' => round(
                     self::BLOCKS_FLOOR - $height,
                     1,
                 ), 'width' => round($width, 1), 'height' => round($height, 1),
-                'label' => $width > 12 + 6.6 * strlen($full) ? $full : $short, 'full' => $full, 'from' => $from,
+                'label' => $width > 12 + 6.6 * mb_strlen($full) ? $full : $this->mark($stretch),
+                'full' => $full, 'from' => $from,
             ];
             $from += $stretch->minutes;
         }
@@ -285,6 +285,16 @@ final readonly class HeatDrawing
     private function words(Stretch $stretch): string
     {
         return $this->say->text($this->kitchen->says($stretch->flame, $this->ring));
+    }
+
+    /** The same by its mark alone, where there is no room for its ring and plate. */
+    private function mark(Stretch $stretch): string
+    {
+        $flame = $stretch->flame;
+
+        return $this->say->text($this->kitchen->says(
+            $flame->plate === null ? $flame : $flame->with(null), $flame->ring === '' ? $this->ring : $flame->ring,
+        ));
     }
 
     /** Height in px of a whole setting. */

@@ -73,7 +73,9 @@ final readonly class MealDrawing
     {
         $columns = [];
         foreach ($this->plan->hands() as $pair => $held) {
-            $columns[] = [count($this->plan->hands()) === 1 ? 'Hands' : 'Hands '.($pair + 1), $held, 'hands'];
+            $columns[] = [$this->say->say(
+                'pages/clock.hands', pair: count($this->plan->hands()) === 1 ? 0 : $pair + 1,
+            ), $held, 'hands'];
         }
         foreach ($this->plan->kitchen->equipment->rings as $ring) {
             $columns[] = [$ring->label(), $this->whole(
@@ -82,10 +84,14 @@ final readonly class MealDrawing
         }
         $oven = $this->whole(static fn (MealTask $task): bool => $task->isInOven());
         if ($oven !== []) {
-            $columns[] = [ucfirst($this->plan->kitchen->equipment->oven->name ?? 'oven'), $oven, 'heat'];
+            $columns[] = [$this->say->say(
+                'pages/clock.oven', isNamed: $this->plan->kitchen->equipment->oven !== null,
+                oven: ucfirst($this->plan->kitchen->equipment->oven->name ?? ''),
+            ), $oven, 'heat'];
         }
-        $columns[] = ['On its own', $this->whole(static fn (MealTask $task): bool => $task->ring === null
-            && ! $task->isInOven() && ! self::isByHand($task)), 'own'];
+        $columns[] = [$this->say->say('pages/clock.on-its-own'), $this->whole(
+            static fn (MealTask $task): bool => $task->ring === null && ! $task->isInOven() && ! self::isByHand($task),
+        ), 'own'];
         $each = ($this->width - self::LEFT - self::GAP * (count($columns) - 1)) / count($columns);
         $left = self::LEFT;
         $drawn = [];

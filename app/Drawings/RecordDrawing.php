@@ -108,7 +108,9 @@ final readonly class RecordDrawing
                 'name' => $row['name'], 'y' => self::TOP + self::ROW * $index,
                 'planned' => $this->bar($row['from'], $row['to']),
                 'was' => $row['began'] === null ? null : $this->bar($row['began'], $row['ended'] ?? $row['began']),
-                'told' => $this->time($row['from']).' to '.$this->time($row['to']),
+                'told' => $this->say->say(
+                    'pages/notebook.from-to', from: $this->time($row['from']), till: $this->time($row['to']),
+                ),
             ];
         }
 
@@ -143,7 +145,7 @@ final readonly class RecordDrawing
         return array_map(fn (array $row): array => [
             'name' => $row['name'], 'planned' => $this->time($row['from']).'–'.$this->time($row['to']),
             'was' => $row['began'] === null
-                ? 'not noted'
+                ? $this->say->say('pages/notebook.not-noted-then')
                 : $this->time($row['began']).($row['ended'] === null ? '' : '–'.$this->time($row['ended'])),
         ], $this->rows);
     }
@@ -153,10 +155,14 @@ final readonly class RecordDrawing
         $time = $this->time($event->at->getTimestamp());
 
         return match (true) {
-            $event instanceof HeatSet => "{$time} turned to ".round($event->setting).' %',
-            $event instanceof Steered => "{$time} turned as told to ".$this->heat($event),
+            $event instanceof HeatSet => $this->say->say(
+                'pages/notebook.turned-to', time: $time, heat: round($event->setting).' %', isAsTold: false,
+            ),
+            $event instanceof Steered => $this->say->say(
+                'pages/notebook.turned-to', time: $time, heat: $this->heat($event), isAsTold: true,
+            ),
             $event instanceof CueSeen => "{$time} ".lcfirst($event->says($this->cook->plan()->dish->craft->cues)),
-            $event instanceof Opened => "{$time} lid off for a look",
+            $event instanceof Opened => $this->say->say('pages/notebook.lid-off', time: $time),
             default => $time,
         };
     }

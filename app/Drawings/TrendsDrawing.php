@@ -61,7 +61,9 @@ final readonly class TrendsDrawing
 
     public function dated(int $index): string
     {
-        return $this->cooks[$index]->started_at->setTimezone($this->kitchen->site->timezone)->format('j M');
+        return $this->say->dated(
+            $this->cooks[$index]->started_at->setTimezone($this->kitchen->site->timezone), 'short',
+        );
     }
 
     /** @return list<int> cooks whose day is written under the axis */
@@ -166,7 +168,10 @@ final readonly class TrendsDrawing
                     $courses[$thing]['table'],
                     [
                         $this->dated($index),
-                        self::percent($likely).' ('.self::percent($low).' to '.self::percent($high).')',
+                        $this->say->say(
+                            'pages/notebook.likely-between', likely: self::percent($likely), low: self::percent($low),
+                            high: self::percent($high),
+                        ),
                     ],
                 );
             }
@@ -195,7 +200,10 @@ final readonly class TrendsDrawing
         if (isset($lesson['stove']) && $ring !== null) {
             $pot = $lesson['stove']['pot'];
             $things["stove {$pot} {$ring->id}"] = [
-                ($this->kitchen->equipment->pots[$pot]->name ?? $pot)." on {$ring->name}", $known->stove($pot, $ring),
+                $this->say->say(
+                    'pages/notebook.pot-on-ring', pot: $this->kitchen->equipment->pots[$pot]->name ?? $pot,
+                    ring: $ring->name,
+                ), $known->stove($pot, $ring),
                 true,
             ];
         }

@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\Late;
 use Orbek\Core\Dish\Craft;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
@@ -35,8 +36,8 @@ final class SentEvents
      * @throws Refused when there is no list of them
      */
     public function __construct(
-        Request $request, DateTimeImmutable $beganAt, DateTimeImmutable $now, Wording $say, int $dishes,
-        ?int $place = null,
+        Request $request, DateTimeImmutable $beganAt, DateTimeImmutable $now, Wording $say, Kitchen $kitchen,
+        int $dishes, ?int $place = null,
     ) {
         $sent = $request->input('events');
         if (! is_array($sent) || ! array_is_list($sent) || $sent === [] || count($sent) > self::MOST) {
@@ -50,7 +51,7 @@ final class SentEvents
             try {
                 $fields = Fields::of(is_array($document) ? $document : []);
                 $event = Event::fromFields($fields)->inCook($beganAt, $now, 'at')
-                    ->knownTo(app(Craft::class), 'subject');
+                    ->knownTo(app(Craft::class), 'subject')->inKitchen($kitchen);
                 $first = $ids[$event->id] ?? null;
                 if ($first !== null && $first != $event) {
                     throw Refused::because('id', 'refused.the-id-is-of-another-tap');
@@ -97,13 +98,11 @@ final class SentEvents
         foreach ($this->read as $index => [, $event]) {
             $answer = $answers[$event->id];
             $all[$index] = match ($answer) {
-                EventAnswer::OfAnotherCook => [
+                EventAnswer::OfAnotherCook, EventAnswer::Differs => [
                     'status' => 'refused',
-                    'message' => 'id: another cook has this event; load the page again and tap once more.',
-                ],
-                EventAnswer::Differs => [
-                    'status' => 'refused',
-                    'message' => 'id: another tap has this id; load the page again and tap once more.',
+                    'message' => app(Wording::class)->say(
+                        'pages/stove.id-is-taken', isOfAnother: $answer === EventAnswer::OfAnotherCook,
+                    ),
                 ],
                 default => ['status' => $answer->value],
             };

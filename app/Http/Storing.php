@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Wording\Wording;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
@@ -17,40 +18,15 @@ final class Storing
     /** Less room than this is none. */
     private const ROOM_BYTES = 1_000_000;
 
-    private const LEFT = ' What was tapped stays on this device and is sent again.';
+    private const FULL = [507, 'full'];
 
-    /** What SQLite or the system says, the status that tells a page to keep what it has, and what is said. */
+    /** What SQLite or the system says: the status that tells a page to keep what it has, and what is wrong. */
     private const FAILURES = [
-        'database or disk is full' => [507, 'The laptop’s disk is full. Make room there.'],
-        'No space left on device' => [507, 'The laptop’s disk is full. Make room there.'],
-        'readonly database' => [
-            503,
-            'The laptop cannot write its database (it is read-only). Look at the rights of database/ and of '
-                .'database/orbek.sqlite.',
-        ],
-        'unable to open database file' => [
-            503,
-            'The laptop cannot open its database, database/orbek.sqlite. Look whether it is there; if it is gone, put '
-                .'it back, or bring back a backup with ./orbek restore FILE.',
-        ],
-        'Database file at path' => [
-            503,
-            'The laptop’s database, database/orbek.sqlite, is gone. Put it back, or bring back a backup with '
-                .'./orbek restore FILE.',
-        ],
-        'no such table' => [
-            503,
-            'The laptop’s database is empty or of an older Orbek. End Orbek and start it with ./orbek start; if it was '
-                .'lost, bring back a backup with ./orbek restore FILE.',
-        ],
-        'file is not a database' => [
-            503, 'database/orbek.sqlite is no database. Bring back a backup with ./orbek restore FILE.',
-        ],
-        'database disk image is malformed' => [
-            503, 'The laptop’s database is damaged. Bring back a backup with ./orbek restore FILE.',
-        ],
-        'disk I/O error' => [503, 'The laptop’s disk fails.'],
-        'database is locked' => [503, 'The database is busy.'],
+        'database or disk is full' => self::FULL, 'No space left on device' => self::FULL,
+        'readonly database' => [503, 'readonly'], 'unable to open database file' => [503, 'closed'],
+        'Database file at path' => [503, 'gone'], 'no such table' => [503, 'older'],
+        'file is not a database' => [503, 'other'], 'database disk image is malformed' => [503, 'damaged'],
+        'disk I/O error' => [503, 'fails'], 'database is locked' => [503, 'busy'],
     ];
 
     public static function failed(Throwable $failed, Request $request): ?Response
@@ -76,12 +52,12 @@ final class Storing
     public static function says(Throwable $failed): ?array
     {
         for ($of = $failed; $of !== null; $of = $of->getPrevious()) {
-            foreach (self::FAILURES as $sign => [$status, $says]) {
+            foreach (self::FAILURES as $sign => $failure) {
                 if (str_contains($of->getMessage(), $sign)) {
                     // A disk without room fails in many ways.
-                    [$status, $says] = self::isFull() ? self::FAILURES['database or disk is full'] : [$status, $says];
+                    [$status, $what] = self::isFull() ? self::FULL : $failure;
 
-                    return [$status, $says.self::LEFT];
+                    return [$status, app(Wording::class)->say('pages/errors.cannot-store', what: $what)];
                 }
             }
         }

@@ -13,15 +13,6 @@ enum MeterKind: string
     case Weight = 'weight';
     case Knob = 'knob';
 
-    public function told(): string
-    {
-        return match ($this) {
-            self::Temperature => 'a temperature',
-            self::Weight => 'a weight',
-            self::Knob => 'how far a knob is turned',
-        };
-    }
-
     /** @return non-empty-list<string> */
     public function units(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Wording\Wording;
 use RuntimeException;
 
 /** A change was made to a version that another window has replaced meanwhile. */
@@ -11,9 +12,6 @@ final class Overtaken extends RuntimeException
 {
     public function __construct(public readonly int $version)
     {
-        parent::__construct(
-            'This was changed in another window meanwhile. Your change is not saved yet; '
-            .'look at it as it is now, and make your change if you still want it.',
-        );
+        parent::__construct(app(Wording::class)->say('pages/errors.overtaken'));
     }
 }

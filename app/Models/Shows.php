@@ -11,12 +11,4 @@ enum Shows: string
     case Lid = 'lid';
     case Crust = 'crust';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Boil => 'the boil',
-            self::Lid => 'the pot at the lid',
-            self::Crust => 'the crust',
-        };
-    }
 }

@@ -17,6 +17,8 @@ use App\StandIns\PracticeClock;
 use App\StandIns\Probe;
 use App\StandIns\SimulatedProbe;
 use App\View\Pages\Pages;
+use App\Wording\Language;
+use App\Wording\MadeUp;
 use App\Wording\Wording;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -57,7 +59,9 @@ final class AppServiceProvider extends ServiceProvider
             static fn (): Craft => CraftFiles::remembered(base_path('schema/craft'), Cache::store('drawn')),
         );
         $this->app->scoped(Hatches::class);
-        $this->app->scoped(Wording::class, static fn (): Wording => new Wording(lang_path('en')));
+        $this->app->scoped(Wording::class, static fn (): Wording => new Wording(
+            lang_path(), locale: config()->string('orbek.locale'),
+        ));
         $this->app->when(Cards::class)->needs(Repository::class)->give(
             static fn (): Repository => Cache::store('drawn'),
         );
@@ -96,7 +100,14 @@ final class AppServiceProvider extends ServiceProvider
         // What the core notes is put into words where it is shown.
         Blade::stringable(static fn (Note $note): string => app(Wording::class)->text($note));
         Blade::stringable(static fn (Quantity $quantity): string => app(Wording::class)->amount($quantity));
-        View::share('say', app(Wording::class));
+        $locale = config()->string('orbek.locale');
+        $languages = [...Language::all(lang_path()), MadeUp::LOCALE];
+        if (! in_array($locale, $languages, true)) {
+            throw new LogicException(
+                "ORBEK_LOCALE: \"{$locale}\" is no language here; give ".implode(' or ', $languages).'.',
+            );
+        }
+        app(Wording::class)->share();
         foreach (Pages::OF as $view => $prepares) {
             View::composer($view, $prepares);
         }
@@ -111,8 +122,12 @@ final class AppServiceProvider extends ServiceProvider
                 'member' => Auth::user(),
                 'practice' => $clock->isReal()
                     ? null
-                    : $clock->now()->setTimezone($kitchen->site->timezone)->format('l H:i').(
-                        $face['speed'] > 1 ? ', '.round($face['speed']).' times as fast' : ''
+                    : app(Wording::class)->say(
+                        'pages/layout.clock-shows',
+                        at: app(Wording::class)->dated(
+                            $clock->now()->setTimezone($kitchen->site->timezone), 'weekday-hour',
+                        ),
+                        speed: (int) round($face['speed']),
                     ),
             ]);
         });

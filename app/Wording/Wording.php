@@ -8,17 +8,20 @@ use BackedEnum;
 use Closure;
 use DateTimeImmutable;
 use DateTimeInterface;
+use Illuminate\Contracts\Support\Htmlable;
+use Illuminate\Support\Facades\View;
+use Illuminate\Support\HtmlString;
+use IntlDateFormatter;
 use LogicException;
 use MessageFormatter;
 use Orbek\Core\Edit\Difference;
-use Orbek\Core\Kitchen\Kitchen;
-use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
+use Stringable;
 
 /**
  * Puts the core's notes into words: ICU messages of lang/, amounts in the units that the household
@@ -26,13 +29,19 @@ use Orbek\Core\Measure\Refused;
  */
 final class Wording
 {
+    /** What every word is written in first. */
+    public const FIRST = 'en';
+
     /** English that writes numbers without grouping: what a kitchen reads has no thousands. */
-    private const LOCALE = 'en_US_POSIX';
+    private const NUMBERS = ['en' => 'en_US_POSIX'];
 
     /** What is later than this is no longer the same supper. */
     private const OF_TODAY_MIN = 12 * 60;
 
     private ?Reading $chosen = null;
+
+    /** @var array<string, IntlDateFormatter> by form and time zone */
+    private array $dates = [];
 
     /**
      * @var array<
@@ -41,9 +50,26 @@ final class Wording
      */
     private array $read = [];
 
-    /** @param  Closure(): Reading|null  $reading of whoever reads; grams and °C where nobody has chosen */
-    public function __construct(private readonly string $folder, private readonly ?Closure $reading = null)
+    /**
+     * @param  string  $folder that holds the languages
+     * @param  Closure(): Reading|null  $reading of whoever reads; grams and °C where nobody has chosen
+     * @param  string  $locale a language that has a folder, or the made-up one
+     */
+    public function __construct(
+        private readonly string $folder, private readonly ?Closure $reading = null,
+        public readonly string $locale = self::FIRST,
+    ) {
+    }
+
+    /** The language in which a page is written, as HTML names it. */
+    public function language(): string
     {
+        return $this->isMadeUp() ? self::FIRST : $this->locale;
+    }
+
+    private function isMadeUp(): bool
+    {
+        return $this->locale === MadeUp::LOCALE;
     }
 
     public function __invoke(Note|string $note): string
@@ -66,6 +92,45 @@ final class Wording
             : $this->message($this->pattern($note->key), $note->args);
     }
 
+    /** Gives views their words: $say puts notes into words, $t a sentence by its key, $th one with HTML in it. */
+    public function share(): void
+    {
+        View::share(['say' => $this, 't' => $this->say(...), 'th' => $this->html(...)]);
+    }
+
+    /** What scripts say, as JSON that may stand in a page. */
+    public function scripts(): string
+    {
+        $words = array_map(
+            fn (mixed $said): string => is_string($said) ? $this->written($said) : '',
+            $this->place('scripts'),
+        );
+
+        return (string) json_encode($words, JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** A sentence of a page, by its key of lang/, its arguments named. */
+    public function say(string $key, mixed ...$args): string
+    {
+        /** @var array<string, mixed> $args */
+        return $this->message($this->pattern($key), $args);
+    }
+
+    /**
+     * The same with what is strong or stressed in it as HTML; what it is given is escaped.
+     */
+    public function html(string $key, mixed ...$args): HtmlString
+    {
+        /** @var array<string, mixed> $args */
+        $given = [];
+        foreach ($args as $name => $arg) {
+            $told = $arg instanceof Htmlable ? $arg->toHtml() : $this->argument($arg, $name);
+            $given[$name] = is_string($told) && ! $arg instanceof Htmlable ? e($told) : $told;
+        }
+
+        return new HtmlString($this->message(str_replace('&', '&amp;', $this->pattern($key)), $given));
+    }
+
     /**
      * Sentences one after another.
      *
@@ -79,21 +144,6 @@ final class Wording
         }
 
         return implode(' ', $said);
-    }
-
-    /**
-     * A stretch of heat as a cook reads it: "9 min at half till steam meets the lid and 2 min more".
-     *
-     * @param  Stretch  $came the same as it comes out
-     * @param  string  $ring that the pot was closed on
-     */
-    public function stretch(Stretch $planned, Stretch $came, Kitchen $kitchen, string $ring): string
-    {
-        return $this->text(Note::of(
-            'heat-line.stretch', minutes: (int) round($came->minutes), heat: $kitchen->says($planned->flame, $ring),
-            isRest: $planned->isRest(), isTill: $planned->till !== null,
-            till: $planned->till->as ?? '', more: round($planned->afterMin, 1),
-        ));
     }
 
     /** What begins a line. */
@@ -132,7 +182,7 @@ final class Wording
     {
         $named = static fn (mixed $value): mixed => is_string($value) ? $names[$value] ?? $value : $value;
         $name = $this->place('paths')[$one->path] ?? null;
-        $name = is_string($name) ? $name : str_replace(['/', '_'], ' ', $one->path);
+        $name = is_string($name) ? $this->written($name) : str_replace(['/', '_'], ' ', $one->path);
 
         return $this->text(
             Note::of(
@@ -162,7 +212,7 @@ final class Wording
         $label = is_array($named) ? $named[$case->value] ?? null : null;
 
         return is_string($label)
-            ? $this->inDegrees($label)
+            ? $this->inDegrees($this->written($label))
             : throw new LogicException("labels: {$class}.{$form}.{$case->value} has no words.");
     }
 
@@ -225,6 +275,30 @@ final class Wording
         return $this->reading()->time($time);
     }
 
+    /**
+     * A day, or a day and an hour, as this language writes it.
+     *
+     * @param  string  $form one of lang/en/dates.php
+     */
+    public function dated(DateTimeInterface $at, string $form): string
+    {
+        $pattern = $this->place('dates')[$form] ?? null;
+        $zone = $at->getTimezone();
+        $this->dates["{$form} {$zone->getName()}"] ??= new IntlDateFormatter(
+            $this->language(), IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null,
+            is_string($pattern) ? $pattern : throw new LogicException("dates: {$form} has no pattern."),
+        );
+        $said = (string) $this->dates["{$form} {$zone->getName()}"]->format($at);
+
+        return $this->written($said);
+    }
+
+    /** As it stands in lang/, or made up. */
+    private function written(string $said): string
+    {
+        return $this->isMadeUp() ? MadeUp::of($said) : $said;
+    }
+
     /** How a table came against its plan: "on time", "12 min late", "on another day than planned". */
     public function lateness(int $minutes): string
     {
@@ -275,12 +349,17 @@ final class Wording
     /** @param  array<string, mixed>  $args */
     private function message(string $pattern, array $args): string
     {
+        if (! str_contains($pattern, '{') && ! str_starts_with($pattern, '^')) {
+            return $this->inDegrees($pattern);
+        }
         $isSentence = str_starts_with($pattern, '^');
         $given = [];
         foreach ($args as $name => $arg) {
             $given[$name] = $this->argument($arg, $name);
         }
-        $said = MessageFormatter::formatMessage(self::LOCALE, $isSentence ? substr($pattern, 1) : $pattern, $given);
+        $said = MessageFormatter::formatMessage(
+            self::NUMBERS[$this->language()] ?? $this->language(), $isSentence ? substr($pattern, 1) : $pattern, $given,
+        );
         if ($said === false) {
             throw new LogicException("\"{$pattern}\" cannot be said: ".intl_get_error_message());
         }
@@ -296,16 +375,18 @@ final class Wording
         return match (true) {
             is_int($arg), is_float($arg), is_string($arg) => $arg,
             is_bool($arg) => $arg ? 'yes' : 'no',
+            $arg instanceof Htmlable => $arg->toHtml(),
             $arg instanceof Note => $this->text($arg),
             $arg instanceof Figure, $arg instanceof Quantity => $this->amount($arg),
             $arg instanceof BackedEnum => $this->label($arg),
             $arg instanceof DateTimeImmutable => str_ends_with($name, 'day')
-                ? $arg->format('l j F')
+                ? $this->dated($arg, 'day')
                 : $this->time($arg),
             is_array($arg) => implode(
                 ', ',
                 array_map(fn (mixed $one): string => (string) $this->argument($one, $name), $arg),
             ),
+            $arg instanceof Stringable => (string) $arg,
             default => '',
         };
     }
@@ -315,14 +396,14 @@ final class Wording
         [$place, $name] = [...explode('.', $key, 2), ''];
         $pattern = $this->place($place)[$name] ?? null;
 
-        return is_string($pattern) ? $pattern : throw new LogicException("{$key} has no words.");
+        return is_string($pattern) ? $this->written($pattern) : throw new LogicException("{$key} has no words.");
     }
 
     /** @return array<string, string|array<string, string|array<string, string>>> */
     private function place(string $place): array
     {
         if (! isset($this->read[$place])) {
-            $file = "{$this->folder}/{$place}.php";
+            $file = "{$this->folder}/{$this->language()}/{$place}.php";
             /** @var array<string, string|array<string, string|array<string, string>>> $messages */
             $messages = is_file($file) ? require $file : [];
             $this->read[$place] = $messages;

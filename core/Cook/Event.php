@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook;
 use DateTimeImmutable;
 use LogicException;
 use Orbek\Core\Dish\Craft;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
@@ -119,6 +120,16 @@ abstract readonly class Event
      * @throws Refused naming the field
      */
     public function knownTo(Craft $craft, string $field): static
+    {
+        return $this;
+    }
+
+    /**
+     * The same, where the kitchen has the ring and the plate that it names.
+     *
+     * @throws Refused naming the field
+     */
+    public function inKitchen(Kitchen $kitchen): static
     {
         return $this;
     }

@@ -12,6 +12,7 @@ use Orbek\Core\Heat\Odds;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Sign;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Lid\Teaches;
@@ -179,7 +180,9 @@ final readonly class LidEvidence
             $values = array_map(static fn (array $row): array => array_map(
                 static fn (array $record): ?float => $record[$which] ?? null, $row,
             ), $records);
-            $odds = $odds->given(Likely::seen($odds, $cue, $this->told($cue), $values, $minute));
+            $odds = $cue->teaches === Teaches::Between && $cue->sign === Sign::Browning
+                ? $odds->looking(static fn (Odds $by): array => Likely::browning($by, $cue, $values))
+                : $odds->given(Likely::seen($odds, $cue, $this->told($cue), $values, $minute));
         }
 
         return $odds;

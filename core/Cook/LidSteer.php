@@ -30,6 +30,9 @@ final readonly class LidSteer
 
     private const APART_MIN = 4.0;
 
+    /** Where a look did not fit, another is asked for after so much of what is left. */
+    private const AGAIN_AFTER = 0.65;
+
     /** A look is asked for from so long before its best minute on. */
     private const BEFORE_MIN = 1.0;
 
@@ -76,16 +79,22 @@ final readonly class LidSteer
         ));
         $steering = Steering::from(
             pots: $pots, on: $on, stayMin: $stayMin, flames: Steering::flames($flame, $load->stove),
-            leastMin: $plan->dish->bounds()->lowLeastMin - $spentMin, plannedMin: $minutes, restMin: $restMin,
+            bounds: $plan->dish->bounds(), spentMin: $spentMin, plannedMin: $minutes, restMin: $restMin,
             aim: $plan->dish->aim(),
         );
         $turn = $steering->best($odds);
-        [$lookIn, $wins] = self::mayLook($cook, $now) ? $steering->look($odds, $turn) : [0.0, 0.0];
+        $looks = self::looks($cook, $sealedAt);
+        $mayLook = count($looks) < self::LOOKS && ($looks === [] || $nowMin >= max($looks) + self::APART_MIN);
+        [$lookIn, $wins] = $mayLook ? $steering->look($odds, $turn) : [0.0, 0.0];
+        $lookAtMin = $wins >= SteeredKitchens::LOOK_WINS ? $nowMin + $turn->stayMin + $lookIn : null;
+        if ($mayLook && $odds->isDoubted && $looks !== []) {
+            $lookAtMin = max($looks) + self::AGAIN_AFTER * ($nowMin + $turn->stayMin + $turn->minutes - max($looks));
+        }
 
         return new self(
             cook: $cook, nowMin: $nowMin, turn: $turn->isWorthIt() ? $turn : null, on: $on,
             planned: new Turn($stayMin, $flame, $minutes, $turn->asPlanned, $turn->asPlanned),
-            lookAtMin: $wins >= SteeredKitchens::LOOK_WINS ? $nowMin + $turn->stayMin + $lookIn : null,
+            lookAtMin: $lookAtMin,
             odds: $odds,
         );
     }
@@ -132,21 +141,26 @@ final readonly class LidSteer
         return false;
     }
 
-    /** Whether another look may be asked for: not more than two in all, and none so soon after the last. */
-    private static function mayLook(Cook $cook, DateTimeImmutable $now): bool
+    /**
+     * When it was looked at; what is told within a few minutes is one look.
+     *
+     * @return list<float> minutes sealed
+     */
+    private static function looks(Cook $cook, DateTimeImmutable $sealedAt): array
     {
         $cues = $cook->plan()->dish->craft->cues;
-        $looks = 0;
-        $last = null;
+        $looks = [];
         foreach ($cook->state->lidEvents as $event) {
             if ($event instanceof CueSeen && $event->of($cues)?->isOfLook() === true) {
-                // What is told within a few minutes is one look.
-                $looks += $last === null || TurnedHeat::minutes($last, $event->at) >= self::APART_MIN ? 1 : 0;
-                $last = $event->at;
+                $minute = TurnedHeat::minutes($sealedAt, $event->at);
+                if ($looks !== [] && $minute < $looks[count($looks) - 1] + self::APART_MIN) {
+                    array_pop($looks);
+                }
+                $looks[] = $minute;
             }
         }
 
-        return $looks < self::LOOKS && ($last === null || TurnedHeat::minutes($last, $now) >= self::APART_MIN);
+        return $looks;
     }
 
     /** Whether a look is asked for now. */

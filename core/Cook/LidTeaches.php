@@ -68,7 +68,7 @@ final class LidTeaches
         ]];
         $heats[] = [
             'of' => Knowledge::BROWNS."{$plan->pot()->id}@{$plan->dish->build->base->kind->id}",
-            'likelihood' => self::onGrid($browns, $prior->browns(), log($plan->sealedPot()->browns ?? 1.0)),
+            'likelihood' => self::onGrid($browns, $after->browns(), log($plan->sealedPot()->browns ?? 1.0)),
         ];
 
         return ['stove' => self::onGrid($rings, $prior->rings(), log($plan->stove()->likely())), 'heats' => $heats];

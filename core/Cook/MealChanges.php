@@ -11,6 +11,7 @@ use Orbek\Core\Cook\Events\LeftOut;
 use Orbek\Core\Cook\Events\RingFailed;
 use Orbek\Core\Cook\Events\Undone;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Heat\Origin;
 use Orbek\Core\Meal\Meal;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Meal\GivingOut;
@@ -25,6 +26,9 @@ use Orbek\Core\Plan\Work\WorkKind;
  */
 final class MealChanges
 {
+    /** A ring that gives so much more or less than was thought is worth another heat, in ln. */
+    private const OTHERWISE = 0.1;
+
     /** @var list<Plan> by place */
     public array $plans;
 
@@ -133,6 +137,36 @@ final class MealChanges
     {
         $this->hands = $event->hands;
         $this->says = [Note::of('meal.so-many-cook', hands: $event->hands)];
+    }
+
+    /** The water's minutes to the boil told a ring: the heat of a pot that is to stand on it is found again. */
+    public function boiled(DateTimeImmutable $now): void
+    {
+        foreach ($this->plans as $place => $plan) {
+            $cook = $this->at($place, $now);
+            $said = BoilSays::of($cook);
+            if ($said === null || in_array($place, $this->leftOut, true) || $said['burner'] !== $plan->dish->lid->ring
+                || $plan->heating()?->origin !== Origin::Found) {
+                continue;
+            }
+            $known = $this->planner->afterTheBoil($said)->plan(
+                $plan->dish, $this->began->given->dishes[$place][1], $this->began->tableAt,
+            );
+            if (abs(log($known->stove()->likely() / $plan->stove()->likely())) < self::OTHERWISE) {
+                continue;
+            }
+            $this->plans[$place] = $known;
+            $heats = [$known->potted->first()->says($known->kitchen), $plan->potted->first()->says($plan->kitchen)];
+            if (! $cook->state->isSealed()) {
+                $this->says[] = Note::of(
+                    'meal.ring-told', dish: $plan->dish->name, ring: $plan->potted->first()->place->ring->name,
+                    isMore: $known->stove()->likely() > $plan->stove()->likely(),
+                    isSame: serialize($heats[0]) === serialize($heats[1]),
+                    heat: $heats[0], before: $heats[1],
+                    faults: array_map(static fn ($fault): Note => $fault->says(), $known->faults()),
+                );
+            }
+        }
     }
 
     /** Whether the amount of rice is settled. */

@@ -68,6 +68,7 @@ final readonly class MealCook
                 default => null,
             };
         }
+        $changed->boiled($now);
         $dishes = [];
         foreach ($changed->plans as $place => $plan) {
             $dishes[] = Cook::fold($plan, [...$ofDishes[$place] ?? [], ...$own], $now);

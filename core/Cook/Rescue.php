@@ -141,7 +141,8 @@ final class Rescue
         $says = [
             Note::of(
                 'rescue.heat-off-base-in-water', colour: CrustColour::of($now->browning),
-                now: $now->browning, off: $off->browning, longer: $on->browning,
+                isSame: CrustColour::of($now->browning) === CrustColour::of($off->browning),
+                off: CrustColour::of($off->browning), longer: CrustColour::of($on->browning),
             ),
         ];
         [$done] = self::top($off);

@@ -10,6 +10,9 @@ use Orbek\Core\Pot\BaseKind;
 /** What a school asks of a heat line beside its end: grains lengthen and dry in the low heat, which is not computed. */
 final readonly class Bounds
 {
+    /** So much of the least low heat is enough where the pot would go wrong with all of it: closed, it steams on. */
+    private const STEERED = 0.6;
+
     public function __construct(
         public float $lowLeastMin,
         public float $restMin,
@@ -29,6 +32,12 @@ final readonly class Bounds
         return new self(
             max($minutes, $this->lowLeastMin), $this->restMin, $this->strongFromMin, $this->strongToMin,
         );
+    }
+
+    /** Minutes of low heat at least from where so many are over, for one who steers by what is seen. */
+    public function leastSteered(float $spentMin): float
+    {
+        return max(0.0, self::STEERED * $this->lowLeastMin - $spentMin);
     }
 
     /**

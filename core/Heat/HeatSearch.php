@@ -68,6 +68,9 @@ final class HeatSearch
     /** What misses no more, in steps that a cook would notice, is right. */
     private const RIGHT = 0.05;
 
+    /** Fewer lines that come out right than these are few to choose from. */
+    private const FEW = 4;
+
     /** A low heat that misses so much more than the best, in steps that a cook would notice, is not tried further. */
     private const MISSES_MORE = 0.5;
 
@@ -145,22 +148,35 @@ final class HeatSearch
             $this->seek($this->firsts(), self::KEPT_EVERY_MIN, false);
             $this->tried = [...$asked, ...$this->tried];
         }
+        if ($this->leastMiss() > 0.0 || ($this->bounds->strongFromMin === null && $this->areFewRight())) {
+            $this->tryBare();
+        }
         if ($this->leastMiss() > 0.0) {
             $this->lookCloser();
         }
     }
 
-    /**
-     * Where nothing is right yet: low heats a setting higher and no first heat, then first heats minute by minute
-     * before the low heats that came nearest.
-     */
-    private function lookCloser(): void
+    /** Whether there is little to choose from. */
+    private function areFewRight(): bool
+    {
+        return count(array_filter(
+            $this->tried, static fn (Tried $one): bool => $one->miss <= self::RIGHT,
+        )) < self::FEW;
+    }
+
+    /** Low heats a setting higher, and no first heat: slow, and so the easier steered. */
+    private function tryBare(): void
     {
         $first = $this->firsts()[0] ?? throw new LogicException('A ring gives some heat.');
         $cold = new Kept(new Steaming($this->pot), 0, null, null);
         foreach (LowHeats::of($this->pot, $this->stove, self::HOLD + 1, 0) as $low) {
             $this->try($first, $cold, $low);
         }
+    }
+
+    /** Where nothing is right yet: first heats minute by minute before the low heats that came nearest. */
+    private function lookCloser(): void
+    {
         $near = $this->tried;
         usort($near, $this->nearer(...));
         $lows = [];

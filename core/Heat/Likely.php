@@ -6,7 +6,6 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Cue;
-use Orbek\Core\Lid\Sign;
 use Orbek\Core\Lid\Teaches;
 use Orbek\Core\Measure\Normal;
 
@@ -24,6 +23,9 @@ final class Likely
     /** Nothing is quite impossible: a tap may be a slip. */
     private const SLIP = 1e-3;
 
+    /** A colour is seldom mistaken by more than its noise. */
+    private const MISTAKEN = 1e-5;
+
     /** Sd of the minute at which what has not come yet would have been seen. */
     private const YET_MIN = 0.5;
 
@@ -32,25 +34,42 @@ final class Likely
      *
      * @param  list<list<float|null>>  $values by ring and mark: the minute at which it comes in that pot, null where it
      *     does not; of what lies between, its sign at that minute
-     * @return list<float>|list<list<float>> by ring × mark; of what browning tells by that, then by browning
+     * @return list<float> by ring × mark
      */
     public static function seen(Odds $odds, Cue $cue, Cue $of, array $values, float $minute): array
     {
         if ($cue->teaches === Teaches::Between) {
-            $signs = Odds::between(array_map(
-                static fn (array $row): array => array_map(static fn (?float $sign): float => $sign ?? 0.0, $row),
-                $values,
-            ));
+            $signs = self::signs($values);
 
-            return $cue->sign === Sign::Browning
-                ? self::between($odds, $signs, $cue->scaledFrom(), $cue->scaledTo(), $cue->noise)
-                : array_map(static fn (float $sign): float => self::SLIP
+            return array_map(static fn (float $sign): float => self::SLIP
                     + Normal::below(($cue->scaledTo() - $sign) / $cue->noise)
                     - Normal::below(($cue->scaledFrom() - $sign) / $cue->noise), $signs);
         }
 
         return $cue->denies === null
             ? self::minute($values, $minute, $of->sdAt($minute)) : self::later($values, $minute);
+    }
+
+    /**
+     * Of what a look or a smell tells of the crust's browning.
+     *
+     * @param  list<list<float|null>>  $values ln browning then, by ring and mark
+     * @return list<list<float>> by ring × mark, then by browning
+     */
+    public static function browning(Odds $odds, Cue $cue, array $values): array
+    {
+        return self::between($odds, self::signs($values), $cue->scaledFrom(), $cue->scaledTo(), $cue->noise);
+    }
+
+    /**
+     * @param  list<list<float|null>>  $values
+     * @return list<float> by ring × mark
+     */
+    private static function signs(array $values): array
+    {
+        return Odds::between(array_map(
+            static fn (array $row): array => array_map(static fn (?float $sign): float => $sign ?? 0.0, $row), $values,
+        ));
     }
 
     /**
@@ -76,7 +95,7 @@ final class Likely
         $browns = $odds->browns();
 
         return array_map(static fn (float $ln): array => array_map(
-            static fn (float $brown): float => self::SLIP + Normal::below(($to - $ln - $brown) / $sd)
+            static fn (float $brown): float => self::MISTAKEN + Normal::below(($to - $ln - $brown) / $sd)
                 - Normal::below(($from - $ln - $brown) / $sd), $browns,
         ), $lnBrowning);
     }

@@ -42,6 +42,12 @@ final readonly class Odds
     /** Known better than this nothing is, in ln. */
     private const LEAST_SD = 0.01;
 
+    /** What was less likely to be seen than this does not fit what is believed (section F). */
+    private const FITS = 0.05;
+
+    /** How much less surely browning is known then: the law itself may be off. */
+    private const DOUBTED = 3.0;
+
     /** @param  list<list<float>>  $weights by ring × mark, then by browning; adding up to 1 */
     private function __construct(
         public float $ringSd,
@@ -50,6 +56,8 @@ final readonly class Odds
         private float $brownLn,
         private float $brownSd,
         public array $weights,
+        /** Whether a look did not fit, and counts for more than the law. */
+        public bool $isDoubted = false,
     ) {
     }
 
@@ -186,6 +194,58 @@ final readonly class Odds
         return $sum < 1e-30 ? $this : $this->with(self::scaled($weights, $sum));
     }
 
+    /**
+     * After a look at the crust. Where it hardly fits what is believed it counts for more than the law (section F).
+     *
+     * @param  callable(self): list<list<float>>  $likely by ring × mark, then by browning, under a belief
+     */
+    public function looking(callable $likely): self
+    {
+        $seen = $likely($this);
+        // Doubted once, it is wide enough for whatever comes.
+        if ($this->isDoubted || ! $this->hardlyFits($seen)) {
+            return $this->given($seen);
+        }
+        $doubting = $this->doubting();
+
+        return $doubting->given($likely($doubting));
+    }
+
+    /**
+     * Whether what was seen of the crust is hardly to be explained by what is believed.
+     *
+     * @param  list<list<float>>  $likelihood by ring × mark, then by browning
+     */
+    private function hardlyFits(array $likelihood): bool
+    {
+        $chance = 0.0;
+        foreach ($this->weights as $i => $row) {
+            foreach ($row as $b => $weight) {
+                $chance += $weight * $likelihood[$i][$b];
+            }
+        }
+
+        return $chance < self::FITS;
+    }
+
+    /** The same of ring and marks, browning known three times less surely: what is seen of it counts for more. */
+    private function doubting(): self
+    {
+        $bells = array_map(
+            static fn (int $b): float => Normal::bell(self::z($b, self::BROWNS)), range(0, self::BROWNS - 1),
+        );
+        $sum = array_sum($bells);
+
+        return new self(
+            ringSd: $this->ringSd, markLn: $this->markLn, markSd: $this->markSd, brownLn: $this->brownLn,
+            brownSd: self::DOUBTED * $this->brownSd,
+            weights: array_map(static fn (array $row): array => array_map(
+                static fn (float $bell): float => array_sum($row) * $bell / $sum, $bells,
+            ), $this->weights),
+            isDoubted: true,
+        );
+    }
+
     /** After something that tells the ring's heat alone: its ln, so far off. */
     public function knowingRing(float $ln, float $sd): self
     {
@@ -263,7 +323,8 @@ final readonly class Odds
     private function with(array $weights): self
     {
         return new self(
-            $this->ringSd, $this->markLn, $this->markSd, $this->brownLn, $this->brownSd, $weights,
+            ringSd: $this->ringSd, markLn: $this->markLn, markSd: $this->markSd, brownLn: $this->brownLn,
+            brownSd: $this->brownSd, weights: $weights, isDoubted: $this->isDoubted,
         );
     }
 

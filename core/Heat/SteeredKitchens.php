@@ -21,7 +21,7 @@ final class SteeredKitchens
     public const BOIL_SD = 0.08;
 
     /** A look is asked for where it makes so much more come out right. */
-    public const LOOK_WINS = 0.05;
+    public const LOOK_WINS = 0.03;
 
     /** Where the low heat is chosen. */
     private MaybePots $pots;
@@ -52,7 +52,7 @@ final class SteeredKitchens
         $this->atLow = Steering::from(
             pots: $this->pots, on: $line->on, stayMin: $line->pastMin,
             flames: Steering::flames($line->low->flame, $what->stove),
-            leastMin: $what->bounds->lowLeastMin - $this->spentMin, plannedMin: $line->low->minutes - $this->spentMin,
+            bounds: $what->bounds, spentMin: $this->spentMin, plannedMin: $line->low->minutes - $this->spentMin,
             restMin: $line->restMin, aim: $what->aim,
         );
     }
@@ -86,9 +86,12 @@ final class SteeredKitchens
     }
 
     /**
-     * What to do by the minute at which steam is seen, for a page that has no one to ask.
+     * What to do by the minute at which steam is seen, and by what a look tells then, for a page that has no one to
+     * ask.
      *
-     * @return list<array{minute: float, turn: Turn}> each half minute; none where steam is not waited for
+     * @return list<array{minute: float, turn: Turn, look: array{float, array<string, Turn>}|null}> each half minute;
+     *     of a look how long after that it tells most, and what to do by the colour seen; none where steam is not
+     *     waited for
      */
     public static function bySteam(Steerable $what): array
     {
@@ -103,12 +106,32 @@ final class SteeredKitchens
         $told = [];
         for ($half = (int) floor(2 * min($minutes)); $half <= (int) ceil(2 * max($minutes)); $half++) {
             $minute = max(0.5, $half / 2);
-            $told[] = ['minute' => $minute, 'turn' => $steered->atLow->best($what->odds->given(
+            $odds = $what->odds->given(
                 Likely::minute($steered->steamMin, $minute, $what->stove->steam->sdAt($minute)),
-            ))];
+            );
+            $turn = $steered->atLow->best($odds);
+            $told[] = ['minute' => $minute, 'turn' => $turn, 'look' => $steered->byColour($odds, $turn)];
         }
 
         return $told;
+    }
+
+    /** @return array{float, array<string, Turn>}|null minutes from now, and what to do then by the colour seen */
+    private function byColour(Odds $odds, Turn $turn): ?array
+    {
+        $look = $this->lookFor($odds, $turn);
+        if ($look === null) {
+            return null;
+        }
+        [$at, $ln, $then] = $look;
+        $turns = [];
+        foreach (CrustColour::cases() as $colour) {
+            $turns[$colour->value] = $then->best($odds->looking(
+                static fn (Odds $by): array => Likely::colour($by, $ln, $colour),
+            ));
+        }
+
+        return [($this->line->on === null ? 0.0 : $turn->stayMin) + $at, $turns];
     }
 
     private function asPlanned(SampledKitchen $kitchen): KitchenEnd
@@ -160,18 +183,17 @@ final class SteeredKitchens
     /** Null where no look tells enough. */
     private function looked(Steaming $pot, Odds $odds, Turn $turn, SampledKitchen $kitchen): ?KitchenEnd
     {
-        $key = serialize([$turn->stayMin, $turn->flame]);
-        if (! array_key_exists($key, $this->looks)) {
-            $this->looks[$key] = $this->whenToLook($odds, $turn);
-        }
-        if ($this->looks[$key] === null) {
+        $look = $this->lookFor($odds, $turn);
+        if ($look === null) {
             return null;
         }
-        [$at, $ln, $then] = $this->looks[$key];
+        [$at, $ln, $then] = $look;
         $this->goOn($pot, $turn, $at);
         $seen = CrustColour::of($pot->browning * exp(Likely::LOOK_SD * $kitchen->lookOff));
 
-        return $this->end($pot, null, $then->best($odds->given(Likely::colour($odds, $ln, $seen))));
+        return $this->end($pot, null, $then->best($odds->looking(
+            static fn (Odds $by): array => Likely::colour($by, $ln, $seen),
+        )));
     }
 
     /** To the minute of a look, and the lid lifted for it. */
@@ -182,6 +204,17 @@ final class SteeredKitchens
         }
         $pot->advance($turn->flame, 60 * $minutes, self::STEP_S);
         $pot->open();
+    }
+
+    /** @return array{float, list<float>, Steering}|null one for all pots that are turned so */
+    private function lookFor(Odds $odds, Turn $turn): ?array
+    {
+        $key = serialize([$turn->stayMin, $turn->flame]);
+        if (! array_key_exists($key, $this->looks)) {
+            $this->looks[$key] = $this->whenToLook($odds, $turn);
+        }
+
+        return $this->looks[$key];
     }
 
     /** @return array{float, list<float>, Steering}|null */
@@ -196,7 +229,7 @@ final class SteeredKitchens
         return [
             $at, $pots->lnBrowning(), Steering::from(
                 pots: $pots, on: null, stayMin: 0.0, flames: Steering::flames($turn->flame, $this->what->stove),
-                leastMin: $this->what->bounds->lowLeastMin - $this->spentMin - $at,
+                bounds: $this->what->bounds, spentMin: $this->spentMin + $at,
                 plannedMin: max(0.0, $turn->minutes - $at), restMin: $this->line->restMin, aim: $this->what->aim,
             ),
         ];

@@ -25,26 +25,38 @@ final readonly class Steering
     private const AS_LIKELY = 0.01;
 
     /** A later look is worth waiting for where it wins so much more. */
-    private const LATER_WINS = 0.04;
+    private const LATER_WINS = 0.01;
+
+    /** Less low heat than the school's least is worth it where it wins so much more. */
+    private const SOONER_WINS = 0.05;
+
+    private const NEAR_MIN = 0.01;
+
+    /** Where hardly anything comes right what is least off is done. */
+    private const HOPELESS = 0.03;
+
+    /** A way that is so much less off, in ln browning and what else is missed, is worth a hand at the knob. */
+    private const LESS_OFF = 0.1;
 
     private const ROUGH_STEP_S = 16.0;
 
     /** @param  non-empty-list<Way>  $ways the one planned first */
-    private function __construct(private array $ways, private float $plannedMin, private Aim $aim)
-    {
+    private function __construct(
+        private array $ways, private float $leastMin, private float $plannedMin, private Aim $aim,
+    ) {
     }
 
     /**
      * @param  Flame|null  $on what is on now, and is planned to stay on for so long
      * @param  non-empty-list<Flame>  $flames that may be turned to, the one planned first
-     * @param  float  $leastMin before it may be turned off
+     * @param  float  $spentMin of low heat so far
      * @param  float  $plannedMin till it is turned off as planned
      */
     public static function from(
-        MaybePots $pots, ?Flame $on, float $stayMin, array $flames, float $leastMin, float $plannedMin, float $restMin,
-        Aim $aim,
+        MaybePots $pots, ?Flame $on, float $stayMin, array $flames, Bounds $bounds, float $spentMin, float $plannedMin,
+        float $restMin, Aim $aim,
     ): self {
-        $least = max(0.0, min($leastMin, $plannedMin));
+        $least = min($bounds->leastSteered($spentMin), $plannedMin);
 
         $ways = [];
         foreach (array_unique([$stayMin, 0.0]) as $stay) {
@@ -57,7 +69,7 @@ final readonly class Steering
             }
         }
 
-        return new self($ways, $plannedMin, $aim);
+        return new self($ways, min($bounds->lowLeastMin - $spentMin, $plannedMin), $plannedMin, $aim);
     }
 
     /**
@@ -137,7 +149,14 @@ final readonly class Steering
         $shares = array_map(fn (Way $way): array => $way->shares($odds, $this->aim), $this->ways);
         $planned = $this->ways[0];
         $asPlanned = $shares[0][$planned->nearest($this->plannedMin)];
-        $most = max(array_map(static fn (array $one): float => max($one), $shares));
+        $hopeless = $this->most($shares, 0.0) < self::HOPELESS ? $this->leastOff($odds, $asPlanned) : null;
+        if ($hopeless !== null) {
+            return $hopeless;
+        }
+        $most = $this->most($shares, $this->leastMin);
+        $sooner = $this->most($shares, 0.0);
+        $from = $sooner > $most + self::SOONER_WINS ? 0.0 : $this->leastMin - self::NEAR_MIN;
+        $most = $from > 0.0 ? $most : $sooner;
         if ($most < $asPlanned + self::WORTH) {
             return new Turn(
                 $planned->stayMin, $planned->flame, $planned->minutes[$planned->nearest($this->plannedMin)], $asPlanned,
@@ -148,13 +167,49 @@ final readonly class Steering
         foreach ($this->ways as $w => $way) {
             foreach ($way->minutes as $t => $minutes) {
                 $off = abs($minutes - $this->plannedMin);
-                if ($shares[$w][$t] >= $most - self::AS_LIKELY && ($best === null || $off < $best[0])) {
+                $isBest = $minutes >= $from && $shares[$w][$t] >= $most - self::AS_LIKELY;
+                if ($isBest && ($best === null || $off < $best[0])) {
                     $best = [$off, new Turn($way->stayMin, $way->flame, $minutes, $shares[$w][$t], $asPlanned)];
                 }
             }
         }
 
         return $best[1] ?? new Turn($planned->stayMin, $planned->flame, $this->plannedMin, $asPlanned, $asPlanned);
+    }
+
+    /** What comes least off where nothing comes right; null where that is hardly better than what was planned. */
+    private function leastOff(Odds $odds, float $asPlanned): ?Turn
+    {
+        $least = $this->ways[0]->offBy($this->ways[0]->nearest($this->plannedMin), $odds, $this->aim) - self::LESS_OFF;
+        $best = null;
+        foreach ($this->ways as $way) {
+            foreach ($way->minutes as $t => $minutes) {
+                $off = $way->offBy($t, $odds, $this->aim);
+                if ($off < $least) {
+                    [$least, $best] = [$off, new Turn(
+                        $way->stayMin, $way->flame, $minutes, $asPlanned, $asPlanned, true,
+                    )];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  non-empty-list<non-empty-list<float>>  $shares by way and minute
+     * @param  float  $leastMin of heat at least
+     */
+    private function most(array $shares, float $leastMin): float
+    {
+        $most = 0.0;
+        foreach ($this->ways as $w => $way) {
+            foreach ($way->minutes as $t => $minutes) {
+                $most = $minutes >= $leastMin - self::NEAR_MIN ? max($most, $shares[$w][$t]) : $most;
+            }
+        }
+
+        return $most;
     }
 
     /**

@@ -18,12 +18,14 @@ final readonly class Turn
         public float $share,
         /** The share as it was planned. */
         public float $asPlanned,
+        /** Whether hardly anything comes right any more, and this comes least off. */
+        public bool $isLeastOff = false,
     ) {
     }
 
     /** Whether it is worth a hand at the knob: as planned, and that about as likely right, it is not. */
     public function isWorthIt(): bool
     {
-        return $this->share > $this->asPlanned;
+        return $this->isLeastOff || $this->share > $this->asPlanned;
     }
 }

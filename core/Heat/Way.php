@@ -17,12 +17,14 @@ final readonly class Way
     /** A look is thought of at these shares of its minutes. */
     private const LOOKS = [0.0, 0.2, 0.35, 0.5, 0.65, 0.8];
 
-    private const EVERY_MIN = 2.0;
+    private const EVERY_MIN = 2.5;
 
     /** A limit read off between pots is so far unsure to either side, in steps of a cook. */
     private const UNSURE = 0.4;
 
     public const NO_BROWNING = 1e-4;
+
+    private const NOT_FINE = 5.0;
 
     /**
      * @param  float  $stayMin what is on stays on for so long first
@@ -198,6 +200,20 @@ final readonly class Way
         return array_map(fn (int $t): float => self::share(
             $this->lnBrowning[$t], $this->isFine[$t], $odds->weights, $odds->browns(), $aim,
         ), array_keys($this->minutes));
+    }
+
+    /** How far off it comes on the whole: the crust in ln browning; what else is missed weighs far more. */
+    public function offBy(int $t, Odds $odds, Aim $aim): float
+    {
+        $brown = $odds->means()[2];
+        $off = 0.0;
+        foreach ($this->lnBrowning[$t] as $i => $ln) {
+            $off += array_sum($odds->weights[$i]) * (
+                $aim->offBy(exp($ln + $brown)) + self::NOT_FINE * (1 - $this->isFine[$t][$i])
+            );
+        }
+
+        return $off;
     }
 
     /**

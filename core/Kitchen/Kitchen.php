@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Kitchen;
 
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Reading;
@@ -121,6 +122,21 @@ final readonly class Kitchen
         usort($rings, static fn (Ring $a, Ring $b): int => $b->netW() <=> $a->netW());
 
         return $rings[0];
+    }
+
+    /**
+     * A stretch of heat as a cook reads it: "9 min at half till steam meets the lid and 2 min more".
+     *
+     * @param  Stretch  $came the same as it comes out
+     * @param  string  $standsOn the ring that the pot was closed on
+     */
+    public function saysStretch(Stretch $planned, Stretch $came, string $standsOn): Note
+    {
+        return Note::of(
+            'heat-line.stretch', minutes: (int) round($came->minutes), heat: $this->says($planned->flame, $standsOn),
+            isRest: $planned->isRest(), isTill: $planned->till !== null,
+            till: $planned->till->as ?? '', more: round($planned->afterMin, 1),
+        );
     }
 
     /** A heat in the words of its ring's knob; a ring that the pot is moved to is named. */

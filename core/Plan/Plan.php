@@ -63,6 +63,8 @@ final class Plan
         public readonly Day $day,
         public readonly array $ingredients,
         public readonly array $clashes,
+        /** Whether what the day's boil said of the ring is known in it already. */
+        public readonly bool $knowsItsBoil = false,
     ) {
         $this->dish = $potted->dish;
         $this->totals = new Totals($potted, $kitchen, $day);
@@ -252,7 +254,7 @@ final class Plan
             )->today()->sd(),
             $this->knowledge->browning($this->pot()->id, $this->dish->build->base->kind->id)->today()->sd(),
         );
-        if ($boiled === null || $boiled['burner'] !== $load->place->ring->id) {
+        if ($boiled === null || $this->knowsItsBoil || $boiled['burner'] !== $load->place->ring->id) {
             return $odds;
         }
         $said = array_map(static fn (float $likely): float => log(max(1e-12, $likely)), $boiled['likelihood']);

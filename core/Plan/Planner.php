@@ -31,7 +31,7 @@ final readonly class Planner
 {
     private function __construct(
         private Kitchen $kitchen, private Knowledge $knowledge, private DateTimeImmutable $now,
-        private ?FoundLines $before,
+        private ?FoundLines $before, private bool $knowsTheBoil = false,
     ) {
     }
 
@@ -40,6 +40,16 @@ final readonly class Planner
         Kitchen $kitchen, Knowledge $knowledge, DateTimeImmutable $now, ?FoundLines $before = null,
     ): self {
         return new self($kitchen, $knowledge, $now, $before);
+    }
+
+    /**
+     * The same with what the water's minutes to the boil said of its ring.
+     *
+     * @param  array{pot: string, burner: string, likelihood: list<float>}  $boiled
+     */
+    public function afterTheBoil(array $boiled): self
+    {
+        return new self($this->kitchen, $this->knowledge->with(['boiled' => $boiled]), $this->now, $this->before, true);
     }
 
     /**
@@ -67,6 +77,7 @@ final readonly class Planner
 
         return new Plan(
             $potted, $this->kitchen, $this->knowledge, Day::of($tableAt, $schedule, $tasks), $ingredients, $clashes,
+            knowsItsBoil: $this->knowsTheBoil,
         );
     }
 

@@ -6,7 +6,7 @@ return [
     'burns' => 'The base burns from minute {at}.',
     'dark' => 'The crust is past {crust} from minute {at}: {colour} at the end.',
     'pale' => 'The crust stays {colour}; {crust} is wanted.',
-    'thin-crust' => 'The crust dries {mm, number, ::.0} mm deep only and tears when it is turned out.',
+    'thin-crust' => 'The crust does not dry through ({mm, number, ::.0} mm deep) and tears when it is turned out.',
     'hard-heart' => '{which} keeps a hard heart: {done} % done.'
         .'{isCold, select, yes{ The middle never reaches steam: {hottest} °C at most.} other{}}',
     'unsteamed' => 'The top of the rice is in steam {minutes, plural, =0 {never} one {for # minute} other {for # minutes}};'

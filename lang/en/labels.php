@@ -19,6 +19,21 @@ return [
             'strong' => 'much lemon or vinegar',
         ],
     ],
+    'Where' => [
+        'label' => [
+            'top' => 'top',
+            'middle' => 'middle',
+            'bottom' => 'bottom',
+        ],
+    ],
+    'Matter' => [
+        'label' => [
+            'crust' => 'crust',
+            'rice' => 'rice',
+            'filling' => 'filling',
+            'mixed' => 'mixed',
+        ],
+    ],
     'Aisle' => [
         'label' => [
             'rice' => 'Rice and pulses',
@@ -270,6 +285,15 @@ return [
         ],
     ],
     'Stage' => [
+        'pressed' => [
+            'snaps' => 'It cracks in two, dry.',
+            'half' => 'It flattens a little and stops: the middle is hard.',
+            'rises' => 'It flattens, the middle stands against the finger.',
+            'breaks' => 'It parts in pieces.',
+            'thread' => 'It flattens, with a thread to feel along it.',
+            'point' => 'It flattens, with one speck to feel.',
+            'done' => 'It smears.',
+        ],
         'label' => [
             'snaps' => 'snaps dry',
             'half' => 'hard heart',

@@ -9,5 +9,6 @@ return [
     'later' => '{minutes, plural, one{It comes off # minute later than planned} other{It comes off # minutes later than planned}}.',
     'sooner' => '{minutes, plural, one{It comes off # minute sooner} other{It comes off # minutes sooner}}, and may rest so much longer.',
     'as-planned' => 'The heat stays as it is: right in {right} of {samples} ways that it may be.',
+    'look-then' => 'Look at the edge {minutes, plural, one{# minute} other{# minutes}} after steam.',
     'look' => 'A look tells most {minutes, plural, =0{now} one{in # minute} other{in # minutes}}.',
 ];

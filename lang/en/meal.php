@@ -26,5 +26,6 @@ return [
     'no-ring-left' => '{dish}: no ring is left; a closed pot may go on in an oven at 160 °C, twice as long.',
     'move-the-pot' => '{dish}: its ring is out, and nothing heats it till you set it on another ({rings}) and say so.',
     'on-another-ring' => '{dish}: goes on {ring}. {faults}',
+    'ring-told' => '{dish}: the water’s minutes to the boil say that {ring} gives {isMore, select, yes{more} other{less}} than was thought. {isSame, select, yes{The heat under the lid stays as planned.} other{Under the lid it is {heat} now, not {before}.}} {faults}',
     'left-out' => '{dish} is left out; what it held is free.',
 ];

@@ -91,6 +91,6 @@ return [
     'second-pot' => '{pot}: {heat}',
     'till-it' => 'till {look}',
     'turned-to' => 'Turned to {heat}',
-    'till' => 'till {till}{after, plural, =0{} other{, and # min more}}{isKnown, select, yes{: {from} to {to} min} other{}}{isCloth, select, yes{; at the first steam the cloth goes under the lid} other{}}',
+    'till' => 'till {till}{isKnown, select, yes{, in {from} to {to} min} other{}}{after, plural, =0{} other{; then # min more}}{isCloth, select, yes{; at the first steam the cloth goes under the lid} other{}}',
     'cloth-at-steam' => 'at the first steam the cloth goes under the lid',
 ];

@@ -136,22 +136,27 @@ function showBoil(boil, startedAt) {
 }
 
 /**
- * What to do by when steam was seen, of a table made beforehand: its row nearest to that minute.
+ * What to do by when steam was seen and what a look told since, of a table made beforehand: its row nearest to that minute.
  *
- * @param {{minute: number, says: string}[]} rows by the minute sealed
+ * @param {{minute: number, says: string, look: ?{after: number, asks: string, says: Object<string, string>}}[]} rows by the
+ *     minute sealed
  * @param {?number} steamMin null where none was seen
+ * @param {?string} colour of the edge; null where nobody looked
  */
-export function steersBy(rows, steamMin) {
+export function steersBy(rows, steamMin, colour = null) {
     if (steamMin === null || rows.length === 0) return '';
-    return rows.reduce((best, row) => (Math.abs(row.minute - steamMin) < Math.abs(best.minute - steamMin) ? row : best)).says;
+    const row = rows.reduce((best, one) => (Math.abs(one.minute - steamMin) < Math.abs(best.minute - steamMin) ? one : best));
+    if (colour !== null && row.look) return row.look.says[colour] ?? row.says;
+    return row.look ? `${row.says} ${row.look.asks}` : row.says;
 }
 
 function showLid(lid, startedAt, now, events) {
     if (!lid) return;
     const told = lid.querySelector('.steer-alone');
     const steam = events.find((event) => event.type === 'cue' && event.subject === 'steam' && event.at >= startedAt);
+    const edge = events.findLast((event) => event.type === 'cue' && event.subject.startsWith('edge-') && event.at >= (steam?.at ?? now));
     told.textContent = steersBy(JSON.parse(told.dataset.steers), steam === undefined || startedAt === null ? null : (steam.at -
-        startedAt) / 60);
+        startedAt) / 60, edge?.subject.slice('edge-'.length) ?? null);
     told.hidden = told.textContent === '';
     const minute = startedAt === null ? -1 : (now - startedAt) / 60;
     lid.hidden = minute < 0 || minute > Number(lid.dataset.end) + 30;

@@ -1,4 +1,5 @@
 import { remember, remembered } from './kept.js';
+import { tell } from './words.js';
 
 /** Where it stands how the Stove calls for the hand: each way can be switched off, on this device. */
 const KEY = 'orbek.calls';
@@ -20,13 +21,13 @@ export const canSpeak = () => 'speechSynthesis' in window && 'SpeechSynthesisUtt
 /** What this browser will not do, said before it is missed. */
 export function cannot() {
     const missing = [];
-    if (!canSpeak()) missing.push('speak (it has no voice)');
-    if (!('vibrate' in navigator)) missing.push('vibrate');
-    if (!('wakeLock' in navigator)) missing.push('keep the screen lit');
-    if (!('Notification' in window)) missing.push('show notices');
-    else if (Notification.permission === 'denied') missing.push('show notices (they are forbidden in its settings)');
+    if (!canSpeak()) missing.push(tell('cannot-speak'));
+    if (!('vibrate' in navigator)) missing.push(tell('cannot-vibrate'));
+    if (!('wakeLock' in navigator)) missing.push(tell('cannot-keep-lit'));
+    if (!('Notification' in window)) missing.push(tell('cannot-show-notices'));
+    else if (Notification.permission === 'denied') missing.push(tell('may-not-show-notices'));
     if (!navigator.serviceWorker ||
-        !window.isSecureContext) missing.push('keep Orbek for when the network is gone (this address is not trusted)');
+        !window.isSecureContext) missing.push(tell('cannot-keep-orbek'));
     return missing;
 }
 

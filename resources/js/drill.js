@@ -1,9 +1,11 @@
+import { tell } from './words.js';
+
 /** "Lift it": a boil at ten times its speed, read off the course that the core has computed. */
 export default () => ({
     course: [],
     running: false,
     seconds: 0,
-    felt: 'Press start, test grains, lift.',
+    felt: tell('press-start'),
 
     init() {
         this.course = JSON.parse(this.$root.dataset.course);
@@ -26,7 +28,7 @@ export default () => ({
 
     test() {
         const at = Math.min(this.course.length - 1, Math.round(this.seconds / (this.course[1][0] - this.course[0][0])));
-        this.felt = `At ${this.shown()} a grain ${this.course[at][2]}.`;
+        this.felt = tell('a-grain-at', { at: this.shown(), felt: this.course[at][2] });
     },
 
     lift() {

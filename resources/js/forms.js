@@ -1,4 +1,5 @@
 import { reach } from './reach.js';
+import { tell } from './words.js';
 
 /** The form's own line for what is wrong with it, above its button. */
 function says(form, text) {
@@ -38,7 +39,7 @@ export async function send(form, [name, value] = [], go = goTo) {
         go(reached.json.to);
         return;
     }
-    says(form, reached.message || 'The server gave an answer that cannot be read.');
+    says(form, reached.message || tell('cannot-be-read'));
     form.elements[reached.json?.field]?.focus?.();
 }
 

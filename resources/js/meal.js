@@ -1,6 +1,7 @@
 import { redrawParts } from './body.js';
 import pot from './pot.js';
 import { reach } from './reach.js';
+import { tell } from './words.js';
 
 /** To look for a shorter plan takes the server some seconds, more when it has much to do. */
 const LOOKS_MS = 60_000;
@@ -40,8 +41,7 @@ export default () => ({
         this.looking = false;
         if (! reached.ok || ! reached.json) {
             this.message =
-                `${reached.message || 'The server gave an answer that cannot be read.'} `
-                    + 'No shorter plan was looked for: this one holds. Load the page again to look.';
+                tell('no-shorter-plan', { why: reached.message || tell('cannot-be-read') });
             return;
         }
         redrawParts(reached.json.parts);

@@ -15,6 +15,7 @@ import { deliverAll, waiting } from './queue.js';
 import { drawSpoonfuls } from './spoonful.js';
 import stove from './stove.js';
 import ticks from './ticks.js';
+import { tell } from './words.js';
 
 window.Alpine = Alpine;
 Alpine.plugin(morph);
@@ -70,8 +71,8 @@ async function sendWhatWaits() {
     const left = Object.entries(await waiting()).reduce((sum, [cook, queue]) => (cook === ownCook ? sum : sum + queue.length), 0);
     unsent.hidden = left === 0 && pictures === 0 && refused.length === 0;
     unsent.textContent = [
-        ...(left ? [`${left} noted at the stove, not sent yet: ${results.find((told) => told.away)?.why ?? ''}`] : []),
-        ...(pictures ? [`Photographs not sent yet: ${pictures}. They are kept here.`] : []), ...refused,
+        ...(left ? [tell('noted-not-sent', { left, why: results.find((told) => told.away)?.why ?? '' })] : []),
+        ...(pictures ? [tell('photographs-not-sent', { pictures })] : []), ...refused,
     ].join(' ');
 }
 if (unsent) {
@@ -109,8 +110,7 @@ document.addEventListener('submit', async (event) => {
         form.dataset.asked = '';
         unsent.hidden = false;
         unsent.textContent =
-            `${left} noted at the stove are not sent yet and would be lost: `
-                + 'sign out when the server is back, or press again to leave them.';
+            tell('would-be-lost', { left });
         return;
     }
     await Promise.all((await caches?.keys() ?? []).filter((name) => name === 'orbek-pages').map((name) => caches.delete(name)));
@@ -127,7 +127,7 @@ document.addEventListener('orbek:updated', () => {
         line.className = 'unsent';
         line.setAttribute('role', 'status');
         line.innerHTML =
-            'Orbek was updated. This page goes on as it is; <a href="">load it again</a> when there is a moment. Nothing tapped is lost.';
+            tell('was-updated');
         document.querySelector('main')?.before(line);
     }
 });
@@ -139,7 +139,7 @@ document.addEventListener('change', async ({ target }) => {
     const { form } = target;
     const says = form.querySelector('output');
     const at = Alpine.$data(form.closest('.stove')).now();
-    says.textContent = 'On its way…';
+    says.textContent = tell('on-its-way');
     says.textContent = await keepPicture(ulid(), { to: form.action, shows: form.elements.shows.value, at, picture: target.files[0] });
     target.value = '';
 });

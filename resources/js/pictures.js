@@ -1,6 +1,7 @@
 import { createStore, del, entries, set } from 'idb-keyval';
 import { asked } from './kept.js';
 import { reach } from './reach.js';
+import { tell } from './words.js';
 
 /** Photographs taken at the stove, kept in the browser until the server has answered for them: each by its own ULID. */
 const NAME = 'orbek-pictures';
@@ -11,10 +12,6 @@ const stored = (work) => asked(NAME, work).then(() => true, () => false);
 
 /** A photograph is some megabytes: it may take so long on its way. */
 const TAKES_MS = 60_000;
-
-const OURS = 'Kept here; it goes out when the laptop answers.';
-
-const LOST = 'Not sent, and this browser keeps nothing: take it again when the laptop answers.';
 
 /** One that the server fails on is asked again after twice as long each time, up to an hour: the others go before it. */
 const AGAIN_MS = 20_000;
@@ -32,7 +29,7 @@ async function post(id, taken) {
     if (isAnswered) await stored(() => del(id, store));
     if (isFailed) await stored(() => set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS,
         AGAIN_MS * 2 ** failed) }, store));
-    return { isAnswered, isFailed, says: reached.ok ? 'Kept with the cook.' : isAnswered ? reached.message : OURS };
+    return { isAnswered, isFailed, says: reached.ok ? tell('kept-with-the-cook') : isAnswered ? reached.message : tell('kept-here') };
 }
 
 const alone = (work, options = {}) => (globalThis.navigator?.locks ? navigator.locks.request('orbek.pictures', options, work) : work({}));
@@ -46,7 +43,7 @@ export async function keep(id, taken) {
     const isStored = await stored(() => set(id, taken, store));
     return alone(async () => {
         const { isAnswered, says } = await post(id, taken);
-        return isAnswered || isStored ? says : LOST;
+        return isAnswered || isStored ? says : tell('not-sent');
     });
 }
 

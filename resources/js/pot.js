@@ -1,6 +1,7 @@
 import { painted, redraw, redrawInSight, redrawParts, takeHatches } from './body.js';
 import { nearest } from './knob.js';
-import { GONE, reach } from './reach.js';
+import { gone, reach } from './reach.js';
+import { tell } from './words.js';
 
 /** What a ring's knob can be set to, per cent. */
 const settings = (block) => block.dataset.settings.split(' ').map(Number);
@@ -52,7 +53,7 @@ export default () => ({
         if (!more.isConnected || !('lazy' in more.dataset)) return;
         const reached = await reach(`${this.url}/more/${station}`, { accept: 'text/html, application/json' });
         if (!reached.ok) {
-            this.message = `${reached.message} Open ${station} once more when it is back.`;
+            this.message = tell('open-once-more', { why: reached.message, station });
             return;
         }
         more.innerHTML = reached.text;
@@ -68,7 +69,7 @@ export default () => ({
         if ((word.value === '' && !isNone) || !word.checkValidity()) {
             this.message =
                 `${word.getAttribute('aria-label')}: ${word.title || word.validationMessage}`
-                    + (word.min ? ` Give ${word.min} to ${word.max}.` : '');
+                    + (word.min ? ` ${tell('give-between', { least: word.min, most: word.max })}` : '');
             word.value = word.defaultValue ?? word.value;
             return;
         }
@@ -228,7 +229,7 @@ export default () => ({
         this.sliding = setTimeout(async () => {
             const reached = await reach(`${dataset.url}/${value}`);
             if (!reached.ok) {
-                this.message = `${reached.message} Slide once more when it is back.`;
+                this.message = tell('slide-once-more', { why: reached.message });
                 return;
             }
             const page = new DOMParser().parseFromString(reached.text, 'text/html');
@@ -276,7 +277,7 @@ export default () => ({
         const place = document.querySelector('[data-answer]');
         const reached = await reach(`${this.url}/heat/${what}${query}`, { accept: 'text/html, application/json' });
         if (reached.ok) place.innerHTML = reached.text;
-        else place.textContent = `${reached.message} Look whether it runs, then ask again.`;
+        else place.textContent = tell('ask-again', { why: reached.message });
     },
 
     /** Arrows move the layer that has the focus; it keeps it. */
@@ -293,7 +294,7 @@ export default () => ({
     // One change after another, so that each is made to the version the one before left.
     send(path, value, taken = () => {}) {
         this.sending = this.sending.then(() => this.deliver(path, value, taken)).catch(() => {
-            this.message = 'Something went wrong in the page. Load it again; what was saved is kept.';
+            this.message = tell('page-went-wrong');
         });
     },
 
@@ -303,8 +304,8 @@ export default () => ({
             Number(body.dataset.version), open: this.open, has: this.sums } });
         if (!reached.ok || !reached.json) {
             this.message = reached.ok ?
-                'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.' : reached.status ===
-                0 ? `${GONE} Nothing was changed; start it again and repeat the change.` : reached.message;
+                tell('nothing-known-to-be-changed') : reached.status ===
+                0 ? tell('nothing-was-changed', { why: gone() }) : reached.message;
             if (reached.status !== 409) return this.reset();
             // Changed in another window: what was wanted here is kept, to be said again over what is there now.
             this.unsaved = { path, value };

@@ -1,6 +1,7 @@
 import { createStore, entries, promisifyRequest, update } from 'idb-keyval';
 import { asked, names, remember, remembered } from './kept.js';
 import { reach } from './reach.js';
+import { tell } from './words.js';
 
 /**
  * What happened at the stove, kept in the browser until the server has answered for it.
@@ -130,7 +131,7 @@ async function send(cook, more) {
         }
         const answers = reached.json.events;
         const answered = events.filter((event, index) => ['taken', 'known', 'refused'].includes(answers[index]?.status));
-        if (answered.length === 0) return { ...told, away: true, why: 'The server gave an answer that cannot be read.' };
+        if (answered.length === 0) return { ...told, away: true, why: tell('cannot-be-read') };
         events.forEach((event, index) => {
             if (answers[index]?.status === 'refused') told.refused.push(answers[index].message);
         });

@@ -1,7 +1,9 @@
+import { tell } from './words.js';
+
 /** After so long without an answer a request gives up and says so. */
 export const GIVES_UP_MS = 8000;
 
-export const GONE = 'The server does not answer.';
+export const gone = () => tell('does-not-answer');
 
 let fresh = null;
 
@@ -44,7 +46,7 @@ export async function reach(url, options = {}) {
             came = await once(url, options);
         }
     } catch {
-        return { ok: false, status: 0, text: '', json: null, headers: null, message: GONE };
+        return { ok: false, status: 0, text: '', json: null, headers: null, message: gone() };
     }
     const build = document.querySelector('meta[name="build"]')?.content;
     const served = came.headers?.get?.('Orbek-Build');
@@ -52,7 +54,7 @@ export async function reach(url, options = {}) {
     let json = null;
     try { json = JSON.parse(came.text); } catch { /* A page, not data. */ }
     const ok = came.status >= 200 && came.status < 300;
-    const message = ok ? '' : json?.message || (came.status >= 500 ? `The server failed (${came.status}).` :
-        `The server refused (${came.status}).`);
+    const message = ok ? '' : json?.message || (came.status >= 500 ? tell('server-failed', { status: came.status }) :
+        tell('server-refused', { status: came.status }));
     return { ok, ...came, json, message };
 }

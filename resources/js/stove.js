@@ -7,6 +7,7 @@ import { add, deliver, isKept, waitingOf } from './queue.js';
 import { reach } from './reach.js';
 import { drawSpoonfuls } from './spoonful.js';
 import { clock, fieldsOf } from './told.js';
+import { tell } from './words.js';
 
 // Within one millisecond ids still grow: what was tapped later comes later.
 const ulid = monotonicFactory();
@@ -150,8 +151,8 @@ export default () => ({
             // What no spoonful can weigh is not queued: it could only come back refused.
             const ratio = Number(drained_g) / Number(raw_g);
             if (ratio < 1 || ratio > 3.5) {
-                this.message = ratio < 1 ? `Drained, ${raw_g} g of raw rice cannot weigh ${drained_g} g: give more than ${raw_g} g.` :
-                    `${raw_g} g of raw rice cannot weigh ${drained_g} g: give at most ${Math.floor(3.5 * raw_g)} g.`;
+                this.message = ratio < 1 ? tell('drained-weighs-more', { raw_g, drained_g }) :
+                    tell('drained-weighs-less', { raw_g, drained_g, most: Math.floor(3.5 * raw_g) });
                 return form.querySelector('[name="drained_g"]').focus();
             }
             form.closest('details').open = false;
@@ -231,7 +232,7 @@ export default () => ({
         document.querySelectorAll('#body button[disabled]').forEach((button) => { button.disabled = false; });
         if (!this.steps) await this.fetchSteps();
         if (!this.steps) {
-            this.message = 'The steps to come are not kept on this phone yet: go by what stands here till the laptop answers.';
+            this.message = tell('steps-are-not-kept');
             return;
         }
         if (alone.dataset.has === undefined) {
@@ -425,7 +426,7 @@ export default () => ({
         document.querySelectorAll('[data-call]').forEach((way) => way.setAttribute('aria-pressed', String(isOn(way.dataset.call))));
         const missing = cannot();
         document.querySelectorAll('[data-say-step]').forEach((one) => { one.hidden = !canSpeak(); });
-        this.tried = missing.length ? `This browser will not ${missing.join(', nor ')}.` : '';
+        this.tried = missing.length ? tell('browser-will-not', { things: missing.join(tell('nor')) }) : '';
     },
 
     /** The step at hand with what goes in, aloud. */

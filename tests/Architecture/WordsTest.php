@@ -7,6 +7,7 @@ namespace Tests\Architecture;
 use BackedEnum;
 use FilesystemIterator;
 use MessageFormatter;
+use PhpParser\Node\Expr\MethodCall;
 use PhpParser\Node\Expr\StaticCall;
 use PhpParser\Node\Identifier;
 use PhpParser\Node\Name;
@@ -22,7 +23,7 @@ use SplFileInfo;
 final class WordsTest extends TestCase
 {
     /** Places that are looked up by something other than a note's key. */
-    private const BY_NAME = ['labels', 'paths'];
+    private const BY_NAME = ['labels', 'paths', 'dates'];
 
     public function test_what_is_noted_is_worded_and_what_is_worded_is_noted(): void
     {
@@ -41,6 +42,13 @@ final class WordsTest extends TestCase
     {
         foreach (self::messages() as $key => $message) {
             self::assertNotNull(MessageFormatter::create('en_US_POSIX', ltrim($message, '^')), $key);
+            preg_match_all('/\{(\w+)(?:, (plural|select|number))?/', $message, $found, PREG_SET_ORDER);
+            $args = [];
+            foreach ($found as $one) {
+                $kind = $one[2] ?? '';
+                $args[$one[1]] = $kind === 'plural' || $kind === 'number' || is_int($args[$one[1]] ?? null) ? 2 : 'x';
+            }
+            self::assertNotFalse(MessageFormatter::formatMessage('en_US_POSIX', ltrim($message, '^'), $args), $key);
         }
     }
 
@@ -80,18 +88,22 @@ final class WordsTest extends TestCase
         }
     }
 
-    /** @return list<string> keys of all notes that core and application make */
+    /** @return list<string> keys of all notes that core and application make, and of all that a page says */
     private static function used(): array
     {
         $parser = (new ParserFactory)->createForHostVersion();
         $keys = [];
         foreach (['core', 'app'] as $folder) {
             foreach (self::files($folder) as $file) {
-                $calls = (new NodeFinder)->findInstanceOf(
-                    $parser->parse((string) file_get_contents($file->getPathname())) ?? [],
-                    StaticCall::class,
-                );
-                foreach ($calls as $call) {
+                $code = $parser->parse((string) file_get_contents($file->getPathname())) ?? [];
+                foreach ((new NodeFinder)->findInstanceOf($code, MethodCall::class) as $call) {
+                    $key = $call->name instanceof Identifier && $call->name->name === 'say' && ! $call->isFirstClassCallable()
+                        ? ($call->getArgs()[0]->value ?? null) : null;
+                    if ($key instanceof String_) {
+                        $keys[$key->value] = true;
+                    }
+                }
+                foreach ((new NodeFinder)->findInstanceOf($code, StaticCall::class) as $call) {
                     $place = ['Note::of' => 0, 'Refused::because' => 1][self::called($call)] ?? null;
                     $key = $place === null ? null : ($call->getArgs()[$place]->value ?? null);
                     if ($key instanceof String_) {
@@ -99,6 +111,17 @@ final class WordsTest extends TestCase
                     }
                 }
             }
+        }
+
+        foreach (self::files('resources/views') as $file) {
+            // $t('pages/stove.read') and $th(…), a sentence of a page.
+            preg_match_all('/\$th?\(\s*\'([\w\/.-]+)\'/', (string) file_get_contents($file->getPathname()), $found);
+            $keys += array_fill_keys($found[1], true);
+        }
+
+        foreach (glob(self::root().'/resources/js/*.js') ?: [] as $file) {
+            preg_match_all("/\\btell\\('([\\w-]+)'/", (string) file_get_contents($file), $found);
+            $keys += array_fill_keys(array_map(static fn (string $key): string => "scripts.{$key}", $found[1]), true);
         }
 
         return array_keys($keys);
@@ -115,7 +138,7 @@ final class WordsTest extends TestCase
     private static function messages(): iterable
     {
         foreach (self::files('lang/en') as $file) {
-            $place = $file->getBasename('.php');
+            $place = substr($file->getPathname(), strlen(self::root().'/lang/en/'), -4);
             if (! in_array($place, self::BY_NAME, true)) {
                 /** @var array<string, string> $messages */
                 $messages = require $file->getPathname();

@@ -253,7 +253,7 @@ final class MainJobTest extends BrowserTestCase
                     'after the reload the grain is drawn as it stands',
                 );
                 self::assertStringStartsWith('5:', $this->text('.count'));
-                self::assertStringContainsString('lift at '.$this->lift, $this->text('.lifts'));
+                self::assertStringContainsString('Lift at '.$this->lift, $this->text('.lifts'));
                 $this->assertAccessible('the boil');
                 $reloaded = true;
                 $button = $this->find('.act.main');

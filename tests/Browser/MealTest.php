@@ -89,7 +89,7 @@ final class MealTest extends BrowserTestCase
         $this->openMeal($name);
         $list = $this->listed();
         $this->beginMeal();
-        $this->waitForText('.now', 'to its start');
+        $this->waitForText('.now', 'To its start');
         $this->assertAccessible('a meal at the stove');
         $tables = $this->cookThrough($late);
         $this->assertAllWasTold($list);

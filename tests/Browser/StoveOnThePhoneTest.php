@@ -176,7 +176,7 @@ final class StoveOnThePhoneTest extends BrowserTestCase
 
     private function liftAt(): int
     {
-        preg_match('/lift at (\d+):(\d\d)/', $this->text('.now'), $found);
+        preg_match('/Lift at (\d+):(\d\d)/', $this->text('.now'), $found);
 
         return 60 * (int) ($found[1] ?? 0) + (int) ($found[2] ?? 0);
     }

@@ -196,6 +196,6 @@ final class Sample
     {
         static $wording = null;
 
-        return $wording ??= new Wording(dirname(__DIR__, 2).'/lang/en');
+        return $wording ??= new Wording(dirname(__DIR__, 2).'/lang');
     }
 }

@@ -91,6 +91,22 @@ final class StoveTest extends FeatureTestCase
         self::assertSame(1, CookEvent::query()->where('meal_cook_id', $cook->id)->count());
     }
 
+    public function test_a_ring_or_a_plate_that_the_kitchen_has_not_is_said_back_and_not_taken_for_another(): void
+    {
+        $cook = $this->begun();
+        $told = ['setting' => 40, 'stay' => 0, 'minutes' => 20];
+        $this->send($cook, [
+            self::event('steered', 'lid', time()) + ['ring' => 'ring-9'] + $told,
+            self::event('steered', 'lid', time()) + ['ring' => 'ring-1', 'plate' => 'slate'] + $told,
+            self::event('heat-set', 'heat', time()) + ['setting' => 40, 'ring' => 'ring-9'],
+            self::event('ring-failed', 'ring', time()) + ['ring' => 'ring-9'],
+            self::event('steered', 'lid', time()) + ['ring' => 'ring-1', 'plate' => 'tava'] + $told,
+        ])->assertOk()->assertJsonPath('events.0.status', 'refused')->assertJsonPath('events.1.status', 'refused')
+            ->assertJsonPath('events.2.status', 'refused')->assertJsonPath('events.3.status', 'refused')
+            ->assertJsonPath('events.4.status', 'taken')->assertSee('ring: \\"ring-9\\" is not known', false)
+            ->assertSee('plate: \\"slate\\" is not known', false);
+    }
+
     public function test_what_no_event_says_is_not_kept_with_it(): void
     {
         $cook = $this->begun();

@@ -41,5 +41,12 @@ describe('What to do by the minute of steam, without the server', () => {
 
     it('is nothing before steam, or where nothing is steered', () => {
         expect([steersBy(rows, null), steersBy([], 4)]).toEqual(['', '']);
+        // What a look tells since, where one was asked for.
+        const look = { after: 12, asks: 'Look 12 min after steam.', says: { pale: 'Leave it 8 min.', golden: 'Off now.' } };
+        const looked = [{ minute: 4, says: 'Turn to pearl.', look }];
+        expect([null, 'pale', 'golden', 'burnt'].map((colour) => steersBy(looked, 4, colour))).toEqual([
+            'Turn to pearl. Look 12 min after steam.', 'Leave it 8 min.', 'Off now.', 'Turn to pearl.',
+        ]);
+        expect(steersBy(rows, 4.2, 'golden')).toBe(steersBy(rows, 4.2));
     });
 });

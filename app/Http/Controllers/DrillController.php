@@ -89,7 +89,7 @@ final class DrillController
             'sessions' => $answers->whereNotNull('session')->groupBy('session')->reverse()->take(self::SESSIONS),
             'zone' => $zone,
             'days' => $answers->groupBy(
-                static fn (DrillAnswer $answer): string => $answer->answered_at->setTimezone($zone)->format('j F'),
+                fn (DrillAnswer $answer): string => $this->say->dated($answer->answered_at->setTimezone($zone), 'date'),
             )->reverse()->take(self::DAYS),
         ]);
     }
@@ -101,8 +101,12 @@ final class DrillController
     {
         $way = [];
         foreach ([
-            ['raw', 'glassy, short, hard all through', 0.0, 0.0, 0.0],
-            ['soaked', 'chalk white, a little longer; it crumbles under the nail', 0.0, 1.0, 0.0],
+            [
+                $this->say->say('pages/drill.raw'), $this->say->say('pages/drill.raw-tells'), 0.0, 0.0, 0.0,
+            ],
+            [
+                $this->say->say('pages/drill.soaked'), $this->say->say('pages/drill.soaked-tells'), 0.0, 1.0, 0.0,
+            ],
         ] as [$name, $tells, $doneness, $soaked, $over]) {
             $way[] = [$name, $tells, Spoonful::of($doneness, DrillAnswer::chances(self::WAY_SEED), $soaked, $over)];
         }
@@ -113,7 +117,7 @@ final class DrillController
             ];
         }
         $way[] = [
-            'over', 'burst along its side, the ends frayed; it sticks to the next',
+            $this->say->say('pages/drill.over'), $this->say->say('pages/drill.over-tells'),
             Spoonful::of(1.0, DrillAnswer::chances(self::WAY_SEED), 1.0, 0.6),
         ];
 
@@ -144,7 +148,9 @@ final class DrillController
     {
         $asked = $request->session()->pull('drill.asked');
         if (! is_array($asked)) {
-            return redirect()->route('drill')->with('drill.said', 'That grain was answered already; here is another.');
+            return redirect()->route('drill')->with(
+                'drill.said', $this->say->say('pages/drill.grain-was-answered'),
+            );
         }
         $stage = Stage::at((float) $asked['doneness']);
         try {
@@ -174,7 +180,9 @@ final class DrillController
         $seconds = Fields::ofForm($request->all())->number('seconds', 0, 2400, 's');
         $chances = $request->session()->pull('drill.lift');
         if (! is_array($chances)) {
-            return redirect()->route('drill')->with('drill.said', 'That boil was lifted already; here is another.');
+            return redirect()->route('drill')->with(
+                'drill.said', $this->say->say('pages/drill.boil-was-lifted'),
+            );
         }
         $lift = LiftIt::of(array_map(floatval(...), array_values($chances)));
         $off = $lift->off($seconds);

@@ -125,10 +125,11 @@ final class MealCookController
     /** @param  int|null  $place of the dish that all of it is of, where it is sent as that dish's */
     public function take(Request $request, MealCook $mealCook, ?int $place = null): JsonResponse
     {
-        $zone = CoreKitchen::fromArray($mealCook->kitchen)->site->timezone;
-        $now = $this->clock->ofCook($mealCook)->now()->setTimezone($zone);
+        $kitchen = CoreKitchen::fromArray($mealCook->kitchen);
+        $now = $this->clock->ofCook($mealCook)->now()->setTimezone($kitchen->site->timezone);
         $sent = new SentEvents(
-            $request, $mealCook->started_at->toDateTimeImmutable(), $now, $this->say, count($mealCook->dishes), $place,
+            request: $request, beganAt: $mealCook->started_at->toDateTimeImmutable(), now: $now, say: $this->say,
+            kitchen: $kitchen, dishes: count($mealCook->dishes), place: $place,
         );
         $sent->boundLate(static fn (): int => $mealCook->fold($now)->lateMin(), $this->say);
         $answers = $mealCook->record(array_values($sent->read), $now);

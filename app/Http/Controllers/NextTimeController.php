@@ -104,7 +104,7 @@ final class NextTimeController
         if (Difference::between($was, $dish) !== []) {
             $dish = $dish->changed('lid/heat', null);
         }
-        $day = $cook->started_at->setTimezone($kitchen->site->timezone)->format('j F');
+        $day = app(Wording::class)->dated($cook->started_at->setTimezone($kitchen->site->timezone), 'date');
         $dish = self::checked($dish->changed('name', Str::limit($cook->name, 160).", as on {$day}"));
         $plan = $planner->plan($dish);
         $mend = $plan->mends()[0] ?? null;
@@ -150,11 +150,12 @@ final class NextTimeController
         }
         $load = $plan->potted->first();
         if ($was->lid->heat !== $plan->dish->lid->heat && $plan->dish->lid->heat !== []) {
-            $told[] = 'its heat: '.implode(', then ', array_map(
-                static fn (Stretch $planned, Stretch $came): string => $say->stretch(
-                    $planned, $came, $plan->kitchen, $load->place->ring->id,
-                ), $load->line(), $load->heat(),
-            ));
+            $heats = array_map(static fn (Stretch $planned, Stretch $came): string => $say->text(
+                $plan->kitchen->saysStretch($planned, $came, $load->place->ring->id),
+            ), $load->line(), $load->heat());
+            $told[] = $say->say(
+                'pages/notebook.its-heat', heats: implode($say->say('pages/notebook.then-between'), $heats),
+            );
         }
 
         return $told;

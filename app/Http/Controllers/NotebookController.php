@@ -44,7 +44,7 @@ final class NotebookController
         $months = [];
         $month = CarbonImmutable::instance($clock->now())->setTimezone($zone)->startOfMonth();
         while (is_string($first) && $month->endOfMonth() >= $first && count($months) < self::MONTHS) {
-            $months[$month->format('Y-m')] = $month->format('F Y');
+            $months[$month->format('Y-m')] = app(Wording::class)->dated($month, 'month');
             $month = $month->subMonth();
         }
 

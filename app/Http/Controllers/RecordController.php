@@ -103,7 +103,10 @@ final class RecordController
             $lesson = array_intersect_key($summary, ['stove' => 0, 'boiled' => 0, 'heats' => 0]);
             $learned[] = [
                 'what' => Taught::Stove,
-                'name' => ($kitchen->equipment->pots[$stove['pot']]->name ?? $stove['pot'])." on {$ring->name}",
+                'name' => app(Wording::class)->say(
+                    'pages/notebook.pot-on-ring', pot: $kitchen->equipment->pots[$stove['pot']]->name ?? $stove['pot'],
+                    ring: $ring->name,
+                ),
                 'counts' => ! $cook->stove_taken_back,
                 'with' => ($cook->stove_taken_back ? $known->with($lesson) : $known)->stove($stove['pot'], $ring),
                 'without' => ($cook->stove_taken_back ? $known : $known->without($lesson))->stove($stove['pot'], $ring),
@@ -132,8 +135,11 @@ final class RecordController
             'what' => Taught::Notes, 'isSalt' => Knowledge::kindOf($of) === null, 'counts' => $counts,
             'with' => $with->noted($of), 'without' => $without->noted($of),
             'name' => ($kind = Knowledge::kindOf($of)) === null
-                ? 'How salt it is liked here'
-                : Str::ucfirst(isset($kinds->all[$kind]) ? $kinds->all[$kind]->name : $kind).', till it is tender',
+                ? app(Wording::class)->say('pages/notebook.how-salt-it-is-liked')
+                : app(Wording::class)->say(
+                    'pages/notebook.till-it-is-tender',
+                    kind: Str::ucfirst(isset($kinds->all[$kind]) ? $kinds->all[$kind]->name : $kind),
+                ),
         ], array_values(array_unique(array_column($notes, 'of'))));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Member;
+use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -38,13 +39,13 @@ final class AsksWho
         if (! $member instanceof Member) {
             return $request->expectsJson()
                 ? response()->json(
-                    ['message' => 'You are signed out here: sign in again, nothing tapped is lost.'], 401,
+                    ['message' => app(Wording::class)->say('pages/people.signed-out-here')], 401,
                 )
                 : redirect()->guest(route('sign-in'));
         }
         abort_if(
             in_array($request->route()?->getName(), self::OWNERS, true) && ! $member->isOwner(), 403,
-            'An owner of this household can do that.',
+            app(Wording::class)->say('pages/people.an-owner-can'),
         );
 
         return $next($request);

@@ -11,7 +11,6 @@ use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\View;
 use Orbek\Core\Measure\Reading;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -30,11 +29,12 @@ final class UseHousehold
         $member = Auth::user();
         app()->instance(Household::class, $member instanceof Member ? $member->household : Household::inUse());
         $say = new Wording(
-            lang_path('en'),
+            lang_path(),
             static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading,
+            config()->string('orbek.locale'),
         );
         app()->instance(Wording::class, $say);
-        View::share('say', $say);
+        $say->share();
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
         return Kitchen::query()->exists()

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Kitchen\FirstMinutes;
 
 /** A step of the first minutes. */
 final readonly class BeginPage
 {
-    private const ASKED = [
-        'place' => 'Where does it cook?', 'pots' => 'Which pots are there?', 'rings' => 'What do they stand on?',
-        'plates' => 'Is there a plate to put under a pot?', 'oven' => 'Is there an oven, a rice cooker?',
-        'rice' => 'Which rice is in the cupboard?', 'units' => 'How do you measure?',
-        'people' => 'Who eats, who cooks?',
-    ];
+    public function __construct(private Wording $say)
+    {
+    }
 
     public function compose(View $view): void
     {
         /** @var array{at: int, step: string, said: array<array-key, mixed>} $given */
         $given = $view->getData();
         $view->with([
-            'next' => $given['at'] === count(FirstMinutes::STEPS) - 1 ? 'That is our kitchen' : 'Next',
-            'asked' => self::ASKED[$given['step']],
+            'next' => $this->say->say(
+                'pages/begin.next-step', isLast: $given['at'] === count(FirstMinutes::STEPS) - 1,
+            ),
+            'asked' => $this->say->say('pages/begin.asked-at-step', step: $given['step']),
             'of' => (new FormRow('', '', $given['said']))->of(...),
         ]);
     }

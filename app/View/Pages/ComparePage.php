@@ -10,14 +10,13 @@ use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\FillingOutcome;
 use Orbek\Core\Cook\RiceOutcome;
 use Orbek\Core\Dish\Dish;
+use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Quantity;
 
 /** Two cooks side by side. */
 final readonly class ComparePage
 {
-    private const UNTOLD = 'not noted';
-
     public function __construct(private Wording $say)
     {
     }
@@ -42,28 +41,32 @@ final readonly class ComparePage
     private function row(Cook $cook, Dish $dish, array $names): array
     {
         $summary = $cook->summary ?? [];
+        $untold = $this->say->say('pages/notebook.not-noted-then');
         $clock = static fn (string $name): string => isset($summary[$name])
-            ? Figure::clock((float) $summary[$name]) : self::UNTOLD;
+            ? Figure::clock((float) $summary[$name]) : $untold;
 
         return [
             'dish' => $cook->name,
             'people' => (string) $dish->table->eaters,
-            'rice used' => isset($summary['used'])
-                ? $this->say->amount(Quantity::grams(round($summary['used']['g']))) : self::UNTOLD,
+            'used' => isset($summary['used'])
+                ? $this->say->amount(Quantity::grams(round($summary['used']['g']))) : $untold,
             'bag' => $names[$cook->lot] ?? $cook->lot,
             'pot' => $names[(string) $cook->pot] ?? (string) $cook->pot,
             'ring' => $names[(string) $cook->ring] ?? (string) $cook->ring,
-            'closed with' => $this->say->text($dish->lid->seal->name),
-            'lift foretold' => $clock('lift_forecast_s'),
+            'closed' => $this->say->text($dish->lid->seal->name),
+            'foretold' => $clock('lift_forecast_s'),
             'lifted' => $clock('lifted_s'),
-            'minutes late' => (string) ($summary['late_min'] ?? self::UNTOLD),
+            'late' => (string) ($summary['late_min'] ?? $untold),
             'rice' => isset($summary['rice'])
-                ? $this->say->text($this->say->label(RiceOutcome::from($summary['rice']))) : self::UNTOLD,
-            'crust' => ($summary['crust'] ?? self::UNTOLD)
-                .(isset($summary['browning']) ? ", measured {$summary['browning']}" : ''),
+                ? $this->say->text($this->say->label(RiceOutcome::from($summary['rice']))) : $untold,
+            'crust' => $this->say->say(
+                'pages/notebook.crust-compared', isNoted: isset($summary['crust']),
+                crust: isset($summary['crust']) ? CrustColour::from($summary['crust']) : '',
+                isMeasured: isset($summary['browning']), browning: (string) ($summary['browning'] ?? ''),
+            ),
             'filling' => isset($summary['filling'])
-                ? $this->say->text($this->say->label(FillingOutcome::from($summary['filling']))) : self::UNTOLD,
-            'said of it' => $summary['line'] ?? '',
+                ? $this->say->text($this->say->label(FillingOutcome::from($summary['filling']))) : $untold,
+            'said' => $summary['line'] ?? '',
         ];
     }
 }

@@ -25,7 +25,9 @@ final readonly class HeatPlans
         $ring = $given['plan']->potted->first()->place->ring->id;
         $view->with([
             'words' => fn (HeatPlan $one): string => implode(', ', array_map(
-                fn (Stretch $stretch, Stretch $came): string => $this->say->stretch($stretch, $came, $home, $ring),
+                fn (Stretch $stretch, Stretch $came): string => $this->say->text(
+                    $home->saysStretch($stretch, $came, $ring),
+                ),
                 $one->line, $one->course->heat,
             )),
         ]);

@@ -8,6 +8,7 @@ use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Mend\AsTold;
 use Orbek\Core\Plan\Plan;
@@ -28,22 +29,25 @@ final readonly class HeatStation
         $ends = array_filter($plan->dish->craft->cues->all, static fn (Cue $cue): bool => $cue->as !== null);
         $view->with([
             'load' => $plan->potted->first(), 'heating' => $plan->heating(), 'home' => $plan->kitchen,
-            'plates' => ['none' => 'no plate', ...array_merge(...array_values(array_map(
-                static fn (Plate $plate): array => [
-                    $plate->id => "on the {$plate->name}", "{$plate->id}:hot" => "on the {$plate->name}, hot already",
+            'plates' => ['none' => $this->say->say('pages/pot-more.no-plate'), ...array_merge(...array_values(array_map(
+                fn (Plate $plate): array => [
+                    $plate->id => $this->say->say('pages/pot-more.on-the-plate', plate: $plate->name, isHot: false),
+                    "{$plate->id}:hot" => $this->say->say(
+                        'pages/pot-more.on-the-plate', plate: $plate->name, isHot: true,
+                    ),
                 ], $plan->kitchen->equipment->plates,
             )))],
-            'cues' => ['none' => 'for so many minutes'] + array_map(
-                static fn (Cue $cue): string => "till {$cue->as}", $ends,
+            'cues' => ['none' => $this->say->say('pages/pot-more.for-so-many-minutes')] + array_map(
+                fn (Cue $cue): string => $this->say->say('pages/pot-more.till-the-cue', cue: $cue->as), $ends,
             ),
             'steam' => fn (float $grams): string => $this->say->amount(Quantity::grams($grams)->filling(1.0)),
             'asTold' => AsTold::heat($plan), 'restTold' => AsTold::rest($plan),
-            'marks' => static fn (Flame $flame): array => self::marks($plan, $flame),
+            'marks' => fn (Flame $flame): array => $this->marks($plan, $flame),
         ]);
     }
 
     /** @return array<array-key, string> what a knob can be set to, in its own words, by per cent */
-    private static function marks(Plan $plan, Flame $flame): array
+    private function marks(Plan $plan, Flame $flame): array
     {
         $knob = $plan->kitchen->equipment->rings[$flame->ring]->knob ?? null;
         $shares = [...$knob?->shares() ?? [], $flame->setting];
@@ -54,6 +58,6 @@ final readonly class HeatStation
             $marks[$percent] = $knob?->mark($share)->name ?? "{$percent} %";
         }
 
-        return $marks + ['0' => 'off'];
+        return $marks + ['0' => $this->say->text(Note::of('flame.off'))];
     }
 }

@@ -12,6 +12,8 @@ use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\LidSteer;
 use Orbek\Core\Heat\LineTillLow;
 use Orbek\Core\Heat\SteeredKitchens;
+use Orbek\Core\Heat\Turn;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 
 /** A closed pot for a page that goes on without its server. */
@@ -43,7 +45,13 @@ final readonly class LidAlone
         ]);
     }
 
-    /** @return list<array{minute: float, says: string}> what to do by the minute of steam, each half minute */
+    /**
+     * What to do by the minute of steam, each half minute; of a look when, and what to do by the colour seen.
+     *
+     * @return list<array{
+     *     minute: float, says: string, look?: array{after: float, asks: string, says: array<string, string>}
+     * }>
+     */
     private function bySteam(Plan $plan): array
     {
         $what = $plan->steerable();
@@ -53,11 +61,20 @@ final readonly class LidAlone
         $line = LineTillLow::of($what->line);
 
         return $this->cache->remember(
-            'steered-'.hash('xxh128', serialize($what)), self::KEPT_S,
+            "steered-{$this->say->locale}-".hash('xxh128', serialize($what)), self::KEPT_S,
             fn (): array => array_map(fn (array $one): array => [
                 'minute' => $one['minute'],
                 'says' => $this->say->text(LidSteer::told($plan, $one['turn'], $line?->on, false)),
-            ], SteeredKitchens::bySteam($what)),
+            ] + ($one['look'] === null ? [] : ['look' => [
+                'after' => $one['look'][0],
+                'asks' => $this->say->text(Note::of('lid-steer.look-then', minutes: (int) round($one['look'][0]))),
+                'says' => array_map(
+                    fn (Turn $turn): string => $this->say->text(
+                        LidSteer::told($plan, $turn, null, $turn->flame === $one['turn']->flame),
+                    ),
+                    $one['look'][1],
+                ),
+            ]]), SteeredKitchens::bySteam($what)),
         );
     }
 }

@@ -20,14 +20,14 @@ final readonly class NoteForm
         /** @var array{fold: Cook} $given */
         $given = $view->getData();
         $dish = $given['fold']->plan()->dish;
-        $ask = static fn (string $title, array $cases, bool $isWanted = true): array => [
-            'title' => $title, 'cases' => $cases, 'isWanted' => $isWanted,
+        $ask = static fn (array $cases, bool $isWanted = true): array => [
+            'cases' => $cases, 'isWanted' => $isWanted,
         ];
         $view->with('asks', array_filter([
-            'rice' => $ask('Rice', RiceOutcome::cases()),
-            'crust' => $dish->build->base->kind->isLaid ? $ask('Crust', CrustColour::cases()) : null,
-            'filling' => $dish->fillings->isNone() ? null : $ask('Filling', FillingOutcome::cases()),
-            'salt' => $ask('Salt', TasteSaid::sayOf(Tasting::RiceWater), false),
+            'rice' => $ask(RiceOutcome::cases()),
+            'crust' => $dish->build->base->kind->isLaid ? $ask(CrustColour::cases()) : null,
+            'filling' => $dish->fillings->isNone() ? null : $ask(FillingOutcome::cases()),
+            'salt' => $ask(TasteSaid::sayOf(Tasting::RiceWater), false),
         ]));
     }
 }

@@ -49,15 +49,13 @@ final readonly class RecordPage
             'local' => fn (DateTimeInterface $time): string => $this->say->time(
                 DateTimeImmutable::createFromInterface($time)->setTimezone($zone),
             ),
-            'learned' => array_map(static fn (array $one): array => $one + [
-                'isStove' => $one['what'] === Taught::Stove, 'of' => match ($one['what']) {
-                    Taught::Stove => 'heat',
-                    Taught::Bag => 'minutes',
-                    Taught::Notes => 'against the usual',
-                }, 'ends' => $one['what'] === Taught::Notes
-                    ? (($one['isSalt'] ?? false)
-                        ? ['less salt', 'as usual', 'more salt']
-                        : ['sooner', 'as its kind', 'later'])
+            'learned' => array_map(fn (array $one): array => $one + [
+                'isStove' => $one['what'] === Taught::Stove,
+                'of' => $this->say->say('pages/notebook.taught-of', what: $one['what']->value),
+                'ends' => $one['what'] === Taught::Notes
+                    ? array_map(fn (string $end): string => $this->say->say(
+                        'pages/notebook.taught-end', isSalt: $one['isSalt'] ?? false, end: $end,
+                    ), ['less', 'usual', 'more'])
                     : null, 'toldWith' => $told($one['with']),
                 'toldWithout' => $told($one['without']),
             ], $given['learned']),

@@ -83,11 +83,10 @@ final readonly class StoveBody
             'beside' => self::tasks($fold, $situation->besideFor($who)),
             'next' => self::tasks($fold, array_slice(self::soon($fold, $situation, $who), 0, self::NEXT)),
             'others' => $fold->hands > 1, 'eats' => $fold->began->eats(),
-            'inHands' => static fn (string $one): string => match (true) {
-                $fold->hands < 2, $fold->takenBy($one) === null => '',
-                $fold->takenBy($one) === $who => ', yours',
-                default => ', hands '.$fold->takenBy($one),
-            },
+            'inHands' => fn (string $one): string => $fold->hands < 2 || $fold->takenBy($one) === null
+                ? '' : $this->say->say(
+                    'pages/stove.in-whose-hands', isYours: $fold->takenBy($one) === $who, pair: $fold->takenBy($one),
+                ),
             'sealed' => array_values($sealed),
         ]);
     }

@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Measure\Fields;
 
@@ -32,6 +33,15 @@ final readonly class HeatSet extends Event
     {
         return ['subject' => $this->subject, 'setting' => $this->setting]
             + ($this->ring === null ? [] : ['ring' => $this->ring]);
+    }
+
+    public function inKitchen(Kitchen $kitchen): static
+    {
+        if ($this->ring !== null) {
+            $kitchen->ring($this->ring, 'ring');
+        }
+
+        return $this;
     }
 
     /**

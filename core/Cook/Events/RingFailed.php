@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook\Events;
 use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Measure\Fields;
 
 /** A ring gives no heat any more. */
@@ -20,6 +21,13 @@ final readonly class RingFailed extends Event
     protected static function read(string $id, DateTimeImmutable $at, Fields $fields): self
     {
         return new self($id, $at, $fields->text('ring'));
+    }
+
+    public function inKitchen(Kitchen $kitchen): static
+    {
+        $kitchen->ring($this->ring, 'ring');
+
+        return $this;
     }
 
     protected function details(): array

@@ -8,9 +8,11 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\State;
 use Orbek\Core\Cook\TurnedHeat;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Work\WorkKind;
 use Orbek\Core\Pot\Plate;
 
@@ -34,6 +36,17 @@ final readonly class Steered extends Event
             plate: $fields->has('plate') ? $fields->text('plate') : null,
             stayMin: $fields->number('stay', 0, 60, 'min', 0), minutes: $fields->number('minutes', 0, 240, 'min'),
         );
+    }
+
+    public function inKitchen(Kitchen $kitchen): static
+    {
+        $kitchen->ring($this->ring, 'ring');
+        $plates = $kitchen->equipment->plates;
+        if ($this->plate !== null && ! isset($plates[$this->plate])) {
+            throw Refused::unknown('plate', $this->plate, array_keys($plates));
+        }
+
+        return $this;
     }
 
     protected function details(): array

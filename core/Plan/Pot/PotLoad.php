@@ -6,8 +6,10 @@ namespace Orbek\Core\Plan\Pot;
 
 use Orbek\Core\Heat\Heating;
 use Orbek\Core\Heat\Stove;
+use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Stretch;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Section;
 
 /** What lies in one pot of a dish, how its lid is closed on it, and the heat it gets. */
@@ -33,6 +35,19 @@ final readonly class PotLoad
     public function line(): array
     {
         return $this->heating?->line() ?? $this->schoolLine;
+    }
+
+    /** @return list<Note> its heats as a cook reads them, the rest left out */
+    public function says(Kitchen $kitchen): array
+    {
+        $says = [];
+        foreach ($this->line() as $at => $stretch) {
+            if (! $stretch->isRest()) {
+                $says[] = $kitchen->saysStretch($stretch, $this->heat()[$at], $this->place->ring->id);
+            }
+        }
+
+        return $says;
     }
 
     /** @return non-empty-list<Stretch> as it comes out, each stretch with the minutes that it takes */

@@ -1,8 +1,7 @@
-<x-layouts.place title="Care" place="care">
+<x-layouts.place :title="$t('pages/care.care')" place="care">
     <div class="page care">
-        <h1>Care</h1>
-        <p class="lead">The usual public food-safety advice, as Orbek shows it at the steps. Local rules and the makers' instructions come
-            first; a computed temperature is never proof of safety.</p>
+        <h1>{{ $t('pages/care.care') }}</h1>
+        <p class="lead">{{ $t('pages/care.the-usual-public-food-safety-advice') }}</p>
         <ul>
             @foreach (Orbek\Core\Care\Caution::cases() as $caution)
                 <li><x-caution :$caution /></li>

@@ -2,8 +2,8 @@
 @if (count($ingredients) > 0)
     <ul class="amounts">
         @foreach ($ingredients as $ingredient)
-            <li><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}@if ($ingredient->toBuy !== null)<span class="small">,
-                bought as <x-figure :figure="$ingredient->toBuy" /> {{ $ingredient->shop }}</span>@endif</li>
+            <li><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}@if ($ingredient->toBuy !== null)<span class="small">{{
+                $t('pages/layout.bought-as') }} <x-figure :figure="$ingredient->toBuy" /> {{ $ingredient->shop }}</span>@endif</li>
         @endforeach
     </ul>
 @endif

@@ -1,2 +1,2 @@
 @props(['caution'])
-<p class="caution"><span class="visually-hidden">Caution: </span>{{ $say->label($caution, 'says') }}</p>
+<p class="caution"><span class="visually-hidden">{{ $t('pages/drawings.caution') }} </span>{{ $say->label($caution, 'says') }}</p>

@@ -1,12 +1,12 @@
-<x-layouts.bare title="Not here">
-    <h1>{{ $exception->getStatusCode() === 404 ? 'Not here' : 'Not taken' }}</h1>
+<x-layouts.bare :title="$t('pages/errors.not-here')">
+    <h1>{{ $t('pages/errors.not-here-or-taken', isMissing: $exception->getStatusCode() === 404) }}</h1>
     <p>{{ match ($exception->getStatusCode()) {
-        404 => 'There is nothing at this address, or not any more.',
-        405 => 'This address cannot be asked that way.',
-        413 => 'That is too large: give at most 1 MB.',
-        419 => 'This page is too old to write. Load it again, then say it once more.',
-        429 => 'Too often in too short a time. Wait a minute, then try again.',
-        default => 'This cannot be answered ('.$exception->getStatusCode().').',
+        404 => $t('pages/errors.there-is-nothing-at-this-address'),
+        405 => $t('pages/errors.this-address-cannot-be-asked'),
+        413 => $t('pages/errors.that-is-too-large-give'),
+        419 => $t('pages/errors.this-page-is-too-old'),
+        429 => $t('pages/errors.too-often-in-too-short'),
+        default => $t('pages/errors.cannot-be-answered', code: $exception->getStatusCode()),
     } }}</p>
-    <p><a href="/shelf">To the Shelf</a></p>
+    <p><a href="/shelf">{{ $t('pages/errors.to-the-shelf') }}</a></p>
 </x-layouts.bare>

@@ -1,5 +1,5 @@
-<x-layouts.bare title="Orbek failed">
-    <h1>Orbek failed at this</h1>
-    <p>What was saved before is kept. What went wrong stands in storage/logs/orbek.log ({{ $exception->getStatusCode() }}).</p>
-    <p><a href="/shelf">To the Shelf</a></p>
+<x-layouts.bare :title="$t('pages/errors.orbek-failed-2')">
+    <h1>{{ $t('pages/errors.orbek-failed') }}</h1>
+    <p>{{ $t('pages/errors.what-was-saved-before-is-kept', exception: $exception->getStatusCode()) }}</p>
+    <p><a href="/shelf">{{ $t('pages/errors.to-the-shelf') }}</a></p>
 </x-layouts.bare>

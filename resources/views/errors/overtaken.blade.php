@@ -1,12 +1,12 @@
-<x-layouts.place title="Changed meanwhile" place="none">
+<x-layouts.place :title="$t('pages/errors.changed-meanwhile')" place="none">
     <div class="page narrow">
-        <h1>Changed in another window meanwhile</h1>
-        <p class="lead">Your change is not saved yet. It can be made now, over what is there.</p>
+        <h1>{{ $t('pages/errors.changed-in-another-window-meanwhile') }}</h1>
+        <p class="lead">{{ $t('pages/errors.your-change-is-not-saved-yet') }}</p>
         <form method="post" action="{{ $url }}">
             @csrf
             @foreach ($fields as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-            <button class="act">Make my change now</button>
-            <a class="quiet" href="{{ $back }}">Leave it as it is</a>
+            <button class="act">{{ $t('pages/errors.make-my-change-now') }}</button>
+            <a class="quiet" href="{{ $back }}">{{ $t('pages/errors.leave-it') }}</a>
         </form>
     </div>
 </x-layouts.place>

@@ -1,13 +1,12 @@
 @if ($sure !== null)
-    <p class="right-in"><strong>Right in {{ $sure->right }} of {{ Orbek\Core\Heat\HowSure::KITCHENS }}</strong> kitchens like yours{{
-        count($strips) > 1 ? ' as planned; in '.end($strips)['right'].' with a cook who looks and turns the heat as told' : '' }}{{
-        $sure->right === Orbek\Core\Heat\HowSure::KITCHENS ? '' : '. '.rtrim($say($sure->words()[0]), '.') }}.</p>
+    <p class="right-in">{{ $th('pages/heat.right-in', right: $sure->right, of: Orbek\Core\Heat\HowSure::KITCHENS, isSteered: count($strips)
+        > 1, steered: end($strips)['right'] ?? 0, isSure: $sure->right === Orbek\Core\Heat\HowSure::KITCHENS, why: $sure->words()[0] ?? '')
+        }}</p>
     <details class="strips-of" data-keep-open id="strips">
-        <summary>What a look wins</summary>
+        <summary>{{ $t('pages/heat.what-a-look-wins') }}</summary>
         @include('heat.strips')
-        <p class="small">Right: all as wanted. Good: all but a shade of the crust to either side. What is not known is the ring, what its
-            low marks give, the bag, how wet the filling is, and how soon a cue is seen.</p>
+        <p class="small">{{ $t('pages/heat.right-all-as-wanted-good-all') }}</p>
     </details>
 @else
-    <p class="right-in small">In how many kitchens it comes right is counted once nothing clashes.</p>
+    <p class="right-in small">{{ $t('pages/heat.in-how-many-kitchens-it-comes') }}</p>
 @endif

@@ -1,4 +1,4 @@
 @if ($left !== null && $pace !== null && $pace->emptyOn($left, $now) !== null)
-    <p>At this pace ({{ round(7 * $pace->gPerDay) }} g a week) it is empty about <strong>{{ $pace->emptyOn($left,
-        $now)->setTimezone($home->site->timezone)->format('j F') }}</strong>.</p>
+    <p>{{ $th('pages/kitchen.at-this-pace-g-a-week', gPerDay: round(7 * $pace->gPerDay), emptyOn: $say->dated($pace->emptyOn($left,
+        $now)->setTimezone($home->site->timezone), 'date')) }}</p>
 @endif

@@ -1,10 +1,11 @@
-<x-layouts.place :title="$meal->name.': shopping and mise'" place="clock">
+<x-layouts.place :title="$t('pages/meal.shopping-and-mise-2', meal: $meal->name)" place="clock">
     <div class="page list-page">
-        <h1>{{ $meal->name }}, for {{ $plan->meal->eaters }} <span class="under">{{ $plan->tableAt->format('l j F') }} {{
+        <h1>{{ $t('pages/meal.for-2', meal: $meal->name, eaters: $plan->meal->eaters) }} <span class="under">{{
+            $say->dated($plan->tableAt, 'day') }} {{
             $say->time($plan->tableAt) }}</span></h1>
-        <p class="no-print"><a href="{{ route('meal', $meal) }}">Back to the clock</a></p>
+        <p class="no-print"><a href="{{ route('meal', $meal) }}">{{ $t('pages/meal.back-to-the-clock') }}</a></p>
         <section>
-            <h2>To buy</h2>
+            <h2>{{ $t('pages/meal.to-buy') }}</h2>
             @foreach ($shopping as $aisle => $things)
                 <h3>{{ $say->label(Orbek\Core\Plan\Shopping\Aisle::from($aisle)) }}</h3>
                 <ul class="amounts">@foreach ($things as $thing)<li><strong>{{ $say->amount($thing['amount'])
@@ -14,7 +15,7 @@
             @include('kitchen.run-out')
         </section>
         <section>
-            <h2>To put ready, in the order of the work</h2>
+            <h2>{{ $t('pages/meal.to-put-ready-in-the-order') }}</h2>
             <ul class="amounts">
                 @foreach ($plan->tasks as $id => $task)
                     @if ($plan->ingredientsOf($task) !== [])<li id="ready-{{ $id

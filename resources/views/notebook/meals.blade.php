@@ -1,7 +1,7 @@
-<x-layouts.place title="Meals that have been" place="notebook">
+<x-layouts.place :title="$t('pages/notebook.meals-that-have-been')" place="notebook">
     <div class="page">
-        <h1>Meals that have been</h1>
-        <p class="lead"><a href="{{ route('notebook') }}">All cooks, dish by dish</a></p>
+        <h1>{{ $t('pages/notebook.meals-that-have-been') }}</h1>
+        <p class="lead"><a href="{{ route('notebook') }}">{{ $t('pages/notebook.all-cooks-dish-by-dish') }}</a></p>
         <ul class="away-list">
             @forelse ($pages as $one)
                 @php
@@ -12,8 +12,9 @@
                 <li class="row">
                     <div>
                         <p><strong>{{ $one->name }}</strong><br>
-                            <span class="small">{{ $at->format('l j F Y') }}, {{ $say->time($at) }}, {{ match ($one->kind) {
-                                'cook' => 'on the table', 'said' => 'cooked, not with Orbek', default => 'not cooked, as far as is known',
+                            <span class="small">{{ $say->dated($at, 'day-year') }}, {{ $say->time($at) }}, {{ match ($one->kind) {
+                                'cook' => $t('pages/notebook.on-the-table'), 'said' => $t('pages/notebook.cooked-not-with-orbek'), default
+                                    => $t('pages/notebook.not-cooked-as-far'),
                             } }}</span></p>
                         @if ($cook !== null)
                             <p class="small">@foreach ($cook->dishes as $dish)<a href="{{ route('cook.record', $dish) }}">{{ $dish->name
@@ -22,13 +23,15 @@
                     </div>
                     <form method="post" action="{{ $cook === null ? route('meal.again', $meal) : route('meal-cook.again', $cook) }}">
                         @csrf
-                        <button class="quiet" aria-label="Cook again: {{ $one->name }}, {{ $at->format('j F') }}">Cook it again</button>
+                        <button class="quiet" aria-label="{{ $t('pages/notebook.cook-again', one: $one->name, format: $say->dated($at,
+                            'date'))
+                            }}">{{ $t('pages/notebook.cook-it-again') }}</button>
                     </form>
                 </li>
             @empty
-                <li><p>No meal has passed yet.</p></li>
+                <li><p>{{ $t('pages/notebook.no-meal-has-passed-yet') }}</p></li>
             @endforelse
         </ul>
-        <x-pages :$pages older="Earlier meals" newer="Later meals" />
+        <x-pages :$pages :older="$t('pages/notebook.older-meals')" :newer="$t('pages/notebook.newer-meals')" />
     </div>
 </x-layouts.place>

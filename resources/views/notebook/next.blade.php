@@ -4,46 +4,39 @@
             }}.</strong></p>
         @if ($one->path !== null && $dish !== null)<form method="post" action="{{ route('cook.next.take', $cook) }}">@csrf<input
             type="hidden" name="version" value="{{ $dish->version }}"><input type="hidden" name="path" value="{{ $one->path }}"><input
-            type="hidden" name="value" value="{{ json_encode($one->value) }}"><button class="quiet">Make it so in the
-            dish</button></form>@endif
+            type="hidden" name="value" value="{{ json_encode($one->value) }}"><button class="quiet">{{
+                $t('pages/notebook.make-it-so-in-the-dish') }}</button></form>@endif
     </div>
 @endforeach
 @if ($causes === [])
-    @if ($mishaps === [])<p>{{ $isNoted ? 'Nothing was off that cooking it again with one thing otherwise would explain.' :
-        'Note how it came out first.' }}</p>@endif
+    @if ($mishaps === [])<p>{{ $t('pages/notebook.nothing-was-off', isNoted: $isNoted) }}</p>@endif
 @else
-    <p class="small">The cook is followed again with one thing other than it was thought; what comes nearest to how it came out stands
-        first.</p>
+    <p class="small">{{ $t('pages/notebook.the-cook-is-followed-again') }}</p>
     <ol class="causes">@foreach ($causes as $cause)<li><strong>{{ $say->first($cause['cause']) }}</strong>: {{ $cause['so']
         }}.</li>@endforeach</ol>
-    <h2>What to change next time</h2>
+    <h2>{{ $t('pages/notebook.what-to-change-next-time') }}</h2>
     @forelse ($proposals as $one)
         <div class="proposal">
             @if ($one->path === null)
-                <p><strong>{{ $say->first($one->change) }}.</strong> If {{ $one->cause }}: then foretold <strong>{{
-                    $say->label($one->course()->colour()) }}</strong>, right in <strong>{{ $one->right }}</strong> of {{
-                    Orbek\Core\Heat\HowSure::KITCHENS }}.</p>
+                <p>{{ $th('pages/notebook.if-then-foretold-right', change: $say->first($one->change), cause: $one->cause, colour:
+                    $say->label($one->course()->colour()), right: $one->right, of: Orbek\Core\Heat\HowSure::KITCHENS) }}</p>
             @else
-                <p><strong>{{ $say->first($one->change) }}.</strong> If {{ $one->cause }}, it would come out {{
-                    $say->label($one->before->course->colour()) }} again; so changed it is foretold <strong>{{
-                    $say->label($one->course()->colour()) }}</strong>, right in <strong>{{ $one->right }}</strong> of {{
-                    Orbek\Core\Heat\HowSure::KITCHENS }}{{ $one->longerMin() === 0 ? '' :
-                        ', and takes '.abs($one->longerMin()).' min '.($one->longerMin() > 0 ? 'longer'
-                    : 'less').' under the lid' }}.</p>
+                <p>{{ $th('pages/notebook.if-then-so-changed', change: $say->first($one->change), cause: $one->cause, before:
+                    $one->before->course->colour(), colour: $one->course()->colour(), right: $one->right, of:
+                    Orbek\Core\Heat\HowSure::KITCHENS, longer: abs($one->longerMin()), isLonger: $one->longerMin() > 0) }}</p>
             @endif
-            @if ($one->faults() !== [])<p class="small">Still foretold: {{ $say->sentences(array_map(fn ($fault) => $fault->says,
-                $one->faults()))
-                }}</p>@endif
+            @if ($one->faults() !== [])<p class="small">{{ $t('pages/notebook.still-foretold', fault: $say->sentences(array_map(fn ($fault)
+                => $fault->says, $one->faults()))) }}</p>@endif
             @if ($one->path === null)
             @elseif ($dish === null)
-                <p class="small">The dish is put away: take it out on the Shelf to change it.</p>
+                <p class="small">{{ $t('pages/notebook.the-dish-is-put-away-take') }}</p>
             @else
                 <form method="post" action="{{ route('cook.next.take', $cook) }}">@csrf<input type="hidden" name="version" value="{{
                     $dish->version }}"><input type="hidden" name="path" value="{{ $one->path }}"><input type="hidden" name="value" value="{{
-                    json_encode($one->value) }}"><button class="quiet">Make it so in the dish</button></form>
+                    json_encode($one->value) }}"><button class="quiet">{{ $t('pages/notebook.make-it-so-in-the-dish') }}</button></form>
             @endif
         </div>
     @empty
-        <p>No change of the dish meets them better than what has been learned already: planned anew, its heat takes that into account.</p>
+        <p>{{ $t('pages/notebook.no-change-of-the-dish-meets') }}</p>
     @endforelse
 @endif

@@ -1,29 +1,27 @@
-<x-layouts.bare title="On a phone">
-    <h1>On a phone</h1>
+<x-layouts.bare :title="$t('pages/people.on-a-phone')">
+    <h1>{{ $t('pages/people.on-a-phone') }}</h1>
     @if ($addresses === [])
-        <p>Orbek is served to this machine alone now. <code>./orbek start --home</code> serves the home network, with a sign-in.</p>
+        <p>{{ $t('pages/people.orbek-is-served-to-this-machine') }} <code>{{ $t('pages/people.orbek-start-home') }}</code> {{
+            $t('pages/people.serves-the-home-network') }}</p>
     @else
-        <p>In the same network, point the phone’s camera here, or type the address:</p>
+        <p>{{ $t('pages/people.in-the-same-network-point') }}</p>
         <div class="addresses">
             @foreach ($addresses as $address)
                 <figure>@if ($loop->first)<div class="qr" data-qr="{{ $address }}"></div>@endif<figcaption><a href="{{ $address }}">{{
                     $address }}</a></figcaption></figure>
             @endforeach
         </div>
-        <h2>To be trusted</h2>
-        <p>The phone asks whether to trust this laptop: the address is a home’s own, and no one outside vouches for it. Go on once, or
-            better, teach the phone:</p>
+        <h2>{{ $t('pages/people.to-be-trusted') }}</h2>
+        <p>{{ $t('pages/people.the-phone-asks-whether-to-trust') }}</p>
         <ol class="serve-steps">
-            @if ($hasCertificate)<li>On the phone, <a href="{{ route('phone.certificate') }}" download>take this home’s
-                certificate</a>.</li>@endif
-            <li>Android: Settings, Security, Encryption and credentials, Install a certificate, CA certificate; choose the file.</li>
-            <li>iPhone and iPad: open the file, then Settings, Profile downloaded, Install; then General, About, Certificate trust settings,
-                switch it on.</li>
-            <li>Another laptop: the browser’s settings, Certificates, Authorities, Import.</li>
+            @if ($hasCertificate)<li>{{ $t('pages/people.on-the-phone') }} <a href="{{ route('phone.certificate') }}" download>{{
+                $t('pages/people.take-this-homes-certificate') }}</a>.</li>@endif
+            <li>{{ $t('pages/people.android-settings-security-encryption-and-credentials') }}</li>
+            <li>{{ $t('pages/people.iphone-and-ipad-open-the-file') }}</li>
+            <li>{{ $t('pages/people.another-laptop-the-browsers-settings-certificates') }}</li>
         </ol>
-        <h2>What works without</h2>
-        <p>Everything while the laptop is there. Without trust a phone will not keep Orbek for when the network is gone, show notices, or
-            put it on its first page.</p>
+        <h2>{{ $t('pages/people.what-works-without') }}</h2>
+        <p>{{ $t('pages/people.everything-while-the-laptop-is-there') }}</p>
     @endif
     @vite(['resources/js/qr.js'])
 </x-layouts.bare>

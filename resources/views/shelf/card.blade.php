@@ -3,10 +3,8 @@
     <h2>{{ $dish->name }}</h2>
 </a>
 <p>{{ $plan->dish->school->label }}</p>
-<p class="facts">for <strong>{{ $plan->dish->table->eaters }}</strong>, <strong>{{ $say->amount($plan->totals->rice())
-    }}</strong> of rice in the
-    <strong>{{ $plan->pot()->name }}</strong>;
-    <strong>{{ $say->hours(-$plan->day->busyFrom()) }}</strong> in the kitchen{{ $plan->day->schedule->firstStart() < $plan->day->busyFrom()
-        ? ', begun '.$say->hours(-$plan->day->schedule->firstStart()).' before the table' : '' }}</p>
+<p class="facts">{{ $th('pages/shelf.dish-on-the-shelf', eaters: $plan->dish->table->eaters, rice: $plan->totals->rice(), pot:
+    $plan->pot()->name, busy: $say->hours(-$plan->day->busyFrom()), isBegunSooner: $plan->day->schedule->firstStart() <
+    $plan->day->busyFrom(), begun: $say->hours(-$plan->day->schedule->firstStart())) }}</p>
 @foreach ($plan->clashes as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach
 @foreach (array_slice($plan->faults(), 0, 1) as $fault)<p class="clash">{{ $fault->says() }}</p>@endforeach

@@ -1,2 +1,2 @@
 <h2>{{ $dish->name }}</h2>
-<p class="clash">It cannot be cooked here: {{ $say->text($lacks->why) }}</p>
+<p class="clash">{{ $t('pages/shelf.it-cannot-be-cooked-here', why: $say->text($lacks->why)) }}</p>

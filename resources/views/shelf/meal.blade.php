@@ -3,7 +3,7 @@
         />@endforeach</span>@endif
     <strong>{{ $meal->name }}</strong>
 </a>
-<p class="facts">{{ $at->format('l j F') }} <strong>{{ $say->time($at) }}</strong>, for {{ $meal->document['eaters'] }}@if ($plan !== null);
-    begin {{ $begins->format('Y-m-d') === $at->format('Y-m-d') ? '' : $begins->format('l').' ' }}at <strong>{{ $say->time($begins)
-    }}</strong>, {{ $say->hours($plan->laid->busyMin) }} in the kitchen @endif</p>
+<p class="facts">{{ $th('pages/shelf.for', format: $say->dated($at, 'day'), at: $say->time($at), eaters: $meal->document['eaters'])
+    }}@if ($plan !== null){{ $th('pages/shelf.begin-at', isThatDay: $begins->format('Y-m-d') === $at->format('Y-m-d'), day:
+        $say->dated($begins, 'weekday'), at: $say->time($begins), busy: $say->hours($plan->laid->busyMin)) }} @endif</p>
 @if ($wrong !== [])<p class="clash">{{ $wrong[0]->says }}</p>@endif

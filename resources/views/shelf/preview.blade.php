@@ -1,12 +1,12 @@
-<x-layouts.place title="A dish from a file" place="shelf">
+<x-layouts.place :title="$t('pages/shelf.a-dish-from-a-file')" place="shelf">
     <div class="page preview">
         <h1>{{ $plan->dish->name }}</h1>
         <p class="under">{{ $plan->dish->school->label }}: {{ $plan->dish->school->gloss }}.</p>
         <div class="both">
             <x-drawing.pot :$plan :scale="10" />
             <div>
-                <p class="lead">So it would be in this kitchen, for {{ $plan->dish->table->eaters }}. Nothing is kept yet.</p>
-                @if ($known)<p>There is a dish of this name on the shelf already; this one would stand beside it.</p>@endif
+                <p class="lead">{{ $t('pages/shelf.so-it-would', eaters: $plan->dish->table->eaters) }}</p>
+                @if ($known)<p>{{ $t('pages/shelf.there-is-a-dish') }}</p>@endif
                 @foreach ($plan->clashes as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach
                 <ul class="measure">
                     @foreach ($plan->ingredients as $ingredient)<li><span>{{ $ingredient->name }}</span> <strong>{{
@@ -16,8 +16,8 @@
                     @csrf
                     <input type="hidden" name="document" value="{{ json_encode($plan->dish->toArray(), JSON_UNESCAPED_UNICODE |
                         JSON_PRESERVE_ZERO_FRACTION) }}">
-                    <button class="act">Put it on the shelf</button>
-                    <a href="{{ route('shelf') }}">Leave it</a>
+                    <button class="act">{{ $t('pages/shelf.put-it-on-the-shelf') }}</button>
+                    <a href="{{ route('shelf') }}">{{ $t('pages/shelf.leave-it') }}</a>
                 </form>
             </div>
         </div>

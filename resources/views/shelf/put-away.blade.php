@@ -1,20 +1,20 @@
-<x-layouts.place title="Put away" place="shelf">
+<x-layouts.place :title="$t('pages/shelf.put-away')" place="shelf">
     <div class="page">
-        <h1>Put away</h1>
+        <h1>{{ $t('pages/shelf.put-away') }}</h1>
         <ul class="away-list">
             @forelse ($pages as $dish)
                 <li class="row">
-                    <p><strong>{{ $dish->name }}</strong><br><span class="small">{{
-                        (app(Orbek\Core\Dish\Craft::class)->schools->all[$dish->school] ?? null)?->label }}, put away on {{
-                        $dish->deleted_at->format('j F Y') }}</span></p>
-                    <form method="post" action="{{ route('dish.back', $dish->id) }}">@csrf<button class="quiet" aria-label="Take out: {{
-                        $dish->name }}">Take it out again</button></form>
+                    <p><strong>{{ $dish->name }}</strong><br><span class="small">{{ $t('pages/shelf.put-away-2', label:
+                        (app(Orbek\Core\Dish\Craft::class)->schools->all[$dish->school] ?? null)?->label, deletedAt:
+                        $say->dated($dish->deleted_at, 'date-year')) }}</span></p>
+                    <form method="post" action="{{ route('dish.back', $dish->id) }}">@csrf<button class="quiet" aria-label="{{
+                        $t('pages/shelf.take-out', dish: $dish->name) }}">{{ $t('pages/shelf.take-it-out-again') }}</button></form>
                 </li>
             @empty
-                <li><p>Nothing is put away.</p></li>
+                <li><p>{{ $t('pages/shelf.nothing-is-put-away') }}</p></li>
             @endforelse
         </ul>
-        <x-pages :$pages older="Put away earlier" newer="Put away later" />
-        <p><a href="{{ route('shelf') }}">To the Shelf</a></p>
+        <x-pages :$pages :older="$t('pages/shelf.older-away')" :newer="$t('pages/shelf.newer-away')" />
+        <p><a href="{{ route('shelf') }}">{{ $t('pages/shelf.to-the-shelf') }}</a></p>
     </div>
 </x-layouts.place>

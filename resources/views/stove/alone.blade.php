@@ -7,17 +7,19 @@
             <p class="head"><span class="time">{{ $say->time((new DateTimeImmutable('@'.$step['startsAt']))->setTimezone($zone)) }}</span>
                 <strong>{{ $step['name'] }}</strong>@if ($step['of'] !== '') <span class="small">{{ $step['of'] }}</span>@endif <span
                 class="left" data-name="{{ $step['name'] }}" hidden>0:00</span></p>
-            <p class="small">{{ $step['minutes'] }} min{{ $step['detail'] === '' ? '' : '; '.lcfirst($step['detail']) }}</p>
+            <p class="small">{{ $t('pages/stove.task-alone', minutes: $step['minutes'], hasDetail: $step['detail'] !== '', detail:
+                lcfirst($step['detail'])) }}</p>
             @if ($step['amounts'] !== [])<p class="small">{{ implode(', ', $step['amounts']) }}</p>@endif
-            @foreach ($step['cautions'] as $caution)<p class="caution"><span class="visually-hidden">Caution: </span>{{ $caution
+            @foreach ($step['cautions'] as $caution)<p class="caution"><span class="visually-hidden">{{ $t('pages/stove.caution') }}
+                </span>{{ $caution
                 }}</p>@endforeach
             @if ($step['boil'] !== null)
                 <div class="boil-alone" hidden data-from="{{ round($step['boil']->liftAt->from ?? $step['boil']->liftAt->amount) }}">
                     <div class="boil-now"><p class="count" data-since-of>0:00</p><x-drawing.grain :doneness="0" :size="96" live /></div>
-                    <p class="window">lift at <strong>{{ $step['boil']->liftAt->text() }}</strong>, test from {{
-                        $step['boil']->liftAt->fromText() }}, by {{ $step['boil']->liftAt->byText()
-                        }} at the latest. <span data-live-words></span></p>
-                    <div class="taps" role="group" aria-label="What do you feel?">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<button
+                    <p class="window">{{ $th('pages/stove.lift-at-test-from', liftAt: $step['boil']->liftAt->text(), fromText:
+                        $step['boil']->liftAt->fromText(), byText: $step['boil']->liftAt->byText()) }} <span data-live-words></span></p>
+                    <div class="taps" role="group" aria-label="{{ $t('pages/stove.what-do-you-feel')
+                        }}">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<button
                         type="button" data-event="tested" data-subject="{{ $step['id'] }}" data-stage="{{ $stage->value }}">{{
                         $say->label($stage) }}</button>@endforeach</div>
                     @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
@@ -31,7 +33,7 @@
             <p class="does"><button type="button" class="beside" data-event="started" data-subject="{{ $step['id'] }}">{{ $step['begin']
                 }}</button> <button type="button" class="beside" data-event="done" data-subject="{{ $step['id'] }}">{{ $step['finish']
                 }}</button> <button type="button" class="beside" data-event="lengthened" data-subject="{{ $step['id'] }}" data-minutes="1"
-                aria-label="{{ $step['name'] }}: + 1 min">+ 1 min</button></p>
+                aria-label="{{ $t('pages/stove.1-min-2', name: $step['name']) }}">{{ $t('pages/stove.1-min') }}</button></p>
         </li>
     @endforeach
 </ol>

@@ -1,12 +1,13 @@
 {{-- A step that ends by a look: from when on to look, how much room there is, and what is tasted. --}}
 @if ($asked->look !== null)
-    <p class="window"><span data-shown-till="{{ $asked->from->getTimestamp() }}">Look from {{ $local($asked->from) }} on.</span>
-        @unless ($asked->isTender)<strong data-shown-from="{{ $asked->tooFarFrom->getTimestamp() }}" hidden>Look now: it has had long
-            enough.</strong>@endunless
-        @if ($asked->roomMin !== null)It may go on {{ $asked->roomMin }} min past its time, and nothing else waits.@endif</p>
+    <p class="window"><span data-shown-till="{{ $asked->from->getTimestamp() }}">{{ $t('pages/stove.look-from', from: $local($asked->from))
+        }}</span>
+        @unless ($asked->isTender)<strong data-shown-from="{{ $asked->tooFarFrom->getTimestamp() }}" hidden>{{
+            $t('pages/stove.look-now') }}</strong>@endunless
+        @if ($asked->roomMin !== null){{ $t('pages/stove.it-may-go-on-min-past', roomMin: $asked->roomMin) }}@endif</p>
 @endif
 @if ($asked->tastes !== null)
-    <h2 id="taste">Taste {{ $say->label($asked->tastes) }}</h2>
+    <h2 id="taste">{{ $t('pages/stove.taste', tastes: $say->label($asked->tastes)) }}</h2>
     <div class="asks" role="group" aria-labelledby="taste">
         @foreach (Orbek\Core\Cook\TasteSaid::sayOf($asked->tastes) as $one)
             <button type="button" data-event="tasted" data-subject="{{ $task->task }}" data-taste="{{ $one->value }}" aria-pressed="{{

@@ -1,12 +1,15 @@
 <div class="boil-tools">
     @if ($fold->forecast()->boil === $fold->plan()->boil()->forecast->boil)
-        <button type="button" data-event="back-at-boil" data-subject="{{ $task }}">It boils again</button>
+        <button type="button" data-event="back-at-boil" data-subject="{{ $task }}">{{ $t('pages/stove.it-boils-again') }}</button>
     @endif
-    @if ($fold->plan()->kitchen->equipment->hasScale)<details class="weigh" data-keep-open><summary>Weigh a spoonful</summary>
+    @if ($fold->plan()->kitchen->equipment->hasScale)<details class="weigh" data-keep-open><summary>{{ $t('pages/stove.weigh-a-spoonful')
+        }}</summary>
         <form data-event="weighed" data-subject="{{ $task }}">
-            <label>raw <input name="raw_g" type="number" inputmode="decimal" min="1" max="200" step="0.1" value="10" required> g</label>
-            <label>drained <input name="drained_g" type="number" inputmode="decimal" min="1" max="700" step="0.1" required> g</label>
-            <button>Weighed</button>
+            <label>{{ $t('pages/stove.raw') }} <input name="raw_g" type="number" inputmode="decimal" min="1" max="200" step="0.1" value="10"
+                required> g</label>
+            <label>{{ $t('pages/stove.drained') }} <input name="drained_g" type="number" inputmode="decimal" min="1" max="700" step="0.1"
+                required> g</label>
+            <button>{{ $t('pages/stove.weighed') }}</button>
         </form>
     </details>@endif
     @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Boil])

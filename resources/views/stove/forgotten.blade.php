@@ -1,9 +1,8 @@
 @if ($cook->isForgotten($now))
-    <section class="simulated" aria-label="Was it eaten?">
-        <p>It was to be on the table on <strong>{{ ($cook->table_at ?? $cook->started_at)->setTimezone($zone)->format('l j F') }} at {{
-            $local(($cook->table_at ?? $cook->started_at)) }}</strong>, and
-            nothing has been heard of it since. Was it eaten then? If it is cooked only now, go on below.</p>
+    <section class="simulated" aria-label="{{ $t('pages/stove.was-it-eaten') }}">
+        <p>{{ $th('pages/stove.it-was', format: $say->dated(($cook->table_at ?? $cook->started_at)->setTimezone($zone), 'day'), it:
+            $local(($cook->table_at ?? $cook->started_at))) }}</p>
         <button type="button" class="beside" data-event="served" data-at="{{ ($cook->table_at ?? $cook->started_at)->getTimestamp()
-            }}">It was eaten then</button>
+            }}">{{ $t('pages/stove.it-was-eaten-then') }}</button>
     </section>
 @endif

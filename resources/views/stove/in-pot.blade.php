@@ -1,6 +1,6 @@
 {{-- The pot at hand: its base before it is filled, or what stands on the plate once it is turned over. --}}
 <div class="drawn-in"><svg class="filling-up" viewBox="0 0 {{ $inPot->width() }} {{ $inPot->height() }}" role="img"
-    aria-label="{{ $isTurned ? 'Turned out: the crust on top' : 'The pot in section, fat over its base' }}">
+    aria-label="{{ $isTurned ? $t('pages/stove.turned-out-the-crust-on-top') : $t('pages/stove.the-pot-in-section-fat-over') }}">
     @if ($isTurned)
         <g transform="translate(0 {{ $inPot->turnedBy() }}) scale(1 -1)">
             @foreach ($of->plan()->potted->first()->section->layers as $at => $layer)

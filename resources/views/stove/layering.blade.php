@@ -3,7 +3,7 @@
     <div class="layering">
         @if (count($pots) > 1)<h2>{{ $pot->name }}</h2>@endif
         <svg class="filling-up" viewBox="0 0 {{ $pot->drawing->width() }} {{ $pot->drawing->height() }}" role="img"
-            aria-label="The pot in section, {{ count($pot->rows) }} things from the base up">
+            aria-label="{{ $t('pages/stove.the-pot-in-section-things-from', rows: count($pot->rows)) }}">
             @foreach ($pot->rows as $index => $row)
                 @if ($row->layer !== null)
                     <path class="of-{{ $pot->matter($row->layer) }}" d="{{ $pot->drawing->layer($row->layer) }}"
@@ -13,12 +13,12 @@
             @endforeach
             <path class="wall" d="{{ $pot->drawing->pot() }}"/>
         </svg>
-        <ol class="rows" aria-label="From the base up">
+        <ol class="rows" aria-label="{{ $t('pages/stove.from-the-base-up-2') }}">
             @foreach ($pot->rows as $index => $row)
                 <li><label><input type="checkbox" data-tick="{{ $pot->tick($index) }}"><span class="at">{{ $index + 1 }}</span>
                     <span class="what">{{ $say->first($row->says) }}@foreach ($row->on as $on)<span class="small">{{ $say->text($on)
-                        }}</span>@endforeach @if ($pot->was($index) !== null)<span class="was">changed: {{ $say->amount($pot->was($index))
-                        }} before</span>@endif</span>@if ($row->amount !== null)<strong>{{
+                        }}</span>@endforeach @if ($pot->was($index) !== null)<span class="was">{{ $t('pages/stove.changed-before', was:
+                            $say->amount($pot->was($index))) }}</span>@endif</span>@if ($row->amount !== null)<strong>{{
                         $say->amount($row->amount) }}</strong>@endif</label></li>
             @endforeach
         </ol>

@@ -3,7 +3,8 @@
     <x-drawing.heat :kitchen="$sealed->kitchen" :ring="$sealed->potted->first()->place->ring->id" :heat="$sealed->potted->first()->heat()"
         :course="$sealed->course()" :now="0" :width="350" />
     <p class="steer-alone" data-steers="{{ json_encode($steers) }}" role="status" hidden></p>
-    <div class="taps" role="group" aria-label="What do you see?">@foreach (array_filter($sealed->dish->craft->cues->all, fn ($cue) =>
+    <div class="taps" role="group" aria-label="{{ $t('pages/stove.what-do-you-see')
+        }}">@foreach (array_filter($sealed->dish->craft->cues->all, fn ($cue) =>
         $cue->says !== null) as $cue)<button
         type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
     @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),

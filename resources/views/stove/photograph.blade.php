@@ -3,8 +3,10 @@
 <form method="post" action="{{ $home }}/photographs" enctype="multipart/form-data" class="photograph-form" data-leaves>
     @csrf
     <input type="hidden" name="shows" value="{{ $shows->value }}">
-    <label>Photograph {{ $shows->words() }} <input name="picture" type="file" accept="image/*" required data-sends></label>
+    <label>{{ $t('pages/stove.photograph', shows: $t('pages/notebook.shows', shows: $shows->value)) }} <input name="picture" type="file"
+        accept="image/*" required
+        data-sends></label>
     <output data-kept aria-live="polite"></output>
-    <noscript><button class="quiet">Keep it</button></noscript>
+    <noscript><button class="quiet">{{ $t('pages/stove.keep-it') }}</button></noscript>
 </form>
 @endunless

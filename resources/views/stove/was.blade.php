@@ -1,1 +1,1 @@
-@isset($was[$index])<span class="was">changed: {{ $say->amount($was[$index]) }} before</span>@endisset
+@isset($was[$index])<span class="was">{{ $t('pages/stove.changed-before-2', index: $say->amount($was[$index])) }}</span>@endisset

@@ -96,6 +96,37 @@ final class LidSteerTest extends TestCase
         self::assertGreaterThan(0, $steer->odds->means()[0] <=> -1.0);
     }
 
+    public function test_where_a_look_does_not_fit_another_is_asked_for_and_counts_for_more_than_the_law(): void
+    {
+        $this->closed(self::chelow());
+        $this->happens(4.0, 'cue', ['subject' => 'steam']);
+        $this->happens(6.0, 'done', ['subject' => 'heat-1']);
+        $this->happens(6.0, 'started', ['subject' => 'heat-2']);
+        $this->happens(9.0, 'cue', ['subject' => 'edge-pale']);
+        $fits = $this->steer(9.1) ?? self::fail('it can be steered');
+        self::assertFalse($fits->odds->isDoubted);
+        array_pop($this->events);
+        $this->happens(9.0, 'cue', ['subject' => 'edge-straw']);
+        $steer = $this->steer(9.1) ?? self::fail('it can be steered');
+        self::assertTrue($steer->odds->isDoubted);
+        self::assertGreaterThan($fits->odds->means()[2] + 0.2, $steer->odds->means()[2]);
+        // Another look is asked for, in a while and not at once; after that none.
+        self::assertNull($steer->lookAtMin, 'not at once');
+        self::assertNotNull($this->steer(13.5)?->lookAtMin);
+        $again = 13.5;
+        while ($again < 45 && $this->steer($again)?->asksForALook() !== true) {
+            $again++;
+        }
+        self::assertGreaterThan(14.0, $again, 'near the end');
+        self::assertLessThan(40.0, $again);
+        $this->happens($again, 'cue', ['subject' => 'edge-straw']);
+        self::assertNull($this->steer($again + 6)?->lookAtMin);
+        // Doubted twice it is no less sure than doubted once.
+        self::assertEqualsWithDelta(
+            $steer->odds->browns()[0], $this->steer($again + 0.1)?->odds->browns()[0] ?? 0.0, 1e-9,
+        );
+    }
+
     public function test_the_minutes_to_the_boil_tell_the_ring_and_a_kettle_does_not(): void
     {
         $plan = self::chelow();
@@ -113,6 +144,40 @@ final class LidSteerTest extends TestCase
         self::assertEqualsWithDelta(0.0, log($late), 0.1);
         $this->closed($plan, boilMin: 2.0, how: 'from-kettle');
         self::assertNull(BoilSays::of($this->cook(1.0)));
+    }
+
+    /** What the boil says goes into the day's plan: the heat under the lid is found again, once. */
+    public function test_after_the_boil_the_heat_under_the_lid_is_found_for_the_ring_as_it_is(): void
+    {
+        $plan = self::chelow();
+        $boil = $plan->boil() ?? self::fail('it is boiled');
+        $told = function (float $factor) use ($plan, $boil): \Orbek\Core\Cook\MealCook {
+            $this->plan = $plan;
+            $this->events = [];
+            $this->happens(-40.0 - $boil->boilsAfterMin($factor), 'started', ['subject' => 'heat-water']);
+            $this->happens(-40.0, 'done', ['subject' => 'heat-water']);
+
+            return Sample::alone($plan, $this->events, $this->at(-39.0));
+        };
+        $same = $told(1.02);
+        self::assertSame([], $same->changes, 'nothing to tell');
+        self::assertEquals($plan->potted->first()->line(), $same->dishes[0]->plan()->potted->first()->line());
+
+        $hot = $told(1.4);
+        $found = $hot->dishes[0]->plan();
+        self::assertStringContainsString('gives more than was thought', Sample::say($hot->changes));
+        self::assertStringContainsString('Under the lid it is', Sample::say($hot->changes));
+        self::assertEqualsWithDelta(log(1.4), log($found->stove()->likely()), 0.1);
+        self::assertTrue($found->isRight());
+        $truth = ($plan->sealedPot() ?? self::fail('it goes in'))->heated(1.4);
+        $off = static fn (Plan $one): float => $one->dish->aim()->offBy(
+            Course::of($truth, $one->potted->first()->line())->end()->browning,
+        );
+        self::assertLessThan($off($plan), $off($found));
+        // It is known in the plan, and not counted again under the lid.
+        self::assertEquals($found->odds(), $found->odds(BoilSays::of($hot->dishes[0])));
+        self::assertLessThan(0.12, $found->odds()->ringSd);
+        self::assertStringContainsString('gives less than was thought', Sample::say($told(0.7)->changes));
     }
 
     public function test_what_one_pot_taught_of_a_ring_counts_for_the_others_less_surely(): void

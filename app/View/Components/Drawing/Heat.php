@@ -43,7 +43,9 @@ final class Heat extends Component
     public function told(): string
     {
         return implode(', ', array_map(
-            static fn (array $one): string => round($one['stretch']->minutes, 1).' min '.$one['full'],
+            fn (array $one): string => $this->said->say(
+                'pages/drawings.stretch', minutes: round($one['stretch']->minutes, 1), heat: $one['full'],
+            ),
             $this->drawing->stretches(),
         ));
     }
@@ -57,7 +59,7 @@ final class Heat extends Component
 
     public function steamName(): string
     {
-        return 'steam at the lid '.round((float) $this->steam).' min';
+        return $this->said->say('pages/drawings.steam-at-the-lid', minutes: (int) round((float) $this->steam));
     }
 
     /** Name of the crust's shades, the same for the same shades. */

@@ -34,19 +34,17 @@ final class Spoonful extends Component
         $hearts = $this->spoonful->hearts();
 
         return match ($this->form) {
-            Form::Plates => "{$count} grains between two glass plates; {$hearts} have a white heart".($hearts === 0
-                ? '' : ', in the middle one '.round(100 * $this->spoonful->heartShare()).' % as wide as the grain'),
-            Form::Pot => "The boil from above: {$this->spoonful->ridingUp()} of {$count} grains ride at the surface",
-            Form::Pressed => 'One grain pressed between thumb and finger. '.match ($this->at) {
-                Stage::Snaps => 'It cracks in two, dry.',
-                Stage::HardHeart => 'It flattens a little and stops: the middle is hard.',
-                Stage::Rises => 'It flattens, the middle stands against the finger.',
-                Stage::Breaks => 'It parts in pieces.',
-                Stage::Thread => 'It flattens, with a thread to feel along it.',
-                Stage::PinPoint => 'It flattens, with one speck to feel.',
-                Stage::Smears => 'It smears.',
-            },
-            Form::Bitten => $this->said->text($this->said->label($this->at, 'bitten')),
+            Form::Plates => $this->said->say(
+                'pages/drill.grains-between-glass', grains: $count, hearts: $hearts,
+                wide: (int) round(100 * $this->spoonful->heartShare()),
+            ),
+            Form::Pot => $this->said->say(
+                'pages/drill.boil-from-above', grains: $count, riding: $this->spoonful->ridingUp(),
+            ),
+            Form::Pressed => $this->said->say(
+                'pages/drill.grain-pressed', felt: $this->said->label($this->at, 'pressed'),
+            ),
+            Form::Bitten => $this->said->label($this->at, 'bitten'),
         };
     }
 

@@ -1,6 +1,14 @@
-<p class="sentence">Usually <x-word.typed name="eaters" label="How many eat" :value="$of('eaters')" min="1" max="60" step="1" else="4" />
-    eat and <x-word.picked name="hands" label="Pairs of hands that cook" :options="['1' => 'one cooks', '2' => 'two cook', '3' =>
-    'three cook', '4' => 'four cook']" :value="$of('hands', '1')" />, with <x-word.picked name="thermometer" label="Thermometer"
-    :options="['0' => 'no thermometer', '1' => 'a thermometer']" :value="$of('thermometer', '0')" />, <x-word.picked name="scale"
-    label="Scale" :options="['1' => 'a scale', '0' => 'no scale']" :value="$of('scale', '1')" /> and a tray of <x-word.typed name="tray_cm2"
-    label="Area of the tray for drained rice, cm²" :value="$of('tray_cm2')" min="100" max="10000" step="10" else="–" /> cm².</p>
+<p class="sentence">{{ $t('pages/begin.usually') }} <x-word.typed name="eaters" :label="$t('pages/begin.how-many-eat')"
+    :value="$of('eaters')" min="1" max="60" step="1" else="4" /> {{ $t('pages/begin.eat-and') }} <x-word.picked name="hands"
+    :label="$t('pages/begin.pairs-of-hands-that-cook')" :options="['1' => $t('pages/begin.one-cooks'), '2' => $t('pages/begin.two-cook'),
+        '3' =>
+    $t('pages/begin.three-cook'), '4' => $t('pages/begin.four-cook')]" :value="$of('hands', '1')" />{{ $t('pages/begin.with') }}
+        <x-word.picked name="thermometer"
+        :label="$t('pages/begin.thermometer')"
+    :options="['0' => $t('pages/begin.no-thermometer'), '1' => $t('pages/begin.a-thermometer')]" :value="$of('thermometer', '0')" />,
+        <x-word.picked name="scale"
+    :label="$t('pages/begin.scale')" :options="['1' => $t('pages/begin.a-scale'), '0' => $t('pages/begin.no-scale')]" :value="$of('scale',
+        '1')" /> {{
+        $t('pages/begin.and-a-tray') }} <x-word.typed name="tray_cm2"
+    :label="$t('pages/begin.area-of-the-tray-for-drained')" :value="$of('tray_cm2')" min="100" max="10000" step="10" else="–" /> {{
+        $t('pages/begin.cm') }}</p>

@@ -1,4 +1,8 @@
-<p class="sentence">Under a pot can lie <x-word.picked name="which" label="What can lie under a pot" :options="['none' => 'nothing', 'tava'
-    => 'a tava or an iron plate', 'diffuser' => 'a diffuser']" :value="$of('which', 'none')" /><span class="if-plate"> of <x-word.typed
-    name="kg" label="Its weight, kg" :value="$of('kg')" min="0.1" max="10" step="0.1" else="1.6" /> kg</span>.</p>
-<p class="small">It spreads the heat and holds it back. Clay and glass need one over a flame.</p>
+<p class="sentence">{{ $t('pages/begin.under-a-pot-can-lie') }} <x-word.picked name="which"
+    :label="$t('pages/begin.what-can-lie-under-a-pot')" :options="['none' => $t('pages/begin.nothing'), 'tava'
+    => $t('pages/begin.a-tava-or-an-iron-plate'), 'diffuser' => $t('pages/begin.a-diffuser')]" :value="$of('which', 'none')" /><span
+        class="if-plate"> {{
+        $t('pages/begin.of') }} <x-word.typed
+    name="kg" :label="$t('pages/begin.its-weight-kg')" :value="$of('kg')" min="0.1" max="10" step="0.1" else="1.6" /> {{
+        $t('pages/begin.kg') }}</span>.</p>
+<p class="small">{{ $t('pages/begin.it-spreads-the-heat-and-holds') }}</p>

@@ -5,8 +5,9 @@
     <path class="hill" d="{{ $hill($belief->weights) }}"/>
     <path class="axis" d="M8,{{ $floor }}H{{ $width - 8 }}M{{ $x(0) }},{{ $floor }}v6"/>
     <path class="likely" d="M{{ $x(log($belief->likely())) }},{{ $floor }}v-48"/>
-    <text class="small" x="8" y="{{ $floor + 20 }}">{{ $ends[0] ?? ($stove ? 'less heat' : 'faster') }}</text>
-    <text class="small" x="{{ $x(0) }}" y="{{ $floor + 20 }}" text-anchor="middle">{{ $ends[1] ?? 'its kind' }}</text>
-    <text class="small" x="{{ $width - 8 }}" y="{{ $floor + 20 }}" text-anchor="end">{{
-        $ends[2] ?? ($stove ? 'more heat' : 'slower') }}</text>
+    <text class="small" x="8" y="{{ $floor + 20 }}">{{ $ends[0] ?? $t('pages/drawings.belief-low', isStove: $stove) }}</text>
+    <text class="small" x="{{ $x(0) }}" y="{{ $floor + 20 }}" text-anchor="middle">{{ $ends[1] ?? $t('pages/drawings.belief-usual')
+        }}</text>
+    <text class="small" x="{{ $width - 8 }}" y="{{ $floor + 20 }}" text-anchor="end">{{ $ends[2] ?? $t('pages/drawings.belief-high',
+        isStove: $stove) }}</text>
 </svg>

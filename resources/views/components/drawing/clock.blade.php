@@ -26,6 +26,5 @@
     @endforeach
     <path class="table" d="M96,{{ $tableY }}H{{ $drawing->width }}"/>
     <text class="table-time" x="86" y="{{ $tableY + 6 }}" text-anchor="end">{{ $say->time($plan->day->tableAt) }}</text>
-    <text class="label" x="104" y="{{ $tableY + 24 }}">Table, {{ $plan->dish->table->eaters === 1 ? 'one' : $plan->dish->table->eaters }} of
-        you</text>
+    <text class="label" x="104" y="{{ $tableY + 24 }}">{{ $t('pages/drawings.table-of-you', eaters: $plan->dish->table->eaters) }}</text>
 </svg>

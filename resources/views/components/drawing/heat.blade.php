@@ -1,8 +1,8 @@
 <svg class="drawing heat" viewBox="0 0 {{ $width }} 268" width="{{ $width }}" height="268" role="{{ $touch ? 'group' : 'img' }}"
     data-px-per-min="{{ round($drawing->pxPerMin(), 4) }}" data-high="{{ $drawing->high() }}" data-plate="{{
     array_key_first($kitchen->equipment->plates) }}">
-    <title>Heat under the lid: {{ $told() }}.@if ($course !== null) {{ $steam === null ? 'Steam never reaches the lid.' :
-        'Steam at the lid after '.round($steam).' min.' }} The crust ends {{ $say->label($course->colour()) }}.@endif</title>
+    <title>{{ $t('pages/drawings.heat-under-the-lid', told: $told()) }}@if ($course !== null) {{ $t('pages/drawings.steam-and-crust', never:
+        $steam === null, minutes: (int) round($steam ?? 0), colour: $course->colour()) }}@endif</title>
     @if ($course !== null)
         <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="12" text-anchor="end">{{ $say->reading()->degrees->sign()
             }}</text>
@@ -15,15 +15,17 @@
         <path class="curve top" d="{{ $drawing->top() }}"/>
         <path class="curve base" d="{{ $drawing->base() }}"/>
         @foreach ($probes as $name => $points)
-            <g><title>{{ $name === '' ? 'probe' : $name }}</title>@foreach ($points as [$minute, $celsius])@if ($loop->parent->first)<circle
+            <g><title>{{ $name !== '' ? $name : $t('pages/drawings.probe') }}</title>@foreach ($points as [$minute,
+                $celsius])@if ($loop->parent->first)<circle
                 class="probe" cx="{{ $drawing->x($minute) }}" cy="{{ $drawing->y($celsius) }}" r="2.2"/>@else<path class="probe" d="M{{
                 $drawing->x($minute) - 2.4 }},{{ $drawing->y($celsius) + 2 }}h4.8l-2.4,-4.4z"/>@endif @endforeach</g>
         @endforeach
-        <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($faceC()) - 7) }}">base face</text>
-        <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">top
-            of the rice</text>
+        <text class="name base" x="{{ $drawing->x($end * 0.3) }}" y="{{ max(14, $drawing->y($faceC()) - 7) }}">{{
+            $t('pages/drawings.base-face') }}</text>
+        <text class="name top" x="{{ $drawing->x($end * 0.62) }}" y="{{ min(124, $drawing->y($course->at($end * 0.62)->topC) + 17) }}">{{
+            $t('pages/drawings.top-of-the-rice') }}</text>
         @if ($drawing->core() !== '')<text class="name core" x="{{ $drawing->x($end * 0.9) }}" y="{{ min(124, $drawing->y($course->at($end *
-            0.9)->topC) + 17) }}">filling</text>@endif
+            0.9)->topC) + 17) }}">{{ $t('pages/drawings.filling') }}</text>@endif
         @if ($steam !== null)
             <path class="steam-at" d="M{{ $drawing->x($steam) }},{{ $drawing->plotTop() }}V{{ $drawing->plotBottom() }}"/>
             <text class="name top" x="{{ $drawing->steamNameX($steam, $steamName(), $now) }}" y="{{ $drawing->plotBottom() - 4 }}">{{
@@ -32,7 +34,8 @@
         <linearGradient id="{{ $shades() }}">@foreach ($drawing->stops() as $stop)<stop offset="{{ $stop['at'] }}%" stop-color="{{
             $stop['colour']
             }}"/>@endforeach</linearGradient>
-        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">crust</text>
+        <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 6 }}" y="{{ $drawing->stripTop() + 12 }}" text-anchor="end">{{
+            $t('pages/drawings.crust') }}</text>
         <rect class="strip" x="{{ App\Drawings\HeatDrawing::LEFT }}" y="{{ $drawing->stripTop() }}" width="{{ $drawing->x($end) -
             App\Drawings\HeatDrawing::LEFT }}" height="16" fill="url(#{{ $shades() }})"/>
         @if ($colours !== null && $colours->low !== $colours->high)<text class="small" x="{{ $drawing->x($end) }}" y="{{
@@ -43,8 +46,9 @@
     @foreach ($drawing->stretches() as $b)
         <g @if ($touch) data-block="{{ $b['index'] }}" data-minutes="{{ round($b['stretch']->minutes, 1) }}" data-setting="{{ round(100 *
             $b['stretch']->flame->setting) }}" data-settings="{{ implode(' ', $drawing->settings($b['stretch'])) }}" data-plate="{{
-            $b['stretch']->flame->plate?->id }}" tabindex="0" role="button" aria-label="Stretch {{ $b['index'] + 1 }}, {{
-            round($b['stretch']->minutes, 1) }} min {{ $b['full'] }}: arrows change minutes and heat, p the plate" @endif>
+            $b['stretch']->flame->plate?->id }}" tabindex="0" role="button" aria-label="{{
+                $t('pages/drawings.stretch-min-arrows-change-minutes', index: $b['index'] + 1, minutes: round($b['stretch']->minutes, 1),
+                full: $b['full']) }}" @endif>
             <rect class="block {{ $b['stretch']->isRest() ? 'rest' : '' }}" x="{{ $b['x'] }}" y="{{ $b['y'] }}" width="{{ $b['width'] }}"
                 height="{{ $b['height'] }}"/>
             @if ($b['stretch']->flame->plate !== null)<path class="on-plate" d="M{{ $b['x'] + 2 }},{{ $drawing->floor() + 3 }}H{{ $b['x'] +
@@ -56,14 +60,14 @@
         </g>
         <path class="tick" d="M{{ $b['x'] }},{{ $drawing->floor() }}v6"/>
         @if ($loop->first || in_array($b['index'], $drawing->ticked(), true))<text class="small" x="{{ $b['x'] }}"
-            y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $loop->first ?
-            'closed '.$time(0) : round($b['from']).' min' }}</text>@endif
+            y="{{ $drawing->floor() + 20 }}" text-anchor="{{ $loop->first ? 'start' : 'middle' }}">{{ $t('pages/drawings.strip-tick',
+                isFirst: $loop->first, at: $time(0), minutes: (int) round($b['from'])) }}</text>@endif
     @endforeach
     <path class="axis" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->floor() }}H{{ $drawing->x($end) }}"/>
     <path class="tick" d="M{{ $drawing->x($end) }},{{ $drawing->floor() }}v6"/>
     <text class="small" x="{{ $drawing->x($end) }}" y="{{ $drawing->floor() + 20 }}" text-anchor="end">{{ $time($end) }}</text>
     @if ($now !== null)<g class="here"><path d="M{{ $drawing->x($now) }},{{ $drawing->plotTop() - 6 }}V{{ $drawing->floor() + 4 }}"/><text
         class="strong" x="{{ min(max($drawing->x($now), App\Drawings\HeatDrawing::LEFT + 46), $width - 40) }}"
-        y="{{ $drawing->plotTop() - 9 }}" text-anchor="middle">you are here</text></g>@endif
+        y="{{ $drawing->plotTop() - 9 }}" text-anchor="middle">{{ $t('pages/drawings.you-are-here') }}</text></g>@endif
     <path class="slid" d="M0,{{ $drawing->plotTop() }}V{{ $drawing->floor() }}" visibility="hidden"/>
 </svg>

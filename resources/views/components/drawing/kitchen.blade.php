@@ -1,8 +1,8 @@
-<div class="scrolls" tabindex="0" role="group" aria-label="Pots and rings, to scale">
+<div class="scrolls" tabindex="0" role="group" aria-label="{{ $t('pages/drawings.pots-and-rings-to-scale') }}">
 <svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{
     $pots['height'] }}" role="img">
-    <title>Pots to scale: {{ collect($home->equipment->pots)->map(fn ($pot) =>
-        $pot->name.', '.round($pot->heightCm()).' cm high inside')->implode('; ') }}.</title>
+    <title>{{ $t('pages/drawings.pots-to-scale', pots: collect($home->equipment->pots)->map(fn ($pot) =>
+        $t('pages/drawings.pot-and-height', pot: $pot->name, high: (int) round($pot->heightCm())))->implode('; ')) }}</title>
     <path class="rule" d="M8,{{ $pots['base'] }}H{{ $pots['width'] - 8 }}"/>
     @foreach ($pots['pots'] as ['pot' => $pot, 'x' => $x, 'half' => $half, 'rim' => $rim, 'wall' => $wall, 'lidY' => $lidY])
         <g class="pot-{{ $pot->material->value }}">
@@ -21,17 +21,18 @@
                 <path class="handle" d="M{{ $x - $half - $wall }},{{ $rim + 8 }}h-8v8M{{ $x + $half + $wall }},{{ $rim + 8 }}h8v8"/>
             @endif
             <text x="{{ $x }}" y="{{ ($rim + $pots['base']) / 2 + 5 }}" text-anchor="middle">{{ round($pot->litres, 1) }} L</text>
-            <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 19 }}" text-anchor="middle">{{ round($pot->diameterCm) }} cm</text>
+            <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 19 }}" text-anchor="middle">{{ $t('pages/drawings.cm', diameterCm:
+                round($pot->diameterCm)) }}</text>
             <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 35 }}" text-anchor="middle">{{ $pot->cooker === null ?
-                $say->label($pot->material) : 'cooker' }}</text>
+                $say->label($pot->material) : $t('pages/drawings.cooker') }}</text>
         </g>
     @endforeach
 </svg>
 <svg class="drawing kitchen" viewBox="0 0 {{ $stove['width'] }} {{ $stove['height'] }}" width="{{ $stove['width'] }}" height="{{
     $stove['height'] }}" role="img">
-    <title>The stove from above: {{ collect($home->equipment->rings)->map(fn ($ring) =>
-        $ring->label().', '.$say->label($ring->kind).', '.($ring->knob->marks === [] ? 'a knob without marks' :
-        'marks '.collect($ring->knob->marks)->pluck('name')->implode(', ')))->implode('; ') }}.</title>
+    <title>{{ $t('pages/drawings.the-stove-from-above', rings: collect($home->equipment->rings)->map(
+        fn ($ring) => $t('pages/drawings.ring-line', ring: $ring->label(), kind: $ring->kind, isMarked: $ring->knob->marks !== [],
+        marks: array_column($ring->knob->marks, 'name')))->implode('; ')) }}</title>
     @foreach ($stove['rings'] as ['ring' => $ring, 'x' => $x, 'y' => $y, 'radius' => $radius, 'marks' => $marks])
         <g class="ring-{{ $ring->kind->value }}">
             @switch ($ring->kind->value)
@@ -51,7 +52,8 @@
                     <circle class="field" cx="{{ $x }}" cy="{{ $y }}" r="{{ $radius }}" stroke-dasharray="9 5"/><path class="field" d="M{{
                         $x - 7 }},{{ $y }}h14M{{ $x }},{{ $y - 7 }}v14"/>
             @endswitch
-            <text x="{{ $x }}" y="{{ $y + 5 }}" text-anchor="middle" class="watts">{{ number_format($ring->watts / 1000, 1) }} kW</text>
+            <text x="{{ $x }}" y="{{ $y + 5 }}" text-anchor="middle" class="watts">{{ $t('pages/drawings.kw', watts:
+                number_format($ring->watts / 1000, 1)) }}</text>
             <circle class="knob" cx="{{ $x }}" cy="{{ $stove['knobY'] }}" r="{{ $drawing->knob() }}"/>
             <path class="knob" d="M{{ $x }},{{ $stove['knobY'] }}v-{{ $drawing->knob() - 4 }}"/>
             @foreach ($marks as $mark)<text class="small" x="{{ $mark['x'] }}" y="{{ $mark['y'] }}" text-anchor="{{ $mark['x'] < $x -

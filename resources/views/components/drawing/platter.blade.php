@@ -1,7 +1,7 @@
 <svg class="drawing platter" viewBox="0 0 {{ $drawing->width() }} {{ $drawing->height() }}" width="{{ $drawing->width() }}" height="{{
     $drawing->height() }}" role="img">
-    <title>The platter in section, from below: {{ $say->list(array_map(fn ($band) => $band['label'], $drawing->bands())) }}{{
-        $drawing->onTop() === [] ? '' : '; on top '.implode(', ', $drawing->onTop()) }}.</title>
+    <title>{{ $t('pages/drawings.platter-in-section', bands: array_column($drawing->bands(), 'label'), isTopped: $drawing->onTop() !== [],
+        top: $drawing->onTop()) }}</title>
     @foreach ($drawing->bands() as $band)
         <path class="hatched" d="{{ $band['outline'] }}" fill="url(#{{ $hatches->use($band['hatch']) }})"/>
         <text x="{{ $drawing->labelX() }}" y="{{ $band['labelY'] }}">{{ Str::limit($say($band['label']), 24) }}</text>

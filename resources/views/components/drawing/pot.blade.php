@@ -1,12 +1,9 @@
 <svg class="drawing pot" viewBox="0 0 {{ round($wide) }} {{ round($drawing->height) }}" width="{{ round($wide) }}" height="{{
     round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
-    <title>{{ $plan->dish->name }} in section. {{ $plan->pot()->name }}, from the base up: {{ $told() }}. {{
-        $plan->dish->build->underTheLid() ===
-        []
-        ? '' :
-        collect($plan->dish->build->underTheLid())->map->name->implode(', ').' poured over; ' }}{{ $drawing->onTop() === null ? '' :
-        'something steams in one place on the rice; ' }}{{ $plan->totals->free()->text() }} free under the lid, {{
-        $plan->dish->lid->seal->name }}.</title>
+    <title>{{ $t('pages/drawings.pot-in-section', dish: $plan->dish->name, pot: $plan->pot()->name, layers: $told(), isPoured:
+        $plan->dish->build->underTheLid() !== [], poured: array_map(fn ($one) => $one->name,
+        array_values($plan->dish->build->underTheLid())), isPlaced: $drawing->onTop() !== null, free: $plan->totals->free()->text(), seal:
+        $plan->dish->lid->seal->name) }}</title>
 
     @if ($labels)
         <g class="rule">
@@ -16,13 +13,14 @@
                     <text x="{{ $left - $wall - 39 }}" y="{{ $tick['y'] + 4 }}" text-anchor="end">{{ $tick['cm'] }}</text>
                 @endif
             @endforeach
-            <text x="{{ $left - $wall - 24 }}" y="{{ $rim - 8 }}" text-anchor="end">cm</text>
+            <text x="{{ $left - $wall - 24 }}" y="{{ $rim - 8 }}" text-anchor="end">{{ $t('pages/drawings.cm-2') }}</text>
         </g>
     @endif
 
     @foreach ($layers as [$number, $drawn])
         <g class="matter {{ $drawn['layer']->matter->value }}" @if ($number !== null) data-layer="{{ $number }}" tabindex="0" role="button"
-            aria-label="Layer {{ $number + 1 }} from the base, {{ $drawn['layer']->label }}: arrows move it" @endif>
+            aria-label="{{ $t('pages/drawings.layer-from-the-base-arrows-move', number: $number + 1, drawn: $drawn['layer']->label) }}"
+                @endif>
             @if ($drawn['layer']->matter->value === 'crust')<path class="body" d="{{ $drawn['outline'] }}" @if ($drawing->crust() !== null)
                 fill="{{
                 $drawing->crust() }}" @endif/>@endif
@@ -33,8 +31,8 @@
     @endforeach
 
     @if ($drawing->torn() !== null)<path class="torn" d="{{ $drawing->torn() }}"/>@endif
-    @if ($drawing->onTop() !== null)<path class="on-top" d="{{ $drawing->onTop() }}"><title>in one place on the rice, to be lifted
-        off</title></path>@endif
+    @if ($drawing->onTop() !== null)<path class="on-top" d="{{ $drawing->onTop() }}"><title>{{ $t('pages/drawings.in-one-place-on-the-rice')
+        }}</title></path>@endif
     @if ($drawing->poured() !== null)<path class="poured" d="{{ $drawing->poured() }}"/>@endif
     @if ($drawing->holes() !== [])<path class="hole" d="{{ implode('', array_map(fn ($x) => 'M'.($x -
         3).','.$drawing->surface($x).'V'.($base - 6).'M'.($x + 3).','.$drawing->surface($x).'V'.($base - 6), $drawing->holes())) }}"/>@endif
@@ -45,9 +43,9 @@
     @if ($labels)
         <g class="mark {{ $plan->potted->first()->section->isTooFull() ? 'broken' : 'kept' }}">
             <path d="M{{ $left + 3 }},{{ $drawing->markY() }}h14M{{ $right - 17 }},{{ $drawing->markY() }}h14"/>
-            <text x="{{ $right - 4 }}" y="{{ $drawing->markY() - 5 }}" text-anchor="end">{{ $drawing->pastRimCm() > 0 ?
-                number_format($drawing->pastRimCm(), 1).' cm past the rim' : ($plan->potted->first()->section->isTooFull() ?
-                $free.' cm free, broken' : $free.' cm free, kept') }}</text>
+            <text x="{{ $right - 4 }}" y="{{ $drawing->markY() - 5 }}" text-anchor="end">{{ $t('pages/drawings.free-cm', isPast:
+                $drawing->pastRimCm() > 0, past: number_format($drawing->pastRimCm(), 1), free: $free, isKept: !
+                $plan->potted->first()->section->isTooFull()) }}</text>
         </g>
     @endif
 

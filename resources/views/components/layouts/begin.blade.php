@@ -1,14 +1,16 @@
 @props(['title', 'step' => null])
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ $say->language() }}">
 <x-layouts.head :title="$title" />
 <body class="place-begin">
     <header class="masthead">
-        <span class="wordmark">orbek</span>
-        <nav aria-label="The first minutes"><ol class="steps">
-            @foreach (App\View\Pages\Steps::NAMES as $key => $name)
-                <li>@if ($key === $step)<span aria-current="step">{{ $name }}</span>@elseif ($key === 'dish')<span>{{ $name }}</span>@else<a
-                    href="{{ route('begin', $key) }}">{{ $name }}</a>@endif</li>
+        <span class="wordmark">{{ $t('pages/layout.orbek') }}</span>
+        <nav aria-label="{{ $t('pages/layout.the-first-minutes') }}"><ol class="steps">
+            @foreach ([...Orbek\Core\Kitchen\FirstMinutes::STEPS, 'dish'] as $key)
+                <li>@if ($key === $step)<span aria-current="step">{{ $t('pages/begin.step-name', step:
+                    $key) }}</span>@elseif ($key === 'dish')<span>{{
+                    $t('pages/begin.step-name', step: $key) }}</span>@else<a
+                    href="{{ route('begin', $key) }}">{{ $t('pages/begin.step-name', step: $key) }}</a>@endif</li>
             @endforeach
         </ol></nav>
     </header>

@@ -6,11 +6,14 @@
         <meta name="csrf-token" content="{{ csrf_token() }}">
     @endif
     <meta name="color-scheme" content="light dark">
-    <title>{{ $title }} · Orbek</title>
+    <title>{{ $t('pages/layout.orbek-2', title: $title) }}</title>
     <link rel="icon" href="/orbek.svg" type="image/svg+xml">
     <link rel="manifest" href="/orbek.webmanifest">
     <link rel="apple-touch-icon" href="/icon-192.png">
     <meta name="theme-color" content="#eaede9">
     <meta name="build" content="{{ Illuminate\Support\Facades\Vite::manifestHash() }}">
+    @if ($scripts)
+        <script type="application/json" id="words">{!! $say->scripts() !!}</script>
+    @endif
     @vite($scripts ? ['resources/css/orbek.scss', 'resources/js/orbek.js'] : ['resources/css/orbek.scss'])
 </head>

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Wording;
+
+use MessageFormatter;
+
+/** All that is said in one language: a folder of lang/, its messages by place and key. */
+final readonly class Language
+{
+    /** @param  array<string, string>  $messages by place and key: "pages/stove.read", "labels.Stage.label.done" */
+    private function __construct(public string $locale, public array $messages)
+    {
+    }
+
+    /** @return list<string> the languages that have a folder */
+    public static function all(string $folder): array
+    {
+        return array_map(basename(...), glob("{$folder}/*", GLOB_ONLYDIR) ?: []);
+    }
+
+    public static function of(string $folder, string $locale): self
+    {
+        $messages = [];
+        foreach ([...glob("{$folder}/{$locale}/*.php") ?: [], ...glob("{$folder}/{$locale}/*/*.php") ?: []] as $file) {
+            $place = substr($file, strlen("{$folder}/{$locale}/"), -4);
+            /** @var array<string, mixed> $read */
+            $read = require $file;
+            $messages += self::flat($read, "{$place}.");
+        }
+
+        return new self($locale, $messages);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $read
+     * @return array<string, string>
+     */
+    private static function flat(array $read, string $under): array
+    {
+        $flat = [];
+        foreach ($read as $key => $said) {
+            $flat += is_array($said)
+                ? self::flat($said, "{$under}{$key}.") : ["{$under}{$key}" => is_string($said) ? $said : ''];
+        }
+
+        return $flat;
+    }
+
+    /**
+     * What is wrong with it beside the language that all is written in first.
+     *
+     * @return list<string> a line each: what is missing or too much, takes other arguments, cannot be read
+     */
+    public function against(self $first): array
+    {
+        $wrong = [];
+        foreach (array_diff_key($first->messages, $this->messages) as $key => $said) {
+            $wrong[] = "{$key} is missing: {$said}";
+        }
+        foreach (array_keys(array_diff_key($this->messages, $first->messages)) as $key) {
+            $wrong[] = "{$key} is said nowhere";
+        }
+        foreach (array_intersect_key($this->messages, $first->messages) as $key => $said) {
+            [$has, $wants] = [self::arguments($said), self::arguments($first->messages[$key])];
+            if ($has !== $wants) {
+                $wrong[] = "{$key} takes ".implode(', ', $has).' and not '.implode(', ', $wants);
+            }
+            if (MessageFormatter::create($this->locale, ltrim($said, '^')) === null) {
+                $wrong[] = "{$key} cannot be read: {$said}";
+            }
+        }
+
+        return $wrong;
+    }
+
+    /** @return list<string> the names of what a message is given, in the order of the alphabet */
+    public static function arguments(string $message): array
+    {
+        $names = [];
+        $at = 0;
+        self::text($message, $at, $names);
+        $names = array_keys($names);
+        sort($names);
+
+        return $names;
+    }
+
+    /** @param  array<string, true>  $names */
+    private static function text(string $message, int &$at, array &$names): void
+    {
+        for ($end = strlen($message); $at < $end && $message[$at] !== '}'; $at++) {
+            if ($message[$at] === '{') {
+                $at++;
+                $names[substr($message, $at, strcspn($message, ',}', $at))] = true;
+                for (; $at < $end && $message[$at] !== '}'; $at++) {
+                    if ($message[$at] === '{') {
+                        $at++;
+                        self::text($message, $at, $names);
+                    }
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'to-the-shelf' => 'To the Shelf',
+    'not-here' => 'Not here',
+    'orbek-failed' => 'Orbek failed at this',
+    'what-was-saved-before-is-kept' => 'What was saved before is kept. What went wrong stands in storage/logs/orbek.log ({exception}).',
+    'orbek-failed-2' => 'Orbek failed',
+    'this-page-is-not-kept' => 'This page is not kept',
+    'the-network-or-the-laptop' => 'The network or the laptop is gone, and this page was not seen on this device before. Kept here:',
+    'the-stove' => 'the Stove',
+    'as-far-as-a-cook' => ', as far as a cook is open,',
+    'the-shelf' => 'the Shelf',
+    'and-the-meals-ahead' => 'and the meals ahead.',
+    'without-the-network' => 'Without the network',
+    'changed-in-another-window-meanwhile' => 'Changed in another window meanwhile',
+    'your-change-is-not-saved-yet' => 'Your change is not saved yet. It can be made now, over what is there.',
+    'make-my-change-now' => 'Make my change now',
+    'leave-it' => 'Leave it as it is',
+    'changed-meanwhile' => 'Changed meanwhile',
+    'not-taken' => 'Not taken',
+    'back' => 'Back',
+    'orbek-cannot-keep-anything-now' => 'Orbek cannot keep anything now',
+    'load-this-page-again' => 'Load this page again',
+    'when-that-is-done' => 'when that is done.',
+    'not-here-or-taken' => '{isMissing, select, yes{Not here} other{Not taken}}',
+    'there-is-nothing-at-this-address' => 'There is nothing at this address, or not any more.',
+    'this-address-cannot-be-asked' => 'This address cannot be asked that way.',
+    'that-is-too-large-give' => 'That is too large: give at most 1 MB.',
+    'this-page-is-too-old' => 'This page is too old to write. Load it again, then say it once more.',
+    'too-often-in-too-short' => 'Too often in too short a time. Wait a minute, then try again.',
+    'cannot-be-answered' => 'This cannot be answered ({code}).',
+    'cannot-store' => '{what, select, full{The laptop’s disk is full. Make room there.} readonly{The laptop cannot write its database (it is read-only). Look at the rights of database/ and of database/orbek.sqlite.} closed{The laptop cannot open its database, database/orbek.sqlite. Look whether it is there; if it is gone, put it back, or bring back a backup with ./orbek restore FILE.} gone{The laptop’s database, database/orbek.sqlite, is gone. Put it back, or bring back a backup with ./orbek restore FILE.} older{The laptop’s database is empty or of an older Orbek. End Orbek and start it with ./orbek start; if it was lost, bring back a backup with ./orbek restore FILE.} damaged{The laptop’s database is damaged. Bring back a backup with ./orbek restore FILE.} fails{The laptop’s disk fails.} busy{The database is busy.} other{database/orbek.sqlite is no database. Bring back a backup with ./orbek restore FILE.}} What was tapped stays on this device and is sent again.',
+    'overtaken' => 'This was changed in another window meanwhile. Your change is not saved yet; look at it as it is now, and make your change if you still want it.',
+];

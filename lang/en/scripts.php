@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+/* What scripts say: handed over with the page; arguments only by name. */
+return [
+    'cannot-speak' => 'speak (it has no voice)',
+    'cannot-vibrate' => 'vibrate',
+    'cannot-keep-lit' => 'keep the screen lit',
+    'cannot-show-notices' => 'show notices',
+    'may-not-show-notices' => 'show notices (they are forbidden in its settings)',
+    'cannot-keep-orbek' => 'keep Orbek for when the network is gone (this address is not trusted)',
+    'browser-will-not' => 'This browser will not {things}.',
+    'nor' => ', nor ',
+    'drained-weighs-more' => 'Drained, {raw_g} g of raw rice cannot weigh {drained_g} g: give more than {raw_g} g.',
+    'drained-weighs-less' => '{raw_g} g of raw rice cannot weigh {drained_g} g: give at most {most} g.',
+    'steps-are-not-kept' => 'The steps to come are not kept on this phone yet: go by what stands here till the laptop answers.',
+    'press-start' => 'Press start, test grains, lift.',
+    'a-grain-at' => 'At {at} a grain {felt}.',
+    'cannot-be-read' => 'The server gave an answer that cannot be read.',
+    'no-shorter-plan' => '{why} No shorter plan was looked for: this one holds. Load the page again to look.',
+    'noted-not-sent' => '{left} noted at the stove, not sent yet: {why}',
+    'photographs-not-sent' => 'Photographs not sent yet: {pictures}. They are kept here.',
+    'would-be-lost' => '{left} noted at the stove are not sent yet and would be lost: sign out when the server is back, or press again to leave them.',
+    'was-updated' => 'Orbek was updated. This page goes on as it is; <a href="">load it again</a> when there is a moment. Nothing tapped is lost.',
+    'on-its-way' => 'On its way…',
+    'kept-here' => 'Kept here; it goes out when the laptop answers.',
+    'not-sent' => 'Not sent, and this browser keeps nothing: take it again when the laptop answers.',
+    'kept-with-the-cook' => 'Kept with the cook.',
+    'open-once-more' => '{why} Open {station} once more when it is back.',
+    'give-between' => 'Give {least} to {most}.',
+    'slide-once-more' => '{why} Slide once more when it is back.',
+    'ask-again' => '{why} Look whether it runs, then ask again.',
+    'page-went-wrong' => 'Something went wrong in the page. Load it again; what was saved is kept.',
+    'nothing-known-to-be-changed' => 'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.',
+    'nothing-was-changed' => '{why} Nothing was changed; start it again and repeat the change.',
+    'address-as-a-picture' => 'The address {address} as a picture for a camera',
+    'does-not-answer' => 'The server does not answer.',
+    'server-failed' => 'The server failed ({status}).',
+    'server-refused' => 'The server refused ({status}).',
+];
