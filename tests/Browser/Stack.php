@@ -154,7 +154,7 @@ final class Stack
     {
         $wanted = new DesiredCapabilities([WebDriverCapabilityType::BROWSER_NAME => $browser]);
 
-        return RemoteWebDriver::create(
+        return HandedBrowser::create(
             $this->driverUrl, $wanted->setCapability(ChromeOptions::CAPABILITY, $options),
             self::TIMEOUT_S * 1000, self::TIMEOUT_S * 1000,
         );
