@@ -54,10 +54,15 @@ final class AppServiceProvider extends ServiceProvider
                 PDO|Closure $pdo, string $database, string $prefix, array $config,
             ): ImmediateConnection => new ImmediateConnection($pdo, $database, $prefix, $config),
         );
-        $this->app->singleton(
-            Craft::class,
-            static fn (): Craft => CraftFiles::remembered(base_path('schema/craft'), Cache::store('drawn')),
-        );
+        /** @var array<string, Craft> $crafts by the language of whoever reads */
+        $crafts = [];
+        $this->app->bind(Craft::class, static function (Application $app) use (&$crafts): Craft {
+            $say = $app->make(Wording::class);
+
+            return $crafts[$say->locale] ??= CraftFiles::remembered(
+                base_path('schema/craft'), $say, Cache::store('drawn'),
+            );
+        });
         $this->app->scoped(Hatches::class);
         $this->app->scoped(Wording::class, static fn (): Wording => new Wording(
             lang_path(), locale: config()->string('orbek.locale'),

@@ -48,6 +48,19 @@ final readonly class Language
         return $flat;
     }
 
+    /** @return array<string, string> the messages of one file, by key */
+    public function place(string $place): array
+    {
+        $under = "{$place}.";
+        $found = array_filter(
+            $this->messages, static fn (string $key): bool => str_starts_with($key, $under), ARRAY_FILTER_USE_KEY,
+        );
+
+        return array_combine(
+            array_map(static fn (string $key): string => substr($key, strlen($under)), array_keys($found)), $found,
+        );
+    }
+
     /**
      * What is wrong with it beside the language that all is written in first.
      *

@@ -109,6 +109,53 @@ final class Wording
         return (string) json_encode($words, JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE);
     }
 
+    /**
+     * What the craft calls its own, by file of schema/craft and id.
+     *
+     * @return array<string, array<string, array<array-key, mixed>>>
+     */
+    public function craft(): array
+    {
+        $words = $this->place('craft');
+        array_walk_recursive($words, function (mixed &$said): void {
+            $said = is_string($said) ? $this->written($said) : $said;
+        });
+
+        /** @phpstan-ignore return.type (lang/, held to its form by LanguageTest) */
+        return $words;
+    }
+
+    /**
+     * The names of foods by id, what this language calls them first, then what recipes of any language write.
+     *
+     * @return array<string, list<string>>
+     */
+    public function foods(): array
+    {
+        $names = [];
+        foreach ($this->place('foods') as $id => $said) {
+            $own = explode('|', is_string($said) ? $said : '');
+            $names[$id] = $this->isMadeUp() ? [$this->written($own[0]), ...$own] : $own;
+        }
+        foreach (array_diff(Language::all($this->folder), [$this->language()]) as $other) {
+            foreach (Language::of($this->folder, $other)->place('foods') as $id => $said) {
+                $names[$id] = [...$names[$id] ?? [], ...explode('|', $said)];
+            }
+        }
+
+        return array_map(static fn (array $all): array => array_values(array_unique($all)), $names);
+    }
+
+    /**
+     * Files of these places in every language, whose change is a change of what is read of them.
+     *
+     * @return list<string>
+     */
+    public function files(string ...$places): array
+    {
+        return glob("{$this->folder}/*/{".implode(',', $places).'}.php', GLOB_BRACE) ?: [];
+    }
+
     /** A sentence of a page, by its key of lang/, its arguments named. */
     public function say(string $key, mixed ...$args): string
     {
@@ -230,17 +277,27 @@ final class Wording
         );
     }
 
-    /** Seconds as minutes and seconds. */
+    /** Seconds as a cook says them, unlike a time of day: "43 s", "6 min", "5 min 43 s". */
     public function clock(float $seconds): string
     {
-        return Figure::clock($seconds);
+        $whole = (int) round(abs($seconds));
+        $isBefore = $seconds < 0 && $whole > 0;
+
+        return match (true) {
+            $whole < 60 => $this->say('units.seconds', isBefore: $isBefore, seconds: $whole),
+            $whole % 60 === 0 => $this->say('units.whole-minutes', isBefore: $isBefore, minutes: intdiv($whole, 60)),
+            default => $this->say(
+                'units.minutes-and-seconds', isBefore: $isBefore, minutes: intdiv($whole, 60), seconds: $whole % 60,
+            ),
+        };
     }
 
     /** An amount as this household reads it. */
     public function amount(Figure|Quantity $amount): string
     {
         return match ($amount->unit) {
-            'h:min' => self::duration($amount->amount),
+            'h:min' => $this->duration($amount->amount),
+            's' => $this->clock($amount->amount),
             'clock' => $this->time((new DateTimeImmutable('2000-01-01'))->setTime(0, (int) round($amount->amount))),
             default => $this->inUnits($amount instanceof Figure ? $amount->quantity() : $amount),
         };
@@ -248,9 +305,7 @@ final class Wording
 
     private function inUnits(Quantity $amount): string
     {
-        return $amount->unit === '°C'
-            ? $this->inDegrees($amount->text())
-            : $this->reading()->units->text($amount, $this->reading()->cup);
+        return $this->text($this->reading()->units->told($amount, $this->reading()->cup));
     }
 
     public function reading(): Reading
@@ -328,14 +383,16 @@ final class Wording
     }
 
     /** 45 → "45 min", 120 → "2 h", 135 → "2 h 15 min". */
-    public static function duration(float $minutes): string
+    public function duration(float $minutes): string
     {
         $whole = (int) round($minutes);
 
         return match (true) {
-            $whole < 60 => "{$whole} min",
-            $whole % 60 === 0 => intdiv($whole, 60).' h',
-            default => intdiv($whole, 60).' h '.($whole % 60).' min',
+            $whole < 60 => $this->say('units.min', n: $whole),
+            $whole % 60 === 0 => $this->say('units.hours', hours: intdiv($whole, 60)),
+            default => $this->say(
+                'units.hours-and-minutes', hours: intdiv($whole, 60), minutes: $whole % 60,
+            ),
         };
     }
 

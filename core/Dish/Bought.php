@@ -35,7 +35,7 @@ final readonly class Bought
     public function why(): Note
     {
         return $this->yield <= 1
-            ? Note::of('bought.yield', food: $this->name, yield: (int) round(100 * $this->yield))
-            : Note::of('bought.swells', food: $this->name, yield: round($this->yield, 2));
+            ? Note::of('bought.yield', food: Staple::named($this->name), yield: (int) round(100 * $this->yield))
+            : Note::of('bought.swells', food: Staple::named($this->name), yield: round($this->yield, 2));
     }
 }

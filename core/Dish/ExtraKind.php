@@ -28,7 +28,7 @@ enum ExtraKind: string
     /** What it is bought as where that differs: a kilo of raw onion gives 250 to 300 g fried. */
     public function bought(): ?Bought
     {
-        return $this === self::Onion ? Bought::as('raw onion', 0.275) : null;
+        return $this === self::Onion ? Bought::as(Staple::RawOnion->value, 0.275) : null;
     }
 
     /** How many days ahead it can be made; null where it is best fresh. */

@@ -111,22 +111,6 @@ final readonly class Figure
         );
     }
 
-    /** The amount with its unit, as a cook reads it. */
-    public function text(): string
-    {
-        return $this->quantity()->text();
-    }
-
-    public function fromText(): string
-    {
-        return $this->from()->text();
-    }
-
-    public function byText(): string
-    {
-        return Quantity::of($this->by ?? $this->amount, $this->unit, $this->decimals)->text();
-    }
-
     /** The amount without its reasons and its window. */
     public function quantity(): Quantity
     {
@@ -138,6 +122,12 @@ final readonly class Figure
     public function from(): Quantity
     {
         return Quantity::of($this->from ?? $this->amount, $this->unit, $this->decimals)->filling($this->kgPerLitre);
+    }
+
+    /** The late edge of its window. */
+    public function by(): Quantity
+    {
+        return Quantity::of($this->by ?? $this->amount, $this->unit, $this->decimals)->filling($this->kgPerLitre);
     }
 
     /** Minutes and seconds: 339 → 5:39. */

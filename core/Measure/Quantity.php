@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Measure;
 
+use LogicException;
+
 /** An amount with its unit, to be shown in the units that whoever reads it has chosen. */
 final readonly class Quantity
 {
@@ -53,25 +55,35 @@ final readonly class Quantity
         return new self($this->amount, $this->unit, $this->decimals, $this->kgPerLitre, $pieceG);
     }
 
-    /** With its decimals; what is less than those can show is told as less, not as nothing. */
-    private function plain(): string
+    /** In grams and litres; what is less than its decimals can show is told as less, not as nothing. */
+    public function told(): Note
     {
         $least = 10 ** -$this->decimals;
         $isTrace = $this->amount > 0 && $this->amount < $least / 2 && in_array($this->unit, ['g', 'ml', 'L'], true);
-        $said = number_format($isTrace ? $least : $this->amount, $this->decimals, '.', '');
+        // Kitchen scales end at a few kilograms: past one, kilograms read easier.
+        $said = $this->unit === 'g' && $this->amount >= 1000
+            ? Note::of('units.kg', n: number_format($this->amount / 1000, 2, '.', ''))
+            : $this->inItsUnit(number_format($isTrace ? $least : $this->amount, $this->decimals, '.', ''));
 
-        return trim(($isTrace ? 'under ' : '')."{$said} {$this->unit}");
+        return $isTrace ? Note::of('units.under', amount: $said) : $said;
     }
 
-    /** In grams, litres and minutes, as a cook reads it. */
-    public function text(): string
+    private function inItsUnit(string $n): Note
     {
-        return match (true) {
-            $this->unit === 's' => Figure::clock($this->amount),
-            $this->unit === 'clock' => sprintf('%02d:%02d', intdiv((int) $this->amount, 60), (int) $this->amount % 60),
-            // Kitchen scales end at a few kilograms: past one, kilograms read easier.
-            $this->unit === 'g' && $this->amount >= 1000 => number_format($this->amount / 1000, 2, '.', '').' kg',
-            default => $this->plain(),
+        return match ($this->unit) {
+            '' => Note::of('units.plain', n: $n),
+            'g' => Note::of('units.g', n: $n),
+            'ml' => Note::of('units.ml', n: $n),
+            'L' => Note::of('units.litres', n: $n),
+            'cm' => Note::of('units.cm', n: $n),
+            'min' => Note::of('units.min', n: $n),
+            '°C' => Note::of('units.celsius', n: $n),
+            'kcal' => Note::of('units.kcal', n: $n),
+            'drops' => Note::of('units.drops', n: $n),
+            'cups' => Note::of('units.cups', n: $n, isOne: $this->amount <= 1),
+            '% kept' => Note::of('units.kept', n: $n),
+            '% salt' => Note::of('units.salt', n: $n),
+            default => throw new LogicException("The unit \"{$this->unit}\" has no words."),
         };
     }
 }

@@ -31,15 +31,16 @@ enum Units: string
     private const USUAL_KG_PER_L = 0.9;
 
     /** An amount as this cook reads it. */
-    public function text(Quantity $amount, Cup $cup): string
+    public function told(Quantity $amount, Cup $cup): Note
     {
         $count = $amount->pieceG === null || $amount->unit !== 'g'
             ? null : self::pieces($amount->amount / $amount->pieceG, $amount->pieceG);
         if ($count !== null && ($this === self::Cups || $amount->pieceG < self::COUNTED_BELOW_G)) {
-            return $count;
+            return Note::of('units.plain', n: $count);
         }
+        $measured = $this->measured($amount, $cup);
 
-        return $this->measured($amount, $cup).($count === null ? '' : " ({$count})");
+        return $count === null ? $measured : Note::of('units.counted', amount: $measured, many: $count);
     }
 
     /** So many of what is counted: whole ones, of large ones halves. */
@@ -51,10 +52,10 @@ enum Units: string
         return (intdiv($halves, 2) > 0 ? (string) intdiv($halves, 2) : '').($halves % 2 === 1 ? '½' : '');
     }
 
-    private function measured(Quantity $amount, Cup $cup): string
+    private function measured(Quantity $amount, Cup $cup): Note
     {
         if ($this === self::Grams || ! in_array($amount->unit, ['g', 'ml', 'L'], true)) {
-            return $amount->text();
+            return $amount->told();
         }
         $ml = match ($amount->unit) {
             'ml' => $amount->amount,
@@ -70,25 +71,29 @@ enum Units: string
         $ounces = $amount->amount / self::GRAMS_PER_OUNCE;
 
         return $ounces >= self::OUNCES_PER_POUND
-            ? number_format($ounces / self::OUNCES_PER_POUND, 2, '.', '').' lb'
-            : number_format($ounces, $ounces < 2 ? 2 : 1, '.', '').' oz';
+            ? Note::of('units.lb', n: number_format($ounces / self::OUNCES_PER_POUND, 2, '.', ''))
+            : Note::of('units.oz', n: number_format($ounces, $ounces < 2 ? 2 : 1, '.', ''));
     }
 
     /** Millilitres in cups, tablespoons or teaspoons, to the quarter. */
-    private static function spooned(float $ml, Cup $cup): string
+    private static function spooned(float $ml, Cup $cup): Note
     {
         if ($ml < self::PINCH_ML) {
-            return 'a pinch';
+            return Note::of('units.pinch');
         }
-        [$amount, $unit] = match (true) {
-            $ml >= $cup->millilitres() / 4 => [$ml / $cup->millilitres(), 'cups'],
-            $ml >= self::TABLESPOON_ML => [$ml / self::TABLESPOON_ML, 'tbsp'],
-            default => [$ml / self::TEASPOON_ML, 'tsp'],
-        };
-        $quarters = max(1, (int) round(4 * $amount));
-        $part = [0 => '', 1 => '¼', 2 => '½', 3 => '¾'][$quarters % 4];
-        $whole = intdiv($quarters, 4);
+        $said = static function (float $amount): string {
+            $quarters = max(1, (int) round(4 * $amount));
+            $whole = intdiv($quarters, 4);
 
-        return trim(($whole > 0 ? (string) $whole : '').$part).' '.($quarters <= 4 && $unit === 'cups' ? 'cup' : $unit);
+            return ($whole > 0 ? (string) $whole : '').[0 => '', 1 => '¼', 2 => '½', 3 => '¾'][$quarters % 4];
+        };
+
+        return match (true) {
+            $ml >= $cup->millilitres() / 4 => Note::of(
+                'units.cups', n: $said($ml / $cup->millilitres()), isOne: round(4 * $ml / $cup->millilitres()) <= 4,
+            ),
+            $ml >= self::TABLESPOON_ML => Note::of('units.tablespoons', n: $said($ml / self::TABLESPOON_ML)),
+            default => Note::of('units.teaspoons', n: $said($ml / self::TEASPOON_ML)),
+        };
     }
 }

@@ -331,6 +331,21 @@ return [
             'done' => 'It is soft all through; nothing is left under the teeth.',
         ],
     ],
+    'Staple' => [
+        'label' => [
+            'salt' => 'salt',
+            'oil' => 'oil',
+            'fat' => 'fat',
+            'ghee-or-oil' => 'ghee or oil',
+            'lemon' => 'lemon',
+            'broth' => 'broth',
+            'green-papaya' => 'green papaya',
+            'yogurt' => 'yogurt',
+            'flour' => 'flour',
+            'foil' => 'foil',
+            'raw-onion' => 'raw onion',
+        ],
+    ],
     'Station' => [
         'label' => [
             'table' => 'Table',

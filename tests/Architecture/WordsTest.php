@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use App\Formats\CraftFiles;
 use BackedEnum;
 use FilesystemIterator;
 use MessageFormatter;
@@ -18,12 +19,13 @@ use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
+use Tests\Core\Sample;
 
 /** Every note that is made has its words, and every word its note. */
 final class WordsTest extends TestCase
 {
     /** Places that are looked up by something other than a note's key. */
-    private const BY_NAME = ['labels', 'paths', 'dates'];
+    private const BY_NAME = ['labels', 'paths', 'dates', 'craft', 'foods'];
 
     public function test_what_is_noted_is_worded_and_what_is_worded_is_noted(): void
     {
@@ -86,6 +88,18 @@ final class WordsTest extends TestCase
                 self::assertSame([], array_diff($enums[$enum], array_keys($forms['label'])), "{$enum}.label");
             }
         }
+    }
+
+    public function test_what_the_craft_and_its_foods_are_called_belongs_to_an_id_of_theirs(): void
+    {
+        $ids = static fn (mixed $rows): array => array_column((array) $rows, 'id');
+        $files = CraftFiles::files(self::root().'/schema/craft', Sample::wording());
+        $craft = Sample::wording()->craft();
+        foreach ($craft as $file => $words) {
+            self::assertEqualsCanonicalizing($ids($files[$file] ?? []), array_keys($words), $file);
+        }
+        self::assertSame(['bases', 'boiled', 'cues', 'fillings', 'preparations', 'seals', 'schools'], array_keys($craft));
+        self::assertEqualsCanonicalizing($ids($files['foods']['foods']), array_keys(Sample::wording()->foods()));
     }
 
     /** @return list<string> keys of all notes that core and application make, and of all that a page says */

@@ -111,7 +111,7 @@ abstract class EveryWord extends BrowserTestCase
     {
         $root = dirname(__DIR__, 2);
         $texts = [self::WRITTEN];
-        foreach (['schema/craft', 'database/demo'] as $folder) {
+        foreach (['database/demo'] as $folder) {
             /** @var SplFileInfo $file */
             foreach (new RecursiveIteratorIterator(
                 new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS),

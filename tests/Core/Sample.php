@@ -22,7 +22,9 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\Stretch;
+use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Meal\MealPlanner;
 use Orbek\Core\Plan\Plan;
@@ -43,7 +45,7 @@ final class Sample
     {
         static $craft = null;
 
-        return $craft ??= CraftFiles::read(dirname(__DIR__, 2).'/schema/craft');
+        return $craft ??= CraftFiles::read(dirname(__DIR__, 2).'/schema/craft', self::wording());
     }
 
     /**
@@ -53,7 +55,7 @@ final class Sample
      */
     public static function craftWith(array $files): Craft
     {
-        return Craft::of(array_replace(CraftFiles::files(dirname(__DIR__, 2).'/schema/craft'), $files));
+        return Craft::of(array_replace(CraftFiles::files(dirname(__DIR__, 2).'/schema/craft', self::wording()), $files));
     }
 
     /**
@@ -64,7 +66,7 @@ final class Sample
      */
     public static function rows(string $of, array ...$more): array
     {
-        $rows = CraftFiles::files(dirname(__DIR__, 2).'/schema/craft')[$of] ?? Assert::fail("there is no {$of}");
+        $rows = CraftFiles::files(dirname(__DIR__, 2).'/schema/craft', self::wording())[$of] ?? Assert::fail("there is no {$of}");
 
         /** @var list<array<string, mixed>> */
         return [...$rows, ...$more];
@@ -190,6 +192,11 @@ final class Sample
         }
 
         Assert::fail('it was taken');
+    }
+
+    public static function amount(Figure|Quantity $amount): string
+    {
+        return self::wording()->amount($amount);
     }
 
     public static function wording(): Wording

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Formats\CraftFiles;
 use App\Models\Cook;
 use App\Models\Dish;
+use App\Wording\Wording;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Orbek\Core\Dish\Craft;
@@ -39,14 +40,14 @@ final class OneMoreSchoolTest extends FeatureTestCase
             "{$folder}/fillings.json",
             json_encode([...$rows('schema/craft/fillings.json'), ...$rows('tests/data/craft/fillings.json')]),
         );
-        $this->app->instance(Craft::class, CraftFiles::read($folder));
+        $this->app->instance(Craft::class, CraftFiles::read($folder, new Wording(lang_path())));
     }
 
     public function test_what_is_remembered_of_the_craft_is_read_anew_where_a_file_came_or_went(): void
     {
         $folder = sys_get_temp_dir().'/orbek-craft-'.getmypid();
         $schools = static fn (): array => array_keys(
-            CraftFiles::remembered($folder, Cache::store('drawn'))->schools->all
+            CraftFiles::remembered($folder, new Wording(lang_path()), Cache::store('drawn'))->schools->all
         );
         self::assertContains('ember', $schools());
         self::assertSame($schools(), $schools());

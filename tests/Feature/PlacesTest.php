@@ -23,14 +23,15 @@ final class PlacesTest extends FeatureTestCase
 {
     public function test_each_place_shows_what_the_core_computed(): void
     {
+        $lift = Sample::boil($this->plan())->liftAt;
         $this->get('/')->assertRedirect('/shelf');
         $this->get('/shelf')->assertOk()->assertSee('Sour-cherry polo with chicken thighs')->assertSee('797 g');
         $this->get('/pot')->assertRedirect(route('pot', $this->dish()));
         $this->get(route('pot', $this->dish()))->assertOk()
             ->assertSeeInOrder(['Table', 'Rice', 'Water', 'Filling', 'Layers', 'Lid', 'Heat', 'Serve'])
-            ->assertSee(Sample::boil($this->plan())->liftAt->text())->assertSee(
-                Sample::boil($this->plan())->liftAt->fromText(),
-            )->assertSee(Sample::boil($this->plan())->liftAt->byText())->assertSee('faster than its kind')
+            ->assertSeeInOrder(array_map(
+                Sample::amount(...), [$lift->quantity(), $lift->from(), $lift->by()],
+            ))->assertSee('faster than its kind')
             ->assertSee('9 people, each past the eighth counted 85 %: 8.85 shares of 90 g.')
             ->assertSee('pistachio slivers');
         $this->get(route('pot.more', [$this->dish(), 'lid']))->assertOk()->assertSee('Tie the cloth');

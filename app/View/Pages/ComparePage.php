@@ -11,7 +11,6 @@ use Orbek\Core\Cook\FillingOutcome;
 use Orbek\Core\Cook\RiceOutcome;
 use Orbek\Core\Dish\Dish;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Quantity;
 
 /** Two cooks side by side. */
@@ -42,8 +41,8 @@ final readonly class ComparePage
     {
         $summary = $cook->summary ?? [];
         $untold = $this->say->say('pages/notebook.not-noted-then');
-        $clock = static fn (string $name): string => isset($summary[$name])
-            ? Figure::clock((float) $summary[$name]) : $untold;
+        $clock = fn (string $name): string => isset($summary[$name])
+            ? $this->say->clock((float) $summary[$name]) : $untold;
 
         return [
             'dish' => $cook->name,

@@ -12,6 +12,7 @@ use Orbek\Core\Dish\FillingPart;
 use Orbek\Core\Dish\Food;
 use Orbek\Core\Dish\Gravy;
 use Orbek\Core\Dish\Poured;
+use Orbek\Core\Dish\Staple;
 use Orbek\Core\Filling\FillingGroup;
 use Orbek\Core\Filling\Yogurt;
 use Orbek\Core\Kitchen\Kitchen;
@@ -127,7 +128,7 @@ final readonly class Amounts
                 self::OIL_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.why-oil'),
             );
             $list[] = Ingredient::bought(
-                Station::Water, Note::of('amounts.oil-for-the-boil'), $oil, Aisle::Fats, $task, 'oil',
+                Station::Water, Note::of('amounts.oil-for-the-boil'), $oil, Aisle::Fats, $task, Staple::Oil->value,
             );
         }
         if ($this->dish->grain->water->lemon) {
@@ -135,7 +136,7 @@ final readonly class Amounts
                 self::LEMON_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.why-lemon'),
             );
             $list[] = Ingredient::bought(
-                Station::Water, Note::of('amounts.lemon-juice-for-the-boil'), $juice, Aisle::Greens, $task, 'lemon',
+                Station::Water, Note::of('amounts.lemon-juice-for-the-boil'), $juice, Aisle::Greens, $task, Staple::Lemon->value,
             );
         }
 
@@ -173,7 +174,7 @@ final readonly class Amounts
         $list = [Ingredient::fromTheHouse(Station::Water, $name, $measured->absorption->beside->filling(1.0), $task)];
         if ($measured->broth !== null) {
             $list[] = Ingredient::bought(
-                Station::Water, Note::of('amounts.broth'), $measured->broth, Aisle::House, $task, 'broth',
+                Station::Water, Note::of('amounts.broth'), $measured->broth, Aisle::House, $task, Staple::Broth->value,
             );
         }
 
@@ -218,7 +219,7 @@ final readonly class Amounts
                         $step->fatMlPerKg * $filling->rawMass($this->raw)->kg, 'ml', 0,
                         Note::of('amounts.fat-per-filling', ml: (int) round($step->fatMlPerKg)),
                     ),
-                    Aisle::Fats, Fill::stepTask($this->dish, $place, $index), 'fat',
+                    Aisle::Fats, Fill::stepTask($this->dish, $place, $index), Staple::Fat->value,
                 );
             }
         }
@@ -348,7 +349,7 @@ final readonly class Amounts
             );
             $list[] = Ingredient::bought(
                 Station::Filling, Note::of('amounts.green-papaya-paste'), $paste, Aisle::Greens,
-                WorkKind::Marinade->id($place), 'green papaya',
+                WorkKind::Marinade->id($place), Staple::Papaya->value,
             );
         }
         if ($marinade !== null && $marinade->yogurt !== Yogurt::None && ! $filling->hasOwnYogurt()) {
@@ -360,7 +361,7 @@ final readonly class Amounts
                 Station::Filling, Note::of(
                     'amounts.yogurt-for-the-marinade',
                 ), $yogurt->filling(self::YOGURT_KG_PER_L), Aisle::Dairy,
-                Fill::yogurtTask($this->dish, $place), 'yogurt',
+                Fill::yogurtTask($this->dish, $place), Staple::Yogurt->value,
             );
         }
 
@@ -380,7 +381,7 @@ final readonly class Amounts
                 $base->kind->yogurtShare * $base->riceShare * $this->raw->inGrams(), 'g', 0, $why,
             )->filling(self::YOGURT_KG_PER_L);
             $list[] = Ingredient::bought(
-                Station::Layers, Note::of('amounts.yogurt-for-the-base'), $yogurt, Aisle::Dairy, $task, 'yogurt',
+                Station::Layers, Note::of('amounts.yogurt-for-the-base'), $yogurt, Aisle::Dairy, $task, Staple::Yogurt->value,
             );
         }
         $fatMl = $base->fatMlPerCm2 * $cm2;
@@ -392,7 +393,7 @@ final readonly class Amounts
             );
             $fat = Figure::of($fatMl, 'ml', 0, $why)->filling(Fat::KG_PER_L);
             $list[] = Ingredient::bought(
-                Station::Layers, Note::of('amounts.fat-for-the-base'), $fat, Aisle::Fats, $task, 'ghee or oil',
+                Station::Layers, Note::of('amounts.fat-for-the-base'), $fat, Aisle::Fats, $task, Staple::GheeOrOil->value,
             );
         }
 
@@ -502,14 +503,14 @@ final readonly class Amounts
                 $list[] = Ingredient::bought(
                     Station::Lid, Note::of('amounts.dough-sheet'),
                     Figure::of($sheetG, 'g', 0, Note::of('amounts.sheet-size')), Aisle::Bakery,
-                    WorkKind::Dough->id(), 'flour',
+                    WorkKind::Dough->id(), Staple::Flour->value,
                 );
             }
             if ($lid->seal->hasFoil) {
                 $why = Note::of('amounts.foil-size', foilOverhangCm: (int) self::FOIL_OVERHANG_CM);
                 $sheet = Figure::of($pot->diameterCm + 2 * self::FOIL_OVERHANG_CM, 'cm', 0, $why);
                 $list[] = Ingredient::bought(
-                    Station::Lid, Note::of('amounts.foil'), $sheet, Aisle::House, WorkKind::Layer->id(), 'foil',
+                    Station::Lid, Note::of('amounts.foil'), $sheet, Aisle::House, WorkKind::Layer->id(), Staple::Foil->value,
                 );
             }
         }
@@ -547,10 +548,10 @@ final readonly class Amounts
 
         return Ingredient::bought(
             Station::Lid, Note::of('amounts.dough-for-the-rim'), Figure::of($grams, 'g', 0, $why), Aisle::Bakery,
-            WorkKind::Dough->id(), 'flour',
+            WorkKind::Dough->id(), Staple::Flour->value,
         )
             ->boughtAs(
-                'flour',
+                Staple::Flour->value,
                 Figure::of(
                     $grams * self::DOUGH_FLOUR, 'g', 0,
                     Note::of('amounts.dough-flour', flour: (int) round(100 * self::DOUGH_FLOUR)),
@@ -585,7 +586,7 @@ final readonly class Amounts
 
     private static function salt(Station $station, Note $name, Figure $amount, string $task): Ingredient
     {
-        return Ingredient::bought($station, $name, $amount->filling(Salt::KG_PER_L), Aisle::Spices, $task, 'salt');
+        return Ingredient::bought($station, $name, $amount->filling(Salt::KG_PER_L), Aisle::Spices, $task, Staple::Salt->value);
     }
 
     /**

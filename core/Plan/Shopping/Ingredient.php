@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan\Shopping;
 
+use Orbek\Core\Dish\Staple;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Station;
@@ -18,7 +19,7 @@ final readonly class Ingredient
         public Aisle $aisle,
         /** The task it must be ready for. */
         public string $task,
-        /** What stands on the shopping list; null for what is not bought: tap water, rice out of its bag. */
+        /** What stands on the shopping list, a Staple's id or a name; null for what is not bought: tap water, rice out of its bag. */
         public ?string $shop,
         /** How much to buy where that differs from what goes in. */
         public ?Figure $toBuy = null,
@@ -67,6 +68,18 @@ final readonly class Ingredient
         $name = $this->name->args['name'] ?? '';
 
         return is_string($name) ? $name : '';
+    }
+
+    /** Whether the shopping list has it as one of these. */
+    public function isOf(Staple ...$staples): bool
+    {
+        return $this->shop !== null && in_array(Staple::tryNamed($this->shop), $staples, true);
+    }
+
+    /** What the shopping list calls it. */
+    public function shopName(): Note
+    {
+        return Staple::named((string) $this->shop);
     }
 
     /** The same where something else, and so much of it, is what the shop sells. */

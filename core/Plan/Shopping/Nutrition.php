@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Plan\Shopping;
 
+use Orbek\Core\Dish\Staple;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
@@ -34,12 +35,12 @@ final readonly class Nutrition
         foreach ($plan->ingredients as $one) {
             $grams = self::grams($one);
             if (
-                $grams === null || in_array($one->shop, ['salt', 'foil', 'flour'], true) || $one->aisle === Aisle::House
+                $grams === null || $one->isOf(Staple::Salt, Staple::Foil, Staple::Flour) || $one->aisle === Aisle::House
             ) {
                 continue;
             }
             $food = $one->aisle === Aisle::Rice && $one->shop === null
-                ? $foods->named('rice') : $foods->named((string) $one->shop) ?? $foods->named($one->toldName());
+                ? $foods->named('rice') : $foods->named(str_replace('-', ' ', (string) $one->shop)) ?? $foods->named($one->toldName());
             if ($food === null) {
                 $unknown[] = $one->name;
 

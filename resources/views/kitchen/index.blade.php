@@ -33,7 +33,7 @@
                             <p>{{ $say->first($knowledge->bag($bag->id)->words()) }}.</p>
                             <p>@if ($bag->leftG($knowledge) === null) {{ $t('pages/kitchen.nobody-weighed') }} @else {{
                                 $th('pages/kitchen.left-of', left: Orbek\Core\Measure\Figure::of($bag->leftG($knowledge), 'g', 0,
-                                '-')->text(), full: Orbek\Core\Measure\Figure::of($bag->boughtG, 'g', 0, '-')->text()) }}@endif</p>
+                                '-'), full: Orbek\Core\Measure\Figure::of($bag->boughtG, 'g', 0, '-')) }}@endif</p>
                             @include('kitchen.empty', ['pace' => $paces[$bag->id] ?? null, 'left' => $bag->leftG($knowledge)])
                         </div>
                     </li>

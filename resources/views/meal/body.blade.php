@@ -42,7 +42,7 @@
         @foreach ($plan->plans as $one)
             <div><x-drawing.pot :plan="$one" :scale="5" :labels="false" /><p>{{ $th('pages/meal.dish-in-short', dish: $one->dish->name,
                 rice: $one->totals->rice(), water: $one->potted->rice->water, isSalted: $one->potted->rice->salt->amount > 0, salt:
-                $one->potted->rice->salt, isLifted: $one->boil() !== null, lift: $one->boil()?->liftAt->text() ?? '') }}</p></div>
+                $one->potted->rice->salt, isLifted: $one->boil() !== null, lift: $one->boil()?->liftAt ?? '') }}</p></div>
         @endforeach
     </div>
     <div class="scrolls"><x-drawing.meal :$plan /></div>

@@ -69,8 +69,8 @@
                     <dl class="facts">
                         @if (isset($cook->summary['lifted_s'], $cook->summary['lift_forecast_s']))
                             <div><dt>{{ $t('pages/notebook.lifted-at') }}</dt><dd>{{
-                                Orbek\Core\Measure\Figure::clock($cook->summary['lifted_s']) }} <span>{{ $t('pages/notebook.of-foretold',
-                                it: Orbek\Core\Measure\Figure::clock($cook->summary['lift_forecast_s'])) }}</span></dd></div>
+                                $say->clock($cook->summary['lifted_s']) }} <span>{{ $t('pages/notebook.of-foretold',
+                                it: $say->clock($cook->summary['lift_forecast_s'])) }}</span></dd></div>
                         @endif
                         @if (isset($cook->summary['late_min']))
                             <div><dt>{{ $t('pages/notebook.on-the-table') }}</dt><dd>{{ $say->lateness($cook->summary['late_min'])

@@ -63,8 +63,8 @@
             <x-drawing.boil :boil="$plan->boil()" :width="620" :lift="$fold->lift()" :forecast="$fold->forecast()"
                 :tests="$fold->state->observations" /></div>
             <p>{{ $t('pages/notebook.lifted-after', isLifted: $fold->liftedAfterS() !== null, lifted: $fold->liftedAfterS() === null ? '' :
-                Orbek\Core\Measure\Figure::clock($fold->liftedAfterS()), foretold: $plan->boil()->liftAt->text(), from:
-                $plan->boil()->liftAt->fromText(), by: $plan->boil()->liftAt->byText(), grains: count($fold->state->observations)) }}</p>
+                $say->clock($fold->liftedAfterS()), foretold: $plan->boil()->liftAt, from:
+                $plan->boil()->liftAt->from(), by: $plan->boil()->liftAt->by(), grains: count($fold->state->observations)) }}</p>
         @endif
         @if ($course !== null)
             <h2>{{ $t('pages/notebook.its-heat-as-it-was') }}</h2>

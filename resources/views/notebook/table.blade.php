@@ -12,7 +12,7 @@
                 scope="col">{{ $t('pages/notebook.line') }}</th></tr></thead>
                 <tbody>@foreach ($found['new'] as $row)<tr><th scope="row">{{ $say->dated($row['at']->setTimezone($zone), 'short-hour')
                     }}</th><td>{{ $row['dish']->name }}</td><td>{{ $row['people'] }}</td><td>{{ $row['lifted'] === null ? '' :
-                    Orbek\Core\Measure\Figure::clock($row['lifted']) }}</td><td>{{ $row['late'] }}</td><td>{{ $row['outcome']['rice']
+                    $say->clock($row['lifted']) }}</td><td>{{ $row['late'] }}</td><td>{{ $row['outcome']['rice']
                     }}</td><td>{{ isset($row['outcome']['crust'])
                     ? $say->label(Orbek\Core\Lid\CrustColour::from($row['outcome']['crust'])) : '' }}</td><td>{{ $row['outcome']['filling']
                         }}</td><td>{{ $row['outcome']['line'] ??

@@ -258,7 +258,7 @@
                         <x-figure :figure="$plan->result($station)" plain />
                     @endif
                     <span>{{ $t('pages/pot.result-of-station', station: $station->value, isDrained: $boil !== null,
-                        hasCrust: $course !== null && $d->build->base->kind->isLaid, sealed: $plan->result($station)->text()) }}</span>
+                        hasCrust: $course !== null && $d->build->base->kind->isLaid, sealed: $plan->result($station)) }}</span>
                 </div>
             </div>
             @if ($station === Orbek\Core\Plan\Station::Heat && $faults !== [])

@@ -15,7 +15,7 @@
                             autocomplete="off"><span class="what"><strong>{{
                             $say->amount($thing['amount']) }}</strong> {{ $thing['name'] }}</span></label>
                             <form method="post" action="{{ route('pantry') }}">@csrf<x-of-kitchen :$row /><input type="hidden" name="name"
-                                value="{{ $thing['name'] }}"><button class="small-button" name="has" value="1" aria-label="{{
+                                value="{{ $thing['shop'] }}"><button class="small-button" name="has" value="1" aria-label="{{
                                     $t('pages/pot.always-here-2', name: $thing['name']) }}">{{ $t('pages/pot.always-here')
                                     }}</button></form></li>
                     @endforeach
@@ -24,9 +24,9 @@
             @include('kitchen.run-out', ['home' => $plan->kitchen])
             @if ($plan->kitchen->pantry->always !== [])
                 <h3>{{ $t('pages/pot.left-out-since-it-is-always') }}</h3>
-                <ul>@foreach ($plan->kitchen->pantry->always as $name)<li class="row"><span>{{ $name }}</span><form method="post" action="{{
+                <ul>@foreach ($plan->kitchen->pantry->always as $name)<li class="row"><span>{{ Orbek\Core\Dish\Staple::named($name) }}</span><form method="post" action="{{
                     route('pantry') }}">@csrf<x-of-kitchen :$row /><input type="hidden" name="name" value="{{ $name }}"><button
-                    class="small-button" name="has" value="0" aria-label="{{ $t('pages/pot.buy-it-again-2', name: $name) }}">{{
+                    class="small-button" name="has" value="0" aria-label="{{ $t('pages/pot.buy-it-again-2', name: Orbek\Core\Dish\Staple::named($name)) }}">{{
                         $t('pages/pot.buy-it-again') }}</button></form></li>@endforeach</ul>
             @endif
         </section>

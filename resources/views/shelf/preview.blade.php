@@ -10,7 +10,7 @@
                 @foreach ($plan->clashes as $clash)<p class="clash">{{ $clash->says }}</p>@endforeach
                 <ul class="measure">
                     @foreach ($plan->ingredients as $ingredient)<li><span>{{ $ingredient->name }}</span> <strong>{{
-                        $ingredient->amount->text() }}</strong></li>@endforeach
+                        $say->amount($ingredient->amount) }}</strong></li>@endforeach
                 </ul>
                 <form method="post" action="{{ route('dish.import') }}">
                     @csrf

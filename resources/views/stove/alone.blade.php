@@ -16,8 +16,8 @@
             @if ($step['boil'] !== null)
                 <div class="boil-alone" hidden data-from="{{ round($step['boil']->liftAt->from ?? $step['boil']->liftAt->amount) }}">
                     <div class="boil-now"><p class="count" data-since-of>0:00</p><x-drawing.grain :doneness="0" :size="96" live /></div>
-                    <p class="window">{{ $th('pages/stove.lift-at-test-from', liftAt: $step['boil']->liftAt->text(), fromText:
-                        $step['boil']->liftAt->fromText(), byText: $step['boil']->liftAt->byText()) }} <span data-live-words></span></p>
+                    <p class="window">{{ $th('pages/stove.lift-at-test-from', liftAt: $step['boil']->liftAt, fromText:
+                        $step['boil']->liftAt->from(), byText: $step['boil']->liftAt->by()) }} <span data-live-words></span></p>
                     <div class="taps" role="group" aria-label="{{ $t('pages/stove.what-do-you-feel')
                         }}">@foreach (Orbek\Core\Rice\Stage::cases() as $stage)<button
                         type="button" data-event="tested" data-subject="{{ $step['id'] }}" data-stage="{{ $stage->value }}">{{

@@ -12,7 +12,7 @@
 @if ($goesIn !== [])@include('stove.goes-in', ['later' => $later])@endif
 @if ($brought !== [])@include('stove.brought', ['of' => $fold])@endif
 <p class="window lifts">{{ $th('pages/stove.lift-window', likely: $say->clock($forecast->liftAt()), from:
-    $say->clock($forecast->liftAt(0.1)), by: $say->clock($forecast->liftAt(0.9)), wasTested: (bool) $seen, before: $seen ? $lift->at->text()
+    $say->clock($forecast->liftAt(0.1)), by: $say->clock($forecast->liftAt(0.9)), wasTested: (bool) $seen, before: $seen ? $lift->at
     : '') }} <span
     data-live-words></span></p>
 <x-drawing.boil :$boil :width="350" live :$lift :$forecast :tests="$fold->state->observations" />

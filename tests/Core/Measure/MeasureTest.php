@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Measure;
 
-use App\Wording\Wording;
 use LogicException;
 use Orbek\Core\Measure\Cup;
 use Orbek\Core\Measure\Fields;
@@ -59,19 +58,19 @@ final class MeasureTest extends TestCase
 
     public function test_a_figure_reads_as_a_cook_reads(): void
     {
-        self::assertSame('5:59', Figure::seconds(359.3, 'why')->text());
-        self::assertSame('1.35 kg', Figure::of(1352, 'g', 0, 'why')->text());
-        self::assertSame('797 g', Figure::of(796.5, 'g', 0, 'why')->text());
-        self::assertSame('4.8 L', Figure::of(4.779, 'L', 1, 'why')->text());
-        self::assertSame('19:26', Figure::timeOfDay(new \DateTimeImmutable('2026-11-28 19:26'), 'why')->text());
+        self::assertSame('5 min 59 s', Sample::amount(Figure::seconds(359.3, 'why')));
+        self::assertSame('1.35 kg', Sample::amount(Figure::of(1352, 'g', 0, 'why')));
+        self::assertSame('797 g', Sample::amount(Figure::of(796.5, 'g', 0, 'why')));
+        self::assertSame('4.8 L', Sample::amount(Figure::of(4.779, 'L', 1, 'why')));
+        self::assertSame('19:26', Sample::amount(Figure::timeOfDay(new \DateTimeImmutable('2026-11-28 19:26'), 'why')));
         $window = Figure::seconds(359, 'why')->within(291, 442);
-        self::assertSame(['4:51', '7:22'], [$window->fromText(), $window->byText()]);
+        self::assertSame(['4 min 51 s', '7 min 22 s'], [Sample::amount($window->from()), Sample::amount($window->by())]);
         self::assertSame(
             [359.0, 's', 291.0, 442.0, ['why']],
             [$window->amount, $window->unit, $window->from, $window->by, $window->why],
         );
         self::assertSame('-0:05', Figure::clock(-5));
-        self::assertSame(['45 min', '2 h', '2 h 15 min'], array_map(Wording::duration(...), [45.0, 120.0, 135.0]));
+        self::assertSame(['45 min', '2 h', '2 h 15 min'], array_map(Sample::wording()->duration(...), [45.0, 120.0, 135.0]));
     }
 
     public function test_a_figure_without_a_reason_is_not_made(): void

@@ -10,6 +10,7 @@ use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Sample;
 
 final class UnitsTest extends TestCase
 {
@@ -19,7 +20,7 @@ final class UnitsTest extends TestCase
             $figure = Figure::of($grams, 'g', 0, 'because')->filling(0.84);
             foreach (Units::cases() as $units) {
                 foreach ([Cup::Metric, Cup::UsCustomary, Cup::RiceCooker] as $cup) {
-                    $text = $units->text($figure->quantity(), $cup);
+                    $text = Sample::say($units->told($figure->quantity(), $cup));
                     $read = AmountReader::read($text.' rice', $cup);
                     self::assertNotNull($read, $text);
                     $back = $read['unit'] === 'ml' ? $read['amount'] * 0.84 : $read['amount'];
@@ -44,11 +45,11 @@ final class UnitsTest extends TestCase
     {
         $figure = Figure::of(420, 'g', 0, 'because')->filling(0.84);
 
-        self::assertSame('2 cups', Units::Cups->text($figure->quantity(), Cup::Metric));
-        self::assertSame('2¾ cups', Units::Cups->text($figure->quantity(), Cup::RiceCooker));
-        self::assertSame('14.8 oz', Units::Ounces->text($figure->quantity(), Cup::Metric));
-        self::assertSame('420 g', Units::Grams->text($figure->quantity(), Cup::Metric));
-        self::assertSame('7.0 cm', Units::Cups->text(Figure::of(7, 'cm', 1, 'because')->quantity(), Cup::Metric));
+        self::assertSame('2 cups', Sample::say(Units::Cups->told($figure->quantity(), Cup::Metric)));
+        self::assertSame('2¾ cups', Sample::say(Units::Cups->told($figure->quantity(), Cup::RiceCooker)));
+        self::assertSame('14.8 oz', Sample::say(Units::Ounces->told($figure->quantity(), Cup::Metric)));
+        self::assertSame('420 g', Sample::say(Units::Grams->told($figure->quantity(), Cup::Metric)));
+        self::assertSame('7.0 cm', Sample::say(Units::Cups->told(Figure::of(7, 'cm', 1, 'because')->quantity(), Cup::Metric)));
     }
 
     /** @param  array{amount: float, unit: string, of: string}|null  $read */

@@ -91,7 +91,7 @@ final class WalkTest extends TestCase
             self::assertGreaterThan(0, $one->amount->amount, $name);
             self::assertLessThan(1e6, $one->amount->amount, $name);
             self::assertArrayHasKey($one->task, $plan->day->tasks, $name);
-            $this->isSaid($one->amount->text(), $name);
+            $this->isSaid(Sample::amount($one->amount), $name);
         }
         foreach ($plan->day->tasks as $work) {
             self::assertGreaterThanOrEqual(0, $work->task->minutes, $which);

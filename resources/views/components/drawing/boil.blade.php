@@ -2,7 +2,7 @@
 <svg class="drawing boil" viewBox="0 0 {{ $width }} 112" width="{{ $width }}" height="112" role="img" @if ($live) data-live-boil
     data-left="{{ $axis->left }}" data-width="{{ $axis->width }}" data-end="{{ $axis->endS }}" @endif>
     <title>{{ $t('pages/drawings.lift-likely', likely: $clock($now->liftAt()), from: $clock($now->liftAt(0.1)), by:
-        $clock($now->liftAt(0.9)), back: $clock($now->boil->backAtBoilS), wasTested: $learned, before: $learned ? $lift->at->text() : '')
+        $clock($now->liftAt(0.9)), back: $clock($now->boil->backAtBoilS), wasTested: $learned, before: $learned ? $lift->at : '')
         }}</title>
     @if ($learned)
         <path class="hill before" d="{{ $hill($lift->forecast->hill()) }}"/>

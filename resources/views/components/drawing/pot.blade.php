@@ -2,7 +2,7 @@
     round($drawing->height) }}" role="{{ $touch ? 'group' : 'img' }}">
     <title>{{ $t('pages/drawings.pot-in-section', dish: $plan->dish->name, pot: $plan->pot()->name, layers: $told(), isPoured:
         $plan->dish->build->underTheLid() !== [], poured: array_map(fn ($one) => $one->name,
-        array_values($plan->dish->build->underTheLid())), isPlaced: $drawing->onTop() !== null, free: $plan->totals->free()->text(), seal:
+        array_values($plan->dish->build->underTheLid())), isPlaced: $drawing->onTop() !== null, free: $plan->totals->free(), seal:
         $plan->dish->lid->seal->name) }}</title>
 
     @if ($labels)

@@ -3,13 +3,13 @@
         <x-drawing.grain :doneness="$boil->forecast->donenessAfter($boil->liftAt->amount)" />
         <div>
             <div class="strong-figure"><x-figure :figure="$boil->liftAt" plain /> <span>{{
-                $th('pages/pot-more.lift-at-most-likely-test-from', fromText: $boil->liftAt->fromText(), byText: $boil->liftAt->byText())
+                $th('pages/pot-more.lift-at-most-likely-test-from', fromText: $boil->liftAt->from(), byText: $boil->liftAt->by())
                 }}</span></div>
             <x-drawing.boil :$boil />
             @foreach (array_slice($boil->lifts, 0, -1) as $lift)
                 <div class="small">{{ $t('pages/pot-more.before-that-a-first-scoop', share: round(100 * $lift->share), stage:
                     $say->label($lift->stage, 'words')) }} <x-figure :figure="$lift->at" />{{ $th('pages/pot-more.test-from', fromText:
-                    $lift->at->fromText()) }}</div>
+                    $lift->at->from()) }}</div>
             @endforeach
             <div class="small">{{ $t('pages/pot-more.when-a-grain-feels-so', target: round(100 * $boil->forecast->target), inPot: round(100
                 * $boil->last->inPot), celsius: $say->degrees($boil->last->celsius)) }} <x-figure :figure="$boil->backAtBoil" />.</div>
@@ -24,8 +24,8 @@
                 'words')) }}</button>
         </form>@endif
     @foreach ($parts[$station->value] as $ingredient)
-        @if (in_array($ingredient->shop, ['oil', 'lemon'], true))<div class="small added"><x-figure :figure="$ingredient->amount" /> {{
-            $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif
+        @if ($ingredient->isOf(Orbek\Core\Dish\Staple::Oil, Orbek\Core\Dish\Staple::Lemon))<div
+            class="small added"><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif
     @endforeach
     <details class="scale" data-keep-open><summary>{{ $t('pages/pot-more.the-scale-of-doneness') }}</summary>
         <div class="stages-scale">
@@ -38,7 +38,7 @@
                     <span>{{ $say->label($stage, 'words') }}</span>
                     <span>{{ $t('pages/pot-more.weighs-times-its-raw-weight', uptake:
                         number_format($boil->forecast->uptake->at($stage->doneness()), 2), it:
-                        Orbek\Core\Measure\Figure::clock($boil->forecast->secondsTo($stage->doneness()))) }}</span>
+                        $say->clock($boil->forecast->secondsTo($stage->doneness()))) }}</span>
                 </button>
             @endforeach
         </div>
@@ -89,7 +89,7 @@
 @if ($plan->measured() !== null)
     <div class="strong-figure"><x-figure :figure="$plan->measured()->absorption->beside" plain /> <span>{{
         $th('pages/pot-more.to-measure-out', hasBroth: $plan->measured()->broth !== null, cups:
-        $plan->measured()->absorption->inCups->text()) }}@if ($d->grain->cooking->takesCooker()){{ $t('pages/pot-more.or-the-cookers-line')
+        $plan->measured()->absorption->inCups) }}@if ($d->grain->cooking->takesCooker()){{ $t('pages/pot-more.or-the-cookers-line')
         }} <x-figure
             :figure="$plan->measured()->cookerLine"
         />@endif</span></div>
