@@ -46,7 +46,7 @@ final class PlacesTest extends FeatureTestCase
         );
         $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');
         $this->get('/care')->assertOk()->assertSee('never proof of safety')->assertSee('74 °C poultry');
-        $this->get('/notebook')->assertOk()->assertSee('Half an hour late and the rice soft')->assertSee('of 6:');
+        $this->get('/notebook')->assertOk()->assertSee('Half an hour late and the rice soft')->assertSee('of 6 min');
     }
 
     public function test_a_word_changed_changes_everything_that_follows(): void
