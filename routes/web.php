@@ -15,6 +15,7 @@ use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\KitchenController;
 use App\Http\Controllers\KitchensController;
 use App\Http\Controllers\KitchenThingController;
+use App\Http\Controllers\LanguageController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\MealController;
 use App\Http\Controllers\MealCookController;
@@ -162,6 +163,7 @@ Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->nam
 Route::post('/dishes/{dish}/own-minutes', [KitchenController::class, 'ownMinutes'])->name('dish.own-minutes');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
+Route::post('/language', [LanguageController::class, 'choose'])->name('language');
 Route::post('/kitchen/units', [KitchenController::class, 'units'])->name('units');
 Route::get('/kitchen/things', [KitchenThingController::class, 'index'])->name('kitchen.things');
 Route::post('/kitchen/place', [KitchenThingController::class, 'place'])->name('kitchen.place');

@@ -86,7 +86,8 @@ final class PlanCommand extends Command
         }
         $lift = $plan->boil()?->liftAt;
         if ($lift !== null) {
-            $this->line(sprintf('Lift at %s, test from %s, by %s.', $say->amount($lift), $say->amount($lift->from()), $say->amount($lift->by())));
+            $this->line(sprintf('Lift at %s, test from %s, by %s.', $say->amount($lift), $say->amount($lift->from()),
+                $say->amount($lift->by())));
         }
         foreach ($plan->day->tasks as $id => $work) {
             $this->line(sprintf(

@@ -165,7 +165,7 @@ final readonly class MealDrawing
                     $task->kind?->isWater() === true => 'water',
                     default => 'heat',
                 },
-                'dish' => $task->dish === null ? '' : (string) ($task->dish + 1),
+                'dish' => $task->dish === null ? '' : $this->say->digits($task->dish + 1),
                 'isPinned' => isset($this->plan->meal->pins[$task->job->id]),
             ];
         }

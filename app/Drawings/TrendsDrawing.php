@@ -11,7 +11,6 @@ use Orbek\Core\Kitchen\Kitchen;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Measure\Figure;
 
 /**
  * Noted cooks over time, oldest first: when rice was foretold and lifted, crusts in their own colours, minutes
@@ -104,7 +103,8 @@ final readonly class TrendsDrawing
                 'foretold' => $y($foretold), 'lifted' => $y($lifted),
                 'in' => $lifted >= $from && $lifted <= $by,
                 'told' => [
-                    Figure::clock($foretold), Figure::clock($from).'–'.Figure::clock($by), Figure::clock($lifted),
+                    $this->say->clock($foretold), $this->say->clock($from).' – '.$this->say->clock($by),
+                    $this->say->clock($lifted),
                 ],
             ];
         }

@@ -23,7 +23,8 @@ final class CraftFiles
     {
         $files = array_map(
             static fn (string $file): string => $file.filemtime($file).filesize($file),
-            [...glob("{$folder}/*.json") ?: [], ...glob("{$folder}/schools/*.json") ?: [], ...$say->files('craft', 'foods')],
+            [...glob("{$folder}/*.json") ?: [], ...glob("{$folder}/schools/*.json") ?: [], ...$say->files('craft',
+                'foods')],
         );
 
         return $cache->remember(

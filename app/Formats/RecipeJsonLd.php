@@ -102,7 +102,7 @@ final class RecipeJsonLd
         $eaters = preg_match('/\d+/', is_scalar($yield) ? (string) $yield : '', $found) === 1 ? (int) $found[0] : 4;
 
         return RecipeReader::ofParts(
-            $name === '' ? 'A recipe from a file' : mb_substr($name, 0, 180), max(1, $eaters),
+            $name === '' ? app(Wording::class)->say('first-names.recipe') : mb_substr($name, 0, 180), max(1, $eaters),
             array_map(self::plain(...), $lines), self::told($recipe['recipeInstructions'] ?? []), $cup,
             app(Craft::class)->foods,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats;
 
+use App\Wording\Wording;
 use Orbek\Core\Dish\Foods;
 use Orbek\Core\Dish\RecipeRead;
 use Orbek\Core\Dish\RecipeReader;
@@ -25,6 +26,8 @@ final class RecipeText
             throw Refused::because('text', 'refused.too-long', most: self::MOST_BYTES);
         }
 
-        return RecipeReader::read(strip_tags($text), $cup, $foods);
+        $read = RecipeReader::read(strip_tags($text), $cup, $foods);
+
+        return $read->name !== '' ? $read : $read->called(app(Wording::class)->say('first-names.recipe'));
     }
 }

@@ -38,6 +38,14 @@ final class Kitchen extends Model
         return self::query()->orderByDesc('in_use')->orderBy('id')->firstOrFail();
     }
 
+    /** What the household reads in; null where it has not said, or has no kitchen. */
+    public static function language(): ?string
+    {
+        $said = self::query()->orderByDesc('in_use')->orderBy('id')->toBase()->value('document->language');
+
+        return is_string($said) ? $said : null;
+    }
+
     public static function core(): CoreKitchen
     {
         return self::inUse()->read();

@@ -19,6 +19,7 @@ use Orbek\Core\Measure\Refused;
  * @property string $household_id
  * @property string $name
  * @property Role $role
+ * @property string|null $language what this one reads in, where it is not the household's
  * @property string $passphrase hashed
  * @property-read Household $household
  */
@@ -32,6 +33,9 @@ final class Member extends User
     private const LONGEST = 200;
 
     protected $guarded = [];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['language' => null];
 
     protected $hidden = ['passphrase'];
 

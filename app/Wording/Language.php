@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Locale;
 use MessageFormatter;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 
 /** All that is said in one language: a folder of lang/, its messages by place and key. */
 final readonly class Language
@@ -18,6 +21,31 @@ final readonly class Language
     public static function all(string $folder): array
     {
         return array_map(basename(...), glob("{$folder}/*", GLOB_ONLYDIR) ?: []);
+    }
+
+    /** Whether it is one that pages can be written in. */
+    public static function has(mixed $locale): bool
+    {
+        return is_string($locale) && in_array($locale, self::all(lang_path()), true);
+    }
+
+    /** @return array<string, string> what each language calls itself, by locale */
+    public static function names(): array
+    {
+        $all = self::all(lang_path());
+
+        return array_combine($all, array_map(
+            static fn (string $one): string => mb_convert_case((string) Locale::getDisplayLanguage($one, $one),
+                MB_CASE_TITLE), $all,
+        ));
+    }
+
+    /** @throws Refused naming the field */
+    public static function chosen(Fields $form, string $field): string
+    {
+        $said = $form->text($field);
+
+        return self::has($said) ? $said : throw Refused::unknown($form->at($field), $said, self::all(lang_path()));
     }
 
     public static function of(string $folder, string $locale): self

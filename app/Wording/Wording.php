@@ -16,7 +16,9 @@ use LogicException;
 use MessageFormatter;
 use Orbek\Core\Edit\Difference;
 use Orbek\Core\Measure\Degrees;
+use Orbek\Core\Measure\Digits;
 use Orbek\Core\Measure\Figure;
+use Orbek\Core\Measure\Instant;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Measure\Reading;
@@ -34,6 +36,27 @@ final class Wording
 
     /** English that writes numbers without grouping: what a kitchen reads has no thousands. */
     private const NUMBERS = ['en' => 'en_US_POSIX'];
+
+    /** Languages with digits of their own. */
+    private const OWN_DIGITS = ['fa'];
+
+    private const RIGHT_TO_LEFT = ['ar', 'fa', 'he', 'ur'];
+
+    /** Languages whose days are told by another calendar, as ICU knows it. */
+    private const CALENDARS = ['fa' => 'fa_IR@calendar=persian'];
+
+    /** How a sentence of lang/ tells °C where not by that sign, and what stands between two of them. */
+    private const DEGREES = ['fa' => 'درجه'];
+
+    private const BETWEEN = ['fa' => [' تا ', ' یا ']];
+
+    /** A letter of no width that runs from right to left. */
+    private const MARK = "\u{200F}";
+
+    /** What sets a name apart from the order of its line (first strong isolate), and ends that. */
+    private const APART = "\u{2068}";
+
+    private const APART_ENDS = "\u{2069}";
 
     /** What is later than this is no longer the same supper. */
     private const OF_TODAY_MIN = 12 * 60;
@@ -67,6 +90,12 @@ final class Wording
         return $this->isMadeUp() ? self::FIRST : $this->locale;
     }
 
+    /** Which way its lines run, as HTML has it. */
+    public function direction(): string
+    {
+        return in_array($this->language(), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
+    }
+
     private function isMadeUp(): bool
     {
         return $this->locale === MadeUp::LOCALE;
@@ -95,7 +124,9 @@ final class Wording
     /** Gives views their words: $say puts notes into words, $t a sentence by its key, $th one with HTML in it. */
     public function share(): void
     {
-        View::share(['say' => $this, 't' => $this->say(...), 'th' => $this->html(...)]);
+        View::share([
+            'say' => $this, 't' => $this->say(...), 'th' => $this->html(...), 'comma' => $this->say('units.between'),
+        ]);
     }
 
     /** What scripts say, as JSON that may stand in a page. */
@@ -175,7 +206,7 @@ final class Wording
             $given[$name] = is_string($told) && ! $arg instanceof Htmlable ? e($told) : $told;
         }
 
-        return new HtmlString($this->message(str_replace('&', '&amp;', $this->pattern($key)), $given));
+        return new HtmlString($this->message(str_replace('&', '&amp;', $this->pattern($key)), $given, true));
     }
 
     /**
@@ -208,7 +239,13 @@ final class Wording
      */
     public function list(iterable $notes): string
     {
-        return implode(', ', array_map($this->text(...), [...$notes]));
+        return $this->joined(array_map($this->text(...), array_values([...$notes])));
+    }
+
+    /** @param  list<string>  $said */
+    private function joined(array $said): string
+    {
+        return implode($this->say('units.between'), $said);
     }
 
     /** What is wrong with a value from outside: its field, and what would do. */
@@ -259,7 +296,7 @@ final class Wording
         $label = is_array($named) ? $named[$case->value] ?? null : null;
 
         return is_string($label)
-            ? $this->inDegrees($this->written($label))
+            ? $this->inDigits($this->inDegrees($this->written($label)))
             : throw new LogicException("labels: {$class}.{$form}.{$case->value} has no words.");
     }
 
@@ -316,18 +353,35 @@ final class Wording
     /** A temperature: "98 °C", or as this household reads it. */
     public function degrees(float $celsius, int $decimals = 0): string
     {
-        return $this->reading()->temperature($celsius, $decimals);
+        $n = number_format($this->reading()->degrees($celsius), $decimals, '.', '');
+
+        return $this->reading()->degrees === Degrees::Celsius
+            ? $this->say('units.celsius', n: $n) : $this->say('units.fahrenheit', n: $n);
     }
 
-    /** A stretch of minutes as a clock shows it: 1:46. */
+    /** A stretch of minutes, short, and unlike a time of day: "45 min", "2 h", "1 h 46". */
     public function hours(int $minutes): string
     {
-        return sprintf('%d:%02d', intdiv($minutes, 60), $minutes % 60);
+        return $minutes < 60 || $minutes % 60 === 0 ? $this->duration($minutes) : $this->say(
+            'units.hours-short', hours: intdiv($minutes, 60), minutes: sprintf('%02d', $minutes % 60),
+        );
+    }
+
+    /** A bare figure: of an axis, in a list. */
+    public function digits(int|float|string $number): string
+    {
+        return $this->inDigits((string) $number);
     }
 
     public function time(DateTimeInterface $time): string
     {
-        return $this->reading()->time($time);
+        $at = DateTimeImmutable::createFromInterface($time);
+        $said = ! $this->reading()->isTwelveHours ? $this->inDigits($at->format('H:i')) : $this->say(
+            'units.twelve-hours', time: $at->format('g:i'), isMorning: $at->format('a') === 'am',
+        );
+        $which = Instant::comesTwice($at);
+
+        return $which === null ? $said : $this->say('units.comes-twice', time: $said, isFirst: $which === 1);
     }
 
     /**
@@ -340,7 +394,9 @@ final class Wording
         $pattern = $this->place('dates')[$form] ?? null;
         $zone = $at->getTimezone();
         $this->dates["{$form} {$zone->getName()}"] ??= new IntlDateFormatter(
-            $this->language(), IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null,
+            self::CALENDARS[$this->language()] ?? $this->language(), IntlDateFormatter::NONE, IntlDateFormatter::NONE,
+            $zone,
+            isset(self::CALENDARS[$this->language()]) ? IntlDateFormatter::TRADITIONAL : null,
             is_string($pattern) ? $pattern : throw new LogicException("dates: {$form} has no pattern."),
         );
         $said = (string) $this->dates["{$form} {$zone->getName()}"]->format($at);
@@ -366,20 +422,25 @@ final class Wording
     /** Every "74 °C" of a sentence in the degrees that are read. */
     private function inDegrees(string $said): string
     {
-        if (! str_contains($said, '°C') || $this->reading()->degrees === Degrees::Celsius) {
+        $mark = self::DEGREES[$this->language()] ?? '°C';
+        if ($this->reading()->degrees === Degrees::Celsius || ! str_contains($said, $mark)) {
             return $said;
         }
+        $fahrenheit = trim((string) preg_replace('/^\[|·*\]$|\{n\}/u', '', $this->pattern('units.fahrenheit')));
         $read = fn (array $found): string => implode($found['to'] ?? '', array_map(
             fn (string $celsius): string => number_format(
                 $this->reading()->degrees((float) $celsius), strlen((string) strrchr($celsius, '.')) > 1 ? 1 : 0, '.',
                 '',
             ),
             array_filter([$found['from'] ?? '', $found['at'] ?? ''], static fn (string $one): bool => $one !== ''),
-        ));
+        ))." {$fahrenheit}";
+        $number = '-?\d+(?:\.\d+)?';
+        $between = implode('|', self::BETWEEN[$this->language()] ?? [' to ', ' or ']);
 
-        return str_replace('°C', $this->reading()->degrees->sign(), (string) preg_replace_callback(
-            '/(?:(?<from>-?\d+(?:\.\d+)?)(?<to> to | or ))?(?<at>-?\d+(?:\.\d+)?)(?= °C)/u', $read, $said,
-        ));
+        return (string) preg_replace_callback(
+            "/(?:(?<from>{$number})(?<to>{$between}))?(?<at>{$number}) {$mark}(?!\\p{L})/u", $read,
+            in_array($this->language(), self::OWN_DIGITS, true) ? Digits::latin($said) : $said,
+        );
     }
 
     /** 45 → "45 min", 120 → "2 h", 135 → "2 h 15 min". */
@@ -404,15 +465,18 @@ final class Wording
     }
 
     /** @param  array<string, mixed>  $args */
-    private function message(string $pattern, array $args): string
+    private function message(string $pattern, array $args, bool $isHtml = false): string
     {
         if (! str_contains($pattern, '{') && ! str_starts_with($pattern, '^')) {
-            return $this->inDegrees($pattern);
+            return $this->inDigits($this->inDegrees($pattern), $isHtml);
         }
         $isSentence = str_starts_with($pattern, '^');
         $given = [];
         foreach ($args as $name => $arg) {
-            $given[$name] = $this->argument($arg, $name);
+            $told = $this->argument($arg, $name);
+            $isChosenBy = str_contains($pattern, "{{$name}, ");
+            $given[$name] = is_string($told) && ! $isChosenBy && ! $arg instanceof BackedEnum ? $this->apart($told)
+                : $told;
         }
         $said = MessageFormatter::formatMessage(
             self::NUMBERS[$this->language()] ?? $this->language(), $isSentence ? substr($pattern, 1) : $pattern, $given,
@@ -421,9 +485,43 @@ final class Wording
             throw new LogicException("\"{$pattern}\" cannot be said: ".intl_get_error_message());
         }
 
-        $said = $this->inDegrees($said);
+        $said = $this->inOrder($this->inDigits($this->inDegrees($said), $isHtml));
 
         return $isSentence ? mb_strtoupper(mb_substr($said, 0, 1)).mb_substr($said, 1) : $said;
+    }
+
+    /** What begins or ends with a number or a sign keeps its order in a drawing, whose lines run from left to right. */
+    private function inOrder(string $said): string
+    {
+        if ($this->direction() === 'ltr' || preg_match('/\p{Arabic}/u', $said) !== 1) {
+            return $said;
+        }
+
+        return (string) preg_replace(['/^(?=[^\p{L}<\x{200F}])/u', '/(?<=[^\p{L}>\x{200F}])$/u'], self::MARK, $said);
+    }
+
+    /** A name of another script keeps its own order and digits inside a line from right to left: "24 cm steel". */
+    private function apart(string $name): string
+    {
+        $isOfOtherScript = preg_match('/[A-Za-z]/', $name) === 1 && preg_match('/[\x{0600}-\x{06FF}<]/u', $name) !== 1;
+
+        return $this->direction() === 'rtl' && $isOfOtherScript
+            ? self::APART.$name.self::APART_ENDS : $name;
+    }
+
+    /** In the digits of the language, but for what stands apart; of HTML what stands in tags and entities stays. */
+    private function inDigits(string $said, bool $isHtml = false): string
+    {
+        if (! in_array($this->language(), self::OWN_DIGITS, true)) {
+            return $said;
+        }
+        $stays = '\x{2068}[^\x{2069}]*\x{2069}'.($isHtml ? '|<[^>]*>|&#?\w+;' : '');
+
+        return implode('', array_map(
+            static fn (string $part): string => preg_match("/^(?:{$stays})$/u", $part) === 1 ? $part
+                : Digits::persian($part),
+            preg_split("/({$stays})/u", $said, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [],
+        ));
     }
 
     /** What a message is given for an argument: numbers stay numbers, so that it may choose by them. */
@@ -439,9 +537,8 @@ final class Wording
             $arg instanceof DateTimeImmutable => str_ends_with($name, 'day')
                 ? $this->dated($arg, 'day')
                 : $this->time($arg),
-            is_array($arg) => implode(
-                ', ',
-                array_map(fn (mixed $one): string => (string) $this->argument($one, $name), $arg),
+            is_array($arg) => $this->joined(
+                array_map(fn (mixed $one): string => (string) $this->argument($one, $name), array_values($arg)),
             ),
             $arg instanceof Stringable => (string) $arg,
             default => '',

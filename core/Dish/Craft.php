@@ -18,7 +18,7 @@ use Orbek\Core\Pot\Seal;
  * @phpstan-type Rows list<array<string, mixed>>
  * @phpstan-type Files array{
  *     schools: Rows, fillings: Rows, bases: Rows, seals: Rows, cues: Rows, boiled: Rows, preparations: Rows,
- *     foods: array{source: string, foods: Rows}, work: array<string, array<string, mixed>>,
+ *     foods: array{foods: Rows}, work: array<string, array<string, mixed>>,
  * }
  */
 final readonly class Craft
@@ -56,7 +56,7 @@ final readonly class Craft
             boiled: self::rows($files['boiled'], 'boiled', BoiledKind::fromFields(...)),
             foods: Foods::of(array_map(
                 static fn (array $row): Food => Food::fromFields(Fields::of($row, 'foods')), $files['foods']['foods'],
-            ), $files['foods']['source']),
+            )),
             preparations: self::rows($files['preparations'], 'preparations', Preparation::fromFields(...)),
             seals: self::rows($files['seals'], 'seals', Seal::fromFields(...)),
             cues: $cues,

@@ -15,28 +15,33 @@ final readonly class Foods
     private const HEARD = 4;
 
     /** @param  array<string, Food>  $byName longest name first */
-    private function __construct(private array $byName, public string $source)
+    private function __construct(private array $byName)
     {
     }
 
     /** @param  list<Food>  $foods */
-    public static function of(array $foods, string $source): self
+    public static function of(array $foods): self
     {
         $byName = [];
         foreach ($foods as $food) {
             foreach ($food->names as $name) {
-                $byName[$name] = $food;
+                $byName[self::plain($name)] = $food;
             }
         }
         uksort($byName, static fn (string $a, string $b): int => [mb_strlen($b), $a] <=> [mb_strlen($a), $b]);
 
-        return new self($byName, $source);
+        return new self($byName);
+    }
+
+    private static function plain(string $text): string
+    {
+        return PersianRecipe::is($text) ? PersianRecipe::plain($text) : mb_strtolower($text);
     }
 
     /** The food that a text names, by the longest of all names in it, whole words only; null where it names none. */
     public function named(string $text): ?Food
     {
-        $text = mb_strtolower($text);
+        $text = self::plain($text);
         foreach ($this->byName as $name => $food) {
             if (str_contains($text, (string) $name)
                 && preg_match('/(?<![\p{L}\d])'.preg_quote((string) $name, '/').'(?![\p{L}\d])/u', $text) === 1) {
@@ -63,7 +68,8 @@ final readonly class Foods
                 // A short word is near only where it sounds the same: "beads" are no beans.
                 $mostOff = strlen($one) >= self::SHORT ? 2 : 1;
                 $isHeard = strlen($one) >= self::HEARD && $off <= $mostOff
-                    && (metaphone($one) === metaphone((string) $name) || rtrim($one, 's') === rtrim((string) $name, 's')
+                    && ((metaphone($one) !== '' && metaphone($one) === metaphone((string) $name)) || rtrim($one,
+                        's') === rtrim((string) $name, 's')
                         || count_chars($one, 1) === count_chars((string) $name, 1));
                 if ($off < $least || ($isHeard && $best === null)) {
                     [$best, $least] = [$food, $off];
@@ -93,7 +99,7 @@ final readonly class Foods
      */
     public function allNamed(string $text): array
     {
-        $text = mb_strtolower($text);
+        $text = self::plain($text);
         $found = [];
         foreach ($this->byName as $name => $food) {
             if (str_contains($text, (string) $name)) {

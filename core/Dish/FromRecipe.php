@@ -228,7 +228,7 @@ final class FromRecipe
                 $document['rice']['soak'] = ['minutes' => $minutes] + $soak;
             }
             foreach (in_array($goes, [StepGoes::Layers, StepGoes::Heat], true) ? self::SEALS : [] as $words => $seal) {
-                if (preg_match("/\\b(?:{$words})/iu", $step->text) === 1 && is_array($document['lid'] ?? null)) {
+                if (preg_match("/\\b(?:{$words})/iu", $step->words()) === 1 && is_array($document['lid'] ?? null)) {
                     $document['lid']['seal'] = $seal;
 
                     break;

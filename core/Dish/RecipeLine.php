@@ -61,7 +61,7 @@ final readonly class RecipeLine
     public static function read(string $text, Cup $cup, Foods $foods): self
     {
         $text = trim(mb_substr((string) preg_replace('/\s+/u', ' ', $text), 0, 200));
-        $read = AmountReader::read($text, $cup);
+        $read = AmountReader::read(PersianRecipe::is($text) ? PersianRecipe::line($text) : $text, $cup);
         $of = $read['of'] ?? $text;
         $of = $of === '' ? $text : $of;
         // "4 tbsp salt for the water" is salt.
@@ -128,7 +128,8 @@ final readonly class RecipeLine
     private static function isToTaste(string $text): bool
     {
         return preg_match(
-            '/\b(to taste|as needed|to serve|for serving|for frying|to garnish|for garnish|optional)\b/i', $text,
+            '/\b(to taste|as needed|to serve|for serving|for frying|to garnish|for garnish|optional)\b/i',
+            PersianRecipe::is($text) ? PersianRecipe::line($text) : $text,
         ) === 1
             || preg_match('/\d/', $text) !== 1;
     }

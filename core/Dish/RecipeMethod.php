@@ -66,7 +66,7 @@ final class RecipeMethod
 
     private function place(RecipeStep $step): StepGoes
     {
-        $text = $step->text;
+        $text = $step->words();
         $namesRice = preg_match(self::RICE, $text) === 1;
         $goes = match (true) {
             preg_match(self::SERVE, $text) === 1 => StepGoes::Serve,
@@ -100,11 +100,11 @@ final class RecipeMethod
     private function isHeat(RecipeStep $step): bool
     {
         $isTold = $step->minutes !== null || $step->ring !== null;
-        $closes = preg_match(self::SEALED, $step->text) === 1;
-        $buildsHere = preg_match(self::LAYERS, $step->text) === 1 || preg_match(self::RICE_IN, $step->text) === 1;
+        $closes = preg_match(self::SEALED, $step->words()) === 1;
+        $buildsHere = preg_match(self::LAYERS, $step->words()) === 1 || preg_match(self::RICE_IN, $step->words()) === 1;
 
-        return $isTold && (($this->isSealed && ! $this->startsAnew($step->text)) || ($closes && $buildsHere)
-            || preg_match('/\bdum\b|press cook/iu', $step->text) === 1);
+        return $isTold && (($this->isSealed && ! $this->startsAnew($step->words())) || ($closes && $buildsHere)
+            || preg_match('/\bdum\b|press cook/iu', $step->words()) === 1);
     }
 
     /** Whether something else is fried beside the closed pot. */

@@ -8,6 +8,7 @@ namespace Orbek\Core\Dish;
 final readonly class RecipeRead
 {
     /**
+     * @param  string  $name empty where it tells none
      * @param  list<RecipeLine>  $lines things with their amounts
      * @param  list<RecipeStep>  $steps what is done, in order
      * @param  list<string>  $unread rows and sentences that were not understood
@@ -17,5 +18,10 @@ final readonly class RecipeRead
         public string $name, public int $eaters, public array $lines, public array $steps = [],
         public array $unread = [], public string $school = 'one-pot',
     ) {
+    }
+
+    public function called(string $name): self
+    {
+        return new self($name, $this->eaters, $this->lines, $this->steps, $this->unread, $this->school);
     }
 }

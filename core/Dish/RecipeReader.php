@@ -105,11 +105,11 @@ final class RecipeReader
         }
 
         return new RecipeRead(
-            $reader->name ?? 'A recipe as text', $reader->eaters ?? self::USUAL_EATERS,
+            $reader->name ?? '', $reader->eaters ?? self::USUAL_EATERS,
             array_slice($reader->lines, 0, self::MOST_LINES), $reader->steps,
             [...$reader->unread, ...array_map(
                 static fn (RecipeLine $one): string => $one->text, array_slice($reader->lines, self::MOST_LINES),
-            )], self::school($text),
+            )], self::school(PersianRecipe::is($text) ? PersianRecipe::words($text) : $text),
         );
     }
 
@@ -164,7 +164,9 @@ final class RecipeReader
 
     private function row(string $row): void
     {
-        if (preg_match(self::METHOD, $row) === 1) {
+        if (PersianRecipe::is($row)) {
+            $this->persian($row);
+        } elseif (preg_match(self::METHOD, $row) === 1) {
             [$this->isUnderMethod, $this->isInList] = [true, false];
         } elseif (preg_match(self::LIST, $row) === 1) {
             [$this->isUnderMethod, $this->isInList, $this->for] = [false, true, null];
@@ -195,6 +197,35 @@ final class RecipeReader
             $this->things($row);
         } else {
             $this->other($row);
+        }
+    }
+
+    /** A row in Persian: a heading, for how many, its name, a thing or sentences; else it is told as not understood. */
+    private function persian(string $row): void
+    {
+        $eaters = PersianRecipe::eaters($row);
+        $part = PersianRecipe::part($row);
+        $isSentence = PersianRecipe::isSentence($row);
+        if ($eaters !== null && ! $isSentence) {
+            $this->eaters ??= max(1, min(Table::MOST_EATERS, $eaters));
+        }
+        if (PersianRecipe::isMethod($row)) {
+            [$this->isUnderMethod, $this->isInList] = [true, false];
+        } elseif (PersianRecipe::isList($row)) {
+            [$this->isUnderMethod, $this->isInList, $this->for] = [false, true, null];
+        } elseif ($part !== null && ! $this->isUnderMethod && ($this->name !== null || str_ends_with($row, ':'))) {
+            [$this->for, $this->isInList] = [$part, true];
+        } elseif ($this->isUnderMethod || $isSentence) {
+            foreach (preg_split('/(?<=[.!؛])\s+/u', $row) ?: [] as $sentence) {
+                $step = RecipeStep::read($sentence);
+                $step === null ? $this->unread[] = $sentence : $this->steps[] = $step;
+            }
+        } elseif ($this->name === null && $this->lines === [] && ! $this->isInList) {
+            $this->name = mb_substr(trim($row, '# *:'), 0, 180);
+        } elseif ($eaters === null) {
+            $line = RecipeLine::read($row, $this->cup, $this->foods)->under($this->for);
+            $line->food !== null || $line->grams !== null || $this->isInList
+                ? $this->lines[] = $line : $this->unread[] = $row;
         }
     }
 

@@ -46,9 +46,21 @@ final readonly class RecipeStep
     ) {
     }
 
+    /** What it says in the words that it is sorted by. */
+    public function words(): string
+    {
+        return PersianRecipe::is($this->text) ? PersianRecipe::words($this->text) : $this->text;
+    }
+
     /** @return self|null null where the sentence says nothing that is done */
     public static function read(string $sentence): ?self
     {
+        if (PersianRecipe::is($sentence)) {
+            $read = self::read(PersianRecipe::english($sentence));
+
+            return $read === null
+                ? null : new self(trim($sentence), $read->minutes, $read->ring, PersianRecipe::look($sentence));
+        }
         $text = trim((string) preg_replace('/^\s*(?:(?:step\s*)?\d{1,2}[.):]|[-*•])\s*/iu', '', $sentence));
         $minutes = self::minutes($text);
         if ($text === '' || ($minutes === null && preg_match('/\b(?:'.self::DOES.')/iu', $text) !== 1)) {

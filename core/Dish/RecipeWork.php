@@ -112,7 +112,7 @@ final class RecipeWork
         $work = new self($craft, '', $lines);
 
         return array_merge(...array_map(static fn (array $one): array => $one['goes'] === $goes
-            ? $work->named($one['step']->text) : [], $method));
+            ? $work->named($one['step']->words()) : [], $method));
     }
 
     private function wantsCooking(string $kind): bool
@@ -156,7 +156,7 @@ final class RecipeWork
      */
     private function step(RecipeStep $step, array $parts): array
     {
-        $text = $step->text;
+        $text = $step->words();
         $isUnderPressure = preg_match('/\bpressure|\bwhistles?\b/iu', $text) === 1;
         $usual = (int) round($step->minutes === null ? match (true) {
             $isUnderPressure => self::PRESSURE_MIN,

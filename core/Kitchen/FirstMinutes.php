@@ -6,10 +6,13 @@ namespace Orbek\Core\Kitchen;
 
 use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Pot\Knob;
+use Orbek\Core\Pot\PotMaterial;
 use Orbek\Core\Pot\RingKind;
+use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Water\BoilingPoint;
 
 /**
@@ -40,30 +43,35 @@ final class FirstMinutes
 
     /**
      * @param  array<string, Fields>  $answers by step; what is missing is not known
+     * @param  callable(Note): string  $call what is called so where nobody gave a name, in the language of whoever
+     * answers
      * @return array<string, mixed> a kitchen document
      *
      * @throws Refused naming the answer that cannot be
      */
-    public static function document(array $answers, string $timezone): array
+    public static function document(array $answers, string $timezone, callable $call): array
     {
         $of = static fn (string $step): Fields => $answers[$step] ?? Fields::ofForm([]);
 
-        return ['format' => Kitchen::FORMAT] + self::place($of('place')) + ['timezone' => $timezone]
+        return ['format' => Kitchen::FORMAT] + self::place($of('place'), $call) + ['timezone' => $timezone]
             + [
-                'pots' => [...self::pots($of('pots')), ...self::cooker($of('oven'))],
-                'burners' => self::rings($of('rings')), 'lots' => self::bags($of('rice')),
+                'pots' => [...self::pots($of('pots'), $call), ...self::cooker($of('oven'), $call)],
+                'burners' => self::rings($of('rings'), $call), 'lots' => self::bags($of('rice'), $call),
             ]
-            + self::plates($of('plates')) + self::oven($of('oven')) + self::units($of('units'))
+            + self::plates($of('plates'), $call) + self::oven($of('oven'), $call) + self::units($of('units'))
             + self::people($of('people')) + ['pantry' => ['salt']];
     }
 
-    /** @return array<string, mixed> */
-    private static function place(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return array<string, mixed>
+     */
+    private static function place(Fields $said, callable $call): array
     {
         $how = $said->has('how') ? $said->text('how') : 'low';
 
         return [
-            'name' => $said->has('name') ? trim($said->text('name')) : 'Our kitchen',
+            'name' => $said->has('name') ? trim($said->text('name')) : $call(Note::of('first-names.kitchen')),
             'altitude_m' => match ($how) {
                 'height' => $said->number('altitude_m', -430, 5500, 'm'),
                 // A thermometer in boiling water tells how high it is.
@@ -85,14 +93,18 @@ final class FirstMinutes
         return round(BoilingPoint::altitudeOf($reading->celsius($read)), -1);
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function pots(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return list<array<string, mixed>>
+     */
+    private static function pots(Fields $said, callable $call): array
     {
         $rows = $said->each('pots');
         if ($rows === []) {
             return [
                 [
-                    'id' => 'pot-1', 'name' => '24 cm steel, 5.5 L', 'material' => 'steel', 'diameter_cm' => 24.0,
+                    'id' => 'pot-1', 'name' => self::pot(24.0, 'steel', 5.5, $call), 'material' => 'steel',
+                    'diameter_cm' => 24.0,
                     'litres' => 5.5,
                 ],
             ];
@@ -103,8 +115,8 @@ final class FirstMinutes
             $material = $row->has('material') ? $row->text('material') : 'steel';
             $pots[] = [
                 'id' => 'pot-'.($at + 1),
-                'name' => $row->has('name') ? trim($row->text('name')) : sprintf(
-                    '%g cm %s, %g L', $across, strtr($material, '-', ' '), $litres,
+                'name' => $row->has('name') ? trim($row->text('name')) : self::pot(
+                    $across, $material, $litres, $call,
                 ),
                 'material' => $material, 'diameter_cm' => $across, 'litres' => $litres,
                 'lid' => $row->has('lid') ? $row->text('lid') : 'tight',
@@ -113,6 +125,23 @@ final class FirstMinutes
         }
 
         return $pots;
+    }
+
+    /** @param  callable(Note): string  $call */
+    private static function pot(float $across, string $material, float $litres, callable $call): string
+    {
+        return $call(Note::of(
+            'first-names.pot', acrossCm: sprintf('%g', $across), material: PotMaterial::tryFrom($material) ?? $material,
+            litres: sprintf('%g', $litres),
+        ));
+    }
+
+    /** @param  callable(Note): string  $call */
+    private static function bag(string $kind, callable $call): string
+    {
+        $known = RiceKind::tryFrom($kind);
+
+        return $known === null ? $kind : $call(Note::label($known));
     }
 
     /**
@@ -134,17 +163,21 @@ final class FirstMinutes
         )];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function rings(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return list<array<string, mixed>>
+     */
+    private static function rings(Fields $said, callable $call): array
     {
         $rows = $said->each('rings');
         $rings = [];
         foreach ($rows === [] ? [Fields::ofForm([])] : $rows as $at => $row) {
             $kind = $row->one('kind', RingKind::class, RingKind::Gas);
             $size = $row->has('size') ? $row->text('size') : 'middle';
-            $marks = self::marks($row, $kind);
+            $marks = self::marks($row, $kind, $call);
             $rings[] = [
-                'id' => 'ring-'.($at + 1), 'name' => $row->has('name') ? trim($row->text('name')) : 'Ring '.($at + 1),
+                'id' => 'ring-'.($at + 1), 'name' => $row->has('name') ? trim($row->text('name')) :
+                    $call(Note::of('first-names.ring', number: $at + 1)),
                 'kind' => $kind->value,
                 'watts' => $row->has('kw')
                     ? 1000 * $row->number('kw', 0.2, $kind->mostW() / 1000, 'kW')
@@ -155,8 +188,11 @@ final class FirstMinutes
         return $rings;
     }
 
-    /** @return list<array{mark: string, share: float}> */
-    private static function marks(Fields $row, RingKind $kind): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return list<array{mark: string, share: float}>
+     */
+    private static function marks(Fields $row, RingKind $kind, callable $call): array
     {
         $knob = $row->has('knob') ? $row->text('knob') : 'none';
         if ($knob === 'own') {
@@ -166,25 +202,33 @@ final class FirstMinutes
         }
 
         return Knob::evenly(
-            Knob::SOLD[$knob] ?? throw Refused::unknown(
-                $row->at('knob'), $knob, [...array_map(strval(...), array_keys(Knob::SOLD)), 'own'],
-            ), $kind->least(),
+            array_map(static fn (string $mark): string => $call(Note::of('first-names.mark', mark: $mark)),
+                Knob::SOLD[$knob]
+                ?? throw Refused::unknown(
+                    $row->at('knob'), $knob, [...array_map(strval(...), array_keys(Knob::SOLD)), 'own'],
+                )), $kind->least(),
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function plates(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return array<string, mixed>
+     */
+    private static function plates(Fields $said, callable $call): array
     {
         $which = $said->has('which') ? $said->text('which') : 'none';
 
         return $which === 'none' ? [] : ['plates' => [[
-            'id' => 'plate-1', 'name' => $which === 'diffuser' ? 'diffuser' : 'tava',
+            'id' => 'plate-1', 'name' => $call(Note::of('first-names.plate', isDiffuser: $which === 'diffuser')),
             'kg' => $said->number('kg', 0.1, 10, 'kg', $which === 'diffuser' ? 0.9 : 1.6),
         ]]];
     }
 
-    /** @return array<string, mixed> */
-    private static function oven(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return array<string, mixed>
+     */
+    private static function oven(Fields $said, callable $call): array
     {
         if (! $said->flag('oven', false)) {
             return [];
@@ -198,12 +242,16 @@ final class FirstMinutes
         );
 
         return ['oven' => [
-            'name' => 'oven', 'least_c' => $at('least_c', 30, 200, 50), 'most_c' => $at('most_c', 80, 300, 250),
+            'name' => $call(Note::of('first-names.oven')), 'least_c' => $at('least_c', 30, 200, 50),
+            'most_c' => $at('most_c', 80, 300, 250),
         ]];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function cooker(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return list<array<string, mixed>>
+     */
+    private static function cooker(Fields $said, callable $call): array
     {
         if (! $said->flag('cooker', false)) {
             return [];
@@ -214,7 +262,8 @@ final class FirstMinutes
         $litres = round(3 * $cups * $cupMl / 1000, 1);
 
         return [[
-            'id' => 'cooker', 'name' => sprintf('rice cooker, %g cups', $cups), 'material' => 'coated',
+            'id' => 'cooker', 'name' => $call(Note::of('first-names.cooker', cups: sprintf('%g', $cups))),
+            'material' => 'coated',
             'diameter_cm' => max(12.0, round(13.9 * $litres ** (1 / 3))), 'litres' => $litres,
             'cooker' => [
                 'watts' => $said->number('cooker_watts', 100, 5000, 'W', 650), 'cup_ml' => $cupMl,
@@ -223,8 +272,11 @@ final class FirstMinutes
         ]];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function bags(Fields $said): array
+    /**
+     * @param  callable(Note): string  $call
+     * @return list<array<string, mixed>>
+     */
+    private static function bags(Fields $said, callable $call): array
     {
         $rows = $said->each('bags');
         $bags = [];
@@ -232,7 +284,7 @@ final class FirstMinutes
             $kind = $row->has('kind') ? $row->text('kind') : 'aged-basmati';
             $bags[] = [
                 'id' => 'bag-'.($at + 1),
-                'name' => $row->has('name') ? trim($row->text('name')) : strtr($kind, '-', ' '), 'kind' => $kind,
+                'name' => $row->has('name') ? trim($row->text('name')) : self::bag($kind, $call), 'kind' => $kind,
             ] + ($row->has('kg') ? ['bought_g' => 1000 * $row->number('kg', 0.001, 100, 'kg')] : []);
         }
 
@@ -243,7 +295,7 @@ final class FirstMinutes
     private static function units(Fields $said): array
     {
         $chosen = [];
-        foreach (['units', 'cup', 'salt', 'degrees', 'week_starts'] as $name) {
+        foreach (['units', 'cup', 'salt', 'degrees', 'week_starts', 'language'] as $name) {
             if ($said->has($name)) {
                 $chosen[$name] = $said->text($name);
             }

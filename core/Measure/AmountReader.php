@@ -44,7 +44,7 @@ final class AmountReader
         'tablespoons?|tablespoonfuls?|tbsps?|tbs|tblsps?|tbl' => ['ml', 15.0], 'dessertspoons?' => ['ml', 10.0],
         'teaspoons?|teaspoonfuls?|tsps?' => ['ml', 5.0], 'glugs?' => ['ml', 15.0], 'mugs?' => ['ml', 300.0],
         'tumblers?|glass(?:es)?' => ['ml', 200.0],
-        'katoris?|katories' => ['ml', 150.0],
+        'katoris?|katories' => ['ml', 150.0], 'estekans?' => ['ml', 100.0], 'mesqals?' => ['g', 4.6],
     ];
 
     /** What a food itself tells the weight of. */

@@ -306,7 +306,7 @@ final readonly class Fields
         if (! $this->isForm || ! is_string($value)) {
             return $value;
         }
-        $text = str_replace(',', '.', trim($value));
+        $text = str_replace([',', '،'], '.', trim(Digits::latin($value)));
 
         return match (true) {
             $text === '' => null,

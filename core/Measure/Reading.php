@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Orbek\Core\Measure;
 
 use DateTimeImmutable;
-use DateTimeInterface;
 
 /** How a household reads amounts, temperatures and times; inside they stay grams, °C and instants. */
 final readonly class Reading
@@ -20,19 +19,30 @@ final readonly class Reading
         public Degrees $degrees = Degrees::Celsius,
         public bool $isTwelveHours = false,
         public Weekday $weekStarts = Weekday::Monday,
+        /** What a household reads in, as ISO 639 names it; null where it has not said. */
+        public ?string $language = null,
     ) {
     }
 
     /** @throws Refused */
     public static function fromFields(Fields $fields): self
     {
+        $language = $fields->has('language') ? $fields->text('language') : null;
+
         return new self(
             $fields->one('units', Units::class, Units::Grams),
             $fields->one('cup', Cup::class, Cup::Metric),
             $fields->one('degrees', Degrees::class, Degrees::Celsius),
             $fields->whole('hours', 12, 24, 24) < 24,
-            $fields->one('week_starts', Weekday::class, Weekday::Monday),
+            $fields->one('week_starts', Weekday::class, self::weekOfLanguage($language)),
+            $language,
         );
+    }
+
+    /** Where nobody has chosen: the first day of the week where a language is at home. */
+    public static function weekOfLanguage(?string $language): Weekday
+    {
+        return $language === 'fa' ? Weekday::Saturday : Weekday::Monday;
     }
 
     /** A temperature in the degrees that are read. */
@@ -47,12 +57,6 @@ final readonly class Reading
         return $this->degrees === Degrees::Celsius ? $degrees : ($degrees - self::F_AT_0_C) / self::F_PER_C;
     }
 
-    /** A temperature in words: "97.9 °C", "208.2 °F". */
-    public function temperature(float $celsius, int $decimals = 0): string
-    {
-        return number_format($this->degrees($celsius), $decimals, '.', '').' '.$this->degrees->sign();
-    }
-
     /** The first day of the week that a day lies in, as 2026-11-23. */
     public function weekOf(DateTimeImmutable $day): string
     {
@@ -64,15 +68,5 @@ final readonly class Reading
         $since = ((int) $day->format('N') - $first + 7) % 7;
 
         return $day->modify("-{$since} days")->format('Y-m-d');
-    }
-
-    /** A time of day: "19:30", "7:30 pm"; in a night whose hour comes twice "02:30 (1st)", "02:30 (2nd)". */
-    public function time(DateTimeInterface $time): string
-    {
-        $said = $time->format($this->isTwelveHours ? 'g:i a' : 'H:i');
-
-        $which = Instant::comesTwice(DateTimeImmutable::createFromInterface($time));
-
-        return $which === null ? $said : $said.($which === 1 ? ' (1st)' : ' (2nd)');
     }
 }

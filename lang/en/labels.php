@@ -346,6 +346,13 @@ return [
             'raw-onion' => 'raw onion',
         ],
     ],
+    'Salt' => [
+        'label' => [
+            'fine' => 'fine',
+            'coarse' => 'coarse',
+            'flakes' => 'flakes',
+        ],
+    ],
     'Station' => [
         'label' => [
             'table' => 'Table',

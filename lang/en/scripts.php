@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 /* What scripts say: handed over with the page; arguments only by name. */
 return [
+    'a-grain-now' => 'By the model a grain now {feels}.',
+    'days' => '{days} days',
+    'now' => 'now',
     'cannot-speak' => 'speak (it has no voice)',
     'cannot-vibrate' => 'vibrate',
     'cannot-keep-lit' => 'keep the screen lit',

@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 return [
+    'between' => ', ',
     'celsius' => '{n} °C',
     'cm' => '{n} cm',
     'counted' => '{amount} ({many})',
+    'comes-twice' => '{time} ({isFirst, select, yes{1st} other{2nd}})',
     'cups' => '{n} {isOne, select, yes{cup} other{cups}}',
     'drops' => '{n} drops',
+    'fahrenheit' => '{n} °F',
     'g' => '{n} g',
     'hours' => '{hours} h',
     'hours-and-minutes' => '{hours} h {minutes} min',
+    'hours-short' => '{hours} h {minutes}',
     'kcal' => '{n} kcal',
     'kept' => '{n} % kept',
     'kg' => '{n} kg',
@@ -26,6 +30,7 @@ return [
     'seconds' => '{isBefore, select, yes{−} other{}}{seconds} s',
     'tablespoons' => '{n} tbsp',
     'teaspoons' => '{n} tsp',
+    'twelve-hours' => '{time} {isMorning, select, yes{am} other{pm}}',
     'under' => 'under {amount}',
     'whole-minutes' => '{isBefore, select, yes{−} other{}}{minutes} min',
 ];

@@ -1,4 +1,4 @@
-import { tell } from './words.js';
+import { inDigits, tell } from './words.js';
 
 /** "Lift it": a boil at ten times its speed, read off the course that the core has computed. */
 export default () => ({
@@ -23,7 +23,7 @@ export default () => ({
 
     shown() {
         const whole = Math.floor(this.seconds);
-        return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+        return inDigits(`${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`);
     },
 
     test() {

@@ -1,3 +1,5 @@
+import { inDigits } from './words.js';
+
 /** The two minutes of a session, counted down; the answer after them ends it. */
 export default () => ({
     left: 0,
@@ -9,6 +11,6 @@ export default () => ({
     },
 
     shown() {
-        return `${Math.floor(this.left / 60)}:${String(this.left % 60).padStart(2, '0')}`;
+        return inDigits(`${Math.floor(this.left / 60)}:${String(this.left % 60).padStart(2, '0')}`);
     },
 });

@@ -15,7 +15,7 @@ import { deliverAll, waiting } from './queue.js';
 import { drawSpoonfuls } from './spoonful.js';
 import stove from './stove.js';
 import ticks from './ticks.js';
-import { tell } from './words.js';
+import { readsDigits, tell } from './words.js';
 
 window.Alpine = Alpine;
 Alpine.plugin(morph);
@@ -31,6 +31,7 @@ Alpine.data('ticks', ticks);
 Alpine.data('resubmits', () => ({ submit() { this.$refs.form.requestSubmit(); } }));
 Alpine.start();
 listen();
+readsDigits();
 drawSpoonfuls();
 
 const typing = (target) => target.closest('input, select, textarea, dialog, [contenteditable]') !== null;

@@ -339,7 +339,7 @@ export default () => ({
             const left = Number(count.dataset.until) - now;
             // Less than a second is now: the server's clock is whole seconds, and a count of 0:00 tells nothing.
             const due = left < 1;
-            count.textContent = due && 'waiting' in count.dataset ? 'now' : clock(left);
+            count.textContent = due && 'waiting' in count.dataset ? tell('now') : clock(left);
             count.classList.toggle('due', due);
             count.classList.toggle('long', count.textContent.length > 5);
             if (count.matches('.now .count')) title = count.textContent;
@@ -412,7 +412,7 @@ export default () => ({
         const share = Math.min(1, (seconds - course[index][0]) / step);
         const core = course[index][1] + (course[index + 1][1] - course[index][1]) * share;
         place.querySelector('[data-live-grain] .core')?.setAttribute('transform', `scale(${core.toFixed(4)})`);
-        place.querySelector('[data-live-words]').textContent = `By the model a grain now ${course[index][2]}.`;
+        place.querySelector('[data-live-words]').textContent = tell('a-grain-now', { feels: course[index][2] });
         const hill = place.querySelector('[data-live-boil]');
         const mark = hill?.querySelector('.now');
         if (mark) {

@@ -7,5 +7,29 @@ let words = null;
  */
 export function tell(key, args = {}) {
     words ??= globalThis.orbekWords ?? JSON.parse(document.getElementById('words')?.textContent || '{}');
-    return (words[key] ?? key).replace(/\{(\w+)\}/g, (whole, name) => args[name] ?? whole);
+    return inDigits((words[key] ?? key).replace(/\{(\w+)\}/g, (whole, name) => args[name] ?? whole));
+}
+
+const PERSIAN = '۰۱۲۳۴۵۶۷۸۹';
+const ARABIC = '٠١٢٣٤٥٦٧٨٩';
+
+/** What is said, in the digits of the page's language. */
+export function inDigits(said) {
+    return globalThis.document?.documentElement?.lang === 'fa'
+        ? said.replace(/(?<=\d)\.(?=\d)/g, '٫').replace(/\d/g, (digit) => PERSIAN[digit]) : said;
+}
+
+/** What was typed, with the digits that a number is read from. */
+export const inLatin = (typed) => typed.replace(/[۰-۹٠-٩]/g, (digit) => String(Math.max(PERSIAN.indexOf(digit), ARABIC.indexOf(digit))))
+    .replace(/(?<=\d)٫(?=\d|$)/g, '.');
+
+/** A field of numbers takes digits of all three kinds: the browser itself drops those it does not know. */
+export function readsDigits() {
+    document.addEventListener('beforeinput', (event) => {
+        const isNumber = event.target instanceof HTMLInputElement && event.target.type === 'number';
+        if (isNumber && event.data && inLatin(event.data) !== event.data) {
+            event.preventDefault();
+            document.execCommand('insertText', false, inLatin(event.data));
+        }
+    });
 }

@@ -9,6 +9,10 @@ use Closure;
 /** Cooks what is on the Stove through to its table, by the page alone, and reads what each step says. */
 trait CooksThrough
 {
+    private string $sits = 'Everyone sits';
+
+    private string $onTheTable = 'On the table';
+
     /** @var array<string, list<string>|null> what each step said goes in, by task; null where it was told layer by layer */
     private array $told = [];
 
@@ -25,7 +29,7 @@ trait CooksThrough
         $this->forwardTo('.now .count');
         $tables = [$this->text('.table-at')];
         $done = 0;
-        while (! str_contains($this->text('.now'), 'Everyone sits') && $done++ < 150) {
+        while (! str_contains($this->text('.now'), $this->sits) && $done++ < 150) {
             if ($late !== null && $this->nowIs($late)) {
                 $late = null;
                 $this->putForward(720);
@@ -36,7 +40,7 @@ trait CooksThrough
             $each === null || $each();
             $this->tapMain();
         }
-        $this->waitForText('.now', 'On the table');
+        $this->waitForText('.now', $this->onTheTable);
         self::assertNull($late);
 
         return $tables;

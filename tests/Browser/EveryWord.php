@@ -10,9 +10,11 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Every page in the made-up language: no bare word but what the cook or the craft has named, nothing past the edge. */
+/** Every page in a language that is not the first, or is made up: no bare word but what the cook or the craft has named, nothing past the edge. */
 abstract class EveryWord extends BrowserTestCase
 {
+    protected const LOCALE = MadeUp::LOCALE;
+
     /** So many addresses of one shape are walked. */
     private const OF_A_SHAPE = 2;
 
@@ -28,12 +30,12 @@ abstract class EveryWord extends BrowserTestCase
         .'Too much gravy under the rice, and the flame too low for a crust. The first heat ran on while the salad was made. '
         .'As it should be. Two hours of soak. Half an hour late and the rice soft. Count back from the table. '
         .'Two minutes less at the first heat. Lifted too soon: the rice stayed hard in the middle. '
-        .'Wait for two or three pieces. baked quince drops Boathouse kitchen cups';
+        .'Wait for two or three pieces. baked quince drops Boathouse kitchen cups English orbek CSV Delete Tab start fresh passphrase home';
 
     public function test_no_page_has_a_bare_word_or_runs_past_its_edge(): void
     {
         $this->stack->killServer();
-        $this->stack->startServer(['ORBEK_LOCALE' => MadeUp::LOCALE]);
+        $this->stack->startServer(['ORBEK_LOCALE' => static::LOCALE]);
         try {
             $known = self::known();
             $bare = $wide = [];
@@ -46,6 +48,7 @@ abstract class EveryWord extends BrowserTestCase
                     }
                 }
                 $wide = [...$wide, ...$this->pastTheEdge($path)];
+                $this->looked($path);
             }
         } finally {
             $this->stack->killServer();
@@ -54,6 +57,11 @@ abstract class EveryWord extends BrowserTestCase
         self::assertGreaterThan(45, count($paths));
         self::assertSame([], array_keys($bare));
         self::assertSame([], $wide);
+    }
+
+    /** What else is held against a page of the walk. */
+    protected function looked(string $path): void
+    {
     }
 
     /** @return list<string> addresses that pages link to, a few of each shape */
@@ -94,7 +102,7 @@ abstract class EveryWord extends BrowserTestCase
         preg_match_all('/(?<![\pL…])[A-Za-z]{3,}(?![\pL…]|\.\.\.)/u', is_string($said) ? $said : '', $found);
 
         return array_values(array_unique(array_filter(
-            $found[0], static fn (string $word): bool => preg_match('/[aceinoruy]/i', $word) === 1,
+            $found[0], static fn (string $word): bool => static::LOCALE !== MadeUp::LOCALE || preg_match('/[aceinoruy]/i', $word) === 1,
         )));
     }
 

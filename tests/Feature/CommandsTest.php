@@ -184,7 +184,7 @@ final class CommandsTest extends TestCase
         ];
         yield '--cook out of order' => [
             '--cook=4:00=half 3:00=snaps',
-            '--cook: 3:00 does not come after 4:00; give the tests in the order of time.',
+            '--cook: 3 min does not come after 4 min; give the tests in the order of time.',
         ];
         yield '--saw a stage nobody knows' => [
             '--saw=4:00=soggy',
@@ -245,7 +245,7 @@ final class CommandsTest extends TestCase
         self::assertSame('orbek-plan/1', $fromFile['format']);
         self::assertSame('Turn out', $fromFile['tasks'][array_key_last($fromFile['tasks'])]['name']);
         self::assertStringContainsString(
-            'Lift at 6:04, test from 4:54, by 7:34.',
+            'Lift at 6 min 4 s, test from 4 min 54 s, by 7 min 34 s.',
             self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json')->getOutput(),
         );
     }

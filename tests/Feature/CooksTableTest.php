@@ -57,7 +57,7 @@ final class CooksTableTest extends FeatureTestCase
 
                 continue;
             }
-            $looked->assertSee('2 would be new')->assertSee('gut; mürb')->assertSee('5:30')
+            $looked->assertSee('2 would be new')->assertSee('gut; mürb')->assertSee('5 min 30 s')
                 ->assertSee('3 Nov 2026 19:00');
             $before = Cook::query()->count();
             $this->take($table)->assertRedirect();

@@ -83,7 +83,7 @@ final class KitchenTest extends FeatureTestCase
         ])->assertRedirect(route('lot', 'lakeside-sack'));
         self::assertGreaterThan(1.05, Household::known()->bag('lakeside-sack')->likely());
         $this->get('/kitchen/lots/lakeside-sack')->assertSee('slower than its kind')->assertSee(
-            '5:00 snaps dry, 8:00 hard heart',
+            '5 min snaps dry, 8 min hard heart',
         );
 
         $this->post(route('lot.test.back', ['lakeside-sack', LotTest::query()->firstOrFail()]))->assertRedirect();

@@ -63,7 +63,7 @@ final class LanguageTest extends FeatureTestCase
         self::assertStringStartsWith('^[', MadeUp::of('^{n} so'));
 
         config(['orbek.locale' => MadeUp::LOCALE]);
-        $this->get('/shelf')->assertOk()->assertSee('<html lang="en">', false)->assertSee('[Whát ís ñéxt', false)
+        $this->get('/shelf')->assertOk()->assertSee('<html lang="en" dir="ltr">', false)->assertSee('[Whát ís ñéxt', false)
             ->assertDontSee('What is next');
     }
 

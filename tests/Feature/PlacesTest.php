@@ -38,11 +38,7 @@ final class PlacesTest extends FeatureTestCase
         $this->get(route('pot.more', [$this->dish(), 'serve']))->assertOk()->assertSee('Tell your guests');
         $this->get(route('pot.more', [$this->dish(), 'attic']))->assertNotFound();
         $this->get(route('clock', $this->dish()))->assertOk()->assertSee('Boil the rice')->assertSee(
-            sprintf(
-                '%d:%02d',
-                intdiv(-$this->plan()->day->busyFrom(), 60),
-                -$this->plan()->day->busyFrom() % 60,
-            ),
+            Sample::wording()->hours(-$this->plan()->day->busyFrom()),
         );
         $this->get('/stove')->assertOk()->assertSee('Nothing on the stove');
         $this->get('/care')->assertOk()->assertSee('never proof of safety')->assertSee('74 °C poultry');

@@ -176,7 +176,8 @@ final class DishFileController
         if ($school->cooking === Cooking::Cooker && $kitchen->cookers() === []) {
             throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
-        $dish = Dish::made(Starter::document($school, $kitchen, 'A new dish: '.lcfirst($school->label)), $planner);
+        $dish = Dish::made(Starter::document($school, $kitchen, app(Wording::class)->say('first-names.new-dish',
+            school: $school->label)), $planner);
 
         return redirect()->route('pot', $this->onTheShelf($dish));
     }

@@ -8,6 +8,7 @@ use App\Formats\OpenFile;
 use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
+use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -92,13 +93,14 @@ final class FirstMinutesController
         }
         $school = app(Craft::class)->schools->get($form->text('school'), 'school');
         $answers = $this->answers();
-        $document = FirstMinutes::document($answers, (string) config('orbek.timezone'));
+        $document = FirstMinutes::document($answers, (string) config('orbek.timezone'), app(Wording::class)->text(...));
         $home = OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         if ($school->cooking === Cooking::Cooker && $home->cookers() === []) {
             throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
         $dish = CoreDish::fromArray(
-            Starter::document($school, $home, 'A first dish: '.lcfirst($school->label)), app(Craft::class),
+            Starter::document($school, $home, app(Wording::class)->say('first-names.dish', school: $school->label)),
+            app(Craft::class),
         )->changed('usual/eaters', FirstMinutes::eaters($answers['people'] ?? Fields::ofForm([])));
         $dish = Moving::right($dish, $home, Planner::in($home, Knowledge::none(), $clock->now(), $found));
         $made = DB::transaction(static function () use ($home, $dish, $id): Dish {
@@ -217,7 +219,9 @@ final class FirstMinutesController
     {
         try {
             return [
-                CoreKitchen::fromArray(FirstMinutes::document($this->answers(), (string) config('orbek.timezone'))),
+                CoreKitchen::fromArray(FirstMinutes::document(
+                    $this->answers(), (string) config('orbek.timezone'), app(Wording::class)->text(...),
+                )),
                 null,
             ];
         } catch (Refused $wrong) {

@@ -9,6 +9,7 @@ use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\LotTest;
+use App\Wording\Language;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -88,10 +89,15 @@ final class KitchenController
     /** The units, cup and salt that amounts are shown in. */
     public function units(Request $request, ClockInterface $clock): RedirectResponse
     {
+        $form = Fields::ofForm($request->all());
+        if ($form->has('language')) {
+            Language::chosen($form, 'language');
+            $request->session()->forget('language');
+        }
         Kitchen::change(
-            Fields::ofForm($request->all()), 'units', $clock->now(),
+            $form, 'units', $clock->now(),
             static fn (array $document): array => array_replace($document, $request->only(
-                ['units', 'cup', 'salt', 'degrees', 'week_starts']
+                ['units', 'cup', 'salt', 'degrees', 'week_starts', 'language']
             )
                 + ($request->filled('hours') ? ['hours' => $request->integer('hours')] : [])),
         );

@@ -106,7 +106,8 @@ final class MealController
             )->format('Y-m-d\TH:i');
         $meal = CoreMeal::fromArray([
             'format' => CoreMeal::FORMAT,
-            'name' => Str::limit(implode(' and ', $dishes->map(fn (Dish $dish): string => $dish->name)->all()), 190),
+            'name' => Str::limit(app(Wording::class)->list($dishes->map(fn (Dish $dish): string => $dish->name)->all()),
+                190),
             'serve_at' => $serveAt, 'eaters' => $first->table->eaters, 'children' => $first->table->children,
             'plates' => $first->table->portion->value, 'leftovers' => $first->table->leftovers,
             'hands' => Kitchen::core()->equipment->hands,

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Member;
+use App\Wording\Language;
 use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\Request;
@@ -31,9 +32,10 @@ final class UseHousehold
         $say = new Wording(
             lang_path(),
             static fn (): Reading => Kitchen::query()->exists() ? Kitchen::core()->reading : new Reading,
-            config()->string('orbek.locale'),
+            self::language($request, $member instanceof Member ? $member : null),
         );
         app()->instance(Wording::class, $say);
+        app()->setLocale($say->language());
         $say->share();
 
         // Without a kitchen there is nothing to cook in: it is asked for first.
@@ -41,5 +43,15 @@ final class UseHousehold
             || $request->is(...self::WITHOUT)
             ? $next($request)
             : redirect()->route('begin');
+    }
+
+    /** What whoever reads has chosen for himself; else what the household reads in; else this installation. */
+    private static function language(Request $request, ?Member $member): string
+    {
+        $own = $member !== null ? $member->language : ($request->hasSession() ? $request->session()->get('language')
+            : null);
+        $chosen = array_filter([$own, Kitchen::language()], Language::has(...));
+
+        return array_values($chosen)[0] ?? config()->string('orbek.locale');
     }
 }

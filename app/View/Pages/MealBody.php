@@ -45,7 +45,6 @@ final readonly class MealBody
             $byDay[$day->format('Y-m-d')] ??= $day;
         }
         $view->with([
-            'hm' => static fn (int $minutes): string => intdiv($minutes, 60).':'.sprintf('%02d', $minutes % 60),
             'm' => $plan->meal, 'first' => $plan->firstStart(), 'ahead' => $plan->ahead(),
             'days' => new Collection(array_values($byDay)),
             'isMarked' => static fn (MealTask $task): bool => $task->dish !== null && count($plan->plans) > 1,

@@ -308,7 +308,7 @@ final readonly class BoilPlan extends RicePlan
 
         return Figure::of($grams, 'g', 0, Note::of(
             'boil-plan.salt-in-the-water', saltGPerL: round($dish->grain->water->saltGPerL, 1), waterKg: $batchL,
-            teaspoons: $kitchen->pantry->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->pantry->salt->value,
+            teaspoons: $kitchen->pantry->salt->teaspoons(Mass::grams($grams)), salt: $kitchen->pantry->salt,
             gramsPerTeaspoon: $kitchen->pantry->salt->gramsPerTeaspoon(),
         ));
     }

@@ -136,7 +136,8 @@ final readonly class Amounts
                 self::LEMON_ML_PER_L * $rice->water->amount, 'ml', 0, Note::of('amounts.why-lemon'),
             );
             $list[] = Ingredient::bought(
-                Station::Water, Note::of('amounts.lemon-juice-for-the-boil'), $juice, Aisle::Greens, $task, Staple::Lemon->value,
+                Station::Water, Note::of('amounts.lemon-juice-for-the-boil'), $juice, Aisle::Greens, $task,
+                Staple::Lemon->value,
             );
         }
 
@@ -381,7 +382,8 @@ final readonly class Amounts
                 $base->kind->yogurtShare * $base->riceShare * $this->raw->inGrams(), 'g', 0, $why,
             )->filling(self::YOGURT_KG_PER_L);
             $list[] = Ingredient::bought(
-                Station::Layers, Note::of('amounts.yogurt-for-the-base'), $yogurt, Aisle::Dairy, $task, Staple::Yogurt->value,
+                Station::Layers, Note::of('amounts.yogurt-for-the-base'), $yogurt, Aisle::Dairy, $task,
+                Staple::Yogurt->value,
             );
         }
         $fatMl = $base->fatMlPerCm2 * $cm2;
@@ -393,7 +395,8 @@ final readonly class Amounts
             );
             $fat = Figure::of($fatMl, 'ml', 0, $why)->filling(Fat::KG_PER_L);
             $list[] = Ingredient::bought(
-                Station::Layers, Note::of('amounts.fat-for-the-base'), $fat, Aisle::Fats, $task, Staple::GheeOrOil->value,
+                Station::Layers, Note::of('amounts.fat-for-the-base'), $fat, Aisle::Fats, $task,
+                Staple::GheeOrOil->value,
             );
         }
 
@@ -510,7 +513,8 @@ final readonly class Amounts
                 $why = Note::of('amounts.foil-size', foilOverhangCm: (int) self::FOIL_OVERHANG_CM);
                 $sheet = Figure::of($pot->diameterCm + 2 * self::FOIL_OVERHANG_CM, 'cm', 0, $why);
                 $list[] = Ingredient::bought(
-                    Station::Lid, Note::of('amounts.foil'), $sheet, Aisle::House, WorkKind::Layer->id(), Staple::Foil->value,
+                    Station::Lid, Note::of('amounts.foil'), $sheet, Aisle::House, WorkKind::Layer->id(),
+                    Staple::Foil->value,
                 );
             }
         }
@@ -586,7 +590,8 @@ final readonly class Amounts
 
     private static function salt(Station $station, Note $name, Figure $amount, string $task): Ingredient
     {
-        return Ingredient::bought($station, $name, $amount->filling(Salt::KG_PER_L), Aisle::Spices, $task, Staple::Salt->value);
+        return Ingredient::bought($station, $name, $amount->filling(Salt::KG_PER_L), Aisle::Spices, $task,
+            Staple::Salt->value);
     }
 
     /**

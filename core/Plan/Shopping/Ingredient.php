@@ -19,7 +19,10 @@ final readonly class Ingredient
         public Aisle $aisle,
         /** The task it must be ready for. */
         public string $task,
-        /** What stands on the shopping list, a Staple's id or a name; null for what is not bought: tap water, rice out of its bag. */
+        /**
+         * What stands on the shopping list, a Staple's id or a name; null for what is not bought: tap water, rice out
+         * of its bag.
+         */
         public ?string $shop,
         /** How much to buy where that differs from what goes in. */
         public ?Figure $toBuy = null,

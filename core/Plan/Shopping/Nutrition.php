@@ -40,7 +40,8 @@ final readonly class Nutrition
                 continue;
             }
             $food = $one->aisle === Aisle::Rice && $one->shop === null
-                ? $foods->named('rice') : $foods->named(str_replace('-', ' ', (string) $one->shop)) ?? $foods->named($one->toldName());
+                ? $foods->named('rice') : $foods->named(str_replace('-', ' ',
+                    (string) $one->shop)) ?? $foods->named($one->toldName());
             if ($food === null) {
                 $unknown[] = $one->name;
 
@@ -64,7 +65,7 @@ final readonly class Nutrition
                 ),
                 array_keys(array_slice($counted, 0, 4)), array_slice($counted, 0, 4),
             ),
-            Note::name($foods->source),
+            Note::of('nutrition.source'),
         ];
         $figure =
             static fn (string $what, string $unit): Figure => Figure::of($sums[$what] / $servings, $unit, 0, ...$why);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'language' => 'The household reads in',
     'rice-by-absorption' => 'Rice by absorption',
     'one-pot-a-cooker-or-quick' => 'One pot, a cooker, or quick beside yesterday\'s filling: the water is measured and nothing is drained.',
     'g-of' => 'g of',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'on-ring' => 'on {ring}',
+    'taste-it' => 'taste {what}',
     'good-cooks-disagree' => '{question} Good cooks disagree.',
     'cooked-to' => 'Cooked to',
     'wanted' => 'Wanted',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'g' => 'g',
+    'a-kg' => 'a kg',
     'another-name' => 'Another name',
     'slide-along-the-minutes' => 'Slide along the minutes',
     'and-of-it-in-the-cm' => 'and {share} % of it in the <strong>{pot}</strong>, {freeCm} cm free',

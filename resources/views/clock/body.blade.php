@@ -14,7 +14,7 @@
 @fragment('clock-says')<aside class="beside" id="clock-says" aria-label="{{ $t('pages/clock.what-the-clock-says') }}">
     <form method="post" action="{{ route('meal.begin') }}" class="no-print">@csrf<button class="act" name="dishes[]" value="{{ $dish->id
         }}">{{ $t('pages/clock.put-it-on-a-table') }}</button></form>
-    <p class="strong-figure">{{ intdiv(-$attended, 60) }}:{{ sprintf('%02d', -$attended % 60) }}</p>
+    <p class="strong-figure">{{ $say->hours(-$attended) }}</p>
     <p>{{ $t('pages/clock.in-the-kitchen-from', day: $say->time($plan->day->at($attended))) }}@if ($first < $attended){{
         $t('pages/clock.first-work', day: $say->time($plan->day->at($first))) }}@endif</p>
     <p class="ruled">{{ $th('pages/clock.begun-now', tableAt: $say->time($plan->day->tableAt)) }}</p>

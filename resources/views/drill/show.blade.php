@@ -38,7 +38,7 @@
         <section x-data="drill" data-course="{{ json_encode($course) }}">
             <h2>{{ $t('pages/drill.lift-it') }}</h2>
             <p>{{ $th('pages/drill.in-the-pot-a-grain', target: $say->label($lift->target, 'words')) }}</p>
-            <p class="count" x-text="shown()">0:00</p>
+            <p class="count" x-text="shown()">{{ $say->digits('0:00') }}</p>
             <p class="felt" role="status" x-text="felt">{{ $t('pages/drill.press-start-test-grains-lift') }}</p>
             <form method="post" action="{{ route('drill.lift') }}" x-on:submit="lift($event)">
                 @csrf

@@ -60,6 +60,10 @@
                 <h2>{{ $t('pages/kitchen.how-amounts-are-shown') }}</h2>
                 <form method="post" action="{{ route('units') }}" class="plain">
                     @csrf<x-of-kitchen :$row />
+                    <label>{{ $t('pages/kitchen.language') }} <select
+                        name="language">@foreach (App\Wording\Language::names() as $one => $name)<option value="{{ $one }}"
+                        lang="{{ $one }}" @selected($one === ($home->reading->language ?? $say->language()))>{{ $name
+                        }}</option>@endforeach</select></label>
                     <label>{{ $t('pages/kitchen.in') }} <select name="units">@foreach (Orbek\Core\Measure\Units::cases() as $unit)<option
                         value="{{ $unit->value }}"
                         @selected($unit === $home->reading->units)>{{ $say->label($unit) }}</option>@endforeach</select></label>
@@ -71,7 +75,7 @@
                         <label>{{ $t('pages/kitchen.the-salt') }} <select name="salt">@foreach (Orbek\Core\Measure\Salt::cases()
                             as $salt)<option value="{{
                             $salt->value }}" @selected($salt === $home->pantry->salt)>{{ $t('pages/kitchen.g-a-teaspoon', salt:
-                                $salt->value, gramsPerTeaspoon: $salt->gramsPerTeaspoon()) }}</option>@endforeach</select></label>
+                                $salt, gramsPerTeaspoon: $salt->gramsPerTeaspoon()) }}</option>@endforeach</select></label>
                     </div>
                     <div class="pair">
                         <label>{{ $t('pages/kitchen.temperatures-in') }} <select

@@ -124,7 +124,8 @@
             @if (session('meter'))<p class="message" role="status">{{ $t('pages/kitchen.it-speaks') }} <code>{{ session('meter') }}</code>{{
                 $t('pages/kitchen.this-is-shown-once-docs-formats') }}</p>@endif
             @if ($meters->isNotEmpty())
-                <ul class="amounts">@foreach ($meters as $meter)<li><strong>{{ $meter->name }}</strong>, {{ $t('pages/kitchen.meter-kind',
+                <ul class="amounts">@foreach ($meters as $meter)<li><strong>{{ $meter->name }}</strong>{{ $comma }}{{
+                    $t('pages/kitchen.meter-kind',
                     kind: $meter->kind->value) }} <form
                     method="post" action="{{ route('meters.away', $meter) }}">@csrf<button class="small-button" aria-label="{{
                         $t('pages/kitchen.take-away-4', meter: $meter->name) }}">{{ $t('pages/kitchen.take-away-2')

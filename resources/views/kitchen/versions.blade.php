@@ -5,7 +5,7 @@
             @forelse ($changes as $change)
                 <li>
                     <p><strong>{{ $say->dated($change['version']->at($zone), 'date') }} {{
-                        $say->time($change['version']->at($zone)) }}</strong>, {{ $change['version']->what }}</p>
+                        $say->time($change['version']->at($zone)) }}</strong>{{ $comma }}{{ $change['version']->what }}</p>
                     <ul>@foreach ($change['says'] as $says)<li>{{ $say->difference($says, $names) }}</li>@endforeach</ul>
                     <form method="post" action="{{ route('kitchen.undo') }}">
                         @csrf<x-of-kitchen :$row /><input type="hidden" name="to" value="{{ $change['version']->id }}">

@@ -23,7 +23,8 @@
                 :label="$t('pages/meal.plates-2')" /> {{ $t('pages/meal.plates') }} <x-word.number path="leftovers" :value="$m->leftovers"
                 :label="$t('pages/meal.portions-left-for-later')" min="0" max="20" /> {{ $t('pages/meal.portions-for-later') }}
                 @foreach ($plan->plans as $index => $one)
-            <span class="of-meal"><strong>@if (count($plan->plans) > 1)<span class="of">{{ $index + 1 }}</span> @endif<a href="{{
+            <span class="of-meal"><strong>@if (count($plan->plans) > 1)<span class="of">{{ $say->digits($index + 1) }}</span> @endif<a
+                href="{{
                 route('pot', $m->shares[$index]->dish) }}">{{ $one->dish->name }}</a></strong> {{ $t('pages/meal.for') }} <x-word.number
                 :path="'dishes:eaters:'.$index" :value="$one->dish->table->eaters" :label="$t('pages/meal.for-how-many', dish:
                     $one->dish->name)" min="1"
@@ -49,7 +50,8 @@
     <ol class="told meal-told">
         @foreach ($plan->tasks as $id => $task)
             <li><span class="time">{{ $say->time($plan->at($plan->start($id))) }}</span> <strong>{{ $task->name }}</strong>@if ($task->dish
-                !== null && count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif{{ $t('pages/meal.task-line',
+                !== null && count($plan->plans) > 1){{ $comma }}{{ $plan->plans[$task->dish]->dish->name }}@endif{{
+                    $t('pages/meal.task-line',
                     minutes: $task->job->minutes, hasRing: $task->ring !== null, ring: $task->ring === null ? '' :
                     $plan->kitchen->equipment->rings[$task->ring]->name, hasDetail: $task->detail !== null, detail: $task->detail ?? '')
                     }}@if ($told($id) !== [])<span class="with-amounts">{{
@@ -61,10 +63,10 @@
     <ul class="minded" aria-hidden="true">@foreach ($minded as $says)<li>{{ $says }}</li>@endforeach</ul>
 </div>@endfragment
 @fragment('meal-says')<aside class="beside" id="meal-says" aria-label="{{ $t('pages/meal.what-the-clock-says') }}">
-    <p class="strong-figure">{{ $hm($plan->laid->busyMin) }}</p>
+    <p class="strong-figure">{{ $say->hours($plan->laid->busyMin) }}</p>
     <p>{{ $t('pages/meal.in-the-kitchen-from', plan: $say->time($plan->at(-$plan->laid->busyMin))) }} @if (! $plan->holds)<strong>{{
         $t('pages/meal.it-does-not-fit') }}</strong>@else{{ $t('pages/meal.can-be-shorter', isProven: $plan->laid->isProven(), bound:
-            $hm($plan->laid->boundMin)) }}@endif.@if ($first <
+            $say->hours($plan->laid->boundMin)) }}@endif.@if ($first <
         -$plan->laid->busyMin) {{ $t('pages/meal.first-work-at', at: $say->time($plan->at($first)), isThatDay:
             $plan->at($first)->format('Y-m-d') === $plan->tableAt->format('Y-m-d'), day: $plan->at($first)) }}@endif</p>
     @foreach ($plan->clashes as $clash)
@@ -117,7 +119,8 @@
         <div class="ruled"><p>{{ $th('pages/meal.day-before', isAhead: $ahead !== []) }}</p>
             @if ($ahead !== [])
                 <ul class="day-before">@foreach ($ahead as $id => $task)<li><strong>{{ $say->time($plan->at($plan->start($id))) }}</strong>
-                    @if ($isMarked($task))<span class="of">{{ $task->dish + 1 }}</span> @endif{{ $t('pages/meal.min-keeps', task:
+                    @if ($isMarked($task))<span class="of">{{ $say->digits($task->dish + 1) }}</span> @endif{{ $t('pages/meal.min-keeps',
+                        task:
                         $say->first($task->name), minutes: $task->job->minutes, keeps: $task->keeps) }} <button type="button"
                         class="small-button no-print" data-mend
                     data-path="ahead:{{ $id }}" data-value="false">{{ $t('pages/meal.on-the-day') }}</button></li>@endforeach</ul>
@@ -125,7 +128,8 @@
                     $say->dated($plan->at($plan->start(array_key_first($ahead))), 'day'), degrees: $say->degrees(4)) }}</p>
             @endif
             <ul class="day-before no-print">@foreach ($plan->theDayBefore() as $task)@unless ($task->isAhead)<li>@if ($isMarked($task))<span
-                class="of">{{ $task->dish + 1 }}</span> @endif{{ $t('pages/meal.min-keeps', task: $say->first($task->name), minutes:
+                class="of">{{ $say->digits($task->dish + 1) }}</span> @endif{{ $t('pages/meal.min-keeps', task: $say->first($task->name),
+                    minutes:
                     $task->job->minutes, keeps: $task->keeps) }} <button type="button" class="small-button" data-mend data-path="ahead:{{
                     $task->job->id }}"
                 data-value="true">{{ $t('pages/meal.do-it-then') }}</button></li>@endunless @endforeach</ul>

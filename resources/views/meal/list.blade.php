@@ -20,7 +20,7 @@
                 @foreach ($plan->tasks as $id => $task)
                     @if ($plan->ingredientsOf($task) !== [])<li id="ready-{{ $id
                         }}"><strong>{{ $say->time($plan->at($plan->start($id))) }} {{ $task->name
-                        }}</strong>@if (count($plan->plans) > 1), {{ $plan->plans[$task->dish]->dish->name }}@endif: {{
+                        }}</strong>@if (count($plan->plans) > 1){{ $comma }}{{ $plan->plans[$task->dish]->dish->name }}@endif: {{
                         collect($plan->ingredientsOf($task))->map(fn ($one) =>
                             $say->amount($one->amount).' '.$say($one->name))->implode(', ') }}</li>@endif
                 @endforeach

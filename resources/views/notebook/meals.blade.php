@@ -12,7 +12,8 @@
                 <li class="row">
                     <div>
                         <p><strong>{{ $one->name }}</strong><br>
-                            <span class="small">{{ $say->dated($at, 'day-year') }}, {{ $say->time($at) }}, {{ match ($one->kind) {
+                            <span class="small">{{ $say->dated($at, 'day-year') }}{{ $comma }}{{ $say->time($at) }}{{ $comma }}{{ match
+                                ($one->kind) {
                                 'cook' => $t('pages/notebook.on-the-table'), 'said' => $t('pages/notebook.cooked-not-with-orbek'), default
                                     => $t('pages/notebook.not-cooked-as-far'),
                             } }}</span></p>

@@ -29,7 +29,8 @@
                             x-bind:style="spot('white')" aria-hidden="true">{{ $t('pages/notebook.white') }}</i>
                     @endif
                 </div>
-                <figcaption>{{ $t('pages/notebook.shows-first', shows: $photograph->shows->value) }}, {{ $local($photograph->taken_at)
+                <figcaption>{{ $t('pages/notebook.shows-first', shows: $photograph->shows->value) }}{{ $comma }}{{
+                    $local($photograph->taken_at)
                     }}</figcaption>
             </figure>
             @if ($photograph->shows === App\Models\Shows::Crust)

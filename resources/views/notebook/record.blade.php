@@ -120,7 +120,8 @@
         <ul class="amounts two">@foreach ($plan->ingredients as $one)<li><strong>{{ $say->amount($one->amount) }}</strong> {{ $one->name
             }}</li>@endforeach</ul>
         <h2>{{ $t('pages/notebook.written-later') }}</h2>
-        @foreach ($fold->state->remarks as $remark)<p><span class="small">{{ $say->dated($remark->at->setTimezone($zone), 'date') }}, {{
+        @foreach ($fold->state->remarks as $remark)<p><span class="small">{{ $say->dated($remark->at->setTimezone($zone), 'date') }}{{
+            $comma }}{{
             $local($remark->at) }}</span> {{ $remark->line }}</p><form method="post" action="{{ route('cook.remark', $cook) }}">@csrf<button
             class="small-button" name="back" value="{{ $remark->id }}" aria-label="{{ $t('pages/notebook.take-back-2', line:
                 Str::limit($remark->line, 60)) }}">{{ $t('pages/notebook.take-back') }}</button></form>@endforeach

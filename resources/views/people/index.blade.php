@@ -47,7 +47,7 @@
                         <th scope="row">{{ $t('pages/people.device-and-this', device: $device->told(), isThis: $device->id === $here)
                             }}</th>
                         <td>{{ $members->firstWhere('id', $device->user_id)?->name }}</td>
-                        <td>{{ $say->time($device->lastSeen()->setTimezone($timezone)) }}, {{
+                        <td>{{ $say->time($device->lastSeen()->setTimezone($timezone)) }}{{ $comma }}{{
                             $say->dated($device->lastSeen()->setTimezone($timezone), 'date') }}</td>
                         <td>@if ($device->id === $here)<form method="post" action="{{ route('sign-out') }}" data-signs-out>@csrf<button
                             class="small-button">{{ $t('pages/people.sign-out-here') }}</button></form>@else<form method="post" action="{{

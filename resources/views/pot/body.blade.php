@@ -76,8 +76,8 @@
                                 max="4" /> {{ $t('pages/pot.filling-side-dishes') }} @if ($cups !== null)<x-word.number
                                     path="usual/raw_cups" :value="$cups" :label="$t('pages/pot.raw-rice-cups')" min="0.1"
                                 max="100" step="0.01" /> {{ $t('pages/pot.cups') }} @else<x-word.number path="usual/raw_g"
-                                :value="round($plan->potted->raw->inGrams())" :label="$t('pages/pot.raw-rice-g')" min="1" max="20000" /> g
-                                    @endif
+                                :value="round($plan->potted->raw->inGrams())" :label="$t('pages/pot.raw-rice-g')" min="1" max="20000" /> {{
+                                    $t('pages/pot.g') }} @endif
                             {{ $t('pages/pot.of-raw-rice', isOwn: $d->table->ownEachG !== null, each:
                                 Orbek\Core\Measure\Quantity::grams($d->table->eachG()), feeds: (int) round($d->table->feeds())) }}
                             @break
@@ -136,7 +136,7 @@
                                         step="0.1"
                                     /> {{ $t('pages/pot.times-the-rice-of-it-broth') }} <x-word.salt path="water/salt_g_per_l"
                                         :grams="$d->grain->water->saltGPerL" :label="$t('pages/pot.salt-in-the-water')"
-                                    most="50" :salt="$plan->kitchen->pantry->salt" :each="$t('pages/pot.a-litre')" />, <x-figure
+                                    most="50" :salt="$plan->kitchen->pantry->salt" :each="$t('pages/pot.a-litre')" />{{ $comma }}<x-figure
                                     :figure="$plan->measured()->salt" /> {{ $t('pages/pot.in-all-and-all') }} <x-figure
                                     :figure="$plan->salting->percent()" />.
                                 @break
@@ -146,20 +146,20 @@
                                     <x-word.choice path="water/burner" :options="$rings" :value="$d->grain->water->ring"
                                 :label="$t('pages/pot.ring-to-boil')" /> {{ $t('pages/pot.with-2') }} <x-word.salt path="water/salt_g_per_l"
                                     :grams="$d->grain->water->saltGPerL" :label="$t('pages/pot.salt-in-the-water')"
-                                most="50" :salt="$plan->kitchen->pantry->salt" :each="$t('pages/pot.a-litre')" />,
+                                most="50" :salt="$plan->kitchen->pantry->salt" :each="$t('pages/pot.a-litre')" />{{ $comma }}
                             <x-figure :figure="$boil->salt" /> {{ $t('pages/pot.in-all') }} <x-word.number path="water/salt_teaspoons"
                                 :value="round($plan->kitchen->pantry->salt->teaspoons(Orbek\Core\Measure\Mass::grams($boil->salt->amount)),
                                     1)"
                                 :label="$t('pages/pot.salt-in-the-water-teaspoons')" min="0" max="200" step="0.1" /> {{
-                                    $t('pages/pot.teaspoons-of-salt-of-which', salt: $plan->kitchen->pantry->salt->value) }} <x-figure
+                                    $t('pages/pot.teaspoons-of-salt-of-which', salt: $plan->kitchen->pantry->salt) }} <x-figure
                                     :figure="$boil->saltKept" /> {{ $t('pages/pot.stays-the-whole-dish-comes') }} <x-figure
                                     :figure="$plan->salting->percent()" />.
                             <x-word.choice path="water/oil" type="flag" :options="['1' => $t('pages/pot.a-spoonful-of-oil'), '0' =>
                                 $t('pages/pot.no-oil')]"
-                                :value="$d->grain->water->oil ? '1' : '0'" :label="$t('pages/pot.oil-in-the-water')" />,
+                                :value="$d->grain->water->oil ? '1' : '0'" :label="$t('pages/pot.oil-in-the-water')" />{{ $comma }}
                             <x-word.choice path="water/lemon" type="flag" :options="['1' => $t('pages/pot.a-squeeze-of-lemon'), '0' =>
                                 $t('pages/pot.no-lemon')]"
-                                :value="$d->grain->water->lemon ? '1' : '0'" :label="$t('pages/pot.lemon-in-the-water')" />,
+                                :value="$d->grain->water->lemon ? '1' : '0'" :label="$t('pages/pot.lemon-in-the-water')" />{{ $comma }}
                             <x-word.choice path="water/spices" :options="$say->options(Orbek\Core\Dish\Spices::cases())"
                                 :value="$d->grain->water->spices->value" :label="$t('pages/pot.whole-spices-in-the-water')" />.
                             @if ($boil->isLiftedAt($d->grain->water->stage)) {{ $t('pages/pot.lift-when-a-grain') }} <x-word.choice
@@ -181,11 +181,12 @@
                                     1 ? $f->name.' ' : '') }} <x-word.number :path="$at.'/ready'"
                                 type="percent" :value="round(100 * $f->ready)" :label="$t('pages/pot.filling-cooked-to-per-cent')" min="0"
                                     max="100"
-                                step="5" /> %, <x-word.choice :path="$at.'/wetness'"
+                                step="5" /> %{{ $comma }}<x-word.choice :path="$at.'/wetness'"
                                 :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value"
                                 :label="$t('pages/pot.filling-how-wet')" />{{ $t('pages/pot.with-3') }} <x-word.salt
                                     :path="$at.'/salt_g_per_kg'" :grams="$f->saltGPerKg"
-                                :label="$t('pages/pot.salt-in-the-filling')" most="40" :salt="$plan->kitchen->pantry->salt" each="a kg"
+                                :label="$t('pages/pot.salt-in-the-filling')" most="40" :salt="$plan->kitchen->pantry->salt"
+                                :each="$t('pages/pot.a-kg')"
                                 />{{ $t('pages/pot.the-others-below', isMany: count($d->fillings->all) > 1) }}
                             @endif
                             @break
@@ -241,7 +242,7 @@
                         @case(Orbek\Core\Plan\Station::Serve) {{ $t('pages/pot.pot-to-table') }} <x-word.choice path="serve"
                             :options="$say->options($d->servings())"
                                 :value="$d->table->serving->value"
-                                :label="$t('pages/pot.serving')" />,
+                                :label="$t('pages/pot.serving')" />{{ $comma }}
                             <x-figure :figure="$plan->totals->weight()" /> {{ $t('pages/pot.to-lift') }} @foreach ($parts[$station->value]
                                 ??
                                 [] as $ingredient){{ $loop->first ? $t('pages/pot.on-top') : '; ' }}{{ $ingredient->name }} <x-figure

@@ -24,9 +24,11 @@
             @include('kitchen.run-out', ['home' => $plan->kitchen])
             @if ($plan->kitchen->pantry->always !== [])
                 <h3>{{ $t('pages/pot.left-out-since-it-is-always') }}</h3>
-                <ul>@foreach ($plan->kitchen->pantry->always as $name)<li class="row"><span>{{ Orbek\Core\Dish\Staple::named($name) }}</span><form method="post" action="{{
+                <ul>@foreach ($plan->kitchen->pantry->always as $name)<li class="row"><span>{{
+                    Orbek\Core\Dish\Staple::named($name) }}</span><form method="post" action="{{
                     route('pantry') }}">@csrf<x-of-kitchen :$row /><input type="hidden" name="name" value="{{ $name }}"><button
-                    class="small-button" name="has" value="0" aria-label="{{ $t('pages/pot.buy-it-again-2', name: Orbek\Core\Dish\Staple::named($name)) }}">{{
+                    class="small-button" name="has" value="0" aria-label="{{ $t('pages/pot.buy-it-again-2', name:
+                        Orbek\Core\Dish\Staple::named($name)) }}">{{
                         $t('pages/pot.buy-it-again') }}</button></form></li>@endforeach</ul>
             @endif
         </section>

@@ -6,7 +6,7 @@
             $step['minutes'] }}" data-started="{{ $step['startedAt'] }}" data-done="{{ $step['doneAt'] }}">
             <p class="head"><span class="time">{{ $say->time((new DateTimeImmutable('@'.$step['startsAt']))->setTimezone($zone)) }}</span>
                 <strong>{{ $step['name'] }}</strong>@if ($step['of'] !== '') <span class="small">{{ $step['of'] }}</span>@endif <span
-                class="left" data-name="{{ $step['name'] }}" hidden>0:00</span></p>
+                class="left" data-name="{{ $step['name'] }}" hidden>{{ $say->digits('0:00') }}</span></p>
             <p class="small">{{ $t('pages/stove.task-alone', minutes: $step['minutes'], hasDetail: $step['detail'] !== '', detail:
                 lcfirst($step['detail'])) }}</p>
             @if ($step['amounts'] !== [])<p class="small">{{ implode(', ', $step['amounts']) }}</p>@endif
@@ -15,7 +15,8 @@
                 }}</p>@endforeach
             @if ($step['boil'] !== null)
                 <div class="boil-alone" hidden data-from="{{ round($step['boil']->liftAt->from ?? $step['boil']->liftAt->amount) }}">
-                    <div class="boil-now"><p class="count" data-since-of>0:00</p><x-drawing.grain :doneness="0" :size="96" live /></div>
+                    <div class="boil-now"><p class="count" data-since-of>{{ $say->digits('0:00') }}</p><x-drawing.grain :doneness="0"
+                        :size="96" live /></div>
                     <p class="window">{{ $th('pages/stove.lift-at-test-from', liftAt: $step['boil']->liftAt, fromText:
                         $step['boil']->liftAt->from(), byText: $step['boil']->liftAt->by()) }} <span data-live-words></span></p>
                     <div class="taps" role="group" aria-label="{{ $t('pages/stove.what-do-you-feel')

@@ -36,13 +36,13 @@
                 @include('stove.boil', ['fold' => $of, 'task' => $task->task, 'at' => $at[$dish]])
             @elseif ($progress->isRunning())
                 <p class="count" data-until="{{ $fold->endsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}"
-                    data-says="{{ $say->first($task->name) }}: {{ $task->finish }}" aria-live="off">0:00</p>
+                    data-says="{{ $say->first($task->name) }}: {{ $task->finish }}" aria-live="off">{{ $say->digits('0:00') }}</p>
                 <svg class="ring" viewBox="0 0 100 100" aria-hidden="true"><circle cx="50" cy="50" r="44" pathLength="1"/><circle cx="50"
                     cy="50" r="44" pathLength="1" class="gone" data-ring-of="{{ 60 * max(1, $task->job->minutes) }}"/></svg>
                 @if ($task->detail !== null && $pots === [])<p class="window">{{ $say->first($task->detail) }}</p>@endif
             @else
                 <p class="count" data-until="{{ $situation->startsAt($id)->getTimestamp() }}" data-name="{{ $task->name }}" data-waiting
-                    data-says="{{ $task->begin }}: {{ $say->first($task->name) }}" aria-live="off">0:00</p>
+                    data-says="{{ $task->begin }}: {{ $say->first($task->name) }}" aria-live="off">{{ $say->digits('0:00') }}</p>
                 <p class="window">{{ $t('pages/stove.to-its-start', at: $local($situation->startsAt($id)), minutes: $task->job->minutes,
                     hasRing: $task->ring !== null, ring: $task->ring === null ? '' : $fold->began->kitchen->ring($task->ring, 'ring')->name,
                     isInOven: $task->isInOven(), hasDetail: $task->detail !== null, detail: $task->detail === null ? '' :
@@ -147,7 +147,7 @@
                     $one->ring === null ? '' : $fold->began->kitchen->ring($one->ring, 'ring')->name, isInOven: $one->isInOven(), isInHand:
                     $one->wantsHands(), since: $local($fold->progress($runs)->startedAt), hands: $inHands($runs)) }}</span></p>
                 <p class="left" data-until="{{ $fold->endsAt($runs)->getTimestamp() }}" data-name="{{ $one->name }}"
-                    @if ($fold->calls($runs)) data-calls @endif>0:00</p>
+                    @if ($fold->calls($runs)) data-calls @endif>{{ $say->digits('0:00') }}</p>
                 <button type="button" class="beside" data-event="done" data-subject="{{ $one->task }}">{{ $one->finish }}@if ($several)<span
                     class="whose-pot">{{ $ofDish($one) }}</span>@endif<span class="visually-hidden">: {{ $one->name }}</span></button>
                 @if ($others && $who !== null && $fold->calls($runs) && $fold->takenBy($runs) !== $who)<button type="button" class="beside"

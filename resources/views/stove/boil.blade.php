@@ -1,7 +1,7 @@
 {{-- Rice in the boil: the grain, its window and what is felt. --}}
 <div class="boil-now">
     <p class="count" data-since="{{ $progress->startedAt->getTimestamp() }}" data-call-at="{{ $progress->startedAt->getTimestamp() + (int)
-        round($forecast->liftAt(0.1)) }}" aria-live="off">0:00</p>
+        round($forecast->liftAt(0.1)) }}" aria-live="off">{{ $say->digits('0:00') }}</p>
     <x-drawing.grain :doneness="0" :size="116" live />
 </div>
 @if (count($boil->lifts) > 1)

@@ -33,8 +33,8 @@
                 <button type="button" data-forward="60">{{ $t('pages/stove.1-min-4') }}</button>
                 <button type="button" data-forward="600">{{ $t('pages/stove.10-min') }}</button>
                 <button type="button" data-forward="7200">+2 h</button>
-                <button type="button" data-speed="1">×1</button>
-                <button type="button" data-speed="60">×60</button>
+                <button type="button" data-speed="1">{{ $say->digits('×1') }}</button>
+                <button type="button" data-speed="60">{{ $say->digits('×60') }}</button>
             </form>
         @endif
     </div>

@@ -203,7 +203,7 @@ final class RecipeWorkTest extends TestCase
         ], $read->lines);
 
         return Dish::fromArray(FromRecipe::document(
-            Sample::craft()->schools->get($read->school, 'school'), Sample::kitchen(), Sample::craft(), $read->name,
+            Sample::craft()->schools->get($read->school, 'school'), Sample::kitchen(), Sample::craft(), $read->name === '' ? 'a recipe' : $read->name,
             $read->eaters, $lines, $method,
         ), Sample::craft());
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kitchen;
 
+use App\Wording\Wording;
 use Orbek\Core\Kitchen\Editions;
 use Orbek\Core\Kitchen\FirstMinutes;
 use Orbek\Core\Kitchen\Kitchen;
@@ -128,15 +129,16 @@ final class FirstMinutesTest extends TestCase
     public function test_temperatures_and_times_are_read_as_the_household_does(): void
     {
         $reading = new Reading(degrees: Degrees::Fahrenheit, isTwelveHours: true);
-        self::assertSame('208.2 °F', $reading->temperature(97.9, 1));
+        $say = new Wording(dirname(__DIR__, 3).'/lang', static fn (): Reading => $reading);
+        self::assertSame('208.2 °F', $say->degrees(97.9, 1));
         self::assertEqualsWithDelta(97.9, $reading->celsius(208.22), 0.01);
         $wednesday = new \DateTimeImmutable('2026-11-25');
         self::assertSame(['2026-11-23', '2026-11-22', '2026-11-21'], array_map(
             static fn (Weekday $first): string => (new Reading(weekStarts: $first))->weekOf($wednesday),
             [Weekday::Monday, Weekday::Sunday, Weekday::Saturday],
         ));
-        self::assertSame('7:05 pm', $reading->time(new \DateTimeImmutable('2026-11-28 19:05')));
-        self::assertSame('19:05', (new Reading)->time(new \DateTimeImmutable('2026-11-28 19:05')));
+        self::assertSame('7:05 pm', $say->time(new \DateTimeImmutable('2026-11-28 19:05')));
+        self::assertSame('19:05', Sample::wording()->time(new \DateTimeImmutable('2026-11-28 19:05')));
     }
 
     public function test_a_cookers_own_cup_and_scale_are_used(): void
@@ -179,6 +181,6 @@ final class FirstMinutesTest extends TestCase
     /** @param  array<string, array<string, mixed>>  $answers */
     private static function made(array $answers): Kitchen
     {
-        return Kitchen::fromArray(FirstMinutes::document(array_map(Fields::ofForm(...), $answers), 'UTC'));
+        return Kitchen::fromArray(FirstMinutes::document(array_map(Fields::ofForm(...), $answers), 'UTC', Sample::say(...)));
     }
 }

@@ -193,7 +193,7 @@ final class OwnKitchensTest extends TestCase
     /** @param  array<string, array<string, mixed>>  $answers */
     private static function made(array $answers): Kitchen
     {
-        return Kitchen::fromArray(FirstMinutes::document(array_map(Fields::ofForm(...), $answers), 'UTC'));
+        return Kitchen::fromArray(FirstMinutes::document(array_map(Fields::ofForm(...), $answers), 'UTC', Sample::say(...)));
     }
 
     private static function planner(Kitchen $kitchen): Planner

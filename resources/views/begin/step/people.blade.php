@@ -5,7 +5,8 @@
     $t('pages/begin.three-cook'), '4' => $t('pages/begin.four-cook')]" :value="$of('hands', '1')" />{{ $t('pages/begin.with') }}
         <x-word.picked name="thermometer"
         :label="$t('pages/begin.thermometer')"
-    :options="['0' => $t('pages/begin.no-thermometer'), '1' => $t('pages/begin.a-thermometer')]" :value="$of('thermometer', '0')" />,
+    :options="['0' => $t('pages/begin.no-thermometer'), '1' => $t('pages/begin.a-thermometer')]" :value="$of('thermometer', '0')" />{{
+        $comma }}
         <x-word.picked name="scale"
     :label="$t('pages/begin.scale')" :options="['1' => $t('pages/begin.a-scale'), '0' => $t('pages/begin.no-scale')]" :value="$of('scale',
         '1')" /> {{

@@ -1,6 +1,6 @@
 <p class="sentence">{{ $t('pages/begin.it-cooks') }} <input class="word" name="name" maxlength="80" aria-label="{{
     $t('pages/begin.what-the-kitchen-is-called') }}" value="{{ $of('name')
-    }}" placeholder="{{ $t('pages/begin.our-kitchen') }}" autocomplete="off">,
+    }}" placeholder="{{ $t('pages/begin.our-kitchen') }}" autocomplete="off">{{ $comma }}
     <x-word.picked name="how" :label="$t('pages/begin.how-high')" :options="['low' => $t('pages/begin.not-high'), 'height' =>
         $t('pages/begin.so-high'), 'boil' =>
         $t('pages/begin.where-water-boils')]" :value="$of('how', 'low')" /><span class="if-height">: <x-word.typed name="altitude_m"

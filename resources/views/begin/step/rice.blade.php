@@ -2,7 +2,8 @@
     <fieldset class="row-of"><legend class="visually-hidden">{{ $row->which }}</legend>
         <p class="sentence">{{ $t('pages/begin.a-bag') }} <x-word.picked :name="$row->in.'[kind]'" :label="$t('pages/begin.kind-of-rice',
             which: $row->which)"
-            :options="$say->options(Orbek\Core\Rice\RiceKind::cases())" :value="$row->of('kind', 'aged-basmati')" />, <x-word.typed
+            :options="$say->options(Orbek\Core\Rice\RiceKind::cases())" :value="$row->of('kind', 'aged-basmati')" />{{ $comma
+                }}<x-word.typed
                 :name="$row->in.'[kg]'"
             :label="$t('pages/begin.kilograms-left', which: $row->which)" :value="$row->of('kg')" min="0.01" max="100" step="any" else="–"
                 /> {{

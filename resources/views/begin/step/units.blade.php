@@ -1,3 +1,4 @@
+<input type="hidden" name="language" value="{{ $say->language() }}">
 <p class="sentence">{{ $t('pages/begin.amounts-in') }} <x-word.picked name="units" :label="$t('pages/begin.amounts-in')"
     :options="$say->options(Orbek\Core\Measure\Units::cases())"
     :value="$of('units', 'grams')" />{{ $t('pages/begin.a-cup') }} <x-word.picked name="cup" :label="$t('pages/begin.a-cup-2')"
@@ -13,4 +14,5 @@
     '12' => $t('pages/begin.12-hours')]" :value="$of('hours', '24')" />{{ $t('pages/begin.a-week-that-begins') }} <x-word.picked
         name="week_starts"
         :label="$t('pages/begin.the-week-begins')"
-    :options="$say->options(Orbek\Core\Measure\Weekday::cases())" :value="$of('week_starts', 'monday')" />.</p>
+    :options="$say->options(Orbek\Core\Measure\Weekday::cases())" 
+    :value="$of('week_starts', Orbek\Core\Measure\Reading::weekOfLanguage($say->language())->value)" />.</p>

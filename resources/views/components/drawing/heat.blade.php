@@ -9,7 +9,7 @@
         @foreach ($drawing->degrees() as $celsius)
             <path class="rule" d="M{{ App\Drawings\HeatDrawing::LEFT }},{{ $drawing->y($celsius) }}H{{ $drawing->x($end) }}"/>
             <text class="small" x="{{ App\Drawings\HeatDrawing::LEFT - 8 }}" y="{{ $drawing->y($celsius) + 4 }}" text-anchor="end">{{
-                round($say->reading()->degrees($celsius)) }}</text>
+                $say->digits((string) round($say->reading()->degrees($celsius))) }}</text>
         @endforeach
         <path class="curve core" d="{{ $drawing->core() }}"/>
         <path class="curve top" d="{{ $drawing->top() }}"/>

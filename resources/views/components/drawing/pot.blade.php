@@ -10,7 +10,7 @@
             @foreach ($drawing->rule() as $tick)
                 <path d="M{{ $left - $wall - ($tick['cm'] % 5 === 0 ? 34 : 30) }},{{ $tick['y'] }}h{{ $tick['cm'] % 5 === 0 ? 10 : 5 }}"/>
                 @if ($tick['cm'] % 5 === 0)
-                    <text x="{{ $left - $wall - 39 }}" y="{{ $tick['y'] + 4 }}" text-anchor="end">{{ $tick['cm'] }}</text>
+                    <text x="{{ $left - $wall - 39 }}" y="{{ $tick['y'] + 4 }}" text-anchor="end">{{ $say->digits($tick['cm']) }}</text>
                 @endif
             @endforeach
             <text x="{{ $left - $wall - 24 }}" y="{{ $rim - 8 }}" text-anchor="end">{{ $t('pages/drawings.cm-2') }}</text>

@@ -1,6 +1,6 @@
 @props(['title', 'step' => null])
 <!DOCTYPE html>
-<html lang="{{ $say->language() }}">
+<html lang="{{ $say->language() }}" dir="{{ $say->direction() }}">
 <x-layouts.head :title="$title" />
 <body class="place-begin">
     <header class="masthead">
@@ -13,6 +13,7 @@
                     href="{{ route('begin', $key) }}">{{ $t('pages/begin.step-name', step: $key) }}</a>@endif</li>
             @endforeach
         </ol></nav>
+        <x-languages />
     </header>
     <main id="main" tabindex="-1">{{ $slot }}</main>
 </body>

@@ -1,4 +1,5 @@
 @props(['title', 'scripts' => true])
+@php($style = $say->direction() === 'rtl' ? 'resources/css/orbek.rtl.scss' : 'resources/css/orbek.scss')
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -15,5 +16,5 @@
     @if ($scripts)
         <script type="application/json" id="words">{!! $say->scripts() !!}</script>
     @endif
-    @vite($scripts ? ['resources/css/orbek.scss', 'resources/js/orbek.js'] : ['resources/css/orbek.scss'])
+    @vite($scripts ? [$style, 'resources/js/orbek.js'] : [$style])
 </head>

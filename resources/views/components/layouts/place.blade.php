@@ -1,6 +1,6 @@
 @props(['title', 'place', 'dish' => null])
 <!DOCTYPE html>
-<html lang="{{ $say->language() }}">
+<html lang="{{ $say->language() }}" dir="{{ $say->direction() }}">
 <x-layouts.head :title="$title" />
 <body class="place-{{ $place }}">
     <a class="visually-hidden-focusable skip" href="#main">{{ $t('pages/layout.to-the-work') }}</a>
@@ -21,6 +21,7 @@
         <p class="kitchen">{{ $t('pages/layout.m-water-boils', kitchen: $kitchen->name, altitudeM: round($kitchen->site->altitudeM), boilC:
             $say->degrees($kitchen->boilC(), 1)) }}@if ($member !== null) · <a href="{{ route('people') }}">{{ $member->name
             }}</a>@endif</p>
+        <x-languages />
     </header>
     @if ($isDemo)
         <aside class="demo-line" aria-label="{{ $t('pages/layout.demo-kitchen') }}"><form method="post" action="{{ route('demo.own')
@@ -40,7 +41,8 @@
     <dialog class="keys" id="keys" aria-labelledby="keys-title">
         <h2 id="keys-title">{{ $t('pages/layout.keys') }}</h2>
         <dl>
-            <div><dt><kbd>1</kbd> {{ $t('pages/layout.to') }} <kbd>8</kbd></dt><dd>{{ $t('pages/layout.places-left-to-right') }}</dd></div>
+            <div><dt><kbd>{{ $say->digits(1) }}</kbd> {{ $t('pages/layout.to') }} <kbd>{{ $say->digits(8) }}</kbd></dt><dd>{{
+                $t('pages/layout.places-left-to-right') }}</dd></div>
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>{{ $t('pages/layout.on-the-pot-station-before-after') }}</dd></div>
             <div><dt><kbd>{{ $t('pages/layout.space') }}</kbd></dt><dd>{{ $t('pages/layout.on-the-stove-done-next') }}</dd></div>
             <div><dt><kbd>+</kbd> <kbd>−</kbd></dt><dd>{{ $t('pages/layout.on-the-stove-a-minute-more') }}</dd></div>

@@ -6,7 +6,8 @@
 <p class="small">{{ $t('pages/pot-more.where-it-is-cooked', isBeside: $f->isBeside, cooked: (int) round(100 * $f->ready)) }}
     @if ($place > 0 || $f->isBeside){{ $t('pages/pot-more.cooked-to') }} <x-word.number :path="$at.'/ready'" type="percent"
         :value="round(100 * $f->ready)"
-        :label="$t('pages/pot-more.cooked-to-per-cent', f: $f->name)" min="0" max="100" /> %, <x-word.choice :path="$at.'/wetness'"
+        :label="$t('pages/pot-more.cooked-to-per-cent', f: $f->name)" min="0" max="100" /> %{{ $comma }}<x-word.choice
+            :path="$at.'/wetness'"
         :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$t('pages/pot-more.how-wet', f:
             $f->name)" />.@endif
     @if ($f->canHaveBite() && ! $f->isBeside){{ $t('pages/pot-more.wanted') }} <x-word.choice :path="$at.'/bite'" type="flag" :options="['0'
@@ -59,7 +60,7 @@
         step="5" /> {{ $t('pages/pot-more.min') }} <x-word.choice :path="$at.'/marinade/acid'"
             :options="$say->options(Orbek\Core\Filling\Acid::cases())"
             :value="$f->marinade->acid->value"
-            :label="$t('pages/pot-more.acid-in-the-marinade')" />,
+            :label="$t('pages/pot-more.acid-in-the-marinade')" />{{ $comma }}
         <x-word.choice :path="$at.'/marinade/yogurt'" :options="$say->options(Orbek\Core\Filling\Yogurt::cases())"
             :value="$f->marinade->yogurt->value" :label="$t('pages/pot-more.yogurt-in-the-marinade')" />{{ $t('pages/pot-more.green-papaya')
                 }} <x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)"

@@ -25,7 +25,7 @@
         <tbody>
             @foreach ($heating->line() as $index => $stretch)
                 <tr>
-                    <th scope="row">{{ $index + 1 }}</th>
+                    <th scope="row">{{ $say->digits($index + 1) }}</th>
                     <td>
                         @if ($stretch->isRest())
                             <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)"

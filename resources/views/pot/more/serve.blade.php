@@ -40,7 +40,8 @@
         $where)<strong>{{ $say->label(Orbek\Core\Care\Allergen::from($allergen)) }}</strong> ({{ $say->list($where) }}){{ $loop->last ? '.'
         : ', ' }}@endforeach</p>
 @endif
-<div class="small">{{ $t('pages/pot-more.a-serving') }} <x-figure :figure="$feeds->kcal" />, <x-figure :figure="$feeds->protein" /> {{
+<div class="small">{{ $t('pages/pot-more.a-serving') }} <x-figure :figure="$feeds->kcal" />{{ $comma }}<x-figure :figure="$feeds->protein"
+    /> {{
     $t('pages/pot-more.protein') }} <x-figure
     :figure="$feeds->fat" /> {{ $t('pages/pot-more.fat') }} <x-figure :figure="$feeds->carbohydrate" /> {{ $t('pages/pot-more.carbohydrate',
         isUnknown: $feeds->unknown !== [], unknown: $feeds->unknown) }}</div>

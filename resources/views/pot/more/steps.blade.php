@@ -4,7 +4,7 @@
         @foreach ($steps as $index => $step)
             <li>
                 <p class="sentence"><x-word.text :path="$at.'/steps/'.$index.'/name'" :value="$step->name"
-                    :label="$t('pages/pot-more.step-what-is-done', index: $index + 1)" />, <x-word.number
+                    :label="$t('pages/pot-more.step-what-is-done', index: $index + 1)" />{{ $comma }}<x-word.number
                     :path="$at.'/steps/'.$index.'/minutes'" :value="$step->minutes"
                     :label="$t('pages/pot-more.minutes-2', step: $step->name)" min="1" max="2880" /> {{ $t('pages/pot-more.min-till') }}
                         <x-word.text
@@ -21,8 +21,9 @@
                             $t('pages/pot-more.min-3') }}@else;@endif
                     <x-word.choice :path="$at.'/steps/'.$index.'/burner'" type="optional" :options="['none' =>
                         $t('pages/pot-more.on-no-ring')] +
-                        array_map(fn ($ring) => 'on '.$ring->label(), $plan->kitchen->equipment->rings)" :value="$step->ring ?? 'none'"
-                        :label="$t('pages/pot-more.where-2', step: $step->name)" />,
+                        array_map(fn ($ring) => $t('pages/pot-more.on-ring', ring: $ring->label()), $plan->kitchen->equipment->rings)"
+                        :value="$step->ring ?? 'none'"
+                        :label="$t('pages/pot-more.where-2', step: $step->name)" />{{ $comma }}
                     <x-word.choice :path="$at.'/steps/'.$index.'/attention'"
                         :options="$say->options(Orbek\Core\Clock\Attention::cases())" :value="$step->attention->value"
                         :label="$t('pages/pot-more.whose-hands', step: $step->name)" />{{ $t('pages/pot-more.done-ahead-keeps',
@@ -31,9 +32,10 @@
                         :label="$t('pages/pot-more.how-long-it-keeps', step: $step->name)" :else="$t('pages/pot-more.not-at-all')" />;
                     <x-word.choice :path="$at.'/steps/'.$index.'/tastes'" type="optional" :options="['none' =>
                         $t('pages/pot-more.not-tasted')] +
-                        array_map(fn ($what) => 'taste '.$what, $say->options(Orbek\Core\Dish\Tasting::cases()))"
+                        array_map(fn ($what) => $t('pages/pot-more.taste-it', what: $what),
+                        $say->options(Orbek\Core\Dish\Tasting::cases()))"
                         :value="$step->tastes->value ?? 'none'" :label="$t('pages/pot-more.what-is-tasted', step: $step->name)"
-                            />@if ($step->pours !== null),
+                            />@if ($step->pours !== null){{ $comma }}
                         <x-word.number :path="$at.'/steps/'.$index.'/pours/ml_per_kg'" :value="round($step->pouredMlPerKg)"
                         :label="$t('pages/pot-more.ml-poured-in-for-each-kg', step: $step->name)" min="1" max="3000" /> {{
                             $t('pages/pot-more.ml-of') }}

@@ -25,7 +25,8 @@
         </form>@endif
     @foreach ($parts[$station->value] as $ingredient)
         @if ($ingredient->isOf(Orbek\Core\Dish\Staple::Oil, Orbek\Core\Dish\Staple::Lemon))<div
-            class="small added"><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}. {{ $ingredient->amount->why[0] }}</div>@endif
+            class="small added"><x-figure :figure="$ingredient->amount" /> {{ $ingredient->name }}. {{
+                $ingredient->amount->why[0] }}</div>@endif
     @endforeach
     <details class="scale" data-keep-open><summary>{{ $t('pages/pot-more.the-scale-of-doneness') }}</summary>
         <div class="stages-scale">

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'seen' => '{minute} دقیقه پس از بستن در: {says}.',
+    'turned' => '{minute} دقیقه پس از بستن در: طبق گفته روی {heat} گذاشته شد، {minutes} دقیقهٔ دیگر؛ ته‌دیگ {came} درآمد، بی‌دست‌زدن {would} می‌شد.',
+];

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'to-the-shelf' => 'به قفسه',
+    'not-here' => 'اینجا نیست',
+    'orbek-failed' => 'اُربِک در این کار ماند',
+    'what-was-saved-before-is-kept' => 'آنچه پیش‌تر ذخیره شده می‌ماند. اینکه چه شد در storage/logs/orbek.log هست ({exception}).',
+    'orbek-failed-2' => 'اُربِک خراب شد',
+    'this-page-is-not-kept' => 'این صفحه نگه داشته نشده',
+    'the-network-or-the-laptop' => 'شبکه یا لپ‌تاپ نیست و این صفحه پیش‌تر روی این دستگاه دیده نشده. نگه داشته‌ها:',
+    'the-stove' => 'اجاق',
+    'as-far-as-a-cook' => '، تا جایی که پختی باز است،',
+    'the-shelf' => 'قفسه',
+    'and-the-meals-ahead' => 'و وعده‌های پیش رو.',
+    'without-the-network' => 'بدون شبکه',
+    'changed-in-another-window-meanwhile' => 'در این میان در پنجرهٔ دیگری عوض شد',
+    'your-change-is-not-saved-yet' => 'تغییر شما هنوز ذخیره نشده. می‌شود حالا روی آنچه هست انجامش داد.',
+    'make-my-change-now' => 'تغییرم را همین حالا بده',
+    'leave-it' => 'همین‌طور بماند',
+    'changed-meanwhile' => 'در این میان عوض شد',
+    'not-taken' => 'پذیرفته نشد',
+    'back' => 'برگشت',
+    'orbek-cannot-keep-anything-now' => 'اُربِک حالا نمی‌تواند چیزی نگه دارد',
+    'load-this-page-again' => 'این صفحه را دوباره باز کنید',
+    'when-that-is-done' => 'وقتی آن کار شد.',
+    'not-here-or-taken' => '{isMissing, select, yes{اینجا نیست} other{پذیرفته نشد}}',
+    'there-is-nothing-at-this-address' => 'در این نشانی چیزی نیست، یا دیگر نیست.',
+    'this-address-cannot-be-asked' => 'این نشانی این‌طور پرسیده نمی‌شود.',
+    'that-is-too-large-give' => 'خیلی بزرگ است: دست‌بالا ۱ مگابایت بدهید.',
+    'this-page-is-too-old' => 'این صفحه برای نوشتن کهنه است. دوباره بازش کنید، بعد یک بار دیگر بگویید.',
+    'too-often-in-too-short' => 'در زمانی کوتاه خیلی زیاد. یک دقیقه صبر کنید و دوباره بکوشید.',
+    'cannot-be-answered' => 'به این نمی‌شود پاسخ داد ({code}).',
+    'cannot-store' => '{what, select, full{دیسک لپ‌تاپ پُر است. آنجا جا باز کنید.} readonly{لپ‌تاپ نمی‌تواند در پایگاه داده‌اش بنویسد (فقط‌خواندنی است). به دسترسی database/ و database/orbek.sqlite نگاه کنید.} closed{لپ‌تاپ نمی‌تواند پایگاه داده‌اش، database/orbek.sqlite، را باز کند. ببینید آنجاست یا نه؛ اگر نیست برش گردانید، یا پشتیبانی را با ‎./orbek restore FILE‎ بیاورید.} gone{پایگاه دادهٔ لپ‌تاپ، database/orbek.sqlite، نیست. برش گردانید، یا پشتیبانی را با ‎./orbek restore FILE‎ بیاورید.} older{پایگاه دادهٔ لپ‌تاپ خالی یا از اُربِک کهنه‌تری است. اُربِک را ببندید و با ‎./orbek start‎ راه بیندازید؛ اگر گم شده، پشتیبانی را با ‎./orbek restore FILE‎ بیاورید.} damaged{پایگاه دادهٔ لپ‌تاپ خراب است. پشتیبانی را با ‎./orbek restore FILE‎ بیاورید.} fails{دیسک لپ‌تاپ خراب است.} busy{پایگاه داده گرفتار است.} other{database/orbek.sqlite پایگاه داده نیست. پشتیبانی را با ‎./orbek restore FILE‎ بیاورید.}} آنچه زده‌اید روی این دستگاه می‌ماند و دوباره فرستاده می‌شود.',
+    'overtaken' => 'این در میان راه در پنجرهٔ دیگری عوض شد. تغییر شما هنوز ذخیره نشده؛ ببینید حالا چطور است و اگر هنوز می‌خواهید تغییر بدهید.',
+];

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'not-soaked' => 'نخیسانده',
+    'soaked' => '{minutes} در {celsius} درجه خیسانده',
+];

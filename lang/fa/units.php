@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'between' => '، ',
+    'celsius' => '{n} درجه',
+    'cm' => '{n} سانتی‌متر',
+    'counted' => '{amount} ({many})',
+    'comes-twice' => '{time} (بار {isFirst, select, yes{اول} other{دوم}})',
+    'cups' => '{n} {isOne, select, yes{پیمانه} other{پیمانه}}',
+    'drops' => '{n} قطره',
+    'fahrenheit' => '{n} درجهٔ فارنهایت',
+    'g' => '{n} گرم',
+    'hours' => '{hours} ساعت',
+    'hours-and-minutes' => '{hours} ساعت و {minutes} دقیقه',
+    'hours-short' => '{hours} ساعت و {minutes}',
+    'kcal' => '{n} کیلوکالری',
+    'kept' => '{n}٪ مانده',
+    'kg' => '{n} کیلو',
+    'lb' => '{n} پوند',
+    'litres' => '{n} لیتر',
+    'min' => '{n} دقیقه',
+    'minutes-and-seconds' => '{isBefore, select, yes{−} other{}}{minutes} دقیقه و {seconds} ثانیه',
+    'ml' => '{n} میلی‌لیتر',
+    'oz' => '{n} اونس',
+    'pinch' => 'یک نوک انگشت',
+    'plain' => '{n}',
+    'salt' => '{n}٪ نمک',
+    'seconds' => '{isBefore, select, yes{−} other{}}{seconds} ثانیه',
+    'tablespoons' => '{n} قاشق غذاخوری',
+    'teaspoons' => '{n} قاشق چای‌خوری',
+    'twelve-hours' => '{time} {isMorning, select, yes{ق.ظ} other{ب.ظ}}',
+    'under' => 'کمتر از {amount}',
+    'whole-minutes' => '{isBefore, select, yes{−} other{}}{minutes} دقیقه',
+];
