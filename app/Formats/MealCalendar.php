@@ -31,25 +31,26 @@ final class MealCalendar
                 $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => 'PT0S', 'DESCRIPTION' => $summary]);
             }
         };
-        $add("orbek-{$id}-table", $plan->meal->name, $plan->tableAt, $plan->at(60), self::dishes($plan), true);
+        $add("orbek-{$id}-table", $plan->meal->name, $plan->tableAt, $plan->at(60), self::dishes($plan, $say), true);
         foreach ($plan->tasks as $task => $one) {
             if ($one->wantsHands()) {
                 $add(
                     "orbek-{$id}-".str_replace('/', '-', $task), self::name($plan, $one, $say),
                     $plan->at($plan->start($task)), $plan->at($plan->end($task)),
                     ($one->detail === null ? '' : $say->text($one->detail)).($one->isAhead && $one->keeps !== null
-                        ? 'Keeps '.$say->text($one->keeps).', covered, in the fridge within two hours.' : ''), true,
+                        ? $say->say('pages/meal.calendar-keeps', keeps: $one->keeps) : ''), true,
                 );
             }
         }
         $before = array_filter($plan->theDayBefore(), static fn (MealTask $one): bool => ! $one->isAhead);
         if ($before !== []) {
             $add(
-                "orbek-{$id}-day-before", "What could be done the day before: {$plan->meal->name}",
+                "orbek-{$id}-day-before", $say->say('pages/meal.calendar-day-before', meal: $plan->meal->name),
                 $plan->tableAt->modify('-1 day'),
                 $plan->tableAt->modify('-1 day')->modify('+30 minutes'),
-                implode("\n", array_map(static fn (MealTask $one): string => self::name($plan, $one, $say)
-                    .', keeps '.$say->text($one->keeps ?? ''), $before)), false,
+                implode("\n", array_map(static fn (MealTask $one): string => $say->say(
+                    'pages/meal.calendar-ahead', task: self::name($plan, $one, $say), keeps: $one->keeps ?? '',
+                ), $before)), false,
             );
         }
 
@@ -59,11 +60,11 @@ final class MealCalendar
     private static function name(MealPlan $plan, MealTask $task, Wording $say): string
     {
         return $say->text($task->name).($task->dish === null || count($plan->plans) === 1
-            ? '' : ', '.$plan->plans[$task->dish]->dish->name);
+            ? '' : $say->say('units.between').$plan->plans[$task->dish]->dish->name);
     }
 
-    private static function dishes(MealPlan $plan): string
+    private static function dishes(MealPlan $plan, Wording $say): string
     {
-        return implode(', ', array_map(static fn ($one): string => $one->dish->name, $plan->plans));
+        return $say->list(array_map(static fn ($one): string => $one->dish->name, $plan->plans));
     }
 }

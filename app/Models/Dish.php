@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
+use Orbek\Core\Dish\School;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Mend\Moving;
@@ -23,7 +24,7 @@ use Orbek\Core\Plan\Planner;
  * @property string $school
  * @property array<string, mixed> $document
  * @property int $version
- * @property string $words what it is found by: its name, its school, what is in it
+ * @property string $words what it is found by beside its school's name: its own, what is in it
  */
 final class Dish extends Model
 {
@@ -101,7 +102,7 @@ final class Dish extends Model
 
     private static function words(CoreDish $dish): string
     {
-        $words = [$dish->name, $dish->school->id, $dish->school->label, $dish->fillings->name()];
+        $words = [$dish->name, $dish->school->id, $dish->fillings->name()];
         $named = [$dish->fillings->parts(), $dish->grain->boiled, $dish->build->extras, $dish->table->sides];
         foreach ($named as $things) {
             foreach ($things as $thing) {
@@ -121,7 +122,13 @@ final class Dish extends Model
     protected function onTheShelf(Builder $query, string $asked): void
     {
         foreach (preg_split('/\s+/u', mb_strtolower(trim($asked)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $query->whereLike('words', '%'.addcslashes($word, '%_\\').'%');
+            // A school is found by what the language of whoever asks calls it.
+            $schools = array_keys(array_filter(
+                app(Craft::class)->schools->all,
+                static fn (School $one): bool => str_contains(mb_strtolower($one->label), $word),
+            ));
+            $query->where(static fn (Builder $either): Builder => $either
+                ->whereLike('words', '%'.addcslashes($word, '%_\\').'%')->orWhereIn('school', $schools));
         }
         $query->orderByDesc('updated_at')->orderBy('id');
     }

@@ -126,6 +126,7 @@ final class Wording
     {
         View::share([
             'say' => $this, 't' => $this->say(...), 'th' => $this->html(...), 'comma' => $this->say('units.between'),
+            'semicolon' => $this->say('units.apart'),
         ]);
     }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'apart' => '; ',
     'between' => ', ',
     'celsius' => '{n} °C',
     'cm' => '{n} cm',

@@ -6,7 +6,6 @@ declare(strict_types=1);
  * Takes the pictures in docs/screenshots anew, from the demo data: ./orbek shots
  */
 
-use App\StandIns\Camera;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Stack;
@@ -78,23 +77,6 @@ $shot($wide, 'layers');
 $wide->get($stack->url.'/notebook');
 $wide->executeScript('document.querySelectorAll(".entry .small a")[3].click()');
 $shot($wide, 'record');
-// A crust, as the simulated camera sees it, measured.
-$picture = sys_get_temp_dir().'/orbek-crust.jpg';
-file_put_contents($picture, (new Camera([0.82, 0.7, 0.56], 0.9))->crust(0.9));
-$wide->findElement(WebDriverBy::cssSelector('.photograph-form input[type=file]'))->sendKeys($picture);
-$press($wide, '.photograph-form button');
-$wide->executeScript('document.querySelector(".photographs").scrollIntoView()');
-usleep(600_000);
-foreach ([Camera::CRUST, Camera::WHITE] as [$across, $down]) {
-    $wide->executeScript(
-        'const i = document.querySelector(".photographs img"), b = i.getBoundingClientRect(); i.dispatchEvent(new MouseEvent("click", {bubbles: true, clientX: b.left + arguments[0] * b.width, clientY: b.top + arguments[1] * b.height}));',
-        [$across, $down],
-    );
-}
-$press($wide, '.measure-crust button');
-usleep(1_500_000);
-$wide->executeScript('document.querySelector("#crust").scrollIntoView()');
-$shot($wide, 'crust');
 // A supper for practice, tapped through a little late here and there.
 $wide->get($stack->url.'/drill');
 $press($wide, '.practise button');
@@ -123,11 +105,21 @@ $wide->executeScript(
     '[...document.querySelectorAll(".shelf .dish")].find((dish) => dish.textContent.includes("Sour-cherry")).click()',
 );
 usleep(500_000);
+// The same in Persian, the Pot in the dark.
+$persian = static function (RemoteWebDriver $browser) use ($stack, $press): void {
+    $browser->get($stack->url.'/shelf');
+    $press($browser, '.languages button[value=fa]');
+};
+$persian($wide);
+$wide->executeScript($winter);
+usleep(3_000_000);
+$shot($wide, 'clock-persian');
 $wide->quit();
 
 $dark = $stack->browser(1280, 800, dark: true, whole: true);
+$persian($dark);
 $dark->get($stack->url.'/pot');
-$shot($dark, 'pot-dark');
+$shot($dark, 'pot-persian');
 $dark->quit();
 
 $phone = $stack->browser(390, 844, whole: true);
@@ -159,7 +151,7 @@ for ($step = 0; $step < 40; $step++) {
     }
     $press($phone, '.act.main');
 }
-$phone->get($stack->url.'/shelf');
+$persian($phone);
 $phone->executeScript($winter);
 usleep(1_500_000);
 $press($phone, '.begin-meal button');
@@ -170,7 +162,7 @@ for ($step = 0; $step < 90; $step++) {
     if ($phone->findElements(WebDriverBy::cssSelector('.closed')) !== []
         && $phone->findElements(WebDriverBy::cssSelector('.now [data-since]')) !== []) {
         $forward($phone, 400);
-        $shot($phone, 'stove-meal');
+        $shot($phone, 'stove-persian');
         break;
     }
     $forward($phone, $phone->findElements(WebDriverBy::cssSelector('.now [data-since]')) === [] ? 0 : 330);

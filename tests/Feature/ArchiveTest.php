@@ -67,6 +67,20 @@ final class ArchiveTest extends FeatureTestCase
         )->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     }
 
+    public function test_an_archive_made_in_one_language_opens_in_another(): void
+    {
+        $out = $this->archive();
+        $before = $this->entries($out);
+        $this->emptied();
+        $this->post('/language', ['language' => 'fa']);
+        $this->look($out)->assertOk()->assertSee('تازه‌ها را بیاور')->assertSee('آشپزخانه‌ها');
+        $this->take($out)->assertRedirect(route('shelf'));
+        $this->get('/notebook')->assertOk()->assertSee('پخت‌ها')->assertSee('The first heat ran on while the salad was made.');
+        $after = $this->entries($this->archive());
+        unset($before['archive.json'], $after['archive.json']);
+        self::assertSame($before, $after, 'nothing that is kept hangs on the language it is read in');
+    }
+
     /** As it was before a dish by itself was a meal of one: with its events, and of no meal. */
     public function test_an_archive_of_before_comes_in_with_every_cook(): void
     {

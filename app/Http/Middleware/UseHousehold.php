@@ -21,7 +21,7 @@ final class UseHousehold
     /** What is answered without a kitchen. */
     private const WITHOUT = [
         'begin', 'begin/*', 'archive', 'archive/*', 'token', 'care', 'demo/*', 'sign-in', 'sign-out', 'join/*', 'phone',
-        'phone/*',
+        'phone/*', 'language',
     ];
 
     /** @param  Closure(Request): Response  $next */

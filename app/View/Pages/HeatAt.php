@@ -22,12 +22,12 @@ final readonly class HeatAt
         /** @var array{moment: Moment} $given */
         $given = $view->getData();
         $said = array_map(fn (LayerState $state): string => match ($state->matter) {
-            Matter::Rice => 'rice '.round(100 * $state->doneness).' % done',
-            Matter::Filling => 'filling '.$this->say->degrees($state->coreC),
+            Matter::Rice => $this->say->say('pages/heat.rice-done', percent: (int) round(100 * $state->doneness)),
+            Matter::Filling => $this->say->say('pages/heat.filling-at', core: $this->say->degrees($state->coreC)),
             default => '',
         }, $given['moment']->layers);
         $view->with([
-            'said' => implode('; ', array_filter($said)),
+            'said' => implode($this->say->say('units.apart'), array_filter($said)),
         ]);
     }
 }

@@ -24,7 +24,7 @@ final readonly class HeatPlans
         $home = $given['plan']->kitchen;
         $ring = $given['plan']->potted->first()->place->ring->id;
         $view->with([
-            'words' => fn (HeatPlan $one): string => implode(', ', array_map(
+            'words' => fn (HeatPlan $one): string => $this->say->list(array_map(
                 fn (Stretch $stretch, Stretch $came): string => $this->say->text(
                     $home->saysStretch($stretch, $came, $ring),
                 ),

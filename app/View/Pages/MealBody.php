@@ -64,7 +64,7 @@ final readonly class MealBody
             return [];
         }
         if ($task->kind === WorkKind::Layer && Layering::isLed($of)) {
-            return array_map(fn (LayeringRow $row): string => implode(', ', [
+            return array_map(fn (LayeringRow $row): string => $this->say->list([
                 trim(($row->amount === null ? '' : $this->say->amount($row->amount).' ').$this->say->text($row->says)),
                 ...array_map($this->say->text(...), $row->on),
             ]), array_merge(...array_map(static fn ($load): array => Layering::of($of, $load), $of->potted->loads)));

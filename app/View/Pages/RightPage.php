@@ -62,7 +62,7 @@ final readonly class RightPage
 
         return [
             'known' => $known, 'ends' => $byColour, 'right' => KitchenEnd::right($ends),
-            'good' => KitchenEnd::good($ends), 'words' => implode(', ', $words),
+            'good' => KitchenEnd::good($ends), 'words' => $this->say->list($words),
         ];
     }
 }

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'rice-done' => 'rice {percent} % done',
+    'filling-at' => 'filling {core}',
     'minute-base-face-top-crust-g' => 'Minute {minute}: base face {faceC}, top {topC}, crust {colour}; {said}; {leakG} g of steam lost.',
     'no-one-change-that-was-tried' => 'No one change that was tried mends it: try another pot, fewer eaters in it, or two changes at once.',
     'the-food-does-not-go-into' => 'The food does not go into this pot: see Layers.',

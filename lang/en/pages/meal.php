@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'calendar-ahead' => '{task}, keeps {keeps}',
+    'calendar-day-before' => 'What could be done the day before: {meal}',
+    'calendar-keeps' => 'Keeps {keeps}, covered, in the fridge within two hours.',
     'on' => 'On',
     'at' => 'at',
     'for' => 'for',

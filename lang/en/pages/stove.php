@@ -19,7 +19,7 @@ return [
     'you-are' => 'You are',
     'hands' => 'hands {pair}',
     'all' => 'all',
-    'table' => 'table {tableAt}{say}',
+    'table' => 'table {tableAt}{isLater, select, yes{} other{, {stands}}}',
     'say-it-aloud' => 'Say it aloud',
     'from-the-base-up' => 'From the base up.',
     'the-rice-has-waited-since' => 'The rice has waited since <strong>{drained}</strong>; it bears {bears} min.',

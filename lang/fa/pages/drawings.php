@@ -11,7 +11,7 @@ return [
     'round-the-grains-from-the-filling' => '{surfaceG} دور دانه‌ها، {fillingG} از خورش؛ {leakG} از در، {clothG} به دم‌کنی',
     'ends-times-its-raw-weight' => '{word} درمی‌آید: {uptake} برابر وزن خامش.',
     'dashed-before-the-tests' => 'نقطه‌چین: پیش از آزمون‌ها',
-    'rice-in' => 'برنج ریخته شد',
+    'rice-in' => 'شروع',
     'min' => 'دقیقهٔ {minute}',
     'back-at-the-boil' => 'دوباره در جوش',
     'heat-under-the-lid' => 'حرارت زیر در: {told}.',

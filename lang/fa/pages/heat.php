@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'rice-done' => 'برنج {percent}٪ پخته',
+    'filling-at' => 'خورش {core}',
     'minute-base-face-top-crust-g' => 'دقیقهٔ {minute}: کفِ ته‌دیگ {faceC}، رو {topC}، ته‌دیگ {colour}؛ {said}؛ {leakG} گرم بخار بیرون رفت.',
     'no-one-change-that-was-tried' => 'هیچ تغییرِ تنهایی که آزموده شد درستش نمی‌کند: قابلمهٔ دیگر، نفر کمتر، یا دو تغییر با هم را بیازمایید.',
     'the-food-does-not-go-into' => 'غذا در این قابلمه جا نمی‌شود: «لایه‌ها» را ببینید.',

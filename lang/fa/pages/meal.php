@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'calendar-ahead' => '{task}، {keeps} می‌ماند',
+    'calendar-day-before' => 'چه می‌شود روز پیش کرد: {meal}',
+    'calendar-keeps' => '{keeps} می‌ماند، سرپوشیده، تا دو ساعت در یخچال.',
     'on' => 'روز',
     'at' => 'ساعت',
     'for' => 'برای',

@@ -19,7 +19,7 @@ return [
     'you-are' => 'شما هستید',
     'hands' => 'دست‌های {pair}',
     'all' => 'همه',
-    'table' => 'سفره {tableAt}{say}',
+    'table' => 'سفره {tableAt}{isLater, select, yes{} other{، {stands}}}',
     'say-it-aloud' => 'بلند بگو',
     'from-the-base-up' => 'از ته به بالا.',
     'the-rice-has-waited-since' => 'برنج از <strong>{drained}</strong> منتظر است؛ {bears} دقیقه تاب می‌آورد.',

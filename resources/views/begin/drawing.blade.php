@@ -7,5 +7,5 @@
         Str::ucfirst($plate->name), kg: round($plate->kg, 1)) }} @endforeach
         @if ($home->equipment->oven !== null){{ $t('pages/begin.from-to', oven: Str::ucfirst($home->equipment->oven->name), leastC:
             $say->degrees($home->equipment->oven->leastC), mostC: $say->degrees($home->equipment->oven->mostC)) }} @endif {{
-            $t('pages/begin.rice', bags: collect($home->pantry->bags)->map(fn ($bag) => $say->label($bag->kind))->implode(', ')) }}</p>
+            $t('pages/begin.rice', bags: collect($home->pantry->bags)->map(fn ($bag) => $say->label($bag->kind))->implode($comma)) }}</p>
 @endif

@@ -1,5 +1,5 @@
 <x-layouts.place :title="$t('pages/clock.clock')" place="clock" :$dish>
-    @if (session('moved'))<div class="moved" role="status"><p>{{ $th('pages/clock.it-was-made-for-other-things', number: implode('; ',
+    @if (session('moved'))<div class="moved" role="status"><p>{{ $th('pages/clock.it-was-made-for-other-things', number: implode($semicolon,
         session('moved'))) }} <a href="{{ route('dish.versions', $dish) }}">{{ $t('pages/clock.take-it-back') }}</a></p></div>@endif
     @if (session('begun'))<div class="moved" role="status"><p>{{ $t('pages/clock.is-set-up-this-dish', it: session('begun'))
         }}</p></div>@endif

@@ -1,7 +1,7 @@
 <x-layouts.place :title="$t('pages/drill.a-practice-supper-looked-back')" place="drill">
     <div class="page supper">
         <h1>{{ $t('pages/drill.for-practice', cook: $cook->name) }}</h1>
-        <p class="lead">{{ $t('pages/drill.what-this-kitchen-hid', hidAny: $hidden !== [], hidden: implode('; ', $hidden)) }}</p>
+        <p class="lead">{{ $t('pages/drill.what-this-kitchen-hid', hidAny: $hidden !== [], hidden: implode($semicolon, $hidden)) }}</p>
         @foreach ($dishes as ['fold' => $fold, 'debrief' => $debrief])
         @if (count($dishes) > 1)<h2>{{ $fold->plan()->dish->name }}</h2>@endif
         @if ($debrief === null)

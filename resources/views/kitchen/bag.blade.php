@@ -62,7 +62,7 @@
                     @csrf
                     <p>{{ $say->dated($test->tested_at->setTimezone($home->site->timezone), 'date-and-hour') }}: {{
                         collect($test->document['tests'])->map(fn ($seen) =>
-                        $say->clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode(', ') }}</p>
+                        $say->clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode($comma) }}</p>
                     <button class="quiet">{{ $t('pages/kitchen.take-it-back') }}</button>
                 </form>
             @endforeach

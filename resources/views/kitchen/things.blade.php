@@ -3,7 +3,7 @@
         <section>
             <h1>{{ $t('pages/kitchen.pots-rings-and-plates') }}</h1>
             <x-drawing.kitchen :$home />
-            @if (session('stay'))<p role="status">{{ $t('pages/kitchen.changed-since-left-as-now', number: implode(', ', session('stay')))
+            @if (session('stay'))<p role="status">{{ $t('pages/kitchen.changed-since-left-as-now', number: implode($comma, session('stay')))
                 }}</p>@endif
             @if ($before !== null)<form method="post" action="{{ route('kitchen.undo') }}" class="undo">@csrf<x-of-kitchen :$row /><p
                 role="status">{{ $t('pages/kitchen.changed', what: $before->what) }} <button class="small-button">{{
@@ -15,7 +15,7 @@
                     high: number_format($pot->heightCm(), 1))),
                     $t('pages/kitchen.another', of: 'pot')],
                 [Orbek\Core\Kitchen\Thing::Ring, $t('pages/kitchen.things', of: 'ring'), collect($home->equipment->rings)->map(fn ($ring) =>
-                    $ring->label().', '.($ring->knob->marks === []
+                    $ring->label().$comma.($ring->knob->marks === []
                     ?
                     $t('pages/kitchen.no-marks') : $ring->knob->written())), $t('pages/kitchen.another', of: 'ring')],
                 [Orbek\Core\Kitchen\Thing::Plate, $t('pages/kitchen.things', of: 'plate'), collect($home->equipment->plates)->map(fn

@@ -55,7 +55,7 @@
                     minutes: $task->job->minutes, hasRing: $task->ring !== null, ring: $task->ring === null ? '' :
                     $plan->kitchen->equipment->rings[$task->ring]->name, hasDetail: $task->detail !== null, detail: $task->detail ?? '')
                     }}@if ($told($id) !== [])<span class="with-amounts">{{
-                    implode('; ', $told($id))
+                    implode($semicolon, $told($id))
                 }}</span>@endif</li>
         @endforeach
         <li><span class="time">{{ $say->time($plan->tableAt) }}</span> <strong>{{ $t('pages/meal.table') }}</strong></li>

@@ -22,7 +22,7 @@
                         }}"><strong>{{ $say->time($plan->at($plan->start($id))) }} {{ $task->name
                         }}</strong>@if (count($plan->plans) > 1){{ $comma }}{{ $plan->plans[$task->dish]->dish->name }}@endif: {{
                         collect($plan->ingredientsOf($task))->map(fn ($one) =>
-                            $say->amount($one->amount).' '.$say($one->name))->implode(', ') }}</li>@endif
+                            $say->amount($one->amount).' '.$say($one->name))->implode($comma) }}</li>@endif
                 @endforeach
             </ul>
         </section>

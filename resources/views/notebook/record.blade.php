@@ -44,7 +44,7 @@
                 }}">{{ $t('pages/notebook.as-it-was') }}</text>@if ($drawing->marks() !== [])<path class="mark" d="M236,{{ $drawing->footY()
                     - 10 }}v12"/><text
                     class="small"
-                x="244" y="{{ $drawing->footY() }}">{{ Str::limit(collect($drawing->marks())->pluck('says')->implode('; '), 90)
+                x="244" y="{{ $drawing->footY() }}">{{ Str::limit(collect($drawing->marks())->pluck('says')->implode($semicolon), 90)
                     }}</text>@endif
         </svg>
         </div>

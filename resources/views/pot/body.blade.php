@@ -237,7 +237,7 @@
                                     {{ $t('pages/pot.on-2') }} <x-word.choice
                                 path="lid/burner" :options="$rings" :value="$d->lid->ring" :label="$t('pages/pot.ring-to-steam')" />: @endif
                             {{ collect($load->line())->map(fn ($stretch, $at) => $say($plan->kitchen->saysStretch($stretch,
-                                $load->heat()[$at], $load->place->ring->id)))->implode(', ') }}.
+                                $load->heat()[$at], $load->place->ring->id)))->implode($comma) }}.
                             @break
                         @case(Orbek\Core\Plan\Station::Serve) {{ $t('pages/pot.pot-to-table') }} <x-word.choice path="serve"
                             :options="$say->options($d->servings())"

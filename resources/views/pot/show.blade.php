@@ -1,8 +1,8 @@
 <x-layouts.place :title="$dish->name" place="pot" :$dish>
     @if (session('changed'))<div class="moved" role="status"><p>{{ $th('pages/pot.changed-so', isSame: session('changed') === [], changes:
-        implode('; ', session('changed'))) }}@if ($dish->version > 1) <a href="{{ route('dish.versions', $dish)
+        implode($semicolon, session('changed'))) }}@if ($dish->version > 1) <a href="{{ route('dish.versions', $dish)
         }}">{{ $t('pages/pot.take-it-back') }}</a>@endif</p></div>@endif
-    @if (session('moved'))<div class="moved" role="status"><p>{{ $th('pages/pot.it-was-made-for-other-things', number: implode('; ',
+    @if (session('moved'))<div class="moved" role="status"><p>{{ $th('pages/pot.it-was-made-for-other-things', number: implode($semicolon,
         session('moved'))) }} <a href="{{ route('dish.versions', $dish) }}">{{ $t('pages/pot.take-it-back') }}</a></p></div>@endif
     @if (session('begun'))<div class="moved" role="status"><p>{{ $t('pages/pot.is-set-up-this-dish', it: session('begun'))
         }}</p></div>@endif

@@ -4,7 +4,7 @@
         @if ($cook !== null)
             <p class="lead">{{ $t('pages/pot.since-it-was-cooked', day: $say->dated($cook->started_at->setTimezone($zone), 'day-year'),
                 isSame:
-                $since === [], changes: collect($since)->map(fn ($one) => $say->difference($one))->implode('; ')) }}</p>
+                $since === [], changes: collect($since)->map(fn ($one) => $say->difference($one))->implode($semicolon)) }}</p>
         @endif
         <ul class="versions">
             @forelse ($changes as $change)

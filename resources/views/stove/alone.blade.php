@@ -9,7 +9,7 @@
                 class="left" data-name="{{ $step['name'] }}" hidden>{{ $say->digits('0:00') }}</span></p>
             <p class="small">{{ $t('pages/stove.task-alone', minutes: $step['minutes'], hasDetail: $step['detail'] !== '', detail:
                 lcfirst($step['detail'])) }}</p>
-            @if ($step['amounts'] !== [])<p class="small">{{ implode(', ', $step['amounts']) }}</p>@endif
+            @if ($step['amounts'] !== [])<p class="small">{{ implode($comma, $step['amounts']) }}</p>@endif
             @foreach ($step['cautions'] as $caution)<p class="caution"><span class="visually-hidden">{{ $t('pages/stove.caution') }}
                 </span>{{ $caution
                 }}</p>@endforeach

@@ -27,8 +27,8 @@
             }}" @endif>
             <p class="over">{{ $th('pages/stove.now-or-next', isRunning: $progress->isRunning(), isMany: $several, dish: $several ?
                 $ofDish($task) : '', isBoiling: (bool) $boiling) }}
-                <span class="table-at">{{ $t('pages/stove.table', tableAt: $local($situation->tableAt), say: $stands->laterMin > 0 ? '' :
-                    ', '.$say->text($stands->says)) }}</span></p>
+                <span class="table-at">{{ $t('pages/stove.table', tableAt: $local($situation->tableAt), isLater: $stands->laterMin > 0,
+                    stands: $stands->says) }}</span></p>
             @if ($stands->laterMin > 0)@include('stove.stands')@endif
             <h1>{{ ! $boiling ? $say->first($named($id, $task)) : $t('pages/stove.test-a-grain', isScoop: $of->isScoopNext(), isRest:
                 count($of->plan()->boil()->lifts) > 1) }}</h1>
@@ -108,7 +108,7 @@
     @else
         <section class="now" aria-label="{{ $t('pages/stove.now') }}">
             <p class="over"><strong>{{ $t('pages/stove.now') }}</strong><span class="table-at">{{ $t('pages/stove.table', tableAt:
-                $local($situation->tableAt), say: $stands->laterMin > 0 ? '' : ', '.$say->text($stands->says)) }}</span></p>
+                $local($situation->tableAt), isLater: $stands->laterMin > 0, stands: $stands->says) }}</span></p>
             @if ($stands->laterMin > 0)@include('stove.stands')@endif
             <h1>{{ $t('pages/stove.nothing-in-hand') }}</h1>
             <p class="window">{{ $t('pages/stove.what-runs-beside', isOthers: (bool) $others) }}</p>

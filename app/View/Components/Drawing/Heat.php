@@ -42,7 +42,7 @@ final class Heat extends Component
     /** The stretches in words. */
     public function told(): string
     {
-        return implode(', ', array_map(
+        return $this->said->list(array_map(
             fn (array $one): string => $this->said->say(
                 'pages/drawings.stretch', minutes: round($one['stretch']->minutes, 1), heat: $one['full'],
             ),

@@ -11,6 +11,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Lid\Stretch;
+use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Pot\Section;
 
@@ -67,9 +68,9 @@ final class Pot extends Component
     /** Its layers in words, from the base up. */
     public function told(): string
     {
-        return implode(', ', array_map(
+        return $this->said->list(array_map(
             fn (array $one): string => $this->said->text($one[1]['layer']->label).' '
-                .number_format($one[1]['layer']->mass->inGrams(), 0, '.', ' ').' g', $this->layers,
+                .$this->said->amount(Quantity::grams(round($one[1]['layer']->mass->inGrams()))), $this->layers,
         ));
     }
 

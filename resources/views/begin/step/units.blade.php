@@ -3,7 +3,8 @@
     :options="$say->options(Orbek\Core\Measure\Units::cases())"
     :value="$of('units', 'grams')" />{{ $t('pages/begin.a-cup') }} <x-word.picked name="cup" :label="$t('pages/begin.a-cup-2')"
     :options="collect(Orbek\Core\Measure\Cup::cases())->mapWithKeys(fn ($case) => [$case->value =>
-    $say->label($case).', '.round($case->millilitres()).' ml'])" :value="$of('cup', 'metric')" />{{ $t('pages/begin.the-salt') }}
+    $t('pages/kitchen.ml', cup: $case, millilitres: round($case->millilitres()))])" :value="$of('cup', 'metric')" />{{
+        $t('pages/begin.the-salt') }}
         <x-word.picked name="salt"
     :label="$t('pages/begin.the-salt-2')" :options="['fine' => $t('pages/begin.fine'), 'coarse' => $t('pages/begin.coarse'), 'flakes' =>
         $t('pages/begin.in-flakes')]" :value="$of('salt',

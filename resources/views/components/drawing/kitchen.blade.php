@@ -2,7 +2,7 @@
 <svg class="drawing kitchen" viewBox="0 0 {{ $pots['width'] }} {{ $pots['height'] }}" width="{{ $pots['width'] }}" height="{{
     $pots['height'] }}" role="img">
     <title>{{ $t('pages/drawings.pots-to-scale', pots: collect($home->equipment->pots)->map(fn ($pot) =>
-        $t('pages/drawings.pot-and-height', pot: $pot->name, high: (int) round($pot->heightCm())))->implode('; ')) }}</title>
+        $t('pages/drawings.pot-and-height', pot: $pot->name, high: (int) round($pot->heightCm())))->implode($semicolon)) }}</title>
     <path class="rule" d="M8,{{ $pots['base'] }}H{{ $pots['width'] - 8 }}"/>
     @foreach ($pots['pots'] as ['pot' => $pot, 'x' => $x, 'half' => $half, 'rim' => $rim, 'wall' => $wall, 'lidY' => $lidY])
         <g class="pot-{{ $pot->material->value }}">
@@ -32,7 +32,7 @@
     $stove['height'] }}" role="img">
     <title>{{ $t('pages/drawings.the-stove-from-above', rings: collect($home->equipment->rings)->map(
         fn ($ring) => $t('pages/drawings.ring-line', ring: $ring->label(), kind: $ring->kind, isMarked: $ring->knob->marks !== [],
-        marks: array_column($ring->knob->marks, 'name')))->implode('; ')) }}</title>
+        marks: array_column($ring->knob->marks, 'name')))->implode($semicolon)) }}</title>
     @foreach ($stove['rings'] as ['ring' => $ring, 'x' => $x, 'y' => $y, 'radius' => $radius, 'marks' => $marks])
         <g class="ring-{{ $ring->kind->value }}">
             @switch ($ring->kind->value)

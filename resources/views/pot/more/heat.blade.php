@@ -95,7 +95,7 @@
             <x-drawing.heat :kitchen="$home" :ring="$other->place->ring->id" :heat="$other->heat()" :course="$other->heating->course()" />
             <p>{{ $t('pages/pot-more.crust', line: collect($other->heating->line())->map(fn ($stretch, $at) =>
                 $say($home->saysStretch($stretch,
-                $other->heating->course()->heat[$at], $other->place->ring->id)))->implode(', '), colours:
+                $other->heating->course()->heat[$at], $other->place->ring->id)))->implode($comma), colours:
                 $say($other->heating->colours()->words())) }}</p>
         @endif
     @endforeach

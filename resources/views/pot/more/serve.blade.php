@@ -14,11 +14,11 @@
         $b->isRest())->sum('minutes'))) }}</li>
     <li>{{ $t('pages/pot-more.opening', isLoosened: $d->build->base->kind->isLaid && in_array($d->table->serving->value, ['whole',
         'lifted'], true), letsGo: $say->label($plan->pot()->material->letsGo()), isTurned: $d->table->serving->value === 'whole') }}</li>
-    @if ($lifted !== [])<li>{{ $t('pages/pot-more.lift-off-what-steamed-on-top', lifted: implode(', ', $lifted)) }}</li>@endif
-    @if ($bags !== [])<li>{{ $t('pages/pot-more.lift-out', bags: implode(', ', $bags)) }}</li>@endif
+    @if ($lifted !== [])<li>{{ $t('pages/pot-more.lift-off-what-steamed-on-top', lifted: implode($comma, $lifted)) }}</li>@endif
+    @if ($bags !== [])<li>{{ $t('pages/pot-more.lift-out', bags: implode($comma, $bags)) }}</li>@endif
     <li>{{ $say->first($say->label($d->table->serving)) }}.</li>
     @if (isset($parts['serve']))<li>{{ $t('pages/pot-more.on-top-at-the-last-what', serve: collect($parts['serve'])->map(fn ($i) =>
-        $say($i->name).' '.$say->amount($i->amount))->implode(', ')) }}</li>@endif
+        $say($i->name).' '.$say->amount($i->amount))->implode($comma)) }}</li>@endif
 </ol>
 @if ($d->table->sides !== [])
     <ul class="amounts">@foreach ($d->table->sides as $index => $side)<li>{{ $th('pages/pot-more.side-line', minutes: $side->minutes, side:
