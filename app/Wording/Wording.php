@@ -368,6 +368,18 @@ final class Wording
         );
     }
 
+    /**
+     * What stands as HTML in a sentence, set apart where lines run from right to left: a field, a figure with its
+     * reasons.
+     */
+    public function inLine(Htmlable $html): HtmlString
+    {
+        $inner = trim($html->toHtml());
+
+        return new HtmlString($this->direction() === 'rtl' && $inner !== '' ? self::APART.$inner.self::APART_ENDS
+            : $inner);
+    }
+
     /** A bare figure: of an axis, in a list. */
     public function digits(int|float|string $number): string
     {
@@ -516,13 +528,19 @@ final class Wording
         if (! in_array($this->language(), self::OWN_DIGITS, true)) {
             return $said;
         }
-        $stays = '\x{2068}[^\x{2069}]*\x{2069}'.($isHtml ? '|<[^>]*>|&#?\w+;' : '');
+        $apart = 0;
+        $told = '';
+        $signs = self::APART.'|'.self::APART_ENDS.($isHtml ? '|<[^>]*>|&#?\w+;' : '');
+        foreach (preg_split("/({$signs})/u", $said, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $at => $part) {
+            $apart += match ($part) {
+                self::APART => 1,
+                self::APART_ENDS => -1,
+                default => 0,
+            };
+            $told .= $at % 2 === 1 || $apart > 0 ? $part : Digits::persian($part);
+        }
 
-        return implode('', array_map(
-            static fn (string $part): string => preg_match("/^(?:{$stays})$/u", $part) === 1 ? $part
-                : Digits::persian($part),
-            preg_split("/({$stays})/u", $said, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [],
-        ));
+        return $told;
     }
 
     /** What a message is given for an argument: numbers stay numbers, so that it may choose by them. */

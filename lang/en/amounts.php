@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'fat-for-a-step' => '{step}: fat',
+    'fat-for-a-step' => 'fat for “{step}”',
     'fat-to-cook-in' => 'fat to cook it in',
     'poured-per-filling' => '{ml} ml for each kg of raw filling.',
     'fat-per-filling' => '{ml} ml for each kg of raw filling.',

@@ -159,7 +159,7 @@ return [
     ],
     'Diet' => [
         'label' => [
-            'all' => 'eats everything else',
+            'all' => 'everything else',
             'vegetarian' => 'vegetarian',
             'vegan' => 'vegan',
         ],

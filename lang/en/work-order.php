@@ -46,7 +46,7 @@ return [
     'coal-how' => 'in a metal cup set on the rice, a few drops of fat on it; outdoors or under strong extraction',
     'prepare' => '^{extra}: {does}',
     'keeps-days' => '{days, plural, =1{a day} other{# days}}',
-    'let-go-and-served' => 'rim loosened; {letsGo}; {serving}',
+    'let-go-and-served' => 'the rim loosened. {letsGo}; {serving}',
     'it-smokes' => 'The coal is in',
     'lid-on-again' => 'It smokes, lid on',
     'smokes' => 'Smokes under the lid',

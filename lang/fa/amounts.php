@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'fat-for-a-step' => '{step}: روغن',
+    'fat-for-a-step' => 'روغن برای «{step}»',
     'fat-to-cook-in' => 'روغن برای سرخ کردنش',
     'poured-per-filling' => '{ml} میلی‌لیتر برای هر کیلو مواد خام.',
     'fat-per-filling' => '{ml} میلی‌لیتر برای هر کیلو مواد خام.',

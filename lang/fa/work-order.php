@@ -46,7 +46,7 @@ return [
     'coal-how' => 'در ظرف فلزی روی برنج، چند قطره روغن رویش؛ بیرون از خانه یا زیر هود قوی',
     'prepare' => '{extra}: {does}',
     'keeps-days' => '{days, plural, =1{یک روز} other{# روز}}',
-    'let-go-and-served' => 'دورش آزاد شده؛ {letsGo}؛ {serving}',
+    'let-go-and-served' => 'دورش را آزاد کنید. {letsGo}؛ {serving}',
     'it-smokes' => 'زغال در قابلمه است',
     'lid-on-again' => 'دود می‌کند، در را بگذارید',
     'smokes' => 'زیر در دود می‌خورد',

@@ -131,6 +131,9 @@ final class WordsTest extends TestCase
             // $t('pages/stove.read') and $th(…), a sentence of a page.
             preg_match_all('/\$th?\(\s*\'([\w\/.-]+)\'/', (string) file_get_contents($file->getPathname()), $found);
             $keys += array_fill_keys($found[1], true);
+            // <x-sentence says="pages/pot.sentence-rice">, one with words to change in it.
+            preg_match_all('/<x-sentence\s+says="([\w\/.-]+)"/', (string) file_get_contents($file->getPathname()), $found);
+            $keys += array_fill_keys($found[1], true);
         }
 
         foreach (glob(self::root().'/resources/js/*.js') ?: [] as $file) {

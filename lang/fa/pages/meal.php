@@ -3,17 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'sentence' => '{day} ساعت {hour} برای {eaters} نفر، {children} نفرشان بچه، بشقابِ {plates}، {leftovers} بشقاب برای بعد: {dishes}{hasSides, select, yes{ با {sides}} other{}}؛ {hands} {many, plural, one{نفر می‌پزد} other{نفر می‌پزید}}.',
+    'dish-for' => '{dish} برای {eaters}',
     'calendar-ahead' => '{task}، {keeps} می‌ماند',
     'calendar-day-before' => 'چه می‌شود روز پیش کرد: {meal}',
     'calendar-keeps' => '{keeps} می‌ماند، سرپوشیده، تا دو ساعت در یخچال.',
-    'on' => 'روز',
-    'at' => 'ساعت',
-    'for' => 'برای',
-    'of-them' => '، از آن‌ها',
-    'children' => 'بچه،',
-    'plates' => 'بشقاب،',
-    'portions-for-later' => 'بشقاب برای بعد:',
-    'with' => 'با',
     'table' => 'سفره',
     'in-the-kitchen-from' => 'در آشپزخانه، از {plan}؛',
     'it-does-not-fit' => 'جا نمی‌شود',
@@ -99,7 +93,6 @@ return [
     'nothing-has-been-changed-yet' => 'هنوز چیزی عوض نشده.',
     'to-the-clock' => 'به ساعت',
     'go-back-to-before-2' => 'برگرد به پیش از {change}',
-    'of-you-cook' => '{hands, plural, one{نفر می‌پزد} other{نفر می‌پزید}}.',
     'dish-in-short' => '<strong>{dish}</strong><br>{rice} برنج، {water} آب{isSalted, select, yes{، {salt} نمک} other{}}{isLifted, select, yes{؛ در {lift} بردارید} other{}}',
     'task-line' => '، {minutes} دقیقه{hasRing, select, yes{، {ring}} other{}}{hasDetail, select, yes{؛ {detail}} other{}}',
     'can-be-shorter' => '{isProven, select, yes{کوتاه‌تر نمی‌شود} other{کمتر از {bound} نمی‌شود}}',
