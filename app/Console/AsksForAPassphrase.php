@@ -19,8 +19,8 @@ trait AsksForAPassphrase
         }
 
         return [
-            'passphrase' => $this->secret('A passphrase, ten letters or more'),
-            'again' => $this->secret('The same again'),
+            'passphrase' => $this->secret($this->say('commands.a-passphrase')),
+            'again' => $this->secret($this->say('commands.the-same-again')),
         ];
     }
 }

@@ -12,6 +12,7 @@ use Throwable;
 final class BackupCommand extends Command
 {
     use ChecksBackups;
+    use SaysWords;
 
     protected $signature = 'orbek:backup {file : where it goes; must not be there yet}';
 
@@ -21,10 +22,10 @@ final class BackupCommand extends Command
     {
         $file = (string) $this->argument('file');
         if (file_exists($file)) {
-            return $this->fails("file: {$file} is there already; give another name.");
+            return $this->fails($this->say('commands.file-is-there', file: $file));
         }
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
-            return $this->fails('file: '.dirname($file).' is no folder that can be written; give one that is.');
+            return $this->fails($this->say('commands.no-folder-to-write', folder: dirname($file)));
         }
         // Under another name till it is whole: what stands under its own can be trusted.
         $part = "{$file}.part";
@@ -32,16 +33,16 @@ final class BackupCommand extends Command
         try {
             DB::statement('VACUUM INTO ?', [$part]);
             chmod($part, 0600);
-            $wrong = self::whatIsWrong($part);
+            $wrong = $this->whatIsWrong($part);
             if ($wrong !== null || ! rename($part, $file)) {
-                throw new \RuntimeException($wrong ?? 'it could not be given its name');
+                throw new \RuntimeException($wrong ?? $this->say('commands.not-named'));
             }
         } catch (Throwable $failed) {
             @unlink($part);
 
-            return $this->fails("The backup failed: {$failed->getMessage()}. Look whether there is room.");
+            return $this->fails($this->say('commands.backup-failed', why: $failed->getMessage()));
         }
-        $this->line(sprintf('Kept in %s, %s KB.', $file, number_format((int) filesize($file) / 1024)));
+        $this->line($this->say('commands.kept-in', file: $file, kb: intdiv((int) filesize($file), 1024)));
 
         return self::SUCCESS;
     }

@@ -10,10 +10,10 @@ use PDOException;
 /** Whether a file is a backup of Orbek's, whole. */
 trait ChecksBackups
 {
-    private static function whatIsWrong(string $file): ?string
+    private function whatIsWrong(string $file): ?string
     {
         if (! is_file($file) || ! is_readable($file)) {
-            return 'it is not there, or cannot be read';
+            return $this->say('commands.not-there');
         }
         try {
             $pdo = new PDO("sqlite:{$file}", options: [PDO::SQLITE_ATTR_OPEN_FLAGS => PDO::SQLITE_OPEN_READONLY]);
@@ -26,12 +26,12 @@ trait ChecksBackups
             $sound = $one('PRAGMA integrity_check');
             $tables = $one("SELECT count(*) FROM sqlite_master WHERE name IN ('households', 'migrations', 'cooks')");
         } catch (PDOException) {
-            return 'it is no database';
+            return $this->say('commands.no-database');
         }
 
         return match (true) {
-            $sound !== 'ok' => 'it is damaged',
-            (int) $tables !== 3 => 'it is not one of Orbek’s',
+            $sound !== 'ok' => $this->say('commands.damaged'),
+            (int) $tables !== 3 => $this->say('commands.not-orbeks'),
             default => null,
         };
     }

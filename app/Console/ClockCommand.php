@@ -23,6 +23,7 @@ use Psr\Clock\ClockInterface;
 final class ClockCommand extends Command
 {
     use ReadsFiles;
+    use SaysWords;
 
     protected $signature = 'orbek:clock
         {file : tasks (orbek-tasks/1), or a meal with its dishes (orbek-meal/1), or - for standard input}
@@ -89,11 +90,11 @@ final class ClockCommand extends Command
         $starts = $laid->starts;
         asort($starts);
         foreach ($starts as $id => $start) {
-            $this->line(sprintf('%6d min  %s', $start, $id));
+            $this->line(sprintf('%10s  %s', $this->say('units.min', n: $start), $id));
         }
-        $this->line("{$laid->busyMin} min in the kitchen; it cannot be under {$laid->boundMin}.");
+        $this->line($this->say('commands.in-the-kitchen', busyMin: $laid->busyMin, boundMin: $laid->boundMin));
         foreach ($short as $one) {
-            $this->line("One more of {$one->thing} would save {$one->gainMin} min.");
+            $this->line($this->say('commands.one-more', thing: $one->thing, gainMin: $one->gainMin));
         }
     }
 }

@@ -17,6 +17,8 @@ use Psr\Clock\ClockInterface;
 /** Loads the sample kitchen, but never over anything that is there. */
 final class DemoCommand extends Command
 {
+    use SaysWords;
+
     protected $signature = 'orbek:demo';
 
     /** So many meals stand on the Shelf. */
@@ -29,13 +31,13 @@ final class DemoCommand extends Command
         if (Household::query()->count() > 0) {
             $this->moveAhead();
             $this->lay();
-            $this->line('The database is not empty; nothing was loaded.');
+            $this->line($this->say('commands.not-empty'));
 
             return self::SUCCESS;
         }
         DB::transaction(fn () => $this->laravel->call([$this->laravel->make(DatabaseSeeder::class), 'run']));
         $this->lay();
-        $this->line('The demo kitchen is loaded.');
+        $this->line($this->say('commands.demo-loaded'));
 
         return self::SUCCESS;
     }

@@ -8,6 +8,7 @@ use App\Models\Cook;
 use App\Models\Household;
 use App\Models\MealCook;
 use App\StandIns\SimulatedProbe;
+use App\Wording\Wording;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Http;
 use Orbek\Core\Cook\Cook as CoreCook;
@@ -41,7 +42,7 @@ final class DeviceCommand extends Command
         $to = (string) $this->option('to');
         if (! isset(self::NOISE[$kind]) || $to === '') {
             $this->getOutput()->getErrorStyle()->writeln(
-                'kind: give probe, scale or knob, and --to with the address that the Kitchen gave.'
+                app(Wording::class)->say('commands.device-kind')
             );
 
             return self::FAILURE;

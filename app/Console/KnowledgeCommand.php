@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 /** Compares what is kept as known with all lessons folded from the beginning. */
 final class KnowledgeCommand extends Command
 {
+    use SaysWords;
+
     /** Sums of rounded logarithms drift by less. */
     private const SAME = 1e-3;
 
@@ -26,10 +28,12 @@ final class KnowledgeCommand extends Command
             $off += DB::transaction(function () use ($household): int {
                 $again = Household::foldedAgain();
                 $apart = Household::known()->distance($again);
-                $this->line(sprintf('%s: kept and folded again differ by %.1e.', $household->name, $apart));
+                $this->line($this->say(
+                    'commands.differ', household: $household->name, apart: sprintf('%.1e', $apart),
+                ));
                 if ($apart > self::SAME && $this->option('mend') === true) {
                     $household->update(['knowledge' => $again->toArray()]);
-                    $this->line("{$household->name}: mended.");
+                    $this->line($this->say('commands.mended', household: $household->name));
 
                     return 0;
                 }

@@ -16,6 +16,7 @@ use Orbek\Core\Pot\Matter;
 final class LidCommand extends Command
 {
     use ReadsFiles;
+    use SaysWords;
 
     protected $signature = 'orbek:lid
         {file : a sealed pot as schema/lid.json describes it, or - for standard input}
@@ -58,29 +59,28 @@ final class LidCommand extends Command
     private function tell(Course $course, Wording $say): void
     {
         $end = $course->end();
-        $this->line(
-            $course->steamAtLidMin() === null
-                ? 'Steam never reaches the lid.'
-                : sprintf('Steam at the lid after %.1f min.', $course->steamAtLidMin()),
-        );
-        $this->line(sprintf(
-            'Crust %s (browning %.2f). %d g of steam lost, %d g in the cloth.', $say->label($end->colour()),
-            $end->browning, (int) round($end->leakG), (int) round($end->clothG),
+        $steamMin = $course->steamAtLidMin();
+        $this->line($this->say('commands.steam-at-lid', never: $steamMin === null, minutes: round($steamMin ?? 0.0,
+            1)));
+        $this->line($this->say(
+            'commands.crust', colour: $end->colour(), browning: round($end->browning, 2),
+            leakG: (int) round($end->leakG),
+            clothG: (int) round($end->clothG),
         ));
         foreach ($end->layers as $state) {
             if ($state->matter === Matter::Crust) {
                 continue;
             }
             $this->line($state->matter === Matter::Rice
-                ? sprintf(
-                    'Rice: %d %% done, %.2f times its raw weight, %s.', (int) round(100 * $state->doneness),
-                    $state->uptake, $say->label($state->texture()),
+                ? $this->say(
+                    'commands.rice', percent: (int) round(100 * $state->doneness), uptake: round($state->uptake, 2),
+                    texture: $state->texture(),
                 )
-                : sprintf(
-                    '%s: core %d °C, %.1f times tender.', ucfirst($state->label), (int) round($state->coreC),
-                    $state->tenderness,
+                : $this->say(
+                    'commands.filling', filling: $state->label, coreC: (int) round($state->coreC),
+                    tenderness: round($state->tenderness, 1),
                 ));
         }
-        $this->line('A computed temperature is never proof: only a thermometer shows a safe core.');
+        $this->line($this->say('commands.never-proof'));
     }
 }

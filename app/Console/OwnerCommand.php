@@ -16,6 +16,7 @@ use Orbek\Core\Measure\Refused;
 final class OwnerCommand extends Command
 {
     use AsksForAPassphrase;
+    use SaysWords;
 
     protected $signature = 'orbek:owner
         {name? : what the owner is called; asked for where it is left out}
@@ -29,7 +30,8 @@ final class OwnerCommand extends Command
         if ($this->option('if-none') === true && Member::query()->exists()) {
             return self::SUCCESS;
         }
-        $name = $this->argument('name') ?? ($this->input->isInteractive() ? $this->ask('The owner’s name') : null);
+        $name = $this->argument('name') ?? ($this->input->isInteractive()
+            ? $this->ask($this->say('commands.owners-name')) : null);
         try {
             $household = $this->option('new') === true
                 ? Household::query()->create(['name' => 'Home'])
@@ -40,7 +42,7 @@ final class OwnerCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line("{$name} can sign in now.");
+        $this->line($this->say('commands.can-sign-in', name: $name));
 
         return self::SUCCESS;
     }

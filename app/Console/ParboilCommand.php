@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Wording\Wording;
 use Illuminate\Console\Command;
 use Orbek\Core\Learning\BoilForecast;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\Observation;
-use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Mass;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
@@ -25,6 +25,7 @@ use Orbek\Core\Water\BoilingPoint;
 final class ParboilCommand extends Command
 {
     use ReadsFiles;
+    use SaysWords;
 
     private const ROOM_C = 20.0;
 
@@ -121,19 +122,21 @@ final class ParboilCommand extends Command
      */
     private function tell(array $result, array $learned): void
     {
-        $this->line(sprintf(
-            'Soaked %d %%, raw to done in %.1f min; %.1f °C after the rice, back at the boil after %d s.',
-            round(100 * $result['soak_saturation']), $result['tau_min'], $result['after_rice_c'],
-            $result['back_at_boil_s'],
+        $this->line($this->say(
+            'commands.soaked', percent: (int) round(100 * $result['soak_saturation']), tauMin: round($result['tau_min'],
+                1),
+            afterC: round($result['after_rice_c'], 1), backS: (int) round($result['back_at_boil_s']),
         ));
+        $say = app(Wording::class);
         foreach ($result['seconds_to'] as $doneness => $s) {
-            $this->line(sprintf('  %s done at %s', $doneness, Figure::clock($s)));
+            $this->line('  '.$this->say('commands.done-at', doneness: (string) $doneness, at: $say->clock($s)));
         }
-        foreach (['before' => 'By the kind and the lot', 'after' => 'With the tests'] as $key => $title) {
+        foreach (['before', 'after'] as $key) {
             foreach ($learned[$key] ?? [] as $doneness => $times) {
-                $this->line(sprintf(
-                    '%s %s between %s and %s, likely %s', $title, $doneness, Figure::clock($times['p10']),
-                    Figure::clock($times['p90']), Figure::clock($times['p50']),
+                $this->line($this->say(
+                    'commands.learned', isTested: $key === 'after', doneness: (string) $doneness,
+                    from: $say->clock($times['p10']), by: $say->clock($times['p90']),
+                    likely: $say->clock($times['p50']),
                 ));
             }
         }

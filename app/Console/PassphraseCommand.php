@@ -14,6 +14,7 @@ use Orbek\Core\Measure\Refused;
 final class PassphraseCommand extends Command
 {
     use AsksForAPassphrase;
+    use SaysWords;
 
     protected $signature = 'orbek:passphrase {name : whose}';
 
@@ -39,7 +40,7 @@ final class PassphraseCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line("{$member->name} has a new passphrase; all their devices are signed out.");
+        $this->line($this->say('commands.new-passphrase', name: $member->name));
 
         return self::SUCCESS;
     }

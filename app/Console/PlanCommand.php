@@ -24,6 +24,7 @@ use Psr\Clock\ClockInterface;
 final class PlanCommand extends Command
 {
     use ReadsFiles;
+    use SaysWords;
 
     protected $signature = 'orbek:plan
         {file : an Orbek dish document, or - for standard input}
@@ -80,19 +81,19 @@ final class PlanCommand extends Command
 
     private function tell(Plan $plan, Wording $say): void
     {
-        $this->line($plan->dish->name.', on the table '.$plan->day->tableAt->format('l j F H:i'));
+        $this->line($this->say(
+            'commands.on-the-table', dish: $plan->dish->name, at: $say->dated($plan->day->tableAt, 'day-hour'),
+        ));
         foreach ($plan->ingredients as $ingredient) {
             $this->line(sprintf('  %10s  %s', $say->amount($ingredient->amount), $say->text($ingredient->name)));
         }
         $lift = $plan->boil()?->liftAt;
         if ($lift !== null) {
-            $this->line(sprintf('Lift at %s, test from %s, by %s.', $say->amount($lift), $say->amount($lift->from()),
-                $say->amount($lift->by())));
+            $this->line($this->say('commands.lift-at', at: $lift, from: $lift->from(), by: $lift->by()));
         }
         foreach ($plan->day->tasks as $id => $work) {
-            $this->line(sprintf(
-                '  %s  %s (%d min)', $plan->day->startsAt($id)->format('H:i'), $say->text($work->name),
-                $work->task->minutes,
+            $this->line('  '.$this->say(
+                'commands.task', at: $plan->day->startsAt($id), task: $work->name, minutes: $work->task->minutes,
             ));
         }
         foreach ($plan->faults() as $fault) {

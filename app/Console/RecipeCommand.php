@@ -19,6 +19,7 @@ use Orbek\Core\Measure\Refused;
 final class RecipeCommand extends Command
 {
     use ReadsFiles;
+    use SaysWords;
 
     protected $signature = 'orbek:recipe
         {file : a recipe as text or schema.org JSON-LD, or - for standard input}
@@ -47,7 +48,9 @@ final class RecipeCommand extends Command
                 'steps' => array_map(self::step(...), $read->steps), 'unread' => $read->unread,
             ]);
         }
-        $this->line("{$read->name}, for {$read->eaters} ({$read->school})");
+        $this->line($this->say(
+            'commands.recipe-for', name: $read->name, eaters: $read->eaters, school: $read->school,
+        ));
         foreach ($read->lines as $one) {
             $this->line(sprintf('  %8s g  %s', $one->grams === null ? '?' : round($one->grams, 1), $one->text));
         }
@@ -55,7 +58,7 @@ final class RecipeCommand extends Command
             $this->line("  - {$step->text}");
         }
         foreach ($read->unread as $row) {
-            $this->line("  not understood: {$row}");
+            $this->line('  '.$this->say('commands.not-understood', row: $row));
         }
 
         return self::SUCCESS;

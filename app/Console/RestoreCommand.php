@@ -16,6 +16,7 @@ use Throwable;
 final class RestoreCommand extends Command
 {
     use ChecksBackups;
+    use SaysWords;
 
     /** So long it waits for who writes. */
     private const WAITS_MS = 10_000;
@@ -27,15 +28,15 @@ final class RestoreCommand extends Command
     public function handle(): int
     {
         $file = (string) $this->argument('file');
-        $wrong = self::whatIsWrong($file);
+        $wrong = $this->whatIsWrong($file);
         if ($wrong !== null) {
-            return $this->fails("file: {$file}: {$wrong}; give a file that ./orbek backup wrote.");
+            return $this->fails($this->say('commands.no-backup', file: $file, wrong: $wrong));
         }
         if (
             $this->option('yes') !== true
                 && ! $this->confirm('Replace all that is kept here with what this backup holds?')
         ) {
-            return $this->fails('Nothing was replaced.');
+            return $this->fails($this->say('commands.nothing-replaced'));
         }
         $live = DB::connection()->getDatabaseName();
         $before = storage_path('app/before-restore-'.now()->format('Ymd-His-v').'.sqlite');
@@ -45,9 +46,9 @@ final class RestoreCommand extends Command
             Artisan::call('migrate', ['--force' => true]);
             Cache::store('drawn')->clear();
         } catch (Throwable $failed) {
-            return $this->fails("The restore failed: {$failed->getMessage()}. What was here is in {$before}.");
+            return $this->fails($this->say('commands.restore-failed', why: $failed->getMessage(), before: $before));
         }
-        $this->line("Restored. What was here before is in {$before}.");
+        $this->line($this->say('commands.restored', before: $before));
 
         return self::SUCCESS;
     }

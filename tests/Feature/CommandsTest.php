@@ -27,7 +27,7 @@ final class CommandsTest extends TestCase
         self::assertSame(['0.50', '0.60', '0.625', '0.70', '0.85', '0.95'], array_keys($answer['seconds_to']));
         self::assertEqualsWithDelta(399, $answer['seconds_to']['0.70'], 0.03 * 399);
         self::assertEqualsWithDelta(13.6, $answer['tau_min'], 0.1);
-        self::assertStringContainsString('0.70 done at 6:39', self::ran('orbek:parboil')->getOutput());
+        self::assertStringContainsString('0.70 done at 6 min 39 s', self::ran('orbek:parboil')->getOutput());
     }
 
     public function test_clock_reads_tasks_and_a_meal(): void
