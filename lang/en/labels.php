@@ -352,6 +352,11 @@ return [
             'coarse' => 'coarse',
             'flakes' => 'flakes',
         ],
+        'spoken' => [
+            'fine' => 'fine',
+            'coarse' => 'coarse',
+            'flakes' => 'in flakes',
+        ],
     ],
     'Station' => [
         'label' => [

@@ -351,6 +351,11 @@ return [
             'coarse' => 'درشت',
             'flakes' => 'پولکی',
         ],
+        'spoken' => [
+            'fine' => 'ریز',
+            'coarse' => 'درشت',
+            'flakes' => 'پولکی',
+        ],
     ],
     'Station' => [
         'label' => [

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'plus-2-h' => '+2 h',
     'caution' => 'Caution:',
     'lift-at-test-from' => 'lift at <strong>{liftAt}</strong>, test from {fromText}, by {byText} at the latest.',
     '1-min' => '+ 1 min',

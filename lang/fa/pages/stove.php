@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'plus-2-h' => '+۲ ساعت',
     'caution' => 'احتیاط:',
     'lift-at-test-from' => 'در <strong>{liftAt}</strong> بردارید، از {fromText} امتحان کنید، دست‌بالا تا {byText}.',
     '1-min' => '+ ۱ دقیقه',

@@ -42,10 +42,12 @@
                             max="100" step="0.1" required
                             x-model="{{ $what }}.across" x-on:focus="aim('{{ $what }}')" aria-label="{{ $t('pages/notebook.from-the-left',
                                 title: $title) }}">
-                            %</label> {{ $t('pages/notebook.across') }} <label><input name="{{ $what }}_down" type="number" min="0"
+                            {{ $t('units.percent-sign') }}</label> {{ $t('pages/notebook.across') }} <label><input name="{{ $what }}_down"
+                                type="number" min="0"
                                 max="100" step="0.1" required
                             x-model="{{ $what }}.down" x-on:focus="aim('{{ $what }}')" aria-label="{{ $t('pages/notebook.from-the-top',
-                                title: $title) }}"> %</label> {{ $t('pages/notebook.down') }}</p>
+                                title: $title) }}"> {{ $t('units.percent-sign')
+                                    }}</label> {{ $t('pages/notebook.down') }}</p>
                     @endforeach
                     <button class="quiet">{{ $t('pages/notebook.measure-the-crust') }}</button>
                 </form>

@@ -6,9 +6,9 @@
         }}</summary>
         <form data-event="weighed" data-subject="{{ $task }}">
             <label>{{ $t('pages/stove.raw') }} <input name="raw_g" type="number" inputmode="decimal" min="1" max="200" step="0.1" value="10"
-                required> g</label>
+                required> {{ $t('units.gram-sign') }}</label>
             <label>{{ $t('pages/stove.drained') }} <input name="drained_g" type="number" inputmode="decimal" min="1" max="700" step="0.1"
-                required> g</label>
+                required> {{ $t('units.gram-sign') }}</label>
             <button>{{ $t('pages/stove.weighed') }}</button>
         </form>
     </details>@endif

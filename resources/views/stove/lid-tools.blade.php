@@ -5,7 +5,8 @@
         id="setting{{ $place }}" name="setting" autocomplete="off">@foreach ($marks as $percent
         => $mark)<option value="{{ $percent }}" @selected((string) $percent === (string) round(100 * $lid->flame()->setting))>{{ $mark
         }}</option>@endforeach</select>@else<input id="setting{{ $place }}" name="setting" type="number" inputmode="numeric" min="0"
-        max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> %@endif @if (($failed ?? []) !== [])<select
+        max="100" step="1" value="{{ round(100 * $lid->flame()->setting) }}" required> {{
+        $t('units.percent-sign') }}@endif @if (($failed ?? []) !== [])<select
         name="ring" aria-label="{{ $t('pages/stove.on-which-ring') }}" autocomplete="off"><option value="">{{
             $t('pages/stove.where-it-stands') }}</option>@foreach ($lid->plan->kitchen->equipment->rings
                 as $ring)@unless (in_array($ring->id, $failed, true))<option

@@ -32,7 +32,7 @@
                 <span>{{ $t('pages/stove.practice-clock') }}</span>
                 <button type="button" data-forward="60">{{ $t('pages/stove.1-min-4') }}</button>
                 <button type="button" data-forward="600">{{ $t('pages/stove.10-min') }}</button>
-                <button type="button" data-forward="7200">+2 h</button>
+                <button type="button" data-forward="7200">{{ $t('pages/stove.plus-2-h') }}</button>
                 <button type="button" data-speed="1">{{ $say->digits('×1') }}</button>
                 <button type="button" data-speed="60">{{ $say->digits('×60') }}</button>
             </form>

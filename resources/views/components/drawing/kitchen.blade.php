@@ -20,7 +20,8 @@
             @else
                 <path class="handle" d="M{{ $x - $half - $wall }},{{ $rim + 8 }}h-8v8M{{ $x + $half + $wall }},{{ $rim + 8 }}h8v8"/>
             @endif
-            <text x="{{ $x }}" y="{{ ($rim + $pots['base']) / 2 + 5 }}" text-anchor="middle">{{ round($pot->litres, 1) }} L</text>
+            <text x="{{ $x }}" y="{{ ($rim + $pots['base']) / 2 + 5 }}" text-anchor="middle">{{ $t('units.litres', n: (string)
+                round($pot->litres, 1)) }}</text>
             <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 19 }}" text-anchor="middle">{{ $t('pages/drawings.cm', diameterCm:
                 round($pot->diameterCm)) }}</text>
             <text class="small" x="{{ $x }}" y="{{ $pots['base'] + 35 }}" text-anchor="middle">{{ $pot->cooker === null ?

@@ -6,7 +6,8 @@
 <p class="small">{{ $t('pages/pot-more.where-it-is-cooked', isBeside: $f->isBeside, cooked: (int) round(100 * $f->ready)) }}
     @if ($place > 0 || $f->isBeside){{ $t('pages/pot-more.cooked-to') }} <x-word.number :path="$at.'/ready'" type="percent"
         :value="round(100 * $f->ready)"
-        :label="$t('pages/pot-more.cooked-to-per-cent', f: $f->name)" min="0" max="100" /> %{{ $comma }}<x-word.choice
+        :label="$t('pages/pot-more.cooked-to-per-cent', f: $f->name)" min="0" max="100" /> {{
+        $t('units.percent-sign') }}{{ $comma }}<x-word.choice
             :path="$at.'/wetness'"
         :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$t('pages/pot-more.how-wet', f:
             $f->name)" />.@endif
@@ -64,7 +65,8 @@
         <x-word.choice :path="$at.'/marinade/yogurt'" :options="$say->options(Orbek\Core\Filling\Yogurt::cases())"
             :value="$f->marinade->yogurt->value" :label="$t('pages/pot-more.yogurt-in-the-marinade')" />{{ $t('pages/pot-more.green-papaya')
                 }} <x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)"
-            :label="$t('pages/pot-more.green-papaya-of-the-meat')" min="0" max="6" step="0.5" /> %.
+            :label="$t('pages/pot-more.green-papaya-of-the-meat')" min="0" max="6" step="0.5" /> {{
+            $t('units.percent-sign') }}.
         <span class="small">{{ $t('pages/pot-more.marinade-times', least: $say->duration($times['least']), good:
             $say->duration($times['good']), most: $say->duration($times['most']), why: $times['why'], softens: $f->marinade->tenderFactor()
             < 1, percent: (int) round(100 * (1 - $f->marinade->tenderFactor()))) }}</span>

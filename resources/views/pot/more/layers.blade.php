@@ -13,7 +13,8 @@
                     :path="'layers:grams:'.$index"
                     :value="round($inPot[$index]->mass->inGrams())" :label="$t('pages/pot-more.layer-grams', index: $index + 1)" min="1"
                         max="50000" />
-                    g @else{{ $say->amount(Orbek\Core\Measure\Quantity::grams($inPot[$index]->mass->inGrams())) }} @endif<br>
+                    {{ $t('units.gram-sign') }} @else{{ $say->amount(Orbek\Core\Measure\Quantity::grams($inPot[$index]->mass->inGrams()))
+                        }} @endif<br>
                     @if ($layer->matter->value === 'rice' && ! $d->grain->cooking->isMeasured() && ! $d->isLiftedApart())<button
                         type="button"
                     class="small-button" data-mend data-path="layers/{{ $index }}/stage"
@@ -66,7 +67,7 @@
                     @foreach (Orbek\Core\Dish\Extra::PARTS as $part)
                         <td><x-word.number :path="'extras:'.$index.':'.$part" :value="round(100 * $extra->split[$part])"
                             :label="$t('pages/pot-more.share-for-the-per-cent', extra: $extra->name, part: $part)" min="0" max="100" />
-                                %</td>
+                                {{ $t('units.percent-sign') }}</td>
                     @endforeach
                     <td>@if ($extra->split['layers'] > 0 && ! $d->build->folded)<button type="button" class="small-button" data-mend
                         data-path="extras/{{ $index }}/steamed" data-value="{{ $extra->isSteamed ? 'null' : 'true' }}" aria-label="{{

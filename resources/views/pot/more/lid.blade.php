@@ -16,7 +16,8 @@
                         :label="$t('pages/pot-more.ml-a-kg-of-rice', one: $one->name)" min="1" max="500" step="1" /> {{
                             $t('pages/pot-more.ml-2') }}</td>
                     <td><x-word.number :path="'poured/'.$index.'/fat_share'" type="percent" :value="round(100 * $one->fatShare)"
-                        :label="$t('pages/pot-more.fat-in-it-per-cent', one: $one->name)" min="0" max="100" step="5" /> %</td>
+                        :label="$t('pages/pot-more.fat-in-it-per-cent', one: $one->name)" min="0" max="100" step="5" /> {{
+                        $t('units.percent-sign') }}</td>
                     <td><x-word.choice :path="'poured/'.$index.'/after'" type="flag" :options="['0' => $t('pages/pot-more.before-the-lid'),
                         '1' =>
                         $t('pages/pot-more.after-the-heat')]" :value="$one->isAfter ? '1' : '0'"
