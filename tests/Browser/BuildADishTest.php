@@ -15,7 +15,7 @@ final class BuildADishTest extends BrowserTestCase
     {
         $this->visit('/shelf');
         $this->browser->executeScript('document.querySelector(".schools button[value=raw-filling]").click()');
-        $this->waitForText('.picture h1', 'A new dish: raw filling');
+        $this->waitForText('.picture h1', 'A new dish: Raw filling');
         $this->open('filling');
         $this->waitForText('#station-filling .more', 'Marinade:');
         $this->assertAccessible('the Pot at Filling');
@@ -50,7 +50,7 @@ final class BuildADishTest extends BrowserTestCase
 
         // On a table the guests are told of.
         $this->find('.to-meal button')->click();
-        $this->waitForText('.meal-name', 'A new dish: raw filling');
+        $this->waitForText('.meal-name', 'A new dish: Raw filling');
         $this->waitFor(fn (): bool => $this->isHidden('.bettering'), 'it has looked for a shorter plan');
         $this->browser->executeScript('document.querySelector("form[data-add=guests]").closest("details").open = true');
         $this->find('form[data-add=guests] [name=who]')->sendKeys('the neighbour');

@@ -60,7 +60,7 @@ final class MainJobTest extends BrowserTestCase
         $this->waitForText('.notebook li', 'The lake froze; the crust did not.');
         self::assertStringContainsString('for 5, 450 g of rice', $this->text('.notebook li'));
         self::assertMatchesRegularExpression(
-            '/lifted at\s+5:\d\d of '.$this->lift.' foretold/',
+            '/lifted at\s+5 min \d+ s of '.$this->lift.' foretold/',
             $this->text('.notebook li'),
         );
         $this->assertAccessible('the Notebook');

@@ -65,7 +65,7 @@
         </svg></div>
         <details><summary>{{ $t('pages/notebook.the-same-as-a-table') }}</summary><table class="parts"><thead><tr><th scope="col">{{
             $t('pages/notebook.cook') }}</th><th scope="col">{{ $t('pages/notebook.minutes-late-2') }}</th></tr></thead><tbody>
-            @foreach ($late as $index => $one)<tr><th scope="row">{{ $trends->dated($index) }}</th><td>{{ $one['minutes']
+            @foreach ($late as $index => $one)<tr><th scope="row">{{ $trends->dated($index) }}</th><td>{{ $say->digits($one['minutes'])
                 }}</td></tr>@endforeach</tbody></table></details>
 
         @foreach ($trends->factors() as $thing)
