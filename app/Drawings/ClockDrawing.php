@@ -161,7 +161,7 @@ final readonly class ClockDrawing
             $start = $this->plan->day->schedule->start($id);
             $y = $this->y($start);
             $labelY = max($y + 4, $free);
-            $lines = explode("\n", wordwrap($this->say->text($work->name), $letters, "\n", true));
+            $lines = $this->say->lines($work->name, $letters);
             // What would run into the table's line is left to the list below the drawing.
             $detail = $mine && $labelY + self::LABEL_PX * count($lines) < $this->tableY() - 6 && $work->detail !== null
                 ? $this->say->text($work->detail)

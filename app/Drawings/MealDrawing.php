@@ -155,7 +155,7 @@ final readonly class MealDrawing
             $isTouch = $kind === 'hands' && $to - $from <= 1 && $task->job->minutes > 2;
             $lines = $isTouch
                 ? []
-                : explode("\n", wordwrap($this->say->text($task->name), max(8, $letters), "\n", true));
+                : $this->say->lines($task->name, max(8, $letters));
             $free = $lines === [] ? $free : $labelY + self::LABEL_PX * count($lines);
             $ropes[] = [
                 'task' => $task, 'start' => $from, 'y' => $y, 'height' => max(3.0, round($this->y($to) - $y, 1)),

@@ -24,6 +24,7 @@ use Orbek\Core\Measure\Quantity;
 use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
 use Stringable;
+use Symfony\Component\String\UnicodeString;
 
 /**
  * Puts the core's notes into words: ICU messages of lang/, amounts in the units that the household
@@ -52,6 +53,9 @@ final class Wording
 
     /** A letter of no width that runs from right to left. */
     private const MARK = "\u{200F}";
+
+    /** So many letters of Vazirmatn stand where one of Anek Latin, set narrow, does. */
+    private const WIDER = 0.8;
 
     /** What sets a name apart from the order of its line (first strong isolate), and ends that. */
     private const APART = "\u{2068}";
@@ -378,6 +382,21 @@ final class Wording
 
         return new HtmlString($this->direction() === 'rtl' && $inner !== '' ? self::APART.$inner.self::APART_ENDS
             : $inner);
+    }
+
+    /**
+     * The same in lines of so many letters, each of which keeps its order.
+     *
+     * @return list<string>
+     */
+    public function lines(Note|string $note, int $letters): array
+    {
+        $plain = str_replace([self::APART, self::APART_ENDS, self::MARK], '', $this->text($note));
+        $letters = preg_match('/\p{Arabic}/u', $plain) === 1 ? (int) round(self::WIDER * $letters) : $letters;
+
+        return array_map(
+            $this->inOrder(...), explode("\n", (new UnicodeString($plain))->wordwrap($letters, "\n", true)->toString()),
+        );
     }
 
     /** A bare figure: of an axis, in a list. */

@@ -107,7 +107,7 @@ final class HeatDrawingTest extends TestCase
         );
 
         self::assertSame(['', '', '', []], [$drawing->base(), $drawing->top(), $drawing->core(), $drawing->stops()]);
-        self::assertSame('oven at 100 °C', $drawing->stretches()[0]['full']);
+        self::assertSame('the oven’s 100 °C', $drawing->stretches()[0]['full']);
         self::assertSame('rest', $drawing->stretches()[1]['label']);
         self::assertSame('pearl on the tava, on Ring 1', $drawing->stretches()[2]['full'], 'in the words of the knob');
         self::assertSame([0, 25, 40, 60, 100], $drawing->settings($drawing->stretches()[2]['stretch']));

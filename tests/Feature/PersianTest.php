@@ -43,6 +43,14 @@ final class PersianTest extends FeatureTestCase
         $this->postJson('/language', ['language' => 'tlh'])->assertStatus(422)->assertSee('tlh')->assertSee('en, fa');
     }
 
+    public function test_a_long_name_is_broken_between_its_words_never_in_a_letter(): void
+    {
+        $say = new Wording(lang_path(), locale: 'fa');
+
+        self::assertSame(['آلبالو پلو', 'با ران مرغ', 'و زعفران'], $say->lines('آلبالو پلو با ران مرغ و زعفران', 12));
+        self::assertSame(['زردآلو', 'خشک'], (new Wording(lang_path()))->lines('زردآلو خشک', 9), 'in English too');
+    }
+
     public function test_figures_days_and_names_stand_as_readers_expect(): void
     {
         $say = new Wording(lang_path(), locale: 'fa');
