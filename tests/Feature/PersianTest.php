@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Household;
 use App\Models\Kitchen;
+use App\Models\Member;
+use App\Models\Role;
 use App\Wording\Wording;
 use DateTimeImmutable;
 use Orbek\Core\Care\Caution;
 use Orbek\Core\Measure\Degrees;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Quantity;
@@ -25,6 +29,18 @@ final class PersianTest extends FeatureTestCase
         $this->get('/shelf')->assertOk()->assertSee('<html lang="fa" dir="rtl">', false)->assertSee('بعدی چیست')->assertSee('۷۹۷ گرم');
         $this->flushSession();
         $this->get('/shelf')->assertSee('What is next');
+    }
+
+    public function test_a_member_reads_in_a_language_of_his_own_on_every_device(): void
+    {
+        $join = static fn (string $name): Member => Member::join(
+            Household::inUse(), Role::Member, Fields::of(['name' => $name, 'passphrase' => 'rice over low heat']),
+        );
+        [$ada, $shirin] = [$join('Ada'), $join('Shirin')];
+        $this->actingAs($shirin)->post('/language', ['language' => 'fa'])->assertRedirect();
+        $this->flushSession();
+        $this->actingAs($shirin->refresh())->get('/shelf')->assertOk()->assertSee('بعدی چیست');
+        $this->actingAs($ada->refresh())->get('/shelf')->assertOk()->assertSee('What is next');
     }
 
     public function test_a_household_reads_in_persian_from_then_on(): void
