@@ -7,7 +7,7 @@ import { add, deliver, isKept, waitingOf } from './queue.js';
 import { reach } from './reach.js';
 import { drawSpoonfuls } from './spoonful.js';
 import { clock, fieldsOf } from './told.js';
-import { tell } from './words.js';
+import { inDigits, tell } from './words.js';
 
 // Within one millisecond ids still grow: what was tapped later comes later.
 const ulid = monotonicFactory();
@@ -328,6 +328,11 @@ export default () => ({
         const reached = await reach(this.clock, { method: 'POST', json: hand, givesUpMs: TURNS_MS });
         this.message = reached.message;
         await this.refresh();
+    },
+
+    /** How many taps wait, in the digits of the page. */
+    unsent() {
+        return inDigits(String(this.waiting));
     },
 
     tick() {

@@ -238,7 +238,7 @@ final class MealTest extends BrowserTestCase
             foreach ($this->told[$task] as $one) {
                 $one = (string) preg_replace('/\s+in at \d+:\d+$/u', '', str_replace("\n", ' ', $one));
                 $amount = (string) preg_replace('/ fat to cook.*$/u', '', $one);
-                $pattern = $amount === $one ? preg_quote($one, '/') : preg_quote($amount, '/').' [^,]*: fat';
+                $pattern = $amount === $one ? preg_quote($one, '/') : preg_quote($amount, '/').' fat for “[^”]*”';
                 $left = (string) preg_replace("/{$pattern}/u", '', $things, 1);
                 self::assertNotSame($things, $left, "{$one} is on the list of {$task}, once");
                 $things = $left;

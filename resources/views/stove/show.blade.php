@@ -2,7 +2,7 @@
     <script src="/early.js"></script>
     <div class="stove" x-data="stove" data-live="{{ json_encode($live) }}" x-on:click="act($event)" x-on:submit="note($event)"
         x-on:change="tickOff($event)" x-on:keydown.window="onKey($event)">
-        <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="waiting"></span> {{
+        <div class="unsent" role="status" x-show="isUnsent" x-cloak><p><span x-text="why"></span> <span x-text="unsent()"></span> {{
             $t('pages/stove.noted-here-sent-when') }}</p></div>
         <div class="unsent keeps-nothing" role="status" x-show="! isStored" x-cloak><p>{{ $t('pages/stove.this-browser-keeps-nothing-here')
             }}</p></div>
