@@ -15,13 +15,14 @@ import { deliverAll, waiting } from './queue.js';
 import { drawSpoonfuls } from './spoonful.js';
 import stove from './stove.js';
 import ticks from './ticks.js';
-import { readsDigits, tell } from './words.js';
+import { inDigits, readsDigits, tell } from './words.js';
 
 window.Alpine = Alpine;
 Alpine.plugin(morph);
 Alpine.data('begin', begin);
 Alpine.data('crust', crust);
 Alpine.data('drill', drill);
+Alpine.data('far', () => ({ said: 50, shown() { return inDigits(String(this.said)); } }));
 Alpine.data('later', later);
 Alpine.data('meal', meal);
 Alpine.data('minutes', minutes);

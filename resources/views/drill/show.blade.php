@@ -19,9 +19,10 @@
                     $t('pages/drill.one-bitten'), 'pot' => $t('pages/drill.the-boil-from-above')][$form->value] }}</p>
             </div>
             @if ($asked['round'] === 'far')
-                <form method="post" action="{{ route('drill.name') }}" class="far" x-data="{ said: 50 }">
+                <form method="post" action="{{ route('drill.name') }}" class="far" x-data="far">
                     @csrf
-                    <label for="said">{{ $t('pages/drill.cooked-so-far-of-its-section') }} <output x-text="said">50</output></label>
+                    <label for="said">{{ $t('pages/drill.cooked-so-far-of-its-section') }} <output x-text="shown()">{{
+                        $say->digits(50) }}</output></label>
                     <input id="said" name="said" type="range" min="0" max="100" step="1" value="50" x-model="said">
                     <button class="act">{{ $t('pages/drill.that-far') }}</button>
                 </form>
