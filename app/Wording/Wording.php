@@ -67,6 +67,11 @@ final class Wording
 
     private ?Reading $chosen = null;
 
+    private readonly string $direction;
+
+    /** @var array<string, MessageFormatter|null> by pattern */
+    private array $formatters = [];
+
     /** @var array<string, IntlDateFormatter> by form and time zone */
     private array $dates = [];
 
@@ -86,6 +91,7 @@ final class Wording
         private readonly string $folder, private readonly ?Closure $reading = null,
         public readonly string $locale = self::FIRST,
     ) {
+        $this->direction = in_array($this->language(), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
     }
 
     /** The language in which a page is written, as HTML names it. */
@@ -97,7 +103,7 @@ final class Wording
     /** Which way its lines run, as HTML has it. */
     public function direction(): string
     {
-        return in_array($this->language(), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
+        return $this->direction;
     }
 
     private function isMadeUp(): bool
@@ -510,10 +516,12 @@ final class Wording
             $given[$name] = is_string($told) && ! $isChosenBy && ! $arg instanceof BackedEnum ? $this->apart($told)
                 : $told;
         }
-        $said = MessageFormatter::formatMessage(
-            self::NUMBERS[$this->language()] ?? $this->language(), $isSentence ? substr($pattern, 1) : $pattern, $given,
+        // Read once: a page says "{n} g" a hundred times.
+        $formatter = $this->formatters[$pattern] ??= MessageFormatter::create(
+            self::NUMBERS[$this->language()] ?? $this->language(), $isSentence ? substr($pattern, 1) : $pattern,
         );
-        if ($said === false) {
+        $said = $formatter?->format($given);
+        if (! is_string($said)) {
             throw new LogicException("\"{$pattern}\" cannot be said: ".intl_get_error_message());
         }
 
@@ -525,7 +533,8 @@ final class Wording
     /** What begins or ends with a number or a sign keeps its order in a drawing, whose lines run from left to right. */
     private function inOrder(string $said): string
     {
-        if ($this->direction() === 'ltr' || preg_match('/\p{Arabic}/u', $said) !== 1) {
+        $isOfLetters = $this->direction() === 'ltr' || preg_match('/^\p{L}(?:.*\p{L})?$/su', $said) === 1;
+        if ($isOfLetters || preg_match('/\p{Arabic}/u', $said) !== 1) {
             return $said;
         }
 
@@ -544,8 +553,11 @@ final class Wording
     /** In the digits of the language, but for what stands apart; of HTML what stands in tags and entities stays. */
     private function inDigits(string $said, bool $isHtml = false): string
     {
-        if (! in_array($this->language(), self::OWN_DIGITS, true)) {
+        if (! in_array($this->language(), self::OWN_DIGITS, true) || strpbrk($said, '0123456789') === false) {
             return $said;
+        }
+        if (! $isHtml && ! str_contains($said, self::APART)) {
+            return Digits::persian($said);
         }
         $apart = 0;
         $told = '';

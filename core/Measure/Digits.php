@@ -26,7 +26,9 @@ final class Digits
     /** With Persian digits and, inside numbers, the Persian separator. */
     public static function persian(string $said): string
     {
-        $said = (string) preg_replace('/(?<=\d)\.(?=\d)/', "\u{066B}", $said);
+        if (str_contains($said, '.')) {
+            $said = (string) preg_replace('/(?<=\d)\.(?=\d)/', "\u{066B}", $said);
+        }
 
         return strtr($said, array_combine(array_map(strval(...), range(0, 9)), self::PERSIAN));
     }
