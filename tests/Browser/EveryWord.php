@@ -81,7 +81,7 @@ abstract class EveryWord extends BrowserTestCase
             $page = (string) @file_get_contents($this->stack->url.$path);
             preg_match_all('~href="(?:'.preg_quote($this->stack->url, '~').')?(/[^"#?.]*)"~', $page, $found);
             $ahead = [...$ahead, ...array_filter(
-                $found[1], static fn (string $to): bool => ! preg_match('~/file$|^/build/|/ics$~', $to),
+                $found[1], static fn (string $to): bool => ! preg_match('~/file$|^/build/|/ics$|/calendar|/recipe$~', $to),
             )];
         }
 
