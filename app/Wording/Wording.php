@@ -131,6 +131,12 @@ final class Wording
             : $this->message($this->pattern($note->key), $note->args);
     }
 
+    /** As it is stored, searched or measured: without the signs, never seen, that order a line. */
+    public function name(Note|string $note): string
+    {
+        return str_replace([self::APART, self::APART_ENDS, self::MARK], '', $this->text($note));
+    }
+
     /** Gives views their words: $say puts notes into words, $t a sentence by its key, $th one with HTML in it. */
     public function share(): void
     {
@@ -397,7 +403,7 @@ final class Wording
      */
     public function lines(Note|string $note, int $letters): array
     {
-        $plain = str_replace([self::APART, self::APART_ENDS, self::MARK], '', $this->text($note));
+        $plain = $this->name($note);
         $letters = preg_match('/\p{Arabic}/u', $plain) === 1 ? (int) round(self::WIDER * $letters) : $letters;
 
         return array_map(

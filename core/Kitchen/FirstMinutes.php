@@ -41,6 +41,15 @@ final class FirstMinutes
 
     private const BOILS_TO_C = 101.9;
 
+    /** @var callable(Note): string */
+    private $call;
+
+    /** @param  callable(Note): string  $call */
+    private function __construct(callable $call)
+    {
+        $this->call = $call;
+    }
+
     /**
      * @param  array<string, Fields>  $answers by step; what is missing is not known
      * @param  callable(Note): string  $call what is called so where nobody gave a name, in the language of whoever
@@ -51,27 +60,33 @@ final class FirstMinutes
      */
     public static function document(array $answers, string $timezone, callable $call): array
     {
-        $of = static fn (string $step): Fields => $answers[$step] ?? Fields::ofForm([]);
-
-        return ['format' => Kitchen::FORMAT] + self::place($of('place'), $call) + ['timezone' => $timezone]
-            + [
-                'pots' => [...self::pots($of('pots'), $call), ...self::cooker($of('oven'), $call)],
-                'burners' => self::rings($of('rings'), $call), 'lots' => self::bags($of('rice'), $call),
-            ]
-            + self::plates($of('plates'), $call) + self::oven($of('oven'), $call) + self::units($of('units'))
-            + self::people($of('people')) + ['pantry' => ['salt']];
+        return (new self($call))->kitchen($answers, $timezone);
     }
 
     /**
-     * @param  callable(Note): string  $call
+     * @param  array<string, Fields>  $answers
      * @return array<string, mixed>
      */
-    private static function place(Fields $said, callable $call): array
+    private function kitchen(array $answers, string $timezone): array
+    {
+        $of = static fn (string $step): Fields => $answers[$step] ?? Fields::ofForm([]);
+
+        return ['format' => Kitchen::FORMAT] + $this->place($of('place')) + ['timezone' => $timezone]
+            + [
+                'pots' => [...$this->pots($of('pots')), ...$this->cooker($of('oven'))],
+                'burners' => $this->rings($of('rings')), 'lots' => $this->bags($of('rice')),
+            ]
+            + $this->plates($of('plates')) + $this->oven($of('oven')) + self::units($of('units'))
+            + self::people($of('people')) + ['pantry' => ['salt']];
+    }
+
+    /** @return array<string, mixed> */
+    private function place(Fields $said): array
     {
         $how = $said->has('how') ? $said->text('how') : 'low';
 
         return [
-            'name' => $said->has('name') ? trim($said->text('name')) : $call(Note::of('first-names.kitchen')),
+            'name' => $said->has('name') ? trim($said->text('name')) : ($this->call)(Note::of('first-names.kitchen')),
             'altitude_m' => match ($how) {
                 'height' => $said->number('altitude_m', -430, 5500, 'm'),
                 // A thermometer in boiling water tells how high it is.
@@ -93,17 +108,14 @@ final class FirstMinutes
         return round(BoilingPoint::altitudeOf($reading->celsius($read)), -1);
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return list<array<string, mixed>>
-     */
-    private static function pots(Fields $said, callable $call): array
+    /** @return list<array<string, mixed>> */
+    private function pots(Fields $said): array
     {
         $rows = $said->each('pots');
         if ($rows === []) {
             return [
                 [
-                    'id' => 'pot-1', 'name' => self::pot(24.0, 'steel', 5.5, $call), 'material' => 'steel',
+                    'id' => 'pot-1', 'name' => $this->pot(24.0, 'steel', 5.5), 'material' => 'steel',
                     'diameter_cm' => 24.0,
                     'litres' => 5.5,
                 ],
@@ -115,9 +127,7 @@ final class FirstMinutes
             $material = $row->has('material') ? $row->text('material') : 'steel';
             $pots[] = [
                 'id' => 'pot-'.($at + 1),
-                'name' => $row->has('name') ? trim($row->text('name')) : self::pot(
-                    $across, $material, $litres, $call,
-                ),
+                'name' => $row->has('name') ? trim($row->text('name')) : $this->pot($across, $material, $litres),
                 'material' => $material, 'diameter_cm' => $across, 'litres' => $litres,
                 'lid' => $row->has('lid') ? $row->text('lid') : 'tight',
                 'handles' => $row->whole('handles', 1, 2, 2),
@@ -127,21 +137,19 @@ final class FirstMinutes
         return $pots;
     }
 
-    /** @param  callable(Note): string  $call */
-    private static function pot(float $across, string $material, float $litres, callable $call): string
+    private function pot(float $across, string $material, float $litres): string
     {
-        return $call(Note::of(
+        return ($this->call)(Note::of(
             'first-names.pot', acrossCm: sprintf('%g', $across), material: PotMaterial::tryFrom($material) ?? $material,
             litres: sprintf('%g', $litres),
         ));
     }
 
-    /** @param  callable(Note): string  $call */
-    private static function bag(string $kind, callable $call): string
+    private function bag(string $kind): string
     {
         $known = RiceKind::tryFrom($kind);
 
-        return $known === null ? $kind : $call(Note::label($known));
+        return $known === null ? $kind : ($this->call)(Note::label($known));
     }
 
     /**
@@ -163,21 +171,18 @@ final class FirstMinutes
         )];
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return list<array<string, mixed>>
-     */
-    private static function rings(Fields $said, callable $call): array
+    /** @return list<array<string, mixed>> */
+    private function rings(Fields $said): array
     {
         $rows = $said->each('rings');
         $rings = [];
         foreach ($rows === [] ? [Fields::ofForm([])] : $rows as $at => $row) {
             $kind = $row->one('kind', RingKind::class, RingKind::Gas);
             $size = $row->has('size') ? $row->text('size') : 'middle';
-            $marks = self::marks($row, $kind, $call);
+            $marks = $this->marks($row, $kind);
             $rings[] = [
                 'id' => 'ring-'.($at + 1), 'name' => $row->has('name') ? trim($row->text('name')) :
-                    $call(Note::of('first-names.ring', number: $at + 1)),
+                    ($this->call)(Note::of('first-names.ring', number: $at + 1)),
                 'kind' => $kind->value,
                 'watts' => $row->has('kw')
                     ? 1000 * $row->number('kw', 0.2, $kind->mostW() / 1000, 'kW')
@@ -188,11 +193,8 @@ final class FirstMinutes
         return $rings;
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return list<array{mark: string, share: float}>
-     */
-    private static function marks(Fields $row, RingKind $kind, callable $call): array
+    /** @return list<array{mark: string, share: float}> */
+    private function marks(Fields $row, RingKind $kind): array
     {
         $knob = $row->has('knob') ? $row->text('knob') : 'none';
         if ($knob === 'own') {
@@ -202,7 +204,9 @@ final class FirstMinutes
         }
 
         return Knob::evenly(
-            array_map(static fn (string $mark): string => $call(Note::of('first-names.mark', mark: $mark)),
+            // A number is read off the knob as it stands there.
+            array_map(fn (string $mark): string => ctype_digit($mark) ? $mark
+                : ($this->call)(Note::of('first-names.mark', mark: $mark)),
                 Knob::SOLD[$knob]
                 ?? throw Refused::unknown(
                     $row->at('knob'), $knob, [...array_map(strval(...), array_keys(Knob::SOLD)), 'own'],
@@ -210,25 +214,20 @@ final class FirstMinutes
         );
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return array<string, mixed>
-     */
-    private static function plates(Fields $said, callable $call): array
+    /** @return array<string, mixed> */
+    private function plates(Fields $said): array
     {
         $which = $said->has('which') ? $said->text('which') : 'none';
 
         return $which === 'none' ? [] : ['plates' => [[
-            'id' => 'plate-1', 'name' => $call(Note::of('first-names.plate', isDiffuser: $which === 'diffuser')),
+            'id' => 'plate-1',
+            'name' => ($this->call)(Note::of('first-names.plate', isDiffuser: $which === 'diffuser')),
             'kg' => $said->number('kg', 0.1, 10, 'kg', $which === 'diffuser' ? 0.9 : 1.6),
         ]]];
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return array<string, mixed>
-     */
-    private static function oven(Fields $said, callable $call): array
+    /** @return array<string, mixed> */
+    private function oven(Fields $said): array
     {
         if (! $said->flag('oven', false)) {
             return [];
@@ -242,16 +241,13 @@ final class FirstMinutes
         );
 
         return ['oven' => [
-            'name' => $call(Note::of('first-names.oven')), 'least_c' => $at('least_c', 30, 200, 50),
+            'name' => ($this->call)(Note::of('first-names.oven')), 'least_c' => $at('least_c', 30, 200, 50),
             'most_c' => $at('most_c', 80, 300, 250),
         ]];
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return list<array<string, mixed>>
-     */
-    private static function cooker(Fields $said, callable $call): array
+    /** @return list<array<string, mixed>> */
+    private function cooker(Fields $said): array
     {
         if (! $said->flag('cooker', false)) {
             return [];
@@ -262,7 +258,7 @@ final class FirstMinutes
         $litres = round(3 * $cups * $cupMl / 1000, 1);
 
         return [[
-            'id' => 'cooker', 'name' => $call(Note::of('first-names.cooker', cups: sprintf('%g', $cups))),
+            'id' => 'cooker', 'name' => ($this->call)(Note::of('first-names.cooker', cups: sprintf('%g', $cups))),
             'material' => 'coated',
             'diameter_cm' => max(12.0, round(13.9 * $litres ** (1 / 3))), 'litres' => $litres,
             'cooker' => [
@@ -272,11 +268,8 @@ final class FirstMinutes
         ]];
     }
 
-    /**
-     * @param  callable(Note): string  $call
-     * @return list<array<string, mixed>>
-     */
-    private static function bags(Fields $said, callable $call): array
+    /** @return list<array<string, mixed>> */
+    private function bags(Fields $said): array
     {
         $rows = $said->each('bags');
         $bags = [];
@@ -284,7 +277,7 @@ final class FirstMinutes
             $kind = $row->has('kind') ? $row->text('kind') : 'aged-basmati';
             $bags[] = [
                 'id' => 'bag-'.($at + 1),
-                'name' => $row->has('name') ? trim($row->text('name')) : self::bag($kind, $call), 'kind' => $kind,
+                'name' => $row->has('name') ? trim($row->text('name')) : $this->bag($kind), 'kind' => $kind,
             ] + ($row->has('kg') ? ['bought_g' => 1000 * $row->number('kg', 0.001, 100, 'kg')] : []);
         }
 

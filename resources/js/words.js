@@ -23,11 +23,12 @@ export function inDigits(said) {
 export const inLatin = (typed) => typed.replace(/[۰-۹٠-٩]/g, (digit) => String(Math.max(PERSIAN.indexOf(digit), ARABIC.indexOf(digit))))
     .replace(/(?<=\d)٫(?=\d|$)/g, '.');
 
-/** A field of numbers takes digits of all three kinds: the browser itself drops those it does not know. */
+/** A field of numbers or hours takes digits of all three kinds: the browser itself knows but one. */
 export function readsDigits() {
     document.addEventListener('beforeinput', (event) => {
-        const isNumber = event.target instanceof HTMLInputElement && event.target.type === 'number';
-        if (isNumber && event.data && inLatin(event.data) !== event.data) {
+        const field = event.target;
+        const isOfDigits = field instanceof HTMLInputElement && (field.type === 'number' || field.classList.contains('time'));
+        if (isOfDigits && event.data && inLatin(event.data) !== event.data) {
             event.preventDefault();
             document.execCommand('insertText', false, inLatin(event.data));
         }

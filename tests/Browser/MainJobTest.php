@@ -174,6 +174,8 @@ final class MainJobTest extends BrowserTestCase
         $this->waitForText('.message', 'Give a time such as 19:30.');
         $this->change('[data-part=time]', '7:05');
         $this->waitFor(fn (): bool => $this->value('[data-part=time]') === '07:05', 'the time is taken');
+        $this->change('[data-part=time]', '۱۹:۴۵');
+        $this->waitFor(fn (): bool => $this->value('[data-part=time]') === '19:45', 'typed in Persian it is taken too');
     }
 
     public function test_two_windows_on_one_dish(): void

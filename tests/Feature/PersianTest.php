@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Dish;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Member;
 use App\Models\Role;
 use App\Wording\Wording;
 use DateTimeImmutable;
+use Illuminate\Support\Str;
 use Orbek\Core\Care\Caution;
+use Orbek\Core\Kitchen\FirstMinutes;
 use Orbek\Core\Measure\Degrees;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Figure;
@@ -52,6 +55,22 @@ final class PersianTest extends FeatureTestCase
         $this->post('/kitchen/units', $said + ['language' => 'fa'])->assertRedirect();
         $this->get('/kitchen')->assertOk()->assertSee('dir="rtl"', false)->assertSee('قفسهٔ برنج');
         self::assertSame(Weekday::Saturday, Kitchen::core()->reading->weekStarts);
+    }
+
+    public function test_what_is_named_in_persian_is_stored_without_unseen_signs(): void
+    {
+        $this->from('/begin')->post('/language', ['language' => 'fa'])->assertRedirect();
+        foreach (FirstMinutes::STEPS as $step) {
+            $said = $step === 'rings' ? ['rings' => [['knob' => 'boost', 'kind' => 'induction']]] : [];
+            $this->post("/begin/{$step}", $said + ($step === 'oven' ? ['oven' => '1', 'cooker' => '1'] : []));
+        }
+        $this->post('/begin/dish', ['made' => strtolower((string) Str::ulid()), 'school' => 'one-pot'])->assertRedirect();
+        $home = Kitchen::core()->toArray();
+        self::assertSame('شعلهٔ ۱', $home['burners'][0]['name']);
+        self::assertSame([...array_map(strval(...), range(1, 9)), 'تند'], array_column($home['burners'][0]['knob']['marks'], 'mark'));
+        $stored = (string) json_encode([$home, Dish::query()->pluck('name')], JSON_UNESCAPED_UNICODE);
+        self::assertStringContainsString('پلوپز', $stored);
+        self::assertDoesNotMatchRegularExpression('/[\x{200E}\x{200F}\x{2066}-\x{2069}]/u', $stored);
     }
 
     public function test_an_unknown_language_is_refused_by_name(): void

@@ -27,6 +27,7 @@ use Orbek\Core\Dish\Starter;
 use Orbek\Core\Dish\StepGoes;
 use Orbek\Core\Dish\Table;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
 
@@ -176,8 +177,9 @@ final class DishFileController
         if ($school->cooking === Cooking::Cooker && $kitchen->cookers() === []) {
             throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
-        $dish = Dish::made(Starter::document($school, $kitchen, app(Wording::class)->say('first-names.new-dish',
-            school: $school->label)), $planner);
+        $dish = Dish::made(Starter::document($school, $kitchen, app(Wording::class)->name(
+            Note::of('first-names.new-dish', school: $school->label),
+        )), $planner);
 
         return redirect()->route('pot', $this->onTheShelf($dish));
     }

@@ -23,6 +23,7 @@ use Orbek\Core\Kitchen\FirstMinutes;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Note;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Mend\Moving;
 use Orbek\Core\Plan\Planner;
@@ -93,13 +94,15 @@ final class FirstMinutesController
         }
         $school = app(Craft::class)->schools->get($form->text('school'), 'school');
         $answers = $this->answers();
-        $document = FirstMinutes::document($answers, (string) config('orbek.timezone'), app(Wording::class)->text(...));
+        $document = FirstMinutes::document($answers, (string) config('orbek.timezone'), app(Wording::class)->name(...));
         $home = OpenFile::kitchen((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
         if ($school->cooking === Cooking::Cooker && $home->cookers() === []) {
             throw Refused::because('school', 'refused.school-wants-a-cooker');
         }
         $dish = CoreDish::fromArray(
-            Starter::document($school, $home, app(Wording::class)->say('first-names.dish', school: $school->label)),
+            Starter::document(
+                $school, $home, app(Wording::class)->name(Note::of('first-names.dish', school: $school->label)),
+            ),
             app(Craft::class),
         )->changed('usual/eaters', FirstMinutes::eaters($answers['people'] ?? Fields::ofForm([])));
         $dish = Moving::right($dish, $home, Planner::in($home, Knowledge::none(), $clock->now(), $found));
@@ -220,7 +223,7 @@ final class FirstMinutesController
         try {
             return [
                 CoreKitchen::fromArray(FirstMinutes::document(
-                    $this->answers(), (string) config('orbek.timezone'), app(Wording::class)->text(...),
+                    $this->answers(), (string) config('orbek.timezone'), app(Wording::class)->name(...),
                 )),
                 null,
             ];
