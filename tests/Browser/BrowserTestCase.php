@@ -79,9 +79,16 @@ abstract class BrowserTestCase extends TestCase
         $this->waitFor(fn (): bool => $this->isSeen("#station-{$station} .more"), "{$station} is open");
     }
 
+    /** What stands there, waited for: a page may still be on its way, or draw itself anew. */
     protected function find(string $selector): RemoteWebElement
     {
-        return $this->browser->findElement(WebDriverBy::cssSelector($selector));
+        $look = fn (): ?RemoteWebElement => $this->browser->findElements(WebDriverBy::cssSelector($selector))[0] ?? null;
+        for ($looks = 0; $looks < 100 && $look() === null; $looks++) {
+            usleep(100_000);
+        }
+        $there = $this->browser->findElement(WebDriverBy::cssSelector($selector));
+
+        return $there instanceof Hand ? $there->at(static fn (): ?string => $look()?->getID()) : $there;
     }
 
     /**
