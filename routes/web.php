@@ -147,6 +147,7 @@ Route::post('/photographs/{photograph}/crust', [PhotographController::class, 'me
 Route::post('/photographs/{photograph}/away', [PhotographController::class, 'away'])->name('photograph.away');
 
 Route::get('/notebook', [NotebookController::class, 'index'])->name('notebook');
+Route::post('/notebook/read', [NotebookController::class, 'read'])->name('notebook.read');
 Route::get('/notebook/cooks.csv', [CooksFileController::class, 'file'])->name('cooks.file');
 Route::post('/notebook/look', [CooksFileController::class, 'look'])->name('cooks.look');
 Route::post('/notebook/table', [CooksFileController::class, 'take'])->name('cooks.take');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Closure;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
@@ -20,6 +22,9 @@ use Orbek\Core\Learning\Knowledge;
  * @property bool $is_demo the sample kitchen, which may be left and taken away
  * @property array<string, mixed>|null $begun the first minutes, as far as they are answered
  * @property array<string, mixed>|null $knowledge what all cooks and tests have taught, as a running result
+ * @property int $laws of the closed pot that its lessons were made under
+ * @property array{was: array<string, mixed>, cooks: int}|null $retold what was known before they were made anew under
+ *     other laws, till that is read
  *
  * @phpstan-import-type Lesson from Knowledge
  */
@@ -32,10 +37,12 @@ final class Household extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['laws' => Knowledge::LAWS];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['knowledge' => 'array', 'begun' => 'array', 'in_use' => 'boolean', 'is_demo' => 'boolean'];
+        return ['knowledge' => 'array', 'begun' => 'array', 'retold' => 'array', 'in_use' => 'boolean', 'is_demo' => 'boolean'];
     }
 
     /** The household that this installation cooks for; a new one, without a kitchen, where there is none. */
@@ -108,6 +115,33 @@ final class Household extends Model
 
             return $result;
         });
+    }
+
+    /**
+     * Where lessons were made under older laws of the closed pot, every cook is read again under those of now; what
+     * that changes is kept to be told. Killed amid it, it is done again.
+     */
+    public static function readAgain(DateTimeImmutable $now): bool
+    {
+        $household = self::query()->findOrFail(app(self::class)->id);
+        if ($household->laws >= Knowledge::LAWS) {
+            return false;
+        }
+        $was = self::known();
+        $cooked = MealCook::query()->whereHas(
+            'dishes', static fn (Builder $dishes): Builder => $dishes->whereNotNull('summary'),
+        );
+        foreach ((clone $cooked)->with('dishes')->lazyById(100, 'id') as $cook) {
+            $cook->readAgain($now);
+        }
+        DB::transaction(static function () use ($household, $was, $cooked): void {
+            $is = self::foldedAgain();
+            $household->update(['laws' => Knowledge::LAWS, 'knowledge' => $is->toArray(), 'retold' => [
+                'was' => $was->toArray(), 'cooks' => $cooked->count(),
+            ]]);
+        });
+
+        return true;
     }
 
     /** The same from the beginning, from every cook and test there is: what the running result must equal. */

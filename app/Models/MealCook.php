@@ -23,9 +23,11 @@ use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Drill\Supper;
 use Orbek\Core\Heat\FoundLines;
+use Orbek\Core\Heat\KeptLines;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Meal\Meal as CoreMeal;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Meal\GivenOut;
 use Orbek\Core\Plan\Meal\MealPlan;
@@ -44,6 +46,7 @@ use Orbek\Core\Plan\Planner;
  * @property array<string, mixed> $knowledge
  * @property list<array{array<string, mixed>, list<string>}>|null $given null of a dish by itself
  * @property array{starts: array<string, int>, busy: int, waiting: float, bound: int, holds: bool}|null $laid
+ * @property list<array<string, mixed>>|null $heats that it began with; null of a cook of before they were kept
  * @property array<string, float|int>|null $practice what a practice supper hides; null of a cook in earnest
  * @property Carbon $started_at
  * @property Carbon|null $table_at when it was to be on the table, as it began
@@ -74,7 +77,7 @@ final class MealCook extends Model
     protected function casts(): array
     {
         return [
-            'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array',
+            'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array', 'heats' => 'array',
             'started_at' => 'datetime', 'table_at' => 'datetime', 'served_at' => 'datetime',
             'given_up_at' => 'datetime', 'folded' => 'integer', 'practice' => 'array',
         ];
@@ -257,6 +260,7 @@ final class MealCook extends Model
             Cook::refuseTaken($new['id'], 'cook');
             $made = self::query()->create($new);
             $made->dishes()->createMany($cooks);
+            $made->keepHeats();
 
             return $made;
         });
@@ -315,14 +319,34 @@ final class MealCook extends Model
     /** The plan that it began with. */
     public function plan(): MealPlan
     {
-        return $this->plan ??= $this->planned();
+        return $this->plan ??= $this->planned($this->keptHeats());
     }
 
-    private function planned(): MealPlan
+    /** From here on its heats are those that it is planned with now, if they were not kept as it began. */
+    private function keepHeats(): void
+    {
+        if ($this->heats === null) {
+            $lines = $this->keptHeats();
+            $this->plan = $this->planned($lines);
+            $this->update(['heats' => $lines->toArray()]);
+        }
+    }
+
+    /** @throws Refused when what an archive says of them cannot be read */
+    private function keptHeats(): KeptLines
+    {
+        return KeptLines::of(
+            Fields::of(['heats' => $this->heats ?? []])->each('heats'), app(Craft::class)->cues,
+            CoreKitchen::fromArray($this->kitchen)->equipment->plates, app(FoundLines::class),
+        );
+    }
+
+    private function planned(KeptLines $heats): MealPlan
     {
         $kitchen = CoreKitchen::fromArray($this->kitchen);
-        $planner = self::planner(
-            $kitchen, Knowledge::fromArray($this->knowledge), $this->started_at->toDateTimeImmutable(),
+        $now = $this->started_at->toDateTimeImmutable();
+        $planner = MealPlanner::in(
+            $kitchen, Planner::in($kitchen, Knowledge::fromArray($this->knowledge), $now, $heats), $now,
         );
         $laid = $this->laid;
         if ($this->meal === null || $this->given === null || $laid === null) {
@@ -381,19 +405,30 @@ final class MealCook extends Model
             return $answers;
         }
         $this->fresh = null;
-        $fold = $this->fold($now);
+        $this->keepSummaries($this->fold($now));
+        self::ofAnyKind()->whereKey($this->id)->where('folded', '<', $count)->update([
+            'served_at' => $this->fold($now)->servedAt(), 'folded' => $count,
+        ]);
+
+        return $answers;
+    }
+
+    /** What it came to and taught, read again under the laws of the closed pot as they are now. */
+    public function readAgain(DateTimeImmutable $now): void
+    {
+        $this->keepHeats();
+        $this->keepSummaries($this->fold($now));
+    }
+
+    private function keepSummaries(CoreMealCook $fold): void
+    {
         foreach ($this->dishes as $place => $cook) {
             $upAt = $this->given_up_at?->toDateTimeImmutable();
             $cook->keepSummary(
                 $fold->dishes[$place], in_array($place, $fold->leftOut, true)
-                    ? ['given_up_at' => $upAt ?? $now, 'served_at' => null] : ['given_up_at' => $upAt],
+                    ? ['given_up_at' => $upAt ?? $fold->now, 'served_at' => null] : ['given_up_at' => $upAt],
             );
         }
-        self::ofAnyKind()->whereKey($this->id)->where('folded', '<', $count)->update([
-            'served_at' => $fold->servedAt(), 'folded' => $count,
-        ]);
-
-        return $answers;
     }
 
     /** Appends one event, once: one sent twice is known, one of another cook is told apart. */

@@ -17,7 +17,7 @@ final readonly class RememberedLines implements FoundLines
     {
     }
 
-    public function line(string $of, callable $find): FoundLine
+    public function line(string $of, string $ring, callable $find): FoundLine
     {
         return $this->cache->remember("heat-found-{$of}", self::KEPT_S, $find(...));
     }

@@ -9,7 +9,8 @@ interface FoundLines
 {
     /**
      * @param  string  $of what a line is looked for, as a key
+     * @param  string  $ring that its pot is closed on
      * @param  callable(): FoundLine  $find
      */
-    public function line(string $of, callable $find): FoundLine;
+    public function line(string $of, string $ring, callable $find): FoundLine;
 }

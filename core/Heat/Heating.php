@@ -58,7 +58,7 @@ final readonly class Heating
         };
         $found = $before === null
             ? $find()
-            : $before->line(hash('xxh128', serialize([$pot, $aim, $stove, $bounds, $ringSd])), $find);
+            : $before->line(hash('xxh128', serialize([$pot, $aim, $stove, $bounds, $ringSd])), $stove->ring->id, $find);
 
         return new self(Origin::Found, $plan ?? HeatPlan::of($pot, $aim, $found->line), $aim, $found->spread);
     }

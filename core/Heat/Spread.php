@@ -6,10 +6,17 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Stretch;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Refused;
 
 /** What a line may come to with the ring not known better: from the one that gives less to the one that gives more. */
 final readonly class Spread
 {
+    /** More than any document may say. */
+    private const MOST_BROWNING = 1e6;
+
+    private const MOST_MIN = 1000.0;
+
     /**
      * @param  float  $lightest browning, as is the darkest
      * @param  list<array{float, float}|null>  $windows by stretch: when its cue may come, minutes after the stretch
@@ -27,6 +34,30 @@ final readonly class Spread
         return new self(min($ends), max($ends), array_map(
             static fn (int $stretch): ?array => self::window($plans, $stretch), array_keys($robust->plan->line),
         ));
+    }
+
+    /** @throws Refused */
+    public static function fromFields(Fields $kept): self
+    {
+        return new self(
+            $kept->number('lightest', 0, self::MOST_BROWNING), $kept->number('darkest', 0, self::MOST_BROWNING),
+            array_map(static fn (Fields $window): ?array => $window->has('from') ? [
+                $window->number('from', 0, self::MOST_MIN, 'min'), $window->number('to', 0, self::MOST_MIN, 'min'),
+            ] : null, $kept->each('windows')),
+        );
+    }
+
+    /**
+     * @return array{
+     *     lightest: float, darkest: float, windows: list<array{from?: float, to?: float}>
+     * } as a cook keeps it
+     */
+    public function toArray(): array
+    {
+        return ['lightest' => $this->lightest, 'darkest' => $this->darkest, 'windows' => array_map(
+            static fn (?array $window): array => $window === null ? [] : ['from' => $window[0], 'to' => $window[1]],
+            $this->windows,
+        )];
     }
 
     /** @return array{CrustColour, CrustColour} the lightest and the darkest that the crust may come to */

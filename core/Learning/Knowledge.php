@@ -26,6 +26,9 @@ use Orbek\Core\Pot\Ring;
  */
 final readonly class Knowledge
 {
+    /** The edition of the closed pot's laws that lessons of closed pots are made under (docs/model.md, section F). */
+    public const LAWS = 3;
+
     /** What notes tell of: how salt it is liked, and of a kind of filling what makes it tender. */
     public const SALT = 'salt';
 

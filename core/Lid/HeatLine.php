@@ -142,16 +142,17 @@ final class HeatLine
      * As a document keeps it.
      *
      * @param  list<Stretch>  $stretches
+     * @param  int  $digits of a setting
      * @return list<array{
      *     minutes: float, setting: float, ring?: string, plate?: string, plate_hot?: true, until?: string,
      *     after?: float, oven_c?: float
      * }>
      */
-    public static function toArray(array $stretches): array
+    public static function toArray(array $stretches, int $digits = 3): array
     {
         return array_map(static fn (Stretch $stretch): array => [
             'minutes' => round($stretch->minutes, 1),
-            'setting' => round($stretch->flame->setting, 3),
+            'setting' => round($stretch->flame->setting, $digits),
             ...($stretch->flame->ring === '' ? [] : ['ring' => $stretch->flame->ring]),
             ...($stretch->flame->plate === null ? [] : ['plate' => $stretch->flame->plate->id]),
             ...($stretch->flame->isPlateHot ? ['plate_hot' => true] : []),

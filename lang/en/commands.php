@@ -42,4 +42,5 @@ return [
     'steam-at-lid' => '{never, select, yes{Steam never reaches the lid.} other{Steam at the lid after {minutes} min.}}',
     'task' => '{at}  {task} ({minutes} min)',
     'the-same-again' => 'The same again',
+    'read-again' => '{household}: cooks were read again under the laws of the closed pot as they are now.',
 ];

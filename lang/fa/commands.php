@@ -42,4 +42,5 @@ return [
     'steam-at-lid' => '{never, select, yes{بخار هرگز به در نمی‌رسد.} other{پس از {minutes} دقیقه بخار زیر در.}}',
     'task' => '{at}  {task} ({minutes} دقیقه)',
     'the-same-again' => 'دوباره همان',
+    'read-again' => '{household}: پخت‌ها با قاعده‌های کنونی قابلمهٔ دربسته دوباره خوانده شد.',
 ];

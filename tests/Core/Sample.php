@@ -139,7 +139,7 @@ final class Sample
     {
         return new class() implements FoundLines
         {
-            public function line(string $of, callable $find): FoundLine
+            public function line(string $of, string $ring, callable $find): FoundLine
             {
                 return new FoundLine([
                     new Stretch(8, Flame::on('', 0.8, null)), new Stretch(20, Flame::on('', 0.25, null)),

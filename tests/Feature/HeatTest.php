@@ -218,9 +218,9 @@ final class HeatTest extends FeatureTestCase
                 {
                 }
 
-                public function line(string $of, callable $find): FoundLine
+                public function line(string $of, string $ring, callable $find): FoundLine
                 {
-                    return (new RememberedLines($this->lines))->line($of, function () use ($find): FoundLine {
+                    return (new RememberedLines($this->lines))->line($of, $ring, function () use ($find): FoundLine {
                         $this->searched++;
 
                         return $find();

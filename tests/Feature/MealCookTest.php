@@ -12,9 +12,12 @@ use App\Models\MealCook;
 use App\StandIns\PracticeClock;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Orbek\Core\Plan\Plan;
+use Orbek\Core\Plan\Pot\PotLoad;
 
 /** A meal at the stove: begun once, told by several phones, noted dish by dish. */
 final class MealCookTest extends FeatureTestCase
@@ -102,6 +105,28 @@ final class MealCookTest extends FeatureTestCase
         self::assertSame(2, $again->plan()->meal->hands);
         $this->meal()->delete();
         $this->get(route('meal-cook', $cook))->assertOk();
+    }
+
+    public function test_it_keeps_its_heats_whatever_would_be_found_now(): void
+    {
+        $cook = $this->begunMeal();
+        $heats = $cook->refresh()->heats ?? self::fail('none are kept');
+        $lines = static fn (MealCook $of): array => array_merge(...array_map(
+            static fn (Plan $plan): array => array_map(
+                static fn (PotLoad $load): array => [$load->line(), $load->heating?->colours()], $plan->potted->loads,
+            ), $of->plan()->plans,
+        ));
+        $began = $lines($cook);
+        Cache::store('drawn')->clear();
+        self::assertEquals($began, $lines(MealCook::query()->findOrFail($cook->id)), 'as they were told');
+
+        // As other laws would have found them: what stands is gone by.
+        self::assertIsArray($heats[0]['line']);
+        $heats[0]['line'][0]['after'] = ($heats[0]['line'][0]['after'] ?? 0) + 3;
+        $cook->update(['heats' => $heats]);
+        $again = $lines(MealCook::query()->findOrFail($cook->id));
+        self::assertSame($began[0][0][0]->length() + 3, $again[0][0][0]->length());
+        self::assertEquals($began[1], $again[1]);
     }
 
     public function test_events_reach_their_dish_each_once_and_each_is_answered_for(): void

@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Orbek\Core\Learning\Knowledge;
 use PDO;
 
 /** A database made by an older edition comes over with every dish, cook and lesson. */
@@ -154,6 +155,32 @@ final class OlderEditionsTest extends TestCase
             );
         }
         self::assertSame(0, Artisan::call('orbek:knowledge'));
+    }
+
+    public function test_cooks_are_read_again_under_the_laws_of_now_and_that_is_told_once(): void
+    {
+        $this->get('/notebook')->assertDontSee('was read again');
+        $before = Household::known();
+        self::assertSame(0, Artisan::call('orbek:knowledge', ['--mend' => true]));
+        self::assertStringContainsString('read again', Artisan::output());
+        $household = Household::query()->firstOrFail();
+        self::assertSame(Knowledge::LAWS, $household->laws);
+        self::assertEquals($before->toArray(), $household->retold['was'] ?? null);
+        self::assertSame(0.0, round(Household::known()->distance(Household::foldedAgain()), 3));
+        $noted = MealCook::query()->whereHas('dishes', static fn ($dishes) => $dishes->whereNotNull('summary'))->get();
+        self::assertCount($household->retold['cooks'] ?? 0, $noted);
+        foreach ($noted as $cook) {
+            self::assertNotNull($cook->heats, 'from here on they stay');
+        }
+        foreach (Cook::query()->whereNotNull('summary')->get() as $cook) {
+            self::assertEquals($cook->reckoned($cook->fold(now()->toDateTimeImmutable()))['summary'], $cook->summary, $cook->name);
+        }
+
+        $this->get('/notebook')->assertSee('was read again')->assertSee($noted->count().' cooks');
+        $this->post(route('notebook.read'))->assertRedirect(route('notebook'));
+        $this->get('/notebook')->assertDontSee('was read again');
+        self::assertSame(0, Artisan::call('orbek:knowledge', ['--mend' => true]));
+        self::assertStringNotContainsString('read again', Artisan::output(), 'once is enough');
     }
 
     public function test_every_place_opens(): void

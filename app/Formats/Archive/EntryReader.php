@@ -256,7 +256,7 @@ final readonly class EntryReader
             'created_at', 'updated_at'];
         $its = ['meal_cook_id' => $thing['id'], 'place' => 0];
         $of = static fn (array $from): array => [
-            'meal_id' => null, 'meal' => null, 'given' => null, 'laid' => null, 'events' => [],
+            'meal_id' => null, 'meal' => null, 'given' => null, 'laid' => null, 'heats' => null, 'events' => [],
             'knowledge' => $from['knowledge'] ?? [],
         ] + array_intersect_key($from, array_flip($both)) + ['practice' => null];
 

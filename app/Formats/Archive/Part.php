@@ -40,7 +40,7 @@ enum Part: string
                 'name', 'serve_at', 'document', 'version', 'cooked_at', 'of_demo', 'created_at', 'updated_at',
             ],
             self::MealCooks => [
-                'meal_id', 'name', 'meal', 'kitchen', 'knowledge', 'given', 'laid', 'started_at', 'table_at',
+                'meal_id', 'name', 'meal', 'kitchen', 'knowledge', 'given', 'laid', 'heats', 'started_at', 'table_at',
                 'served_at', 'given_up_at', 'folded', 'practice',
                 'created_at', 'updated_at',
             ],
@@ -100,7 +100,7 @@ enum Part: string
     {
         return in_array(
             $column,
-            ['document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'likelihood', 'practice'],
+            ['document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'heats', 'likelihood', 'practice'],
             true,
         );
     }
@@ -142,7 +142,7 @@ enum Part: string
         return in_array($column, [
             'dish_id', 'meal_id', 'meal_cook_id', 'place', 'practice', 'summary', 'knowledge', 'served_at',
             'given_up_at', 'table_at', 'eat_by', 'cooked_at', 'of_demo', 'deleted_at', 'created_at', 'updated_at',
-            'answered', 'form', 'seed', 'doneness', 'meal', 'given', 'laid', 'said', 'session', 'who', 'words',
+            'answered', 'form', 'seed', 'doneness', 'meal', 'given', 'laid', 'heats', 'said', 'session', 'who', 'words',
         ], true);
     }
 

@@ -10,9 +10,11 @@ use App\Models\Cook;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Taught;
+use App\View\Pages\Retold;
 use App\Wording\Wording;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Orbek\Core\Cook\UnderTheLid;
 use Orbek\Core\Dish\Craft;
@@ -51,8 +53,17 @@ final class NotebookController
         return view('notebook.index', [
             'pages' => $pages, 'asked' => $asked, 'names' => Kitchen::names(), 'home' => Kitchen::core(),
             'months' => $months,
+            'retold' => Retold::of(Household::query()->findOrFail(app(Household::class)->id), Household::known(), Kitchen::core()),
             'cooks' => $pages->getCollection()->map(static fn (Cook $cook): array => [$cook, $cards->ofCook($cook)]),
         ]);
+    }
+
+    /** What was told of cooks read again is read, and told no more. */
+    public function read(): RedirectResponse
+    {
+        Household::query()->whereKey(app(Household::class)->id)->update(['retold' => null]);
+
+        return redirect()->route('notebook');
     }
 
     /** Two cooks side by side, what differs named. */

@@ -1,6 +1,16 @@
 <x-layouts.place :title="$t('pages/notebook.notebook')" place="notebook">
     <div class="page">
         <h1>{{ $t('pages/notebook.cooks-made') }}</h1>
+        @if ($retold !== null)
+            <section class="retold" aria-labelledby="retold">
+                <h2 id="retold">{{ $t('pages/notebook.read-again') }}</h2>
+                <p>{{ $t('pages/notebook.read-again-under-other-laws', cooks: $retold->cooks, hasChanged: $retold->stoves !== []) }}</p>
+                @if ($retold->stoves !== [])<ul>@foreach ($retold->stoves as $one)<li>{{ $t('pages/notebook.ring-thought-otherwise',
+                    ...$one) }}</li>@endforeach</ul>@endif
+                <form method="post" action="{{ route('notebook.read') }}">@csrf<button class="quiet">{{ $t('pages/notebook.i-have-read-it')
+                    }}</button></form>
+            </section>
+        @endif
         <form class="find seek" role="search" action="{{ route('notebook') }}">
             <label for="find">{{ $t('pages/notebook.dish') }}</label> <input id="find" name="find" type="search" maxlength="100" value="{{
                 $asked['find'] }}"

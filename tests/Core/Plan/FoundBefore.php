@@ -20,7 +20,7 @@ final class FoundBefore implements FoundLines
         return $one ??= new self;
     }
 
-    public function line(string $of, callable $find): FoundLine
+    public function line(string $of, string $ring, callable $find): FoundLine
     {
         return $this->lines[$of] ??= $find();
     }
