@@ -196,6 +196,6 @@ return [
     'compared' => '{what, select, dish{dish} people{people} used{rice used} bag{bag} pot{pot} ring{ring} closed{closed with} foretold{lift foretold} lifted{lifted} late{minutes late} rice{rice} crust{crust} filling{filling} other{said of it}}',
     'read-again' => 'What your pots taught was read again',
     'read-again-under-other-laws' => 'Orbek now follows a closed pot by better laws: how the crust browns, and how heat rises from the base to the lid. {cooks, plural, one{What you cooked once was} other{# cooks were}} read again by them. What each was heated with stands as it was; {hasChanged, select, yes{of these rings something else is thought now:} other{what is thought of your rings has not changed.}}',
-    'ring-thought-otherwise' => '{pot} on {ring}: {is, number, ::percent precision-integer} of the usual heat, {was, number, ::percent precision-integer} before.',
+    'ring-thought-otherwise' => '{pot} on {ring}: {is, number, ::percent scale/100 precision-integer} of the usual heat, {was, number, ::percent scale/100 precision-integer} before.',
     'i-have-read-it' => 'I have read it',
 ];

@@ -196,6 +196,6 @@ return [
     'compared' => '{what, select, dish{غذا} people{نفر} used{برنج مصرفی} bag{کیسه} pot{قابلمه} ring{شعله} closed{بسته با} foretold{پیش‌بینیِ برداشتن} lifted{برداشته شد} late{دقیقهٔ دیر} rice{برنج} crust{ته‌دیگ} filling{خورش} other{گفته‌ای از آن}}',
     'read-again' => 'آنچه قابلمه‌هایتان آموخته بودند دوباره خوانده شد',
     'read-again-under-other-laws' => 'اُربِک حالا قابلمهٔ دربسته را با قاعده‌های بهتری دنبال می‌کند: ته‌دیگ چگونه برشته می‌شود و حرارت چگونه از کف تا در بالا می‌رود. {cooks, plural, one{یک بار پخت} other{# بار پخت}} با آن‌ها دوباره خوانده شد. حرارتی که هر پخت داشته همان است که بود؛ {hasChanged, select, yes{دربارهٔ این شعله‌ها حالا گمان دیگری هست:} other{گمان دربارهٔ شعله‌هایتان عوض نشده است.}}',
-    'ring-thought-otherwise' => '{pot} روی {ring}: {is, number, ::percent precision-integer} حرارت معمول، پیش از این {was, number, ::percent precision-integer}.',
+    'ring-thought-otherwise' => '{pot} روی {ring}: {is, number, ::percent scale/100 precision-integer} حرارت معمول، پیش از این {was, number, ::percent scale/100 precision-integer}.',
     'i-have-read-it' => 'خواندم',
 ];
