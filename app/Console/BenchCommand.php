@@ -13,6 +13,7 @@ use App\Models\LaidMeals;
 use App\Models\Meal;
 use App\Models\MealCook;
 use App\Wording\Language;
+use App\Wording\Pattern;
 use App\Wording\Wording;
 use Database\Seeders\DatabaseSeeder;
 use DateTimeImmutable;
@@ -163,7 +164,7 @@ final class BenchCommand extends Command
         $said = [];
         foreach (Language::of(lang_path(), Wording::FIRST)->messages as $key => $message) {
             if (str_starts_with($key, 'pages/pot') && count($said) < self::SENTENCES) {
-                $said[$key] = array_fill_keys(Language::arguments($message), 1);
+                $said[$key] = array_fill_keys(Pattern::arguments($message), 1);
             }
         }
 

@@ -115,7 +115,7 @@ final readonly class ClockDrawing
         ) {
             $keys[Hold::oven()->key()] = $this->say->say(
                 'pages/clock.oven', isNamed: $this->plan->kitchen->equipment->oven !== null,
-                oven: ucfirst($this->plan->kitchen->equipment->oven->name ?? ''),
+                oven: $this->say->first($this->plan->kitchen->equipment->oven->name ?? ''),
             );
         }
         $keys['own'] = $this->say->say('pages/clock.on-its-own');

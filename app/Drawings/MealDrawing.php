@@ -86,7 +86,7 @@ final readonly class MealDrawing
         if ($oven !== []) {
             $columns[] = [$this->say->say(
                 'pages/clock.oven', isNamed: $this->plan->kitchen->equipment->oven !== null,
-                oven: ucfirst($this->plan->kitchen->equipment->oven->name ?? ''),
+                oven: $this->say->first($this->plan->kitchen->equipment->oven->name ?? ''),
             ), $oven, 'heat'];
         }
         $columns[] = [$this->say->say('pages/clock.on-its-own'), $this->whole(

@@ -42,7 +42,10 @@ final class Household extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['knowledge' => 'array', 'begun' => 'array', 'retold' => 'array', 'in_use' => 'boolean', 'is_demo' => 'boolean'];
+        return [
+            'knowledge' => 'array', 'begun' => 'array', 'retold' => 'array', 'in_use' => 'boolean',
+            'is_demo' => 'boolean',
+        ];
     }
 
     /** The household that this installation cooks for; a new one, without a kitchen, where there is none. */

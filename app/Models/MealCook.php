@@ -77,7 +77,8 @@ final class MealCook extends Model
     protected function casts(): array
     {
         return [
-            'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array', 'heats' => 'array',
+            'meal' => 'array', 'kitchen' => 'array', 'knowledge' => 'array', 'given' => 'array', 'laid' => 'array',
+            'heats' => 'array',
             'started_at' => 'datetime', 'table_at' => 'datetime', 'served_at' => 'datetime',
             'given_up_at' => 'datetime', 'folded' => 'integer', 'practice' => 'array',
         ];

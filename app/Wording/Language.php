@@ -104,7 +104,7 @@ final readonly class Language
             $wrong[] = "{$key} is said nowhere";
         }
         foreach (array_intersect_key($this->messages, $first->messages) as $key => $said) {
-            [$has, $wants] = [self::arguments($said), self::arguments($first->messages[$key])];
+            [$has, $wants] = [Pattern::arguments($said), Pattern::arguments($first->messages[$key])];
             if ($has !== $wants) {
                 $wrong[] = "{$key} takes ".implode(', ', $has).' and not '.implode(', ', $wants);
             }
@@ -114,34 +114,5 @@ final readonly class Language
         }
 
         return $wrong;
-    }
-
-    /** @return list<string> the names of what a message is given, in the order of the alphabet */
-    public static function arguments(string $message): array
-    {
-        $names = [];
-        $at = 0;
-        self::text($message, $at, $names);
-        $names = array_keys($names);
-        sort($names);
-
-        return $names;
-    }
-
-    /** @param  array<string, true>  $names */
-    private static function text(string $message, int &$at, array &$names): void
-    {
-        for ($end = strlen($message); $at < $end && $message[$at] !== '}'; $at++) {
-            if ($message[$at] === '{') {
-                $at++;
-                $names[substr($message, $at, strcspn($message, ',}', $at))] = true;
-                for (; $at < $end && $message[$at] !== '}'; $at++) {
-                    if ($message[$at] === '{') {
-                        $at++;
-                        self::text($message, $at, $names);
-                    }
-                }
-            }
-        }
     }
 }

@@ -59,7 +59,10 @@ final class Versus
                     coreC: (int) round($layer->coreC),
                     tenderness: round($layer->tenderness, 1),
                 );
-            $add(Note::of('versus.layer', number: $index + 1, layer: $state->label), $words($state), $words($beside));
+            $add(
+                Note::of('versus.layer', number: $one->layerNumber($index), layer: $state->label),
+                $words($state), $words($beside),
+            );
         }
 
         return $rows;

@@ -107,6 +107,12 @@ final readonly class Course
         return null;
     }
 
+    /** A layer's number as the drawing counts it, from 1: what is laid on the base is none. */
+    public function layerNumber(int $index): int
+    {
+        return $index + ($this->end()->layers[0]->matter === Matter::Crust ? 0 : 1);
+    }
+
     /** @return list<LayerState> */
     public function riceLayers(): array
     {

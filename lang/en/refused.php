@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'no-such-line-was-written' => 'no such line was written later here; load the page again.',
-    'its-dish-is-put-away' => '{dish} is on the shelf no more; take it out again, then change it.',
+    'its-dish-is-put-away' => '{dish} is on the shelf no more; put it back on the Shelf, then change it.',
     'is-no-month' => '"{read}" is no month; give a year and a month: 2026-11.',
     'give-two-cooks' => '{count, plural, =0{none was} one{one was} other{# were}} chosen; choose two cooks of this notebook to lay side by side.',
     'is-no-archive' => 'it is no archive of a household; give the zip that Orbek made.',
@@ -37,7 +37,7 @@ return [
     'a-dish-of-the-meal-is-not-there' => 'a dish of this meal is missing, or there twice; give the zip as it was made.',
     'is-of-a-meal-that-is-not-there' => 'it is a dish of a meal that is not in the archive; give the zip as it was made.',
     'object-wanted' => 'no entry; give one with its fields.',
-    'the-dish-is-gone' => '{dish} is on the shelf no more; take it out of the meal, or take the dish out again.',
+    'the-dish-is-gone' => '{dish} is on the shelf no more; remove it from the meal, or put the dish back on the Shelf.',
     'a-meal-wants-a-dish' => 'a meal wants a dish; choose one at least.',
     'the-gravys-shares-pass-one' => 'with it and for the rice add up to {sum}; let them add up to 1 at most, the rest is for the table.',
     'the-name-is-too-long' => 'it is too long; give at most {most} letters.',

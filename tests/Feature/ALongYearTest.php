@@ -66,7 +66,7 @@ final class ALongYearTest extends FeatureTestCase
         $this->get('/shelf')->assertDontSee('Dishes put away');
         $dish = $this->dish();
         $this->post(route('dish.away', $dish))->assertRedirect();
-        $this->get('/shelf')->assertSee('Take it out again')->assertSee('Dishes put away');
+        $this->get('/shelf')->assertSee('Back on the shelf')->assertSee('Dishes put away');
         $this->get('/shelf')->assertDontSee($dish->name);
         $this->get(route('shelf.put-away'))->assertOk()->assertSee($dish->name);
         $this->post(route('dish.back', $dish->id))->assertRedirect();

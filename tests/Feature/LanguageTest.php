@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Wording\Language;
 use App\Wording\MadeUp;
+use App\Wording\Pattern;
 use App\Wording\Wording;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -36,7 +37,7 @@ final class LanguageTest extends FeatureTestCase
     #[TestWith(['{n, plural, =0{none} one{# {thing}} other{# of {what, select, a{{x}} other{b}}}}', ['n', 'thing', 'what', 'x']])]
     public function test_what_a_message_takes_is_read_out_of_it(string $message, array $names): void
     {
-        self::assertSame($names, Language::arguments($message));
+        self::assertSame($names, Pattern::arguments($message));
     }
 
     public function test_what_a_language_lacks_is_told_by_its_key(): void
@@ -58,7 +59,7 @@ final class LanguageTest extends FeatureTestCase
     {
         self::assertSame('[Řéád··]', MadeUp::of('Read'));
         $said = MadeUp::of('{is, select, yes{past <b>{at}</b>} other{short}}');
-        self::assertSame(['at', 'is'], Language::arguments($said));
+        self::assertSame(['at', 'is'], Pattern::arguments($said));
         self::assertStringContainsString('<b>{at}</b>', $said);
         self::assertStringStartsWith('^[', MadeUp::of('^{n} so'));
 

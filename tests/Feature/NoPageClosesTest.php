@@ -51,7 +51,7 @@ final class NoPageClosesTest extends FeatureTestCase
         $meal = Meal::query()->where('name', 'like', 'Two biryanis%')->sole();
         $dish = Dish::query()->where('name', 'like', 'Turkey%')->sole();
         $this->post(route('dish.away', $dish))->assertRedirect();
-        $this->get(route('meal', $meal))->assertOk()->assertSee('Turkey and plum biryani')->assertSee('Take it out again')
+        $this->get(route('meal', $meal))->assertOk()->assertSee('Turkey and plum biryani')->assertSee('Back on the shelf')
             ->assertSee('Leave it out of this meal');
         $this->get('/shelf')->assertOk();
         $this->post(route('meal.without', [$meal, 0]), ['version' => 7])->assertStatus(409);

@@ -234,8 +234,8 @@ final class PlacesTest extends FeatureTestCase
         )->assertNoContent();
         $this->get(
             '/shelf', ['Sec-Fetch-Mode' => 'navigate'],
-        )->assertOk()->assertSee('role="status"', false)->assertSee('Take it out again');
-        $this->get('/shelf')->assertDontSee('Take it out again');
+        )->assertOk()->assertSee('role="status"', false)->assertSee('Back on the shelf');
+        $this->get('/shelf')->assertDontSee('Back on the shelf');
     }
 
     public function test_layers_say_a_stage_once_when_all_share_it(): void

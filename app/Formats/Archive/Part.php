@@ -100,7 +100,10 @@ enum Part: string
     {
         return in_array(
             $column,
-            ['document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'heats', 'likelihood', 'practice'],
+            [
+                'document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'heats', 'likelihood',
+                'practice',
+            ],
             true,
         );
     }

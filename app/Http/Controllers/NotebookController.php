@@ -53,7 +53,9 @@ final class NotebookController
         return view('notebook.index', [
             'pages' => $pages, 'asked' => $asked, 'names' => Kitchen::names(), 'home' => Kitchen::core(),
             'months' => $months,
-            'retold' => Retold::of(Household::query()->findOrFail(app(Household::class)->id), Household::known(), Kitchen::core()),
+            'retold' => Retold::of(
+                Household::query()->findOrFail(app(Household::class)->id), Household::known(), Kitchen::core(),
+            ),
             'cooks' => $pages->getCollection()->map(static fn (Cook $cook): array => [$cook, $cards->ofCook($cook)]),
         ]);
     }

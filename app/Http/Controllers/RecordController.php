@@ -138,7 +138,7 @@ final class RecordController
                 ? app(Wording::class)->say('pages/notebook.how-salt-it-is-liked')
                 : app(Wording::class)->say(
                     'pages/notebook.till-it-is-tender',
-                    kind: Str::ucfirst(isset($kinds->all[$kind]) ? $kinds->all[$kind]->name : $kind),
+                    kind: app(Wording::class)->first(isset($kinds->all[$kind]) ? $kinds->all[$kind]->name : $kind),
                 ),
         ], array_values(array_unique(array_column($notes, 'of'))));
     }

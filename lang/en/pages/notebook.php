@@ -70,7 +70,7 @@ return [
     'what-to-change-next-time' => 'What to change next time',
     'if-then-foretold-right' => '<strong>{change}.</strong> If {cause}: then foretold <strong>{colour}</strong>, right in <strong>{right}</strong> of {of}.',
     'still-foretold' => 'Still foretold: {fault}',
-    'the-dish-is-put-away-take' => 'The dish is put away: take it out on the Shelf to change it.',
+    'the-dish-is-put-away-take' => 'The dish is put away: put it back on the Shelf to change it.',
     'no-change-of-the-dish-meets' => 'No change of the dish meets them better than what has been learned already: planned anew, its heat takes that into account.',
     'a-photograph' => 'A photograph of',
     'keep-it' => 'Keep it',

@@ -70,7 +70,7 @@ return [
     'what-to-change-next-time' => 'بار دیگر چه عوض شود',
     'if-then-foretold-right' => '<strong>{change}.</strong> اگر {cause}: آن وقت پیش‌بینی <strong>{colour}</strong>، در <strong>{right}</strong> از {of} درست.',
     'still-foretold' => 'هنوز پیش‌بینی می‌شود: {fault}',
-    'the-dish-is-put-away-take' => 'غذا کنار گذاشته شده: برای عوض کردن، در قفسه بیرونش بیاورید.',
+    'the-dish-is-put-away-take' => 'غذا کنار گذاشته شده: برای عوض کردن، دوباره به قفسه‌اش برگردانید.',
     'no-change-of-the-dish-meets' => 'هیچ تغییری در غذا بهتر از آنچه آموخته شده نیست: از نو که برنامه شود، حرارتش آن را در نظر می‌گیرد.',
     'a-photograph' => 'عکسی از',
     'keep-it' => 'نگهش دار',

@@ -1,7 +1,7 @@
 <x-layouts.place :title="$bag->name" place="kitchen">
     <div class="page kitchen-page">
         <section>
-            <h1>{{ Str::ucfirst($bag->name) }}</h1>
+            <h1>{{ $say->first($bag->name) }}</h1>
             <p class="under">{{ $t('pages/kitchen.kind-and-left', kind: $bag->kind, isCounted: $left !== null, left: $left === null ? '' :
                 Orbek\Core\Measure\Figure::of($left, 'g', 0, '-')) }}</p>
             @include('kitchen.empty', ['pace' => $paces[$bag->id] ?? null])

@@ -6,12 +6,12 @@
             <p><a href="{{ route('kitchen.things') }}">{{ $t('pages/kitchen.add-change-or-take-away') }}</a> · <a href="{{ route('stoves')
                 }}">{{ $t('pages/kitchen.what-each-pot-on-each-ring') }}</a>{{ $t('pages/kitchen.and-a-boil-test') }}</p>
             <ul class="amounts">
-                @foreach ($home->equipment->plates as $plate)<li>{{ $th('pages/kitchen.kg', plate: Str::ucfirst($plate->name), kg:
+                @foreach ($home->equipment->plates as $plate)<li>{{ $th('pages/kitchen.kg', plate: $say->first($plate->name), kg:
                     number_format($plate->kg, 1)) }}</li>@endforeach
-                @if ($home->equipment->oven !== null)<li>{{ $th('pages/kitchen.to', oven: Str::ucfirst($home->equipment->oven->name),
+                @if ($home->equipment->oven !== null)<li>{{ $th('pages/kitchen.to', oven: $say->first($home->equipment->oven->name),
                     leastC: $say->degrees($home->equipment->oven->leastC), mostC: $say->degrees($home->equipment->oven->mostC))
                     }}</li>@endif
-                @foreach ($home->cookers() as $pot)<li>{{ $th('pages/kitchen.a-cooker', pot: Str::ucfirst($pot->name), cupMl: (int)
+                @foreach ($home->cookers() as $pot)<li>{{ $th('pages/kitchen.a-cooker', pot: $say->first($pot->name), cupMl: (int)
                     round($pot->cooker->cupMl), keepsWarm: $pot->cooker->keepsWarm) }}</li>@endforeach
                 <li>{{ $t('pages/kitchen.hands-and-tools', hands: $home->equipment->hands, hasThermometer: $home->equipment->hasThermometer,
                     hasScale: $home->equipment->hasScale, hasTray: $home->equipment->trayCm2 !== null, trayCm2: (int)
@@ -25,7 +25,7 @@
                     <li>
                         <x-drawing.belief :belief="$knowledge->bag($bag->id)" :width="260" />
                         <div>
-                            <h2><a href="{{ route('lot', $bag->id) }}">{{ Str::ucfirst($bag->name) }}</a></h2>
+                            <h2><a href="{{ route('lot', $bag->id) }}">{{ $say->first($bag->name) }}</a></h2>
                             <p class="under">{{ $t('pages/kitchen.kind-and-bought', kind: $bag->kind, isDated: $bag->boughtOn !== null,
                                 bought: $bag->boughtOn === null ? '' : $say->dated(Carbon\CarbonImmutable::parse($bag->boughtOn),
                                     'date-year'))

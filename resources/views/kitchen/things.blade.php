@@ -27,7 +27,7 @@
                 <ul class="things">
                     @foreach ($list as $id => $line)
                         <li>
-                            <details><summary>{{ Str::ucfirst($line) }}@if (isset($used[$id])) <span class="small">{{
+                            <details><summary>{{ $say->first($line) }}@if (isset($used[$id])) <span class="small">{{
                                 $t('pages/kitchen.used-by-dishes', dishes:
                                 count($used[$id])) }}</span>@endif</summary>
                                 <form method="post" action="{{ route('kitchen.thing', [$thing->value, $id]) }}" class="plain">

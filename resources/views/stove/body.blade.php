@@ -190,7 +190,7 @@
             @endforeach
             @foreach ($fold->began->kitchen->equipment->rings as $ring)
                 @unless (in_array($ring->id, $fold->failed, true))<div class="tools"><button type="button" data-event="ring-failed"
-                    data-ring="{{ $ring->id }}">{{ $t('pages/stove.has-failed', ring: ucfirst($ring->name)) }}</button></div>@endunless
+                    data-ring="{{ $ring->id }}">{{ $t('pages/stove.has-failed', ring: $say->first($ring->name)) }}</button></div>@endunless
             @endforeach
             <form method="post" action="{{ route('meal-cook.give-up', $cook) }}" data-leaves class="tools">@csrf<button>{{
                 $t('pages/stove.give-it-up', isMany: $several) }}</button></form>

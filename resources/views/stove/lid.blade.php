@@ -11,7 +11,7 @@
     @foreach ($faults as $fault)<p class="ahead">{{ $fault->says }}</p>@endforeach
     @if ($at->probes !== [])
         <p class="window">@foreach ($at->probes as $name => $read){{ $th('pages/stove.probe-reads', isNamed: $name !== '', probe:
-            ucfirst($name), read: $say->degrees($read[count($read) - 1][1], 1), isLast: $loop->last) }}@endforeach {{
+            $say->first($name), read: $say->degrees($read[count($read) - 1][1], 1), isLast: $loop->last) }}@endforeach {{
                 $t('pages/stove.says-a-computed-temperature-is-never', it:
                 $say->degrees(App\StandIns\SimulatedProbe::inTheFilling($moment))) }}</p>
     @endif

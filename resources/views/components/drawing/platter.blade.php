@@ -6,7 +6,7 @@
         <path class="hatched" d="{{ $band['outline'] }}" fill="url(#{{ $hatches->use($band['hatch']) }})"/>
         <text x="{{ $drawing->labelX() }}" y="{{ $band['labelY'] }}">{{ Str::limit($say($band['label']), 24) }}</text>
     @endforeach
-    @if ($drawing->onTop() !== [])<text x="{{ $drawing->labelX() }}" y="{{ $drawing->topY() }}">{{ Str::limit(Str::ucfirst(implode($comma,
+    @if ($drawing->onTop() !== [])<text x="{{ $drawing->labelX() }}" y="{{ $drawing->topY() }}">{{ Str::limit($say->first(implode($comma,
         $drawing->onTop())), 30) }}</text>@endif
     <path class="pot-wall" d="{{ $drawing->rim() }}"/>
 </svg>

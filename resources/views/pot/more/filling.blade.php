@@ -2,19 +2,15 @@
 @foreach ($d->fillings->all as $place => $f)
 @php $at = "fillings/{$place}"; $list = $place === 0 ? 'parts' : 'parts-'.($place + 1); $many = count($d->fillings->all) > 1; @endphp
 <section class="a-filling" aria-label="{{ $f->name }}">
-@if ($many || $f->isBeside)<h3>{{ Str::ucfirst($f->name) }}</h3>@endif
+@if ($many || $f->isBeside)<h3>{{ $say->first($f->name) }}</h3>@endif
 <p class="small">{{ $t('pages/pot-more.where-it-is-cooked', isBeside: $f->isBeside, cooked: (int) round(100 * $f->ready)) }}
-    @if ($place > 0 || $f->isBeside){{ $t('pages/pot-more.cooked-to') }} <x-word.number :path="$at.'/ready'" type="percent"
-        :value="round(100 * $f->ready)"
-        :label="$t('pages/pot-more.cooked-to-per-cent', f: $f->name)" min="0" max="100" /> {{
-        $t('units.percent-sign') }}{{ $comma }}<x-word.choice
-            :path="$at.'/wetness'"
-        :options="$say->options(Orbek\Core\Filling\Wetness::cases())" :value="$f->wetness->value" :label="$t('pages/pot-more.how-wet', f:
-            $f->name)" />.@endif
-    @if ($f->canHaveBite() && ! $f->isBeside){{ $t('pages/pot-more.wanted') }} <x-word.choice :path="$at.'/bite'" type="flag" :options="['0'
-        => $t('pages/pot-more.tender'), '1' =>
-        $t('pages/pot-more.with-bite')]" :value="$f->hasBite ? '1' : '0'" :label="$t('pages/pot-more.tender-or-with-bite', f: $f->name)"
-            />.@endif
+    @if ($place > 0 || $f->isBeside)<x-sentence says="pages/pot-more.cooked-so-far"><x-slot:ready><x-word.number :path="$at.'/ready'"
+        type="percent" :value="round(100 * $f->ready)" :label="$t('pages/pot-more.cooked-to-per-cent', f: $f->name)" min="0" max="100"
+        /></x-slot><x-slot:wetness><x-word.choice :path="$at.'/wetness'" :options="$say->options(Orbek\Core\Filling\Wetness::cases())"
+        :value="$f->wetness->value" :label="$t('pages/pot-more.how-wet', f: $f->name)" /></x-slot></x-sentence>@endif
+    @if ($f->canHaveBite() && ! $f->isBeside)<x-sentence says="pages/pot-more.wants-bite"><x-slot:bite><x-word.choice :path="$at.'/bite'"
+        type="flag" :options="['0' => $t('pages/pot-more.tender'), '1' => $t('pages/pot-more.with-bite')]"
+        :value="$f->hasBite ? '1' : '0'" :label="$t('pages/pot-more.tender-or-with-bite', f: $f->name)" /></x-slot></x-sentence>@endif
     <button type="button" class="small-button" data-mend data-path="fillings:beside:{{ $place }}" data-value="{{ $f->isBeside ? 'false' :
         'true' }}">{{ $t('pages/pot-more.beside-or-in', isBeside: $f->isBeside) }}</button>
     <button type="button" class="small-button" data-mend data-path="fillings:remove:{{ $place }}" data-value="null"
@@ -56,17 +52,16 @@
     </form>
 </details>
 @if ($f->marinade !== null && ($times = $f->marinadeTimes()) !== null)
-    <p>{{ $t('pages/pot-more.marinade') }} <x-word.number :path="$at.'/marinade/minutes'" :value="$f->marinade->minutes"
-        :label="$t('pages/pot-more.marinade-minutes')" min="5" max="2880"
-        step="5" /> {{ $t('pages/pot-more.min') }} <x-word.choice :path="$at.'/marinade/acid'"
-            :options="$say->options(Orbek\Core\Filling\Acid::cases())"
-            :value="$f->marinade->acid->value"
-            :label="$t('pages/pot-more.acid-in-the-marinade')" />{{ $comma }}
-        <x-word.choice :path="$at.'/marinade/yogurt'" :options="$say->options(Orbek\Core\Filling\Yogurt::cases())"
-            :value="$f->marinade->yogurt->value" :label="$t('pages/pot-more.yogurt-in-the-marinade')" />{{ $t('pages/pot-more.green-papaya')
-                }} <x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)"
-            :label="$t('pages/pot-more.green-papaya-of-the-meat')" min="0" max="6" step="0.5" /> {{
-            $t('units.percent-sign') }}.
+    <p><x-sentence says="pages/pot-more.is-marinated">
+        <x-slot:minutes><x-word.number :path="$at.'/marinade/minutes'" :value="$f->marinade->minutes"
+            :label="$t('pages/pot-more.marinade-minutes')" min="5" max="2880" step="5" /></x-slot>
+        <x-slot:acid><x-word.choice :path="$at.'/marinade/acid'" :options="$say->options(Orbek\Core\Filling\Acid::cases())"
+            :value="$f->marinade->acid->value" :label="$t('pages/pot-more.acid-in-the-marinade')" /></x-slot>
+        <x-slot:yogurt><x-word.choice :path="$at.'/marinade/yogurt'" :options="$say->options(Orbek\Core\Filling\Yogurt::cases())"
+            :value="$f->marinade->yogurt->value" :label="$t('pages/pot-more.yogurt-in-the-marinade')" /></x-slot>
+        <x-slot:papaya><x-word.number :path="$at.'/marinade/papaya_percent'" :value="round($f->marinade->papayaPercent, 1)"
+            :label="$t('pages/pot-more.green-papaya-of-the-meat')" min="0" max="6" step="0.5" /></x-slot>
+        </x-sentence>
         <span class="small">{{ $t('pages/pot-more.marinade-times', least: $say->duration($times['least']), good:
             $say->duration($times['good']), most: $say->duration($times['most']), why: $times['why'], softens: $f->marinade->tenderFactor()
             < 1, percent: (int) round(100 * (1 - $f->marinade->tenderFactor()))) }}</span>
@@ -77,20 +72,21 @@
         data-value='{"minutes": 210, "acid": "mild", "yogurt": "now"}'>{{ $t('pages/pot-more.marinate-it') }}</button></p>
 @endif
 @if ($f->gravy !== null)
-    <p>{{ $t('pages/pot-more.it-makes') }} <x-word.number :path="$at.'/gravy/ml_per_kg'" :value="round($f->gravy->mlPerKg)"
-        :label="$t('pages/pot-more.gravy-ml-a-kg', f: $f->name)"
-        min="10" max="2000" step="10" /> {{ $t('pages/pot-more.ml-of-gravy-a-kg-simmered') }} <x-word.number :path="$at.'/gravy/open_min'"
-        :value="$f->gravy->openMin" :label="$t('pages/pot-more.gravy-simmers-open-minutes', f: $f->name)" min="0" max="60" /> {{
-            $th('pages/pot-more.gravy-left', left: (int) round($f->gravy->grams($f->rawMass($plan->potted->raw))), isThick:
-            $f->gravy->isThick($f->rawMass($plan->potted->raw))) }}
-        @if (! $f->isBeside)<x-word.number :path="$at.'/gravy/with_it'" type="percent" :value="round(100 * $f->gravy->withIt)"
-            :label="$t('pages/pot-more.gravy-in-with-it-per-cent', f: $f->name)" min="0" max="100" step="5" /> {{
-                $t('pages/pot-more.goes-in') }}@endif
-        @if ($plan->measured() !== null)<x-word.number :path="$at.'/gravy/for_rice'" type="percent" :value="round(100 * $f->gravy->forRice)"
-            :label="$t('pages/pot-more.gravy-as-water-of-the-rice', f: $f->name)" min="0" max="100" step="5" /> {{
-                $t('pages/pot-more.is-the-rices-water') }}@endif
-        {{ $t('pages/pot-more.ml-are-kept-for-the-table', grams: round($f->gravy->atTable() *
-            $f->gravy->grams($f->rawMass($plan->potted->raw)))) }} <button type="button" class="small-button" data-mend data-path="{{ $at
+    <p><x-sentence says="pages/pot-more.makes-gravy" :given="['left' => (int)
+        round($f->gravy->grams($f->rawMass($plan->potted->raw))), 'isThick' => $f->gravy->isThick($f->rawMass($plan->potted->raw)),
+        'goesIn' => ! $f->isBeside, 'isWater' => $plan->measured() !== null, 'kept' => (int) round($f->gravy->atTable() *
+        $f->gravy->grams($f->rawMass($plan->potted->raw)))]">
+        <x-slot:makes><x-word.number :path="$at.'/gravy/ml_per_kg'" :value="round($f->gravy->mlPerKg)"
+            :label="$t('pages/pot-more.gravy-ml-a-kg', f: $f->name)" min="10" max="2000" step="10" /></x-slot>
+        <x-slot:open><x-word.number :path="$at.'/gravy/open_min'" :value="$f->gravy->openMin"
+            :label="$t('pages/pot-more.gravy-simmers-open-minutes', f: $f->name)" min="0" max="60" /></x-slot>
+        <x-slot:in>@if (! $f->isBeside)<x-word.number :path="$at.'/gravy/with_it'" type="percent" :value="round(100 * $f->gravy->withIt)"
+            :label="$t('pages/pot-more.gravy-in-with-it-per-cent', f: $f->name)" min="0" max="100" step="5" />@endif</x-slot>
+        <x-slot:water>@if ($plan->measured() !== null)<x-word.number :path="$at.'/gravy/for_rice'" type="percent"
+            :value="round(100 * $f->gravy->forRice)" :label="$t('pages/pot-more.gravy-as-water-of-the-rice', f: $f->name)" min="0"
+            max="100" step="5" />@endif</x-slot>
+        </x-sentence>
+        <button type="button" class="small-button" data-mend data-path="{{ $at
             }}/gravy" data-value="null" aria-label="{{ $t('pages/pot-more.no-gravy-apart', f: $f->name) }}">{{
             $t('pages/pot-more.none-apart') }}</button></p>
 @else

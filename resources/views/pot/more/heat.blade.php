@@ -27,39 +27,28 @@
                 <tr>
                     <th scope="row">{{ $say->digits($index + 1) }}</th>
                     <td>
-                        @if ($stretch->isRest())
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)"
-                                :label="$t('pages/pot-more.stretch-minutes', index: $index +
-                                1)"
-                                min="0.5" max="240" step="0.5" /> {{ $t('pages/pot-more.min-rest') }} @elseif ($stretch->till !== null)
-                            <x-word.choice :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$stretch->till->id"
-                                :label="$t('pages/pot-more.stretch-till', index: $index + 1)" /> {{ $t('pages/pot-more.and') }}
-                                    <x-word.number
-                                    :path="'heat:after:'.$index" :value="round($stretch->afterMin, 1)"
-                                :label="$t('pages/pot-more.stretch-minutes-past-the-cue', index: $index + 1)" min="0" max="240" step="0.5"
-                                    /> {{
-                                    $th('pages/pot-more.min-more', minutes: (int) round($course->heat[$index]->minutes), hasCue:
-                                    $heating->window($index) !== null, from: (int) round($heating->window($index)[0] ?? 0), to: (int)
-                                    round($heating->window($index)[1] ?? 0)) }}
-                        @else
-                            <x-word.number :path="'heat:minutes:'.$index" :value="round($stretch->minutes, 1)"
-                                :label="$t('pages/pot-more.stretch-minutes', index: $index +
-                                1)"
-                                min="0.5" max="240" step="0.5" /> {{ $t('pages/pot-more.min-2') }} @if ($stretch->flame->ovenC ===
-                                    null)<x-word.choice :path="'heat:until:'.$index" type="optional"
-                                :options="$cues"
-                                value="none" :label="$t('pages/pot-more.stretch-till', index: $index + 1)" />@endif
-                        @endif
+                        <x-sentence says="pages/pot-more.stretch-lasts" :given="['isRest' => $stretch->isRest(), 'hasTill' => $stretch->till
+                            !== null, 'isInOven' => $stretch->flame->ovenC !== null, 'comesTo' => (int)
+                            round($course->heat[$index]->minutes), 'hasCue' => $heating->window($index) !== null, 'from' => (int)
+                            round($heating->window($index)[0] ?? 0), 'to' => (int) round($heating->window($index)[1] ?? 0)]">
+                            <x-slot:minutes>@if ($stretch->till === null)<x-word.number :path="'heat:minutes:'.$index"
+                                :value="round($stretch->minutes, 1)" :label="$t('pages/pot-more.stretch-minutes', index: $index + 1)"
+                                min="0.5" max="240" step="0.5" />@else<x-word.number :path="'heat:after:'.$index"
+                                :value="round($stretch->afterMin, 1)" :label="$t('pages/pot-more.stretch-minutes-past-the-cue', index:
+                                $index + 1)" min="0" max="240" step="0.5" />@endif</x-slot>
+                            <x-slot:till>@if (! $stretch->isRest() && $stretch->flame->ovenC === null)<x-word.choice
+                                :path="'heat:until:'.$index" type="optional" :options="$cues" :value="$stretch->till->id ?? 'none'"
+                                :label="$t('pages/pot-more.stretch-till', index: $index + 1)" />@endif</x-slot>
+                        </x-sentence>
                     </td>
                     <td>@if ($stretch->flame->ovenC !== null){{ $t('pages/pot-more.in-the-oven', ovenC:
-                        $say->degrees($stretch->flame->ovenC)) }} @elseif (!
-                        $stretch->isRest())<x-word.choice :path="'heat:setting:'.$index" type="number" :options="$marks($stretch->flame)"
+                        $say->degrees($stretch->flame->ovenC)) }} @elseif (! $stretch->isRest())<x-sentence
+                        says="pages/pot-more.mark-on-ring"><x-slot:mark><x-word.choice
+                        :path="'heat:setting:'.$index" type="number" :options="$marks($stretch->flame)"
                         :value="(string) round(100 * $stretch->flame->setting)" :label="$t('pages/pot-more.stretch-knob', index: $index +
-                            1)" /> {{
-                            $t('pages/pot-more.on') }} <x-word.choice
-                        :path="'heat:ring:'.$index" :options="$rings" :value="$stretch->flame->ring"
-                            :label="$t('pages/pot-more.stretch-ring', index: $index +
-                            1)" />@endif</td>
+                        1)" /></x-slot><x-slot:ring><x-word.choice :path="'heat:ring:'.$index" :options="$rings"
+                        :value="$stretch->flame->ring" :label="$t('pages/pot-more.stretch-ring', index: $index + 1)"
+                        /></x-slot></x-sentence>@endif</td>
                     <td>@if ($stretch->flame->ovenC === null && ! $stretch->isRest())<x-word.choice :path="'heat:plate:'.$index"
                         type="optional"
                         :options="$plates" :value="($stretch->flame->plate->id ?? 'none').($stretch->flame->isPlateHot ? ':hot' : '')"
@@ -74,17 +63,18 @@
             @endforeach
         </tbody>
     </table>
-    <p>{{ $t('pages/pot-more.crust-wanted') }} <x-word.choice path="base/crust" :options="['pale' => $t('pages/pot-more.none-a-clean-base'),
-        'straw' =>
-        $t('pages/pot-more.straw'), 'golden' => $t('pages/pot-more.golden'),
-        'amber' => $t('pages/pot-more.amber')]" :value="$d->build->base->crust->value" :label="$t('pages/pot-more.crust-wanted-2')" />.</p>
+    <p><x-sentence says="pages/pot-more.wants-crust"><x-slot:crust><x-word.choice path="base/crust" :options="['pale' =>
+        $t('pages/pot-more.none-a-clean-base'), 'straw' => $t('pages/pot-more.straw'), 'golden' => $t('pages/pot-more.golden'),
+        'amber' => $t('pages/pot-more.amber')]" :value="$d->build->base->crust->value" :label="$t('pages/pot-more.crust-wanted-2')"
+        /></x-slot></x-sentence></p>
     <ul class="amounts">
         @foreach ($course->end()->layers as $index => $state)
-            @if ($state->matter->value === 'rice')<li>{{ $th('pages/pot-more.layer-rice-done-times-its-raw', index: $index + 1, doneness:
-                round(100 * $state->doneness), texture: $say->label($state->texture()), uptake: number_format($state->uptake, 2)) }}</li>
-            @elseif ($state->matter->value === 'filling')<li>{{ $th('pages/pot-more.layer-core', number: $index + 1, layer: $state->label,
-                core: $say->degrees($state->coreC), isTender: $course->pot->layers[$index]->pieces->tenderS > 0, times:
-                number_format($state->tenderness, 1)) }}</li>@endif
+            @if ($state->matter->value === 'rice')<li>{{ $th('pages/pot-more.layer-rice-done-times-its-raw', index:
+                $course->layerNumber($index), doneness: round(100 * $state->doneness), texture: $say->label($state->texture()),
+                uptake: number_format($state->uptake, 2)) }}</li>
+            @elseif ($state->matter->value === 'filling')<li>{{ $th('pages/pot-more.layer-core', number:
+                $course->layerNumber($index), layer: $state->label, core: $say->degrees($state->coreC), isTender:
+                $course->pot->layers[$index]->pieces->tenderS > 0, times: number_format($state->tenderness, 1)) }}</li>@endif
         @endforeach
         <li>{{ $t('pages/pot-more.of-steam-get-out-go-into', steam: $steam($course->end()->leakG), cloth: $steam($course->end()->clothG))
             }}</li>

@@ -4,7 +4,7 @@
     <ol class="layer-list" reversed>
         @foreach (array_reverse($d->build->layers, true) as $index => $layer)
             <li>
-                <span class="name">{{ Str::ucfirst($names[$index]) }}</span>
+                <span class="name">{{ $say->first($names[$index]) }}</span>
                 <span><x-word.number :path="'layers:share:'.$index" :value="round(100 * $layer->share)"
                     :label="$t('pages/pot-more.share-of-layer-per-cent', index: $index +
                     1)" min="5" max="100" /> {{ $t('pages/pot-more.percent-of-the', what: $layer->matter->value === 'rice'
@@ -51,7 +51,7 @@
     <p><button type="button" class="mend" data-mend data-path="layers:add-rice" data-value="null">{{ $t('pages/pot-more.rice-on-top')
         }}</button>@foreach ($d->fillings->inPot()->all as $place => $f)<button type="button" class="mend" data-mend
         data-path="layers:add-filling:{{ $place }}" data-value="null">{{ $t('pages/pot-more.filling-on-top', isMany:
-            count($d->fillings->inPot()->all) > 1, filling: Str::ucfirst($f->name)) }}</button>@endforeach <span class="small">{{
+            count($d->fillings->inPot()->all) > 1, filling: $say->first($f->name)) }}</button>@endforeach <span class="small">{{
             $t('pages/pot-more.or-drag-a-layer') }}</span></p>
 @endif
 @if ($d->build->extras !== [])

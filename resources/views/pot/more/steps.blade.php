@@ -3,46 +3,40 @@
     <ol class="work-steps" aria-label="{{ $t('pages/pot-more.its-work', of: $of) }}">
         @foreach ($steps as $index => $step)
             <li>
-                <p class="sentence"><x-word.text :path="$at.'/steps/'.$index.'/name'" :value="$step->name"
-                    :label="$t('pages/pot-more.step-what-is-done', index: $index + 1)" />{{ $comma }}<x-word.number
-                    :path="$at.'/steps/'.$index.'/minutes'" :value="$step->minutes"
-                    :label="$t('pages/pot-more.minutes-2', step: $step->name)" min="1" max="2880" /> {{ $t('pages/pot-more.min-till') }}
-                        <x-word.text
-                        :path="$at.'/steps/'.$index.'/till'" :value="$step->till" :label="$t('pages/pot-more.till-what-is-seen-2', step:
-                            $step->name)"
-                        :else="$t('pages/pot-more.its-minutes-are-up')" />@if ($step->till !== null){{ $t('pages/pot-more.looked-for-from')
-                            }} <x-word.perhaps
-                        :path="$at.'/steps/'.$index.'/least_min'" :value="$step->leastMin" :label="$t('pages/pot-more.least-minutes', step:
-                            $step->name)" min="1"
-                        :max="$step->minutes" /> {{ $t('pages/pot-more.min-on-too-far') }} <x-word.perhaps
-                            :path="$at.'/steps/'.$index.'/most_min'"
-                        :value="$step->mostMin" :label="$t('pages/pot-more.most-minutes', step: $step->name)" :min="$step->minutes"
-                            max="2880" /> {{
-                            $t('pages/pot-more.min-3') }}@else;@endif
-                    <x-word.choice :path="$at.'/steps/'.$index.'/burner'" type="optional" :options="['none' =>
-                        $t('pages/pot-more.on-no-ring')] +
-                        array_map(fn ($ring) => $t('pages/pot-more.on-ring', ring: $ring->label()), $plan->kitchen->equipment->rings)"
-                        :value="$step->ring ?? 'none'"
-                        :label="$t('pages/pot-more.where-2', step: $step->name)" />{{ $comma }}
-                    <x-word.choice :path="$at.'/steps/'.$index.'/attention'"
+                <p class="sentence"><x-sentence says="pages/pot-more.step-is-done" :given="['isLookedFor' => $step->till !== null,
+                    'isUnderPressure' => $step->underPressure, 'isPoured' => $step->pours !== null]">
+                    <x-slot:name><x-word.text :path="$at.'/steps/'.$index.'/name'" :value="$step->name"
+                        :label="$t('pages/pot-more.step-what-is-done', index: $index + 1)" /></x-slot>
+                    <x-slot:minutes><x-word.number :path="$at.'/steps/'.$index.'/minutes'" :value="$step->minutes"
+                        :label="$t('pages/pot-more.minutes-2', step: $step->name)" min="1" max="2880" /></x-slot>
+                    <x-slot:till><x-word.text :path="$at.'/steps/'.$index.'/till'" :value="$step->till"
+                        :label="$t('pages/pot-more.till-what-is-seen-2', step: $step->name)" :else="$t('pages/pot-more.its-minutes-are-up')"
+                        /></x-slot>
+                    <x-slot:least>@if ($step->till !== null)<x-word.perhaps :path="$at.'/steps/'.$index.'/least_min'"
+                        :value="$step->leastMin" :label="$t('pages/pot-more.least-minutes', step: $step->name)" min="1"
+                        :max="$step->minutes" />@endif</x-slot>
+                    <x-slot:most>@if ($step->till !== null)<x-word.perhaps :path="$at.'/steps/'.$index.'/most_min'" :value="$step->mostMin"
+                        :label="$t('pages/pot-more.most-minutes', step: $step->name)" :min="$step->minutes" max="2880" />@endif</x-slot>
+                    <x-slot:where><x-word.choice :path="$at.'/steps/'.$index.'/burner'" type="optional" :options="['none' =>
+                        $t('pages/pot-more.on-no-ring')] + array_map(fn ($ring) => $t('pages/pot-more.on-ring', ring: $ring->label()),
+                        $plan->kitchen->equipment->rings)" :value="$step->ring ?? 'none'" :label="$t('pages/pot-more.where-2', step:
+                        $step->name)" /></x-slot>
+                    <x-slot:hands><x-word.choice :path="$at.'/steps/'.$index.'/attention'"
                         :options="$say->options(Orbek\Core\Clock\Attention::cases())" :value="$step->attention->value"
-                        :label="$t('pages/pot-more.whose-hands', step: $step->name)" />{{ $t('pages/pot-more.done-ahead-keeps',
-                            isUnderPressure:
-                            $step->underPressure) }} <x-word.text :path="$at.'/steps/'.$index.'/keeps'" :value="$step->keeps"
-                        :label="$t('pages/pot-more.how-long-it-keeps', step: $step->name)" :else="$t('pages/pot-more.not-at-all')" />;
-                    <x-word.choice :path="$at.'/steps/'.$index.'/tastes'" type="optional" :options="['none' =>
-                        $t('pages/pot-more.not-tasted')] +
-                        array_map(fn ($what) => $t('pages/pot-more.taste-it', what: $what),
-                        $say->options(Orbek\Core\Dish\Tasting::cases()))"
-                        :value="$step->tastes->value ?? 'none'" :label="$t('pages/pot-more.what-is-tasted', step: $step->name)"
-                            />@if ($step->pours !== null){{ $comma }}
-                        <x-word.number :path="$at.'/steps/'.$index.'/pours/ml_per_kg'" :value="round($step->pouredMlPerKg)"
-                        :label="$t('pages/pot-more.ml-poured-in-for-each-kg', step: $step->name)" min="1" max="3000" /> {{
-                            $t('pages/pot-more.ml-of') }}
-                            <x-word.text
-                        :path="$at.'/steps/'.$index.'/pours/name'" :value="$step->pours" :label="$t('pages/pot-more.what-is-poured', step:
-                            $step->name)" /> {{
-                            $t('pages/pot-more.a-kg-poured') }} @endif.</p>
+                        :label="$t('pages/pot-more.whose-hands', step: $step->name)" /></x-slot>
+                    <x-slot:keeps><x-word.text :path="$at.'/steps/'.$index.'/keeps'" :value="$step->keeps"
+                        :label="$t('pages/pot-more.how-long-it-keeps', step: $step->name)" :else="$t('pages/pot-more.not-at-all')"
+                        /></x-slot>
+                    <x-slot:tasted><x-word.choice :path="$at.'/steps/'.$index.'/tastes'" type="optional" :options="['none' =>
+                        $t('pages/pot-more.not-tasted')] + array_map(fn ($what) => $t('pages/pot-more.taste-it', what: $what),
+                        $say->options(Orbek\Core\Dish\Tasting::cases()))" :value="$step->tastes->value ?? 'none'"
+                        :label="$t('pages/pot-more.what-is-tasted', step: $step->name)" /></x-slot>
+                    <x-slot:ml>@if ($step->pours !== null)<x-word.number :path="$at.'/steps/'.$index.'/pours/ml_per_kg'"
+                        :value="round($step->pouredMlPerKg)" :label="$t('pages/pot-more.ml-poured-in-for-each-kg', step: $step->name)"
+                        min="1" max="3000" />@endif</x-slot>
+                    <x-slot:what>@if ($step->pours !== null)<x-word.text :path="$at.'/steps/'.$index.'/pours/name'" :value="$step->pours"
+                        :label="$t('pages/pot-more.what-is-poured', step: $step->name)" />@endif</x-slot>
+                    </x-sentence></p>
                 @if ($goIn !== [])
                     <details class="goes-into" data-keep-open><summary>{{ $t('pages/pot-more.what-goes-in', isTold: $step->with !== [],
                         things: $step->with, isOf: $step->of !== null) }}</summary>
