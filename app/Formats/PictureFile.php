@@ -12,12 +12,16 @@ use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
 use Intervention\Image\Interfaces\ImageInterface;
 use LogicException;
+use Orbek\Core\Glass\Pixels;
 use Orbek\Core\Measure\Refused;
 
 /** A picture from a phone or a file, made small, upright and bare of all that a camera writes beside it. */
 final readonly class PictureFile
 {
     private const LONGEST_SIDE = 1280;
+
+    /** It is read by pixels at this size. */
+    private const READ_SIDE = 640;
 
     private const QUALITY = 78;
 
@@ -154,6 +158,35 @@ final readonly class PictureFile
         }
 
         return ['r' => self::middle($seen['r']), 'g' => self::middle($seen['g']), 'b' => self::middle($seen['b'])];
+    }
+
+    /** What a picture shows, small, to be read by pixels. */
+    public static function pixels(string $jpeg): Pixels
+    {
+        $image = imagecreatefromstring($jpeg);
+        $by = $image === false ? 1.0 : min(1.0, self::READ_SIDE / max(imagesx($image), imagesy($image)));
+        if ($image !== false && $by < 1) {
+            $image = imagescale(
+                $image, max(1, (int) round($by * imagesx($image))), max(1, (int) round($by * imagesy($image))),
+                IMG_BILINEAR_FIXED,
+            );
+        }
+        if ($image === false) {
+            throw Refused::because('picture', 'refused.is-no-picture');
+        }
+        [$width, $height] = [imagesx($image), imagesy($image)];
+        // A bitmap stands on its head, blue before red: read from its end, a flipped one is upright, red before blue.
+        imageflip($image, IMG_FLIP_HORIZONTAL);
+        ob_start();
+        imagebmp($image, null, false);
+        $bitmap = (string) ob_get_clean();
+        $row = 4 * intdiv(3 * $width + 3, 4);
+        $rgb = '';
+        for ($y = $height - 1; $y >= 0; $y--) {
+            $rgb .= strrev(substr($bitmap, strlen($bitmap) - ($height - $y) * $row, 3 * $width));
+        }
+
+        return Pixels::of($width, $height, $rgb);
     }
 
     /** @param  list<int>  $values */
