@@ -10,6 +10,7 @@ use App\Http\Controllers\DishController;
 use App\Http\Controllers\DishFileController;
 use App\Http\Controllers\DrillController;
 use App\Http\Controllers\FirstMinutesController;
+use App\Http\Controllers\GlassController;
 use App\Http\Controllers\HeatController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\KitchenController;
@@ -144,6 +145,7 @@ Route::post('/cooks/{cook}/taught', [RecordController::class, 'takeBack'])->name
 Route::post('/cooks/{cook}/photographs', [PhotographController::class, 'keep'])->name('photographs.keep');
 Route::get('/photographs/{photograph}', [PhotographController::class, 'show'])->name('photograph');
 Route::post('/photographs/{photograph}/crust', [PhotographController::class, 'measure'])->name('photograph.measure');
+Route::post('/photographs/{photograph}/grains', [GlassController::class, 'grain'])->name('photograph.grain');
 Route::post('/photographs/{photograph}/away', [PhotographController::class, 'away'])->name('photograph.away');
 
 Route::get('/notebook', [NotebookController::class, 'index'])->name('notebook');
@@ -162,6 +164,7 @@ Route::post('/kitchen/lots', [KitchenController::class, 'addLot'])->name('lots')
 Route::get('/kitchen/lots/{id}', [KitchenController::class, 'bag'])->name('lot');
 Route::post('/kitchen/lots/{id}/tests', [KitchenController::class, 'test'])->name('lot.test');
 Route::post('/dishes/{dish}/own-minutes', [KitchenController::class, 'ownMinutes'])->name('dish.own-minutes');
+Route::post('/kitchen/lots/{id}/glass', [GlassController::class, 'bag'])->name('lot.glass');
 Route::post('/kitchen/lots/{id}/tests/{test}/back', [KitchenController::class, 'takeBack'])->name('lot.test.back');
 
 Route::post('/language', [LanguageController::class, 'choose'])->name('language');

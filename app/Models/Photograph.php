@@ -10,18 +10,23 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Orbek\Core\Glass\Reading;
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use PDO;
 
 /**
- * A photograph of a cook, kept as Orbek made it: small, upright, without what the camera wrote beside it.
+ * A photograph of a cook or of a bag's test boil, kept as Orbek made it: small, upright, without what the camera wrote
+ * beside it.
  *
  * @property string $id
- * @property string $cook_id
+ * @property string|null $cook_id
+ * @property string|null $lot_test_id
  * @property Shows $shows
  * @property int $width
  * @property int $height
  * @property Carbon $taken_at
+ * @property array<string, mixed>|null $reading of grains under glass
  */
 final class Photograph extends Model
 {
@@ -35,40 +40,61 @@ final class Photograph extends Model
     protected $guarded = [];
 
     /** Its light, some 150 KB, is asked for by itself. */
-    private const KNOWN = ['id', 'household_id', 'cook_id', 'shows', 'width', 'height', 'taken_at'];
+    public const KNOWN = [
+        'id', 'household_id', 'cook_id', 'lot_test_id', 'shows', 'width', 'height', 'taken_at', 'reading',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['shows' => Shows::class, 'taken_at' => 'datetime', 'width' => 'integer', 'height' => 'integer'];
+        return [
+            'shows' => Shows::class, 'taken_at' => 'datetime', 'width' => 'integer', 'height' => 'integer',
+            'reading' => 'array',
+        ];
     }
 
     /**
      * Sent twice under one id it is one.
      *
-     * @throws Refused when the cook has enough of them, or the id is another cook's
+     * @param  Reading|null  $reading of grains under glass
+     *
+     * @throws Refused when there are enough of them, or the id is another's
      */
     public static function keep(
-        string $id, Cook $cook, Shows $shows, PictureFile $picture, DateTimeImmutable $takenAt,
+        string $id, Cook|LotTest $of, Shows $shows, PictureFile $picture, DateTimeImmutable $takenAt,
+        ?Reading $reading = null,
     ): self {
-        return DB::transaction(static function () use ($id, $cook, $shows, $picture, $takenAt): self {
-            $known = self::query()->withoutGlobalScopes()->find($id, self::KNOWN);
+        return DB::transaction(static function () use ($id, $of, $shows, $picture, $takenAt, $reading): self {
+            $column = $of instanceof Cook ? 'cook_id' : 'lot_test_id';
+            $known = self::known($id);
             if ($known !== null) {
-                return $known->cook_id === $cook->id
+                return $known->{$column} === $of->id
                     ? $known
                     : throw Refused::because('id', 'refused.anothers-photograph', id: $id);
             }
-            if (self::query()->where('cook_id', $cook->id)->count() >= self::MOST) {
+            if (self::query()->where($column, $of->id)->count() >= self::MOST) {
                 throw Refused::because('picture', 'refused.has-enough-photographs', most: self::MOST);
             }
             $photograph = self::query()->create([
-                'id' => $id, 'cook_id' => $cook->id, 'shows' => $shows, 'width' => $picture->width,
-                'height' => $picture->height, 'taken_at' => $takenAt, 'jpeg' => '',
+                'id' => $id, $column => $of->id, 'shows' => $shows, 'width' => $picture->width,
+                'height' => $picture->height, 'taken_at' => $takenAt, 'jpeg' => '', 'reading' => $reading?->toArray(),
             ]);
             self::putJpeg($photograph->id, $picture->jpeg);
 
             return $photograph;
         });
+    }
+
+    /** Whatever household it is of; without its light. */
+    public static function known(string $id): ?self
+    {
+        return self::query()->withoutGlobalScopes()->find($id, self::KNOWN);
+    }
+
+    /** What was read in it; null where it is of something else. */
+    public function read(): ?Reading
+    {
+        return $this->reading === null ? null : Reading::fromFields(Fields::of($this->reading));
     }
 
     /** @return Collection<int, self> a cook's, oldest first, without their light */

@@ -11,4 +11,6 @@ enum Shows: string
     case Lid = 'lid';
     case Crust = 'crust';
 
+    /** Grains of a spoonful pressed flat under glass, to be read. */
+    case Glass = 'glass';
 }

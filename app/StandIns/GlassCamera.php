@@ -10,8 +10,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * A simulated camera over grains pressed flat under glass on a dark ground: bent, broken, touching, with translucent rims
- * and hearts off their middle, in uneven light. It draws by laws of its own: neither the Drill's spoonfuls nor what reads
+ * A simulated camera over grains pressed flat under glass on a dark ground: bent, broken, touching, with translucent
+ * rims
+ * and hearts off their middle, in uneven light. It draws by laws of its own: neither the Drill's spoonfuls nor what
+ * reads
  * the pictures know of it.
  */
 final readonly class GlassCamera
@@ -29,6 +31,8 @@ final readonly class GlassCamera
     private const POINTS = 14;
 
     private const TRIES = 120;
+
+    private const GREAT = 2.5;
 
     /**
      * @param  int  $grains how many are laid out
@@ -56,12 +60,15 @@ final readonly class GlassCamera
     public function spoonful(float $doneness, int $seed = 1): string
     {
         $chance = new Randomizer(new Mt19937($seed));
-        $between = static fn (float $from, float $to): float => $from + ($to - $from) * $chance->getInt(0, 1_000_000) / 1e6;
+        $between = static fn (float $from, float $to): float => $from + ($to - $from) * $chance->getInt(0,
+            1_000_000) / 1e6;
         $large = self::blank($this->width * self::LARGE, $this->height * self::LARGE);
         imagefill($large, 0, 0, self::colour($large, $this->ground));
         $scale = self::LARGE * $this->width / $this->mm;
         foreach ($this->lay($between, $scale) as [$x, $y, $turn, $long, $wide]) {
-            $this->draw($large, $between, $doneness, $x, $y, $turn, $long, $wide);
+            $this->draw(
+                on: $large, between: $between, doneness: $doneness, x: $x, y: $y, turn: $turn, long: $long, wide: $wide,
+            );
         }
         $image = imagescale($large, $this->width, $this->height, IMG_BILINEAR_FIXED);
         if ($image === false) {
@@ -69,9 +76,7 @@ final readonly class GlassCamera
         }
         imagesavealpha($image, false);
         $this->light($image, $between);
-        for ($pass = 0; $pass < (int) round(2 * $this->blur ** 2); $pass++) {
-            imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);
-        }
+        $image = $this->blurred($image);
         $this->grain($image, $chance);
         ob_start();
         imagejpeg($image, null, $this->quality);
@@ -166,19 +171,21 @@ final readonly class GlassCamera
         $depth = min(0.6, $front * $wide / $long * $between(0.8, 1.6));
         $off = $between(-0.5, 0.5) * (1 - $share);
         $ends = [$from + $depth, $to < 1 ? $to : $to - $depth];
+        $white = $between(0.93, 1.03);
+        $blunt = $between(2.2, 5.0);
         // From rim to white over about a pixel of the picture.
         foreach ([1.6, 0.8, 0.0, -0.8] as $step => $soft) {
             $this->shape($on, $place, $ends[0], $ends[1], static function (float $t) use (
-                $half, $share, $off, $soft, $ends, $to,
+                $half, $share, $off, $soft, $ends, $to, $blunt,
             ): array {
                 // Round at its own tips, cut where the grain is.
                 $u = 2 * ($t - $ends[0]) / max(1e-6, $ends[1] - $ends[0]) - 1;
-                $round = $u > 0 && $to < 1 ? 1.0 : max(0.0, 1 - abs($u) ** 4) ** 0.5;
+                $round = $u > 0 && $to < 1 ? 1.0 : max(0.0, 1 - abs($u) ** $blunt) ** 0.5;
                 $wide = max(0.0, $half($t) * $share * $round + $soft * 0.5);
                 $middle = $half($t) * $off;
 
                 return [$middle - $wide, $middle + $wide];
-            }, $rim + (1 - $rim) * [0.25, 0.5, 0.75, 1.0][$step]);
+            }, $rim + ($white - $rim) * [0.25, 0.5, 0.75, 1.0][$step]);
         }
     }
 
@@ -203,9 +210,10 @@ final readonly class GlassCamera
         foreach (array_reverse($down) as $point) {
             array_push($up, ...$point);
         }
-        imagefilledpolygon($on, array_map(static fn (float $one): int => (int) round($one), $up), self::colour($on, array_map(
-            static fn (float $ground): float => $ground + $light * (self::WHITE - $ground), $this->ground,
-        )));
+        imagefilledpolygon($on, array_map(static fn (float $one): int => (int) round($one), $up), self::colour($on,
+            array_map(
+                static fn (float $ground): float => $ground + $light * (self::WHITE - $ground), $this->ground,
+            )));
     }
 
     /** @param  callable(float, float): float  $between */
@@ -216,7 +224,8 @@ final readonly class GlassCamera
             $x = (int) $between(0.3 * $this->width, 0.7 * $this->width);
             for ($soft = 0; $soft < 30; $soft++) {
                 imagefilledpolygon($image, [
-                    $x - 60 + 4 * $soft, 0, $this->width, 0, $this->width, $this->height, $x + 40 + 4 * $soft, $this->height,
+                    $x - 60 + 4 * $soft, 0, $this->width, 0, $this->width, $this->height, $x + 40 + 4 * $soft,
+                    $this->height,
                 ], self::colour($image, [252.0, 252.0, 252.0]));
             }
         }
@@ -236,6 +245,24 @@ final readonly class GlassCamera
                 ));
             }
         }
+    }
+
+    /**
+     * By threes of pixels; a great blur by drawing it small, since many small ones come to nothing in whole numbers.
+     */
+    private function blurred(GdImage $image): GdImage
+    {
+        if ($this->blur > self::GREAT) {
+            $by = 1.6 * $this->blur;
+            $small = imagescale($image, (int) ($this->width / $by), (int) ($this->height / $by), IMG_BILINEAR_FIXED);
+            $image = $small === false ? $image : imagescale($small, $this->width, $this->height, IMG_BILINEAR_FIXED);
+        } else {
+            for ($pass = 0; $pass < (int) round(2 * $this->blur ** 2); $pass++) {
+                imagefilter($image, IMG_FILTER_GAUSSIAN_BLUR);
+            }
+        }
+
+        return $image === false ? throw new LogicException('A drawn picture is blurred.') : $image;
     }
 
     /** What a small sensor adds: laid over as a picture of noise alone. */

@@ -28,6 +28,7 @@ use Orbek\Core\Plan\Work\WorkKind;
  *     eye?: array{who: string, evidence: list<float>, readings: int}, salt?: string, also?: list<string>,
  *     notes?: list<array{of: string, likelihood: list<float>}>,
  *     boiled?: array{pot: string, burner: string, likelihood: list<float>},
+ *     glass?: list<array{by_glass: float, by_scale: float}>,
  *     heats?: list<array{of: string, likelihood: list<float>}>
  * }
  */
@@ -35,6 +36,9 @@ final readonly class Cook
 {
     /** Minutes past its time from which a table counts as late. */
     public const LATE_MIN = 10;
+
+    /** Spoonfuls taken so near each other are held against each other. */
+    private const SAME_SPOONFUL_S = 90.0;
 
     /** How far a weighed spoonful leaves the doneness beside it unsure. */
     private const WEIGHED_SD = 0.05;
@@ -159,6 +163,19 @@ final readonly class Cook
         return $this->plan()->boil()?->lifts[$this->state->scoops];
     }
 
+    /** The boil that the rice is in, or was last; null where it has been in none yet. */
+    public function boilTask(): ?string
+    {
+        $last = null;
+        foreach ($this->state->progress as $task => $progress) {
+            if ($progress->startedAt !== null && $this->plan()->day->task($task)->kind === WorkKind::Boil) {
+                $last = $task;
+            }
+        }
+
+        return $last;
+    }
+
     /** Whether a scoop is lifted while the rest boils on. */
     public function isScoopNext(): bool
     {
@@ -214,6 +231,8 @@ final readonly class Cook
             );
         }
         $summary['people'] = $plan->dish->table->eaters;
+        $glass = $this->glassBesideScale();
+        $summary += $glass === [] ? [] : ['glass' => $glass];
         $outcome = $this->state->outcome;
 
         return $summary + ($outcome === null ? []
@@ -223,6 +242,35 @@ final readonly class Cook
                 + ($outcome->salt === null ? [] : ['salt' => $outcome->salt->value])
                 + ($outcome->also === [] ? [] : ['also' => array_column($outcome->also, 'value')])
                 + $this->measured());
+    }
+
+    /**
+     * What spoonfuls came to under glass and on the scale, where both were within a minute and a half of each other:
+     * how
+     * the reading of photographs is checked where it is used.
+     *
+     * @return list<array{by_glass: float, by_scale: float}>
+     */
+    private function glassBesideScale(): array
+    {
+        $pairs = [];
+        $forecast = $this->forecast();
+        foreach ($this->state->observations as $read) {
+            foreach ($this->state->observations as $weighed) {
+                $isPair = $read->picture !== null && $weighed->picture === null && $weighed->stage === null
+                    && abs($read->seconds - $weighed->seconds) <= self::SAME_SPOONFUL_S;
+                if ($isPair && $forecast !== null) {
+                    $cooked = $forecast->donenessAfter($read->seconds) - $forecast->donenessAfter($weighed->seconds);
+                    $pairs[] = [
+                        'by_glass' => round($read->doneness, 3),
+                        // What the one cooked longer than the other is no fault of either.
+                        'by_scale' => round($weighed->weighs($forecast->uptake) + $cooked, 3),
+                    ];
+                }
+            }
+        }
+
+        return $pairs;
     }
 
     /** @return array{browning?: float, colour?: string} of the crust as it was measured */

@@ -21,6 +21,7 @@ abstract readonly class Event
         'lengthened' => Events\Lengthened::class,
         'tested' => Events\Tested::class,
         'weighed' => Events\Weighed::class,
+        'glassed' => Events\Glassed::class,
         'back-at-boil' => Events\BackAtBoil::class,
         'scooped' => Events\Scooped::class,
         'tasted' => Events\Tasted::class,

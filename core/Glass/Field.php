@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Orbek\Core\Glass;
 
 /**
- * Light over the ground at half the picture's size: uneven light of lamp and window is taken out where the ground shows,
+ * Light over the ground at half the picture's size: uneven light of lamp and window is taken out where the ground
+ * shows,
  * so that what is left is rice, glare, or noise.
  */
 final readonly class Field
@@ -60,9 +61,9 @@ final readonly class Field
             }
         }
         // A square that is all rice is as dark as those beside it.
-        $tiles = self::around($tiles, min(...));
-        $tiles = self::around($tiles, max(...));
-        $tiles = self::around($tiles, static fn (float ...$all): float => array_sum($all) / count($all));
+        $tiles = self::around($tiles, static fn (array $near): float => min($near));
+        $tiles = self::around($tiles, static fn (array $near): float => max($near));
+        $tiles = self::around($tiles, static fn (array $near): float => array_sum($near) / count($near));
 
         return self::between($tiles, $width, $height, $across, $down);
     }
@@ -83,7 +84,7 @@ final readonly class Field
 
     /**
      * @param  array<int, array<int, float>>  $tiles
-     * @param  callable(float ...): float  $of nine beside each other, fewer at the edge
+     * @param  callable(non-empty-list<float>): float  $of nine beside each other, fewer at the edge
      * @return array<int, array<int, float>>
      */
     private static function around(array $tiles, callable $of): array
@@ -91,15 +92,15 @@ final readonly class Field
         $made = [];
         foreach ($tiles as $j => $row) {
             foreach ($row as $i => $value) {
-                $near = [];
+                $near = [$value];
                 for ($dj = -1; $dj <= 1; $dj++) {
                     for ($di = -1; $di <= 1; $di++) {
-                        if (isset($tiles[$j + $dj][$i + $di])) {
+                        if (($dj !== 0 || $di !== 0) && isset($tiles[$j + $dj][$i + $di])) {
                             $near[] = $tiles[$j + $dj][$i + $di];
                         }
                     }
                 }
-                $made[$j][$i] = $of(...$near);
+                $made[$j][$i] = $of($near);
             }
         }
 

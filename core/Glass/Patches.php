@@ -27,7 +27,8 @@ final readonly class Patches
 
     /**
      * @param  list<float>  $over
-     * @param  callable(list<int>): float  $cut of the pixels of a patch that hang together: from what light on they are rice
+     * @param  callable(list<int>): float  $cut of the pixels of a patch that hang together: from what light on they
+     * are rice
      * @param  float  $from light from which a pixel is looked at at all
      * @param  array<int, int>  $deep by pixel, written: how deep it lies
      */
@@ -55,24 +56,12 @@ final readonly class Patches
             }
         }
         $in = [];
-        $last = $width - 1;
         $end = $width * $height;
         foreach (array_keys($left) as $start) {
             if (! isset($left[$start])) {
                 continue;
             }
-            unset($left[$start]);
-            $patch = [$start];
-            for ($i = 0; $i < count($patch); $i++) {
-                $at = $patch[$i];
-                $x = $at % $width;
-                foreach ([$x > 0 ? $at - 1 : -1, $x < $last ? $at + 1 : -1, $at - $width, $at + $width] as $next) {
-                    if (isset($left[$next])) {
-                        unset($left[$next]);
-                        $patch[] = $next;
-                    }
-                }
-            }
+            $patch = self::spread($start, $left, $width);
             if (count($patch) < $least || count($patch) > $end / 2) {
                 continue;
             }
@@ -85,6 +74,32 @@ final readonly class Patches
         }
 
         return $in;
+    }
+
+    /**
+     * All that hangs together with one, taken out of what is left.
+     *
+     * @param  array<int, true>  $left
+     * @return non-empty-list<int>
+     */
+    private static function spread(int $start, array &$left, int $width): array
+    {
+        unset($left[$start]);
+        $patch = [$start];
+        for ($i = 0; $i < count($patch); $i++) {
+            $at = $patch[$i];
+            $x = $at % $width;
+            foreach (
+                [$x > 0 ? $at - 1 : -1, $x < $width - 1 ? $at + 1 : -1, $at - $width, $at + $width] as $next
+            ) {
+                if (isset($left[$next])) {
+                    unset($left[$next]);
+                    $patch[] = $next;
+                }
+            }
+        }
+
+        return $patch;
     }
 
     /**
@@ -122,23 +137,15 @@ final readonly class Patches
             $levels[$depth][] = $at;
         }
         krsort($levels);
-        $label = $of = $peak = [];
+        /** @var array<int, int> $label */
+        $label = [];
+        /** @var array<int, int> $of */
+        $of = [];
+        /** @var array<int, int> $peak */
+        $peak = [];
         foreach ($levels as $depth => $pixels) {
             foreach ($pixels as $at) {
-                $near = [];
-                foreach (
-                    [$at - 1, $at + 1, $at - $width, $at + $width, $at - $width - 1, $at - $width + 1, $at + $width - 1,
-                        $at + $width + 1] as $next
-                ) {
-                    if (isset($label[$next])) {
-                        $root = $label[$next];
-                        while ($of[$root] !== $root) {
-                            $root = $of[$root];
-                        }
-                        $near[$root] = true;
-                    }
-                }
-                $roots = array_keys($near);
+                $roots = self::beside($at, $width, $label, $of);
                 if ($roots === []) {
                     $label[$at] = $at;
                     $of[$at] = $at;
@@ -159,12 +166,36 @@ final readonly class Patches
         }
         $all = [];
         foreach ($label as $at => $root) {
-            while ($of[$root] !== $root) {
-                $root = $of[$root];
-            }
-            $all[$root][] = $at;
+            $all[self::root($root, $of)][] = $at;
         }
 
         return $all;
+    }
+
+    /**
+     * @param  array<int, int>  $label
+     * @param  array<int, int>  $of
+     * @return list<int> the basins of what lies around a pixel
+     */
+    private static function beside(int $at, int $width, array $label, array $of): array
+    {
+        $near = [];
+        foreach ([-$width - 1, -$width, -$width + 1, -1, 1, $width - 1, $width, $width + 1] as $by) {
+            if (isset($label[$at + $by])) {
+                $near[self::root($label[$at + $by], $of)] = true;
+            }
+        }
+
+        return array_keys($near);
+    }
+
+    /** @param  array<int, int>  $of */
+    private static function root(int $basin, array $of): int
+    {
+        while ($of[$basin] !== $basin) {
+            $basin = $of[$basin];
+        }
+
+        return $basin;
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Orbek\Core\Glass;
 
+use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 
 /**
  * How far a spoonful is, read from a photograph of some ten grains pressed flat under glass on a dark ground
  * (docs/model.md, "The glass").
+ *
+ * @phpstan-type Seen array{outline: list<array{float, float}>, doneness: float, sees: bool, used: bool}
  */
 final readonly class Reading
 {
@@ -18,10 +21,10 @@ final readonly class Reading
     /** More than so many are too small to be read in one picture. */
     private const MOST_GRAINS = 120;
 
-    /** A heart of less than a tenth of the width is not seen: done, and so far on average. */
+    /** A heart of less than a tenth of the width is told as none; where none stands out at all, it is so far. */
     private const SEEN = 0.1;
 
-    private const UNSEEN = 0.965;
+    private const UNSEEN = 0.975;
 
     /** Rice stands out from its ground by so much of 255, and so many times the noise. */
     private const STANDS_OUT = 22.0;
@@ -35,25 +38,51 @@ final readonly class Reading
     private const MOST_COVERED = 0.55;
 
     /** A grain's narrow side in pixels of half the picture: less is not read. */
-    private const LEAST_WIDE = 5.0;
+    private const LEAST_WIDE = 7.0;
+
+    /** A patch of fewer is dirt, or noise. */
+    private const LEAST_PIXELS = 25;
+
+    /** Where fewer of what is seen are single grains they lie in heaps. */
+    private const MOST_HEAPED = 0.4;
+
+    /** More than so many times the square of its narrow side is no single grain. */
+    private const TOGETHER = 40;
 
     /** No grain of rice is rounder than this, long over wide; broken ones may be. */
     private const ROUND = 1.35;
 
     private const LONGEST = 7.0;
 
-    /** Pixels at which all three colours run over are glare where they are not rice, of all the picture. */
-    private const MOST_BLUR = 0.16;
+    /** An edge more blurred than this, over a grain's narrow side, is not read. */
+    private const MOST_BLUR = 0.09;
 
-    /** What law, light and eye leave open whatever the number of grains. */
-    private const UNSURE = 0.028;
+    /** Pixels to either side of an edge, and how much steeper it must be near by than over those. */
+    private const FAR = 3;
 
-    /** The like where blur and heart are of one width. */
-    private const UNSURE_BLURRED = 0.35;
+    private const LEAST_STEEPER = 1.2;
+
+    /** Where hearts take up half of what they are in, a grain without one is all heart: hardly begun. */
+    private const HALF = 0.45;
+
+    private const MOST_FULL = 0.3;
 
     /**
-     * @param  list<array{outline: list<array{float, float}>, doneness: float, sees: bool, used: bool}>  $grains outlines
-     *     as shares of the picture's width and height
+     * What law and light leave open whatever the number of grains; and where no heart is wide enough to show its white.
+     */
+    private const UNSURE = 0.022;
+
+    private const UNSURE_OF_WHITE = 0.035;
+
+    /** The like for each cube of blur over a grain's narrow side. */
+    private const UNSURE_OF_EDGES = 60.0;
+
+    /** Nine grains of ten without a heart: done, by the plain way of the book. */
+    private const DONE = 0.9;
+
+    /**
+     * @param  list<Seen>  $grains outlines as shares of the picture's width and height
+     * @param  float  $unsure what law, light and blur leave open whatever the number of grains
      */
     private function __construct(
         public float $doneness,
@@ -61,7 +90,7 @@ final readonly class Reading
         public float $scatter,
         /** Of the mean. */
         public float $sd,
-        public array $grains,
+        public array $grains, private float $unsure,
     ) {
     }
 
@@ -80,17 +109,20 @@ final readonly class Reading
         }
         $deep = [];
         $patches = Patches::of(
-            $field->over, $field->width, $field->height, $from,
-            static fn (array $patch): float => max($from, self::edge($patch, $field->over)),
-            (int) (self::LEAST_WIDE ** 2), $deep,
+            over: $field->over, width: $field->width, height: $field->height, from: $from,
+            cut: static fn (array $patch): float => max($from, self::edge($patch, $field->over)),
+            least: self::LEAST_PIXELS, deep: $deep,
         );
         $seen = array_values(array_filter(array_map(
             static fn (array $one): Grain => Grain::of(
                 $one, $field->over, $deep, $field->width, $field->height, $field->noise,
             ),
-            array_filter($patches->all, static fn (array $one): bool => count($one) >= self::LEAST_WIDE ** 2),
+            array_filter($patches->all, static fn (array $one): bool => count($one) >= self::LEAST_PIXELS),
         ), static fn (Grain $grain): bool => $grain->rim > 0));
         $used = self::single($seen);
+        if ($seen === []) {
+            throw Refused::because('picture', 'glass.no-grain');
+        }
 
         return self::told($seen, $used, self::blur($field, $deep, $used), $field);
     }
@@ -125,7 +157,7 @@ final readonly class Reading
      * Those that are single, whole enough and like the others.
      *
      * @param  list<Grain>  $seen
-     * @return array<int, Grain> by place in what is seen
+     * @return non-empty-array<int, Grain> by place in what is seen
      *
      * @throws Refused where they are no grains of rice, or too few
      */
@@ -135,16 +167,9 @@ final readonly class Reading
         if ($whole === []) {
             throw Refused::because('picture', 'glass.no-grain');
         }
-        $middle = static function (array $values): float {
-            sort($values);
-
-            return $values[intdiv(count($values), 2)];
-        };
-        $wide = $middle(array_map(static fn (Grain $grain): float => $grain->wide, array_values($whole)));
-        $area = $middle(array_map(static fn (Grain $grain): float => $grain->area, array_values($whole)));
-        $long = $middle(array_map(
-            static fn (Grain $grain): float => $grain->long / $grain->wide, array_values($whole),
-        ));
+        $wide = self::middle(array_map(static fn (Grain $grain): float => $grain->wide, $whole));
+        $area = self::middle(array_map(static fn (Grain $grain): float => $grain->area, $whole));
+        $long = self::middle(array_map(static fn (Grain $grain): float => $grain->long / $grain->wide, $whole));
         if ($wide < self::LEAST_WIDE || count($whole) > self::MOST_GRAINS) {
             throw Refused::because('picture', 'glass.too-small', grains: count($whole));
         }
@@ -154,39 +179,49 @@ final readonly class Reading
         if ($long < self::ROUND) {
             throw Refused::because('picture', 'glass.no-rice');
         }
-        if (count($used) < self::LEAST_GRAINS) {
-            throw Refused::because(
-                'picture', count($whole) > count($used) + self::LEAST_GRAINS || $area > 40 * $wide ** 2
-                    ? 'glass.heaps' : 'glass.too-few', grains: count($used), least: self::LEAST_GRAINS,
+        if (count($used) < self::LEAST_GRAINS || count($used) < self::MOST_HEAPED * count($whole)) {
+            $lieTogether = count($whole) > count($used) + self::LEAST_GRAINS || $area > self::TOGETHER * $wide ** 2;
+            throw $lieTogether ? Refused::because('picture', 'glass.heaps') : Refused::because(
+                'picture', 'glass.too-few', grains: count($used), least: self::LEAST_GRAINS,
             );
         }
 
         return $used;
     }
 
+    /** @param  non-empty-array<float|int>  $values */
+    private static function middle(array $values): float
+    {
+        sort($values);
+
+        return (float) $values[intdiv(count($values), 2)];
+    }
+
     /**
      * How blurred it is, px sd: an edge from ground to rim as steep as it is.
      *
      * @param  array<int, int>  $deep
-     * @param  array<int, Grain>  $used
+     * @param  non-empty-array<int, Grain>  $used
+     *
+     * @throws Refused where an edge is hardly steeper over two pixels than over six: no edge is left
      */
     private static function blur(Field $field, array $deep, array $used): float
     {
-        $rims = array_map(static fn (Grain $grain): float => $grain->rim, array_values($used));
-        sort($rims);
-        $rim = $rims[intdiv(count($rims), 2)];
-        $steep = [];
-        $width = $field->width;
+        $rim = self::middle(array_map(static fn (Grain $grain): float => $grain->rim, $used));
+        $steep = $steeper = [];
+        $over = $field->over;
+        [$one, $far] = [$field->width, self::FAR * $field->width];
         foreach ($deep as $at => $depth) {
-            if ($depth !== Patches::STEP || ! isset($field->over[$at + $width], $field->over[$at - $width])) {
-                continue;
+            if ($depth === Patches::STEP && isset($over[$at + $far + self::FAR], $over[$at - $far - self::FAR])) {
+                $steep[] = $here = hypot($over[$at + 1] - $over[$at - 1], $over[$at + $one] - $over[$at - $one]) / 2;
+                $wide = hypot(
+                    $over[$at + self::FAR] - $over[$at - self::FAR], $over[$at + $far] - $over[$at - $far],
+                ) / (2 * self::FAR);
+                $steeper[] = $here / max(1e-6, $wide);
             }
-            $steep[] = hypot(
-                $field->over[$at + 1] - $field->over[$at - 1], $field->over[$at + $width] - $field->over[$at - $width],
-            ) / 2;
         }
-        if ($steep === []) {
-            return 1.0;
+        if ($steeper === [] || $steep === [] || self::middle($steeper) < self::LEAST_STEEPER) {
+            throw Refused::because('picture', 'glass.blurred');
         }
         sort($steep);
 
@@ -194,8 +229,8 @@ final readonly class Reading
     }
 
     /**
-     * @param  list<Grain>  $seen
-     * @param  array<int, Grain>  $used
+     * @param  non-empty-list<Grain>  $seen
+     * @param  non-empty-array<int, Grain>  $used
      *
      * @throws Refused
      */
@@ -205,46 +240,42 @@ final readonly class Reading
         if ($blur > self::MOST_BLUR * $wide) {
             throw Refused::because('picture', 'glass.blurred');
         }
-        $contrast = self::contrast($used, $blur);
+        $light = Light::of(array_values($used), $blur);
+        $hearts = array_map($light->heart(...), $seen);
+        self::haveBegun(array_intersect_key($hearts, $used));
         $grains = [];
         foreach ($seen as $place => $grain) {
-            $heart = $grain->heart($contrast);
-            $sees = $grain->peak > 0 && $heart >= self::SEEN;
+            $heart = $hearts[$place];
             $grains[] = [
                 'outline' => array_map(static fn (array $point): array => [
                     round($point[0] / $field->width, 4), round($point[1] / $field->height, 4),
                 ], $grain->outline),
-                'doneness' => round($sees ? Grain::doneness($heart) : self::UNSEEN, 3), 'sees' => $sees,
-                'used' => isset($used[$place]),
+                'doneness' => round($heart === null ? self::UNSEEN : 1 - $heart, 3),
+                'sees' => $heart !== null && $heart >= self::SEEN, 'used' => isset($used[$place]),
             ];
         }
 
-        return self::over($grains, self::UNSURE + self::UNSURE_BLURRED * 0.0 * $blur);
+        return self::over($grains, hypot(
+            $light->isShown ? self::UNSURE : self::UNSURE_OF_WHITE, self::UNSURE_OF_EDGES * ($blur / $wide) ** 3,
+        ));
     }
 
     /**
-     * The cook's white, over the rim: of the hearts that are wide enough to be seen as bright as they are.
+     * @param  array<int, float|null>  $hearts
      *
-     * @param  array<int, Grain>  $used
+     * @throws Refused where most are white from side to side: no rim tells how far they are
      */
-    private static function contrast(array $used, float $blur): float
+    private static function haveBegun(array $hearts): void
     {
-        $all = [];
-        foreach ($used as $grain) {
-            if ($grain->peak > 0) {
-                $contrast = $grain->contrast($blur);
-                $all[] = [$contrast, $grain->excess / $contrast];
-            }
+        $seen = array_values(array_filter($hearts, is_float(...)));
+        sort($seen);
+        $isWide = $seen !== [] && $seen[intdiv(count($seen), 2)] > self::HALF;
+        if ($isWide && count($hearts) - count($seen) > self::MOST_FULL * count($hearts)) {
+            throw Refused::because('picture', 'glass.hardly-begun');
         }
-        if ($all === []) {
-            return 0.0;
-        }
-        sort($all);
-
-        return $all[(int) (0.65 * count($all))][0];
     }
 
-    /** @param  list<array{outline: list<array{float, float}>, doneness: float, sees: bool, used: bool}>  $grains */
+    /** @param  non-empty-list<Seen>  $grains */
     private static function over(array $grains, float $unsure): self
     {
         $each = array_column(array_filter($grains, static fn (array $one): bool => $one['used']), 'doneness');
@@ -252,6 +283,70 @@ final readonly class Reading
         $square = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $each));
         $scatter = sqrt($square / max(1, count($each) - 1));
 
-        return new self($mean, $scatter, hypot($unsure, $scatter / sqrt(count($each))), $grains);
+        return new self($mean, $scatter, hypot($unsure, $scatter / sqrt(count($each))), $grains, $unsure);
+    }
+
+    /**
+     * The same with a grain that does not count, or does after all.
+     *
+     * @throws Refused where there is no such grain, or too few are left
+     */
+    public function counting(int $grain, bool $counts): self
+    {
+        $grains = $this->grains;
+        if (! isset($grains[$grain])) {
+            throw Refused::because('grain', 'glass.no-such-grain', grain: $grain + 1, grains: count($grains));
+        }
+        $grains[$grain]['used'] = $counts;
+        $left = count(array_filter($grains, static fn (array $one): bool => $one['used']));
+        if ($left < self::LEAST_GRAINS) {
+            throw Refused::because('grain', 'glass.too-few', grains: $left, least: self::LEAST_GRAINS);
+        }
+
+        return self::over($grains, $this->unsure);
+    }
+
+    /** How many count. */
+    public function used(): int
+    {
+        return count(array_filter($this->grains, static fn (array $one): bool => $one['used']));
+    }
+
+    /** How many of those have no heart that is seen. */
+    public function withoutHeart(): int
+    {
+        return count(array_filter($this->grains, static fn (array $one): bool => $one['used'] && ! $one['sees']));
+    }
+
+    /** Done by the plain way of the book. */
+    public function isDone(): bool
+    {
+        return $this->withoutHeart() >= self::DONE * $this->used();
+    }
+
+    /** @return array{unsure: float, grains: list<Seen>} as it is kept */
+    public function toArray(): array
+    {
+        return ['unsure' => round($this->unsure, 4), 'grains' => $this->grains];
+    }
+
+    /** @throws Refused where it is none that toArray() gave */
+    public static function fromFields(Fields $kept): self
+    {
+        $grains = array_map(static fn (Fields $one): array => [
+            'outline' => array_map(static fn (Fields $point): array => [
+                $point->number('0', -1, 2), $point->number('1', -1, 2),
+            ], $one->each('outline')),
+            'doneness' => $one->number('doneness', 0, 1), 'sees' => $one->flag('sees', true),
+            'used' => $one->flag('used', true),
+        ], $kept->each('grains'));
+        $left = count(array_filter($grains, static fn (array $one): bool => $one['used']));
+        if ($grains === [] || $left < self::LEAST_GRAINS) {
+            throw Refused::because(
+                $kept->at('grains'), 'glass.too-few', grains: $left, least: self::LEAST_GRAINS,
+            );
+        }
+
+        return self::over($grains, $kept->number('unsure', 0, 1));
     }
 }

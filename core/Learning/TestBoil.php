@@ -10,7 +10,6 @@ use Orbek\Core\Rice\Boil;
 use Orbek\Core\Rice\CookingFront;
 use Orbek\Core\Rice\RiceKind;
 use Orbek\Core\Rice\Soak;
-use Orbek\Core\Rice\Stage;
 use Orbek\Core\Rice\Uptake;
 
 /** A spoonful of a bag in a litre of boiling water, tested at noted minutes: ten minutes that teach a new bag. */
@@ -25,14 +24,14 @@ final class TestBoil
     /**
      * What the tests say of the day's factor, on the grid of FactorBelief.
      *
-     * @param  list<array{seconds: float, stage: Stage}>  $tests in the order of time
+     * @param  list<Observation>  $seen in the order of time
      * @return list<float>
      *
      * @throws Refused when there is none, or they are out of order
      */
-    public static function likelihood(RiceKind $kind, Soak $soak, float $boilC, float $roomC, array $tests): array
+    public static function likelihood(RiceKind $kind, Soak $soak, float $boilC, float $roomC, array $seen): array
     {
-        if ($tests === []) {
+        if ($seen === []) {
             throw Refused::because('tests', 'refused.no-grain');
         }
         $boil = Boil::of(
@@ -40,16 +39,14 @@ final class TestBoil
             Mass::grams(self::WATER_G), self::POWER_W, $boilC, $soak->minutes > 0 ? $soak->celsius : $roomC,
         );
 
-        $seen = [];
         $last = 0.0;
-        foreach ($tests as $index => ['seconds' => $seconds, 'stage' => $stage]) {
-            if ($seconds <= $last) {
+        foreach ($seen as $index => $one) {
+            if ($one->seconds <= $last) {
                 throw Refused::because(
-                    "tests/{$index}", 'refused.seconds-out-of-order', seconds: round($seconds), last: round($last),
+                    "tests/{$index}", 'refused.seconds-out-of-order', seconds: round($one->seconds), last: round($last),
                 );
             }
-            $last = $seconds;
-            $seen[] = Observation::touched($seconds, $stage);
+            $last = $one->seconds;
         }
 
         return Observation::together($seen, $boil, Uptake::of($kind, $soak));

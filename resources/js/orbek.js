@@ -4,6 +4,7 @@ import { monotonicFactory } from 'ulid';
 import begin from './begin.js';
 import crust from './crust.js';
 import drill from './drill.js';
+import glass from './glass.js';
 import { listen } from './forms.js';
 import { names, remember, remembered } from './kept.js';
 import later from './later.js';
@@ -12,6 +13,7 @@ import { deliverPictures, keep as keepPicture, picturesWaiting } from './picture
 import minutes from './minutes.js';
 import pot from './pot.js';
 import { deliverAll, waiting } from './queue.js';
+import { reach } from './reach.js';
 import { drawSpoonfuls } from './spoonful.js';
 import stove from './stove.js';
 import ticks from './ticks.js';
@@ -22,6 +24,7 @@ Alpine.plugin(morph);
 Alpine.data('begin', begin);
 Alpine.data('crust', crust);
 Alpine.data('drill', drill);
+Alpine.data('glass', glass);
 Alpine.data('far', () => ({ said: 50, shown() { return inDigits(String(this.said)); } }));
 Alpine.data('later', later);
 Alpine.data('meal', meal);
@@ -63,18 +66,19 @@ document.addEventListener('keydown', (event) => {
 
 // What was tapped at the Stove while the server was gone is sent from whichever page is open.
 const unsent = document.getElementById('unsent');
+const refusedPictures = new Set();
 const live = document.querySelector('[data-live]');
 const ownCook = live ? JSON.parse(live.dataset.live).cook : null;
 async function sendWhatWaits() {
-    deliverPictures();
+    deliverPictures().then((told) => told.forEach((one) => refusedPictures.add(one)));
     const pictures = await picturesWaiting();
     const results = await deliverAll(ownCook);
     const refused = results.flatMap((told) => told.refused);
     const left = Object.entries(await waiting()).reduce((sum, [cook, queue]) => (cook === ownCook ? sum : sum + queue.length), 0);
-    unsent.hidden = left === 0 && pictures === 0 && refused.length === 0;
+    unsent.hidden = left === 0 && pictures === 0 && refused.length === 0 && refusedPictures.size === 0;
     unsent.textContent = [
         ...(left ? [tell('noted-not-sent', { left, why: results.find((told) => told.away)?.why ?? '' })] : []),
-        ...(pictures ? [tell('photographs-not-sent', { pictures })] : []), ...refused,
+        ...(pictures ? [tell('photographs-not-sent', { pictures })] : []), ...refused, ...refusedPictures,
     ].join(' ');
 }
 if (unsent) {
@@ -140,8 +144,30 @@ document.addEventListener('change', async ({ target }) => {
     if (!target.matches('input[data-sends]') || target.files.length === 0) return;
     const { form } = target;
     const says = form.querySelector('output');
-    const at = Alpine.$data(form.closest('.stove')).now();
+    const atStove = form.closest('.stove');
+    const at = atStove ? Alpine.$data(atStove).now() : Date.now() / 1000;
+    const fields = Object.fromEntries([...new FormData(form)].filter(([name]) => !['_token', 'picture'].includes(name)));
     says.textContent = tell('on-its-way');
-    says.textContent = await keepPicture(ulid(), { to: form.action, shows: form.elements.shows.value, at, picture: target.files[0] });
+    const { isAnswered, says: told } = await keepPicture(ulid(), { to: form.action, fields, at, picture: target.files[0] });
+    says.textContent = told;
     target.value = '';
+    if (isAnswered && form.dataset.then === 'again') location.reload();
+});
+
+// A grain under glass that is outlined wrongly counts no more.
+async function countGrain(grain) {
+    const form = new FormData();
+    form.set('grain', grain.dataset.grain);
+    form.set('counts', grain.dataset.counts);
+    const reached = await reach(grain.closest('[data-grains]').dataset.grains, { method: 'POST', form });
+    const says = grain.closest('figure').querySelector('[data-grain-says]');
+    if (!reached.ok) says.textContent = reached.message;
+    else if (grain.closest('.stove')) Alpine.$data(grain.closest('.stove')).keep(0);
+    else location.reload();
+}
+document.addEventListener('click', ({ target }) => { if (target.matches('[data-grain]')) countGrain(target); });
+document.addEventListener('keydown', (event) => {
+    if (!event.target.matches?.('[data-grain]') || !['Enter', ' '].includes(event.key)) return;
+    event.preventDefault();
+    countGrain(event.target);
 });

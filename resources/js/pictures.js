@@ -18,9 +18,10 @@ const AGAIN_MS = 20_000;
 const MOST_MS = 3_600_000;
 
 async function post(id, taken) {
-    const { to, shows, at, picture, failed = 0 } = taken;
+    // One that an older page has kept tells what it shows beside the rest.
+    const { to, shows, fields = { shows }, at, picture, failed = 0 } = taken;
     const form = new FormData();
-    Object.entries({ id, shows, at }).forEach(([name, value]) => form.set(name, value));
+    Object.entries({ ...fields, id, at }).forEach(([name, value]) => form.set(name, value));
     form.set('picture', picture, picture.name || 'picture.jpg');
     const reached = await reach(to, { method: 'POST', form, givesUpMs: TAKES_MS });
     // What the server cannot take at all is told and let go; what it could not be asked is asked again.
@@ -29,35 +30,39 @@ async function post(id, taken) {
     if (isAnswered) await stored(() => del(id, store));
     if (isFailed) await stored(() => set(id, { ...taken, failed: failed + 1, notBefore: Date.now() + Math.min(MOST_MS,
         AGAIN_MS * 2 ** failed) }, store));
-    return { isAnswered, isFailed, says: reached.ok ? tell('kept-with-the-cook') : isAnswered ? reached.message : tell('kept-here') };
+    return {
+        isAnswered, isFailed, isRefused: isAnswered && !reached.ok,
+        says: reached.ok ? tell('kept-with-the-cook') : isAnswered ? reached.message : tell('kept-here'),
+    };
 }
 
 const alone = (work, options = {}) => (globalThis.navigator?.locks ? navigator.locks.request('orbek.pictures', options, work) : work({}));
 
 /**
  * @param {string} id a ULID
- * @param {{to: string, shows: string, at: number, picture: File}} taken where to, of what, when (seconds since 1970)
- * @returns {Promise<string>} what is said of it
+ * @param {{to: string, fields: Object<string, string>, at: number, picture: File}} taken where to, with what beside, when (seconds
+ *     since 1970)
+ * @returns {Promise<{isAnswered: boolean, says: string}>} what is said of it
  */
 export async function keep(id, taken) {
     const isStored = await stored(() => set(id, taken, store));
     return alone(async () => {
         const { isAnswered, says } = await post(id, taken);
-        return isAnswered || isStored ? says : tell('not-sent');
+        return { isAnswered, says: isAnswered || isStored ? says : tell('not-sent') };
     });
 }
 
-/** Sends what waits, as long as the server answers; how many are left. One already on its way is not waited for. */
+/** Sends what waits, as long as the server answers; what is said of those it refused. One already on its way is not waited for. */
 export const deliverPictures = () => alone(async (lock) => {
-    if (lock === null) return picturesWaiting();
+    if (lock === null) return [];
     const waiting = await asked(NAME, () => entries(store)).catch(() => []);
-    let sent = 0;
+    const refused = [];
     for (const [id, taken] of waiting.filter(([, { notBefore = 0 }]) => notBefore <= Date.now())) {
-        const { isAnswered, isFailed } = await post(id, taken);
-        if (isAnswered) sent++;
-        else if (!isFailed) break;
+        const { isAnswered, isFailed, isRefused, says } = await post(id, taken);
+        if (isRefused) refused.push(says);
+        if (!isAnswered && !isFailed) break;
     }
-    return waiting.length - sent;
+    return refused;
 }, { ifAvailable: true });
 
 export const picturesWaiting = async () => (await asked(NAME, () => entries(store)).catch(() => [])).length;

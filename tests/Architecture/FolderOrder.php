@@ -14,7 +14,7 @@ final class FolderOrder
 {
     /** From the ground up; what stands in one line may use one another's neighbours, never a ring. */
     public const ORDER = [
-        'Measure', 'Care', 'Rice', 'Water', 'Filling', 'Pot', 'Lid', 'Heat', 'Clock', 'Learning', 'Kitchen', 'Dish',
+        'Measure', 'Care', 'Rice', 'Glass', 'Water', 'Filling', 'Pot', 'Lid', 'Heat', 'Clock', 'Learning', 'Kitchen', 'Dish',
         'Meal',
         'Plan', 'Edit', 'Cook', 'Drill',
     ];

@@ -162,7 +162,7 @@ final readonly class ArchiveIn
         $left = $lessons = [];
         foreach ($rows as [$table, $row]) {
             // What is here stays as it is, and so does what belongs to it.
-            $owner = $row[self::OWNERS[$table] ?? ''] ?? null;
+            $owner = $row[self::OWNERS[$table] ?? ''] ?? $row['lot_test_id'] ?? null;
             if (isset($left[(string) $owner]) || DB::table($table)->where('id', $row['id'])->exists()) {
                 $left[(string) $row['id']] = true;
 

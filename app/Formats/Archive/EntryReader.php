@@ -26,6 +26,7 @@ use Orbek\Core\Dish\Craft;
 use Orbek\Core\Dish\Dish as CoreDish;
 use Orbek\Core\Drill\Form;
 use Orbek\Core\Drill\Supper;
+use Orbek\Core\Glass\Reading;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Meal\Meal as CoreMeal;
@@ -372,19 +373,22 @@ final readonly class EntryReader
      * @param  Entry  $entry
      * @return Rows
      */
-    private function photographs(array $entry): array
+    private function photographs(array $entry, string $of = 'cook_id'): array
     {
         $rows = [];
         foreach (self::list($entry, 'photographs') as $index => $one) {
             $at = "{$entry['name']}/photographs/{$index}";
-            self::holds($at, $one, ['shows', 'width', 'height', 'taken_at']);
+            self::holds($at, ['reading' => $one['reading'] ?? null] + $one, Part::PHOTOGRAPH);
             self::time("{$at}/taken_at", $one['taken_at']);
             Fields::of($one, $at)->one('shows', Shows::class);
             $size = PictureFile::ours(($this->jpeg)($one['id']))
                 ?? throw Refused::because($at, 'refused.is-no-picture');
+            $reading = isset($one['reading'])
+                ? Reading::fromFields(Fields::of($one, $at)->object('reading')) : null;
             $rows[] = ['photographs', [
-                'id' => $one['id'], 'cook_id' => $entry['thing']['id'], 'shows' => $one['shows'], 'width' => $size[0],
+                'id' => $one['id'], $of => $entry['thing']['id'], 'shows' => $one['shows'], 'width' => $size[0],
                 'height' => $size[1], 'taken_at' => $one['taken_at'],
+                'reading' => $reading === null ? null : json_encode($reading->toArray()),
             ]];
         }
 
@@ -404,11 +408,16 @@ final readonly class EntryReader
         $document->number('soak_c', 0, 60);
         foreach ($document->each('tests') as $test) {
             $test->number('seconds', 1, 5400);
-            $test->one('stage', Stage::class);
+            if ($test->has('picture')) {
+                $test->number('doneness', 0, 1);
+                $test->number('sd', 0, 1);
+            } else {
+                $test->one('stage', Stage::class);
+            }
         }
         self::likelihood("{$entry['name']}/likelihood", $entry['thing']['likelihood']);
 
-        return [['lot_tests', $row]];
+        return [['lot_tests', $row], ...$this->photographs($entry, 'lot_test_id')];
     }
 
     /**

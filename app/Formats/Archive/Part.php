@@ -18,9 +18,13 @@ enum Part: string
     case Meters = 'meters';
     case Readings = 'readings';
 
+    /** Columns of a photograph. */
+    public const PHOTOGRAPH = ['shows', 'width', 'height', 'taken_at', 'reading'];
+
     /** Columns that archives of an earlier edition have not got. */
     public const LATER = [
-        'cooked_at', 'of_demo', 'practice', 'form', 'seed', 'doneness', 'said', 'session', 'who', 'words', 'table_at',
+        'cooked_at', 'of_demo', 'practice', 'form', 'seed', 'doneness', 'said', 'session', 'who', 'words',
+        'reading', 'table_at',
     ];
 
     public function table(): string
@@ -89,7 +93,10 @@ enum Part: string
                 'columns' => ['dish', 'type', 'document', 'received_at'],
             ]],
             self::Cooks => ['photographs' => [
-                'table' => 'photographs', 'of' => 'cook_id', 'columns' => ['shows', 'width', 'height', 'taken_at'],
+                'table' => 'photographs', 'of' => 'cook_id', 'columns' => self::PHOTOGRAPH,
+            ]],
+            self::LotTests => ['photographs' => [
+                'table' => 'photographs', 'of' => 'lot_test_id', 'columns' => self::PHOTOGRAPH,
             ]],
             default => [],
         };
@@ -102,7 +109,7 @@ enum Part: string
             $column,
             [
                 'document', 'dish', 'kitchen', 'knowledge', 'summary', 'meal', 'given', 'laid', 'heats', 'likelihood',
-                'practice',
+                'practice', 'reading',
             ],
             true,
         );

@@ -14,8 +14,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Orbek\Core\Learning\Observation;
-use Orbek\Core\Learning\TestBoil;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Plan\Planner;
@@ -117,10 +115,9 @@ final class KitchenController
         )));
         $tests = self::tests($request);
 
-        return self::taught(
-            $bag->id, $soak, $tests,
-            TestBoil::likelihood($bag->kind, $soak, $kitchen->boilC(), $kitchen->site->roomC, $tests), $clock,
-        );
+        $test = LotTest::teaching($bag, $soak, $kitchen, $tests);
+
+        return self::taught($bag->id, $soak, $tests, $test->likelihood, $clock);
     }
 
     /**
@@ -136,16 +133,16 @@ final class KitchenController
         if ($told === null || $boil === null) {
             throw Refused::because('told/boil_min', 'refused.no-own-minutes');
         }
-        $test = ['seconds' => 60 * array_sum($told) / 2, 'stage' => $core->grain->water->stage];
+        $test = ['seconds' => 60 * array_sum($told) / 2, 'stage' => $core->grain->water->stage->value];
 
         return self::taught(
             $core->grain->rice->bag, $core->grain->rice->soak, [$test],
-            $boil->forecast->seeing([Observation::touched($test['seconds'], $test['stage'])])->taught, $clock,
+            $boil->forecast->seeing(LotTest::observations([$test]))->taught, $clock,
         );
     }
 
     /**
-     * @param  list<array{seconds: float, stage: Stage}>  $tests
+     * @param  list<array{seconds: float, stage: string}>  $tests
      * @param  list<float>  $likelihood of the day's factor
      */
     private static function taught(
@@ -156,10 +153,7 @@ final class KitchenController
             'document' => [
                 'soak_min' => $soak->minutes,
                 'soak_c' => $soak->celsius,
-                'tests' => array_map(
-                    static fn (array $test): array => ['seconds' => $test['seconds'], 'stage' => $test['stage']->value],
-                    $tests,
-                ),
+                'tests' => $tests,
             ],
             'likelihood' => $likelihood,
             'tested_at' => $clock->now(),
@@ -185,7 +179,7 @@ final class KitchenController
     /**
      * The filled rows of the form.
      *
-     * @return list<array{seconds: float, stage: Stage}>
+     * @return list<array{seconds: float, stage: string}>
      */
     private static function tests(Request $request): array
     {
@@ -194,7 +188,7 @@ final class KitchenController
             if ($row->has('minutes')) {
                 $tests[] = [
                     'seconds' => 60 * $row->number('minutes', 0.1, 90, 'min'),
-                    'stage' => $row->one('stage', Stage::class),
+                    'stage' => $row->one('stage', Stage::class)->value,
                 ];
             }
         }

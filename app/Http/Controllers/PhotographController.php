@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Formats\PictureFile;
 use App\Models\Cook;
+use App\Models\Glass;
+use App\Models\LotTest;
 use App\Models\Photograph;
 use App\Models\Shows;
 use App\StandIns\PracticeClock;
@@ -37,10 +39,10 @@ final class PhotographController
         // No earlier than its cook and no later than now, whatever a phone's clock says.
         $at = $form->has('at') ? $form->number('at', 0, 1e11) : $now->getTimestamp();
         $at = (int) min(max($at, $cook->started_at->getTimestamp()), $now->getTimestamp());
-        $photograph = Photograph::keep(
-            strtolower($id), $cook, $shows, PictureFile::uploaded($request->file('picture')),
-            $now->setTimestamp($at),
-        );
+        $picture = PictureFile::uploaded($request->file('picture'));
+        $photograph = $shows === Shows::Glass
+            ? Glass::ofBoil(strtolower($id), $cook, $picture, $now->setTimestamp($at), $now)
+            : Photograph::keep(strtolower($id), $cook, $shows, $picture, $now->setTimestamp($at));
 
         return $request->expectsJson()
             ? response()->json(['kept' => $photograph->id])
@@ -75,8 +77,9 @@ final class PhotographController
     public function away(Photograph $photograph): RedirectResponse
     {
         $cook = $photograph->cook_id;
+        $bag = LotTest::query()->find($photograph->lot_test_id)->lot ?? null;
         $photograph->delete();
 
-        return redirect()->route('cook.record', $cook);
+        return $cook === null ? redirect()->route('lot', $bag) : redirect()->route('cook.record', $cook);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Pages;
 
+use App\Models\Photograph;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\Cook;
+use Orbek\Core\Learning\Observation;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Work\Stations\Boil;
 
@@ -26,9 +28,19 @@ final readonly class BoilNow
         $view->with([
             'later' => $this->later($fold, $given['task']),
             'hand' => Note::of('boil.by-hand', isEarly: $boil?->isLiftedBeforeItBoils() ?? false),
-            'boil' => $boil, 'forecast' => $forecast, 'lift' => $fold->lift(),
+            'glass' => self::glass($fold), 'boil' => $boil, 'forecast' => $forecast, 'lift' => $fold->lift(),
             'seen' => $fold->state->observations !== [] || $forecast?->boil !== $boil?->forecast->boil,
         ]);
+    }
+
+    /** The last photograph of grains under glass that tells of this boil. */
+    private static function glass(Cook $fold): ?Photograph
+    {
+        $pictures = array_filter(array_map(
+            static fn (Observation $one): ?string => $one->picture, $fold->state->observations,
+        ));
+
+        return $pictures === [] ? null : Photograph::known(end($pictures));
     }
 
     /**

@@ -16,6 +16,7 @@
 <ul class="photographs">
     @foreach ($photographs as $photograph)
         <li x-data="crust">
+            @if ($photograph->reading !== null)@include('glass.seen')@else
             <figure>
                 <div class="touched">
                     <img x-ref="picture" src="{{ route('photograph', $photograph) }}" width="{{ $photograph->width }}" height="{{
@@ -33,6 +34,7 @@
                     $local($photograph->taken_at)
                     }}</figcaption>
             </figure>
+            @endif
             @if ($photograph->shows === App\Models\Shows::Crust)
                 <form method="post" action="{{ route('photograph.measure', $photograph) }}" class="measure-crust">
                     @csrf

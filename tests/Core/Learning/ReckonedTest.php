@@ -183,13 +183,13 @@ final class ReckonedTest extends TestCase
         self::assertEqualsWithDelta(
             Observation::touched(300, Stage::HardHeart)->likelihood($spoon, self::uptake()),
             TestBoil::likelihood(
-                RiceKind::AgedBasmati, $soak, 98, 22, [['seconds' => 300.0, 'stage' => Stage::HardHeart]],
+                RiceKind::AgedBasmati, $soak, 98, 22, [Observation::touched(300.0, Stage::HardHeart)],
             ), 1e-9,
         );
         self::assertNotSame('', Sample::refused(static fn () => TestBoil::likelihood(RiceKind::AgedBasmati, $soak, 98, 22, [])));
         self::assertStringContainsString('tests/1', Sample::refused(static fn () => TestBoil::likelihood(
             RiceKind::AgedBasmati, $soak, 98, 22,
-            [['seconds' => 300.0, 'stage' => Stage::HardHeart], ['seconds' => 300.0, 'stage' => Stage::Thread]],
+            [Observation::touched(300.0, Stage::HardHeart), Observation::touched(300.0, Stage::Thread)],
         )));
     }
 
