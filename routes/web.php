@@ -202,6 +202,7 @@ Route::get('/drill', [DrillController::class, 'show'])->name('drill');
 Route::post('/drill/sessions', [DrillController::class, 'begin'])->name('drill.begin');
 Route::get('/drill/sessions/{session}', [DrillController::class, 'session'])->name('drill.session');
 Route::post('/drill/name', [DrillController::class, 'name'])->name('drill.name');
+Route::post('/drill/own', [DrillController::class, 'own'])->name('drill.own');
 Route::post('/drill/lift', [DrillController::class, 'lift'])->name('drill.lift');
 
 Route::post('/drill/supper', [SupperController::class, 'begin'])->name('supper.begin');

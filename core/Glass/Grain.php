@@ -38,6 +38,9 @@ final readonly class Grain
     /** Its highest light is the mean of two pixels side by side: as if that much more blurred, px sd. */
     private const OF_TWO = 0.577;
 
+    /** Where water has come to is no sharp line: a heart's edge is that much softer than a grain's (our own), px sd. */
+    private const SOFT = 0.57;
+
     private const POINTS = 10;
 
     /**
@@ -252,25 +255,35 @@ final readonly class Grain
      * light
      * the blur has taken from its height.
      *
-     * @param  float  $blur sd, px
+     * @param  float  $soft sd, px
      */
-    public function white(float $blur): float
+    public function white(float $soft): float
     {
         $seen = $this->peak - $this->rim;
         $is = $seen;
         for ($round = 0; $round < self::ROUNDS && $is > 0; $round++) {
             $is = $seen / max(0.4, self::within(
-                $this->excess() / $is / (2 * M_SQRT2 * hypot($blur, self::OF_TWO)),
+                $this->excess() / $is / (2 * M_SQRT2 * $soft),
             ));
         }
 
         return $this->rim + max(0.0, $is);
     }
 
-    /** How wide its heart is over the blur, were it as bright as told. */
-    public function overBlur(float $white, float $blur): float
+    /**
+     * How soft a heart's edge is to be taken, its light the mean of two pixels.
+     *
+     * @param  float  $blur of a grain's edge, px sd
+     */
+    public static function softness(float $blur): float
     {
-        return $this->excess() / max(1e-6, $white - $this->rim) / hypot($blur, self::OF_TWO);
+        return sqrt($blur ** 2 + self::OF_TWO ** 2 + self::SOFT ** 2);
+    }
+
+    /** How wide its heart is over the blur, were it as bright as told. */
+    public function overBlur(float $white, float $soft): float
+    {
+        return $this->excess() / max(1e-6, $white - $this->rim) / $soft;
     }
 
     /** The heart's share of the section, as bright as told. */

@@ -21,6 +21,9 @@ final readonly class Light
     /** Of grains whose white is guessed from under the blur, the brighter ones tell it: so large a part is darker. */
     private const BRIGHTER = 0.45;
 
+    /** A heart is so many times as bright as its rim where none shows how bright it is (our own). */
+    private const USUAL_WHITE = 2.2;
+
     /** A rim this much brighter than the dimmer ones is no rim: its heart goes from side to side. */
     private const MOST_RIM = 1.3;
 
@@ -31,24 +34,26 @@ final readonly class Light
 
     /** @param  array{float, float, float}  $plane ln white: in the middle, across and down a pixel */
     private function __construct(
-        private array $plane, private float $rim, private float $blur,
+        private array $plane, private float $rim, private float $soft,
         /** Whether hearts show their white, or it is guessed from under the blur. */
         public bool $isShown,
     ) {
     }
 
     /**
-     * @param  list<Grain>  $grains single ones
-     * @param  float  $blur sd, px
+     * @param  non-empty-list<Grain>  $grains single ones
+     * @param  float  $blur of a grain's edge, sd, px
      */
     public static function of(array $grains, float $blur): self
     {
+        $soft = Grain::softness($blur);
         $shown = $guessed = [];
         foreach ($grains as $grain) {
             if ($grain->hasHeart()) {
-                $white = $grain->white($blur);
+                $white = $grain->white($soft);
                 $guessed[] = $white;
-                $trust = self::trust($grain->overBlur($white, $blur));
+                // A thin heart would vouch for its own dim white: it must be wide even were it as bright as usual.
+                $trust = self::trust($grain->overBlur(max($white, self::USUAL_WHITE * $grain->rim), $soft));
                 if ($trust > 0) {
                     $shown[] = [$grain, log($white), $trust];
                 }
@@ -56,16 +61,19 @@ final readonly class Light
         }
         sort($guessed);
         if (count($shown) < self::A_PLANE) {
-            $white = $guessed === [] ? 0.0 : $guessed[(int) (self::BRIGHTER * count($guessed))];
+            $rims = array_map(static fn (Grain $grain): float => $grain->rim, $grains);
+            sort($rims);
+            $usual = self::USUAL_WHITE * $rims[intdiv(count($rims), 2)];
+            $white = $guessed[(int) (self::BRIGHTER * count($guessed))] ?? $usual;
 
-            return new self([log(max(1e-6, $white)), 0.0, 0.0], INF, $blur, false);
+            return new self([log(max(1e-6, sqrt($white * $usual))), 0.0, 0.0], INF, $soft, false);
         }
         $plane = self::plane($shown);
-        $light = new self($plane, INF, $blur, true);
+        $light = new self($plane, INF, $soft, true);
         $rims = array_map(static fn (Grain $grain): float => $grain->rim / $light->at($grain), $grains);
         sort($rims);
 
-        return new self($plane, self::MOST_RIM * $rims[(int) (self::DIMMER * count($rims))], $blur, true);
+        return new self($plane, self::MOST_RIM * $rims[(int) (self::DIMMER * count($rims))], $soft, true);
     }
 
     /** The heart's share of a grain's section; null where none is seen. */
@@ -76,8 +84,8 @@ final readonly class Light
         if (! $grain->hasHeart()) {
             return null;
         }
-        $own = $grain->white($this->blur);
-        $trust = self::trust($grain->overBlur($own, $this->blur));
+        $own = $grain->white($this->soft);
+        $trust = self::trust($grain->overBlur(max($own, $here), $this->soft));
 
         return $grain->heart($trust * $own + (1 - $trust) * max($own, $here));
     }

@@ -57,6 +57,11 @@ final readonly class Reading
     /** An edge more blurred than this, over a grain's narrow side, is not read. */
     private const MOST_BLUR = 0.09;
 
+    /** A sharp edge, seen by differences over two pixels, px sd; and no picture is sharper than so. */
+    private const OF_DIFFERENCE = 0.78;
+
+    private const SHARP = 0.3;
+
     /** Pixels to either side of an edge, and how much steeper it must be near by than over those. */
     private const FAR = 3;
 
@@ -70,12 +75,17 @@ final readonly class Reading
     /**
      * What law and light leave open whatever the number of grains; and where no heart is wide enough to show its white.
      */
-    private const UNSURE = 0.022;
+    private const UNSURE = 0.015;
 
-    private const UNSURE_OF_WHITE = 0.035;
+    private const UNSURE_OF_WHITE = 0.04;
 
     /** The like for each cube of blur over a grain's narrow side. */
-    private const UNSURE_OF_EDGES = 60.0;
+    private const UNSURE_OF_EDGES = 90.0;
+
+    /** The like for noise over the light of a rim. */
+    private const UNSURE_OF_NOISE = 0.25;
+
+    private const OUTERMOST = 0.15;
 
     /** Nine grains of ten without a heart: done, by the plain way of the book. */
     private const DONE = 0.9;
@@ -225,7 +235,10 @@ final readonly class Reading
         }
         sort($steep);
 
-        return $rim / (sqrt(2 * M_PI) * max(1e-6, $steep[(int) (0.6 * count($steep))]));
+        // A difference over two pixels makes an edge less steep than it is.
+        $seen = $rim / (sqrt(2 * M_PI) * max(1e-6, $steep[(int) (0.6 * count($steep))]));
+
+        return sqrt(max(self::SHARP ** 2, $seen ** 2 - self::OF_DIFFERENCE ** 2));
     }
 
     /**
@@ -241,8 +254,8 @@ final readonly class Reading
             throw Refused::because('picture', 'glass.blurred');
         }
         $light = Light::of(array_values($used), $blur);
+        self::haveBegun($used);
         $hearts = array_map($light->heart(...), $seen);
-        self::haveBegun(array_intersect_key($hearts, $used));
         $grains = [];
         foreach ($seen as $place => $grain) {
             $heart = $hearts[$place];
@@ -255,22 +268,27 @@ final readonly class Reading
             ];
         }
 
-        return self::over($grains, hypot(
-            $light->isShown ? self::UNSURE : self::UNSURE_OF_WHITE, self::UNSURE_OF_EDGES * ($blur / $wide) ** 3,
+        $rim = self::middle(array_map(static fn (Grain $grain): float => $grain->rim, $used));
+
+        return self::over($grains, sqrt(
+            ($light->isShown ? self::UNSURE : self::UNSURE_OF_WHITE) ** 2
+            + (self::UNSURE_OF_EDGES * ($blur / $wide) ** 3) ** 2 + (self::UNSURE_OF_NOISE * $field->noise / $rim) ** 2,
         ));
     }
 
     /**
-     * @param  array<int, float|null>  $hearts
+     * @param  non-empty-array<int, Grain>  $used
      *
      * @throws Refused where most are white from side to side: no rim tells how far they are
      */
-    private static function haveBegun(array $hearts): void
+    private static function haveBegun(array $used): void
     {
-        $seen = array_values(array_filter($hearts, is_float(...)));
-        sort($seen);
-        $isWide = $seen !== [] && $seen[intdiv(count($seen), 2)] > self::HALF;
-        if ($isWide && count($hearts) - count($seen) > self::MOST_FULL * count($hearts)) {
+        $shares = array_map(
+            static fn (Grain $grain): float => $grain->heart($grain->peak),
+            array_filter($used, static fn (Grain $grain): bool => $grain->hasHeart()),
+        );
+        $isWide = $shares !== [] && self::middle($shares) > self::HALF;
+        if ($isWide && count($used) - count($shares) > self::MOST_FULL * count($used)) {
             throw Refused::because('picture', 'glass.hardly-begun');
         }
     }
@@ -279,7 +297,11 @@ final readonly class Reading
     private static function over(array $grains, float $unsure): self
     {
         $each = array_column(array_filter($grains, static fn (array $one): bool => $one['used']), 'doneness');
-        $mean = array_sum($each) / count($each);
+        sort($each);
+        // A grain in glare or half under another is far off: the outermost to either side do not tell of the middle.
+        $out = (int) (self::OUTERMOST * count($each));
+        $inner = array_slice($each, $out, count($each) - 2 * $out);
+        $mean = array_sum($inner) / max(1, count($inner));
         $square = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $each));
         $scatter = sqrt($square / max(1, count($each) - 1));
 

@@ -15,4 +15,5 @@ return [
     'no-such-grain' => 'there is no grain {grain}; {grains} are outlined.',
     'not-in-the-boil' => 'the rice was not in the boil when it was taken; begin the boil first.',
     'not-read' => 'no grains were read in it.',
+    'none-of-your-own' => 'no photograph of grains under glass has been taken here yet; take one at the Stove or for a bag.',
 ];

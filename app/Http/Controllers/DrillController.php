@@ -9,6 +9,7 @@ use App\Models\DrillAnswer;
 use App\Models\Household;
 use App\Models\Kitchen;
 use App\Models\Meal;
+use App\Models\Photograph;
 use App\Wording\Wording;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -78,6 +79,8 @@ final class DrillController
         return view('drill.show', [
             'asked' => $asked, 'spoonful' => Spoonful::of($asked['doneness'], DrillAnswer::chances($asked['seed'])),
             'form' => Form::from($asked['form']),
+            'photograph' => $asked['photograph'] === '' ? null : Photograph::known($asked['photograph']),
+            'hasOwn' => Photograph::query()->whereNotNull('reading')->exists(),
             'lift' => $lift, 'course' => $this->course($lift), 'said' => $session->get('drill.said'),
             'weakest' => NameTheStage::weakest(DrillAnswer::named($answers)),
             'session' => $open,
@@ -134,6 +137,22 @@ final class DrillController
         return redirect()->route('drill');
     }
 
+    /** The next to be told is a photograph of one's own, kept with what was read in it. */
+    public function own(Request $request): RedirectResponse
+    {
+        $photograph = Photograph::query()->whereNotNull('reading')->inRandomOrder()->first(Photograph::KNOWN);
+        $reading = $photograph?->read();
+        if ($photograph === null || $reading === null) {
+            throw Refused::because('photograph', 'glass.none-of-your-own');
+        }
+        $request->session()->put('drill.asked', [
+            'round' => 'far', 'form' => Form::Plates->value, 'seed' => 1, 'doneness' => round($reading->doneness, 4),
+            'photograph' => $photograph->id,
+        ]);
+
+        return redirect()->route('drill');
+    }
+
     /** A session looked at again: each grain as it was shown, what it was, and what was said. */
     public function session(string $session): View
     {
@@ -168,8 +187,8 @@ final class DrillController
         $answer = $this->keep($request, [
             'round' => $asked['round'], 'asked' => $stage->value, 'answered' => $answered?->value, 'off' => $off,
             'said' => $said,
-            'form' => $asked['form'], 'seed' => $asked['seed'], 'doneness' => $asked['doneness'],
-        ]);
+            'doneness' => $asked['doneness'],
+        ] + (($asked['photograph'] ?? '') === '' ? ['form' => $asked['form'], 'seed' => $asked['seed']] : []));
 
         return $this->next($request, $this->told($answer, $stage, $answered));
     }
@@ -231,7 +250,7 @@ final class DrillController
 
     /**
      * @param  Collection<int, DrillAnswer>  $answers
-     * @return array{round: string, form: string, seed: int, doneness: float}
+     * @return array{round: string, form: string, seed: int, doneness: float, photograph: string} of a photograph its id
      */
     private function asked(Request $request, Collection $answers): array
     {
@@ -239,7 +258,7 @@ final class DrillController
         if (is_array($asked)) {
             return [
                 'round' => (string) $asked['round'], 'form' => (string) $asked['form'], 'seed' => (int) $asked['seed'],
-                'doneness' => (float) $asked['doneness'],
+                'doneness' => (float) $asked['doneness'], 'photograph' => (string) ($asked['photograph'] ?? ''),
             ];
         }
         $card = Spacing::next(DrillAnswer::cards($answers), $this->clock->now(), self::chance());
@@ -247,7 +266,7 @@ final class DrillController
             'round' => $card->form === Form::Plates && self::chance() < Spacing::FAR ? 'far' : 'stage',
             'form' => $card->form->value,
             'seed' => (new Randomizer)->getInt(1, 2_000_000_000),
-            'doneness' => round(NameTheStage::within($card->stage, self::chance()), 4),
+            'doneness' => round(NameTheStage::within($card->stage, self::chance()), 4), 'photograph' => '',
         ];
         $request->session()->put('drill.asked', $asked);
 

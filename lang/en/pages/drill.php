@@ -75,4 +75,6 @@ return [
     'over-tells' => 'burst along its side, the ends frayed; it sticks to the next',
     'grain-was-answered' => 'That grain was answered already; here is another.',
     'boil-was-lifted' => 'That boil was lifted already; here is another.',
+    'a-photograph-of-your-own' => 'Grains under glass, photographed here: how far they are on average.',
+    'ask-of-a-photograph-of-yours' => 'Ask me of a photograph of ours',
 ];

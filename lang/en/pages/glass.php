@@ -8,7 +8,7 @@ return [
     'grains-outlined' => '{grains, plural, one{One grain} other{# grains}} in the photograph, outlined',
     'one-grain' => 'Grain {number}: {sees, select, yes{{percent} % done} other{no heart is seen}}; it counts',
     'read' => '<strong>{percent} %</strong> done, give or take {sure}; from grain to grain {scatter} to either side. Read in {grains, plural, other{# grains}}{out, plural, =0{} one{, one left out} other{, # left out}}.',
-    'without-heart' => '{none, plural, =0{Every grain shows a heart.} one{One of {grains} is without a heart.} other{# of {grains} are without a heart.}}{isDone, select, yes{ Nine of ten: done.} other{}}{isAll, select, yes{ Were they white all over, they would be raw.} other{}}',
+    'without-heart' => '{none, plural, =0{Every grain shows a heart.} one{One of {grains} is without a heart.} other{# of {grains} are without a heart.}}{isDone, select, yes{ Nine of ten: done.} other{}}{isAll, select, yes{ Were they white all over, they would be raw: then snap one.} other{}}',
     'tap-out' => 'Tap a grain that is outlined wrongly: it counts no more.',
     'how-take' => 'Take a spoonful out of the boil, and rinse it under cold water at once.',
     'how-press' => 'Lay some ten grains on something dark, each by itself, and press them flat under a glass.',

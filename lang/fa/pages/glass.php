@@ -8,7 +8,7 @@ return [
     'grains-outlined' => '{grains, plural, one{یک دانه} other{# دانه}} در عکس، دورش خط کشیده',
     'one-grain' => 'دانهٔ {number}: {sees, select, yes{{percent}٪ پخته} other{مغزی دیده نمی‌شود}}؛ به حساب می‌آید',
     'read' => '<strong>{percent}٪</strong> پخته، {sure} کم یا بیش؛ از دانه به دانه {scatter} به هر سو. از {grains, plural, other{# دانه}} خوانده شد{out, plural, =0{} one{، یکی کنار ماند} other{، # تا کنار ماند}}.',
-    'without-heart' => '{none, plural, =0{همهٔ دانه‌ها مغز دارند.} one{یکی از {grains} دانه بی‌مغز است.} other{# تا از {grains} دانه بی‌مغز است.}}{isDone, select, yes{ نُه از ده: پخته.} other{}}{isAll, select, yes{ اگر سراسر سفید بودند، خام بودند.} other{}}',
+    'without-heart' => '{none, plural, =0{همهٔ دانه‌ها مغز دارند.} one{یکی از {grains} دانه بی‌مغز است.} other{# تا از {grains} دانه بی‌مغز است.}}{isDone, select, yes{ نُه از ده: پخته.} other{}}{isAll, select, yes{ اگر سراسر سفیدند، خام‌اند: یکی را بشکنید.} other{}}',
     'tap-out' => 'روی دانه‌ای که دورش غلط خط کشیده شده بزنید: دیگر به حساب نمی‌آید.',
     'how-take' => 'یک قاشق از آب جوش بردارید و فوراً زیر آب سرد بشویید.',
     'how-press' => 'حدود ده دانه را جدا از هم روی چیزی تیره بگذارید و زیر شیشه پهنشان کنید.',

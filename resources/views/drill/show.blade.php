@@ -13,10 +13,14 @@
             </div>
             <h1>{{ $t('pages/drill.what-is-asked', isFar: $asked['round'] === 'far') }}</h1>
             <div class="asked">
-                <x-drawing.spoonful :$spoonful :$form />
+                @if ($photograph !== null)<img class="own-glass" src="{{ route('photograph', $photograph) }}" width="{{
+                    $photograph->width }}" height="{{ $photograph->height }}" alt="{{ $t('pages/drill.a-photograph-of-your-own') }}">
+                <p>{{ $t('pages/drill.a-photograph-of-your-own') }}</p>
+                @else<x-drawing.spoonful :$spoonful :$form />
                 <p>{{ ['plates' => $t('pages/drill.a-spoonful-between-two-glass-plates'), 'pressed' =>
                     $t('pages/drill.one-pressed-between-thumb-and-finger'), 'bitten' =>
                     $t('pages/drill.one-bitten'), 'pot' => $t('pages/drill.the-boil-from-above')][$form->value] }}</p>
+                @endif
             </div>
             @if ($asked['round'] === 'far')
                 <form method="post" action="{{ route('drill.name') }}" class="far" x-data="far">
@@ -35,6 +39,8 @@
                     @endforeach
                 </form>
             @endif
+            @if ($hasOwn && $photograph === null)<form method="post" action="{{ route('drill.own') }}">@csrf<button class="quiet">{{
+                $t('pages/drill.ask-of-a-photograph-of-yours') }}</button></form>@endif
         </section>
         <section x-data="drill" data-course="{{ json_encode($course) }}">
             <h2>{{ $t('pages/drill.lift-it') }}</h2>

@@ -30,6 +30,9 @@
                     @endforelse
                 </tbody>
             </table>
+            @include('glass.bag')
+            <h2>{{ $t('pages/glass.glass-beside-scale') }}</h2>
+            <p>{{ $beside === null ? $t('pages/glass.no-pair') : $t('pages/glass.beside-scale', ...$beside) }}</p>
         </section>
         <section>
             <h2>{{ $t('pages/kitchen.test-boil') }}</h2>
@@ -67,9 +70,6 @@
                     <button class="quiet">{{ $t('pages/kitchen.take-it-back') }}</button>
                 </form>
             @endforeach
-            @include('glass.bag')
-            <h2>{{ $t('pages/glass.glass-beside-scale') }}</h2>
-            <p>{{ $beside === null ? $t('pages/glass.no-pair') : $t('pages/glass.beside-scale', ...$beside) }}</p>
         </section>
     </div>
 </x-layouts.place>

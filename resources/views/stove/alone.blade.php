@@ -24,9 +24,9 @@
                         type="button" data-event="tested" data-subject="{{ $step['id'] }}" data-stage="{{ $stage->value }}">{{
                         $say->label($stage) }}</button>@endforeach</div>
                     @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
-                        'shows' => App\Models\Shows::Glass])
-                    @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
                         'shows' => App\Models\Shows::Boil])
+                    @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
+                        'shows' => App\Models\Shows::Glass])
                     <script type="application/json" data-course-alone>@json(['course' => $whole->course($step['boil'])])</script>
                 </div>
             @endif

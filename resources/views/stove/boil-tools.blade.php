@@ -12,10 +12,10 @@
             <button>{{ $t('pages/stove.weighed') }}</button>
         </form>
     </details>@endif
+    @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Boil])
     @unless ($isPractice)<details class="by-glass" data-keep-open><summary>{{ $t('pages/glass.press-grains-under-glass') }}</summary>
         @include('glass.how')
         <p class="small">{{ $t('pages/glass.counts-20-s') }}</p>
         @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Glass])
     </details>@endunless
-    @include('stove.photograph', ['home' => $home, 'shows' => App\Models\Shows::Boil])
 </div>
