@@ -17,6 +17,7 @@ use App\Models\MealCook;
 use App\Models\Meter;
 use App\Models\MeterKind;
 use App\Models\StoveTest;
+use App\StandIns\GlassCamera;
 use App\StandIns\PracticeClock;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -135,6 +136,12 @@ final class ArchiveWholeTest extends FeatureTestCase
         $this->post(route('kitchen.thing', 'plate'), ['name' => 'iron', 'kg' => '2', ...$this->seenKitchen()])->assertRedirect();
         $this->post(route('lot.test', 'lakeside-sack'), [
             'soak_min' => '30', 'soak_c' => '20', 'tests' => [['minutes' => '6', 'stage' => 'half']],
+        ])->assertRedirect();
+        // One of a bag's test boil, read under glass.
+        $this->post(route('lot.glass', 'lakeside-sack'), [
+            'id' => (string) Str::ulid(), 'test' => (string) Str::ulid(), 'shows' => 'glass', 'began' => $now->getTimestamp() - 400,
+            'at' => $now->getTimestamp(), 'soak_min' => '30', 'soak_c' => '20',
+            'picture' => UploadedFile::fake()->createWithContent('g.jpg', (new GlassCamera)->spoonful(0.7)),
         ])->assertRedirect();
         $this->post(route('stoves.test'), [
             'pot' => 'steel-24', 'burner' => 'ring-2', 'litres' => '2', 'from_c' => '20', 'to_c' => '80', 'minutes' => '7',

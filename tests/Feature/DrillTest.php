@@ -6,7 +6,12 @@ namespace Tests\Feature;
 
 use App\Models\DrillAnswer;
 use App\Models\Household;
+use App\Models\LotTest;
+use App\Models\Photograph;
+use App\StandIns\GlassCamera;
 use App\StandIns\PracticeClock;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Orbek\Core\Drill\LiftIt;
 use Orbek\Core\Rice\Stage;
 
@@ -93,6 +98,34 @@ final class DrillTest extends FeatureTestCase
         self::assertEquals($kept->spoonful(), $kept->refresh()->spoonful());
         $this->get('/drill')->assertSee('Two minutes, looked at again');
         $this->get(route('drill.session', 'none-such'))->assertNotFound();
+    }
+
+    public function test_a_photograph_of_ones_own_is_asked_and_what_was_read_in_it_is_the_truth(): void
+    {
+        $this->get('/drill')->assertDontSee('a photograph of ours');
+        $this->post(route('drill.own'))->assertStatus(422)->assertSee('no photograph of grains under glass');
+        $now = app(PracticeClock::class)->now()->getTimestamp();
+        $this->post(route('lot.glass', 'lakeside-sack'), [
+            'id' => (string) Str::ulid(), 'test' => (string) Str::ulid(), 'began' => $now - 400, 'at' => $now,
+            'soak_min' => '30', 'soak_c' => '20',
+            'picture' => UploadedFile::fake()->createWithContent('g.jpg', (new GlassCamera)->spoonful(0.7)),
+        ])->assertRedirect();
+        $photograph = Photograph::query()->sole();
+        $this->get('/drill')->assertSee('Ask me of a photograph of ours');
+        $this->post(route('drill.own'))->assertRedirect('/drill');
+        $this->get('/drill')->assertSee(route('photograph', $photograph))->assertDontSee('data-counts', false);
+        $readings = Household::known()->eye()->readings;
+        $this->post('/drill/name', ['said' => '62'])->assertRedirect('/drill');
+
+        $answer = DrillAnswer::query()->latest('id')->firstOrFail();
+        $true = $photograph->read()->doneness ?? 0.0;
+        self::assertEqualsWithDelta([0.62 - $true, $true], [$answer->off, $answer->doneness], 1e-3);
+        self::assertSame($readings + 1, Household::known()->eye()->readings);
+        self::assertNull($answer->spoonful(), 'it was not drawn');
+        $this->get('/drill')->assertDontSee(route('photograph', $photograph));
+        $again = $this->post(route('lot.test.back', ['lakeside-sack', LotTest::query()->latest('id')->firstOrFail()]));
+        $again->assertRedirect();
+        $this->get('/drill')->assertOk()->assertDontSee('a photograph of ours');
     }
 
     public function test_an_answer_that_is_none_leaves_the_question(): void

@@ -11,8 +11,10 @@ use App\Models\LotTest;
 use App\Models\Photograph;
 use App\StandIns\Camera;
 use App\StandIns\GlassCamera;
+use App\StandIns\GlassTrials;
 use App\StandIns\PracticeClock;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Orbek\Core\Learning\BoilForecast;
@@ -50,7 +52,8 @@ final class GlassTest extends FeatureTestCase
         $this->send($cook, (new GlassCamera)->spoonful(0.9), $id, $taken)->assertOk();
         self::assertSame(1, CookEvent::query()->where('type', 'glassed')->count(), 'sent again it is the same');
         $page = $this->get(route('meal-cook', $cook->meal_cook_id))->assertOk();
-        $page->assertSee('done, give or take')->assertSee('data-grain="0"', false)->assertSee('not from real photographs');
+        $page->assertSee('done, give or take')->assertSee('data-grain="0"',
+            false)->assertSee('not from real photographs');
     }
 
     public function test_one_that_was_away_counts_when_it_arrives_at_its_own_time(): void
@@ -60,7 +63,9 @@ final class GlassTest extends FeatureTestCase
         app(PracticeClock::class)->putForward(2400);
         $this->send($cook, (new GlassCamera)->spoonful(0.6), (string) Str::ulid(), $began + 300)->assertOk();
 
-        self::assertSame([280.0], array_column($cook->fresh()?->fold(app(PracticeClock::class)->now())->state->observations ?? [], 'seconds'));
+        self::assertSame([280.0],
+            array_column($cook->fresh()?->fold(app(PracticeClock::class)->now())->state->observations ?? [],
+                'seconds'));
         self::assertArrayHasKey('taught', Cook::query()->findOrFail($cook->id)->summary ?? []);
         self::assertEqualsWithDelta(0, Household::known()->distance(Household::foldedAgain()), 1e-5);
     }
@@ -95,7 +100,8 @@ final class GlassTest extends FeatureTestCase
     {
         [$cook, $began] = $this->boiling(320);
         $this->send($cook, (new GlassCamera)->spoonful(0.7), (string) Str::ulid(), $began + 300);
-        $cook->tell('weighed', ['subject' => 'boil', 'raw_g' => 10, 'drained_g' => 22], app(PracticeClock::class)->now());
+        $cook->tell('weighed', ['subject' => 'boil', 'raw_g' => 10, 'drained_g' => 22],
+            app(PracticeClock::class)->now());
         $pairs = Cook::query()->findOrFail($cook->id)->summary['glass'] ?? [];
         self::assertCount(1, $pairs);
         self::assertEqualsWithDelta($pairs[0]['by_glass'], $pairs[0]['by_scale'], 0.15);
@@ -105,8 +111,10 @@ final class GlassTest extends FeatureTestCase
     public function test_outside_a_boil_nothing_is_kept_and_that_is_said(): void
     {
         $cook = $this->begun();
-        $this->send($cook, (new GlassCamera)->spoonful(0.7), (string) Str::ulid(), now()->getTimestamp())->assertStatus(422)
-            ->assertJsonPath('message', 'picture: the rice was not in the boil when it was taken; begin the boil first.');
+        $this->send($cook, (new GlassCamera)->spoonful(0.7), (string) Str::ulid(),
+            now()->getTimestamp())->assertStatus(422)
+            ->assertJsonPath('message',
+                'picture: the rice was not in the boil when it was taken; begin the boil first.');
         self::assertSame(0, Photograph::query()->count());
     }
 
@@ -115,7 +123,8 @@ final class GlassTest extends FeatureTestCase
         $bag = \App\Models\Kitchen::core()->bag(self::BAG, 'lot');
         $soak = Soak::of(30, 20);
         $boil = Boil::of(
-            CookingFront::of($bag->kind, $soak), Boil::soaked(Mass::grams(10), $bag->kind, $soak), Mass::grams(1000), 1000,
+            CookingFront::of($bag->kind, $soak), Boil::soaked(Mass::grams(10), $bag->kind, $soak), Mass::grams(1000),
+                1000,
             \App\Models\Kitchen::core()->boilC(), 20,
         );
         $factor = 1.2;
@@ -129,7 +138,8 @@ final class GlassTest extends FeatureTestCase
             ))->assertOk();
         }
         $kept = LotTest::query()->where('id', strtolower($test))->sole();
-        self::assertSame($at, array_map(static fn (array $one): int => (int) $one['seconds'], $kept->document['tests']));
+        self::assertSame($at, array_map(static fn (array $one): int => (int) $one['seconds'],
+            $kept->document['tests']));
         $alone = Knowledge::none()->with($kept->lesson())->bag(self::BAG);
         self::assertEqualsWithDelta($factor, $alone->likely(), 0.1);
         self::assertLessThan(0.08, $alone->sd());
@@ -157,6 +167,32 @@ final class GlassTest extends FeatureTestCase
         );
         self::assertSame(0, Photograph::query()->count());
         self::assertFalse(LotTest::query()->where('document->tests->0->picture', '!=', null)->exists());
+    }
+
+    public function test_made_pictures_are_read_as_well_as_is_told_and_bags_better_than_by_touch(): void
+    {
+        $row = (new GlassTrials(3))->row('all at once', 24);
+        self::assertLessThan(0.05, $row['median_error']);
+        self::assertLessThan(4, $row['refused']);
+        self::assertGreaterThan(0.55, $row['stated_true']);
+        $bags = (new GlassTrials(4))->bags(8);
+        self::assertLessThan($bags['touch']['error'], $bags['glass']['error']);
+        $boils = (new GlassTrials(5))->boils(8);
+        self::assertLessThan(0.6 * $boils['without']['wide_s'], $boils['with']['wide_s']);
+    }
+
+    public function test_the_command_reads_a_file_and_refuses_by_name(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'orbek-glass');
+        file_put_contents($file, (new GlassCamera)->spoonful(0.6));
+        self::assertSame(0, Artisan::call('orbek:glass', ['file' => $file]));
+        $told = json_decode(Artisan::output(), true);
+        self::assertEqualsWithDelta(0.6, $told['doneness'], 0.06);
+        self::assertSame(count(array_filter($told['outlined'], static fn (array $one): bool => $one['used'])),
+            $told['grains']);
+        self::assertSame(1, Artisan::call('orbek:glass', ['--made' => 'many']));
+        self::assertSame(1, Artisan::call('orbek:glass', ['file' => '/none/such.jpg']));
+        unlink($file);
     }
 
     #[DataProvider('unreadable')]
@@ -226,7 +262,8 @@ final class GlassTest extends FeatureTestCase
     private function send(Cook $cook, string $jpeg, string $id, int $at): TestResponse
     {
         return $this->post(route('photographs.keep', $cook), [
-            'id' => $id, 'shows' => 'glass', 'at' => $at, 'picture' => UploadedFile::fake()->createWithContent('g.jpg', $jpeg),
+            'id' => $id, 'shows' => 'glass', 'at' => $at, 'picture' => UploadedFile::fake()->createWithContent('g.jpg',
+                $jpeg),
         ], ['Accept' => 'application/json']);
     }
 
@@ -234,7 +271,8 @@ final class GlassTest extends FeatureTestCase
     private function bag(string $test, int $began, int $at, string $jpeg): TestResponse
     {
         return $this->post(route('lot.glass', self::BAG), [
-            'id' => (string) Str::ulid(), 'test' => $test, 'shows' => 'glass', 'began' => $began, 'at' => $at, 'soak_min' => 30,
+            'id' => (string) Str::ulid(), 'test' => $test, 'shows' => 'glass', 'began' => $began, 'at' => $at,
+                'soak_min' => 30,
             'soak_c' => 20, 'picture' => UploadedFile::fake()->createWithContent('g.jpg', $jpeg),
         ], ['Accept' => 'application/json']);
     }

@@ -24,7 +24,7 @@ enum Part: string
     /** Columns that archives of an earlier edition have not got. */
     public const LATER = [
         'cooked_at', 'of_demo', 'practice', 'form', 'seed', 'doneness', 'said', 'session', 'who', 'words',
-        'reading', 'table_at',
+        'reading', 'heats', 'table_at',
     ];
 
     public function table(): string
@@ -153,6 +153,7 @@ enum Part: string
             'dish_id', 'meal_id', 'meal_cook_id', 'place', 'practice', 'summary', 'knowledge', 'served_at',
             'given_up_at', 'table_at', 'eat_by', 'cooked_at', 'of_demo', 'deleted_at', 'created_at', 'updated_at',
             'answered', 'form', 'seed', 'doneness', 'meal', 'given', 'laid', 'heats', 'said', 'session', 'who', 'words',
+            'reading',
         ], true);
     }
 

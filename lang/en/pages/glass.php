@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'press-grains-under-glass' => 'Press ten grains under glass',
-    'under-glass-so-far' => 'Under glass: {percent} % done',
+    'under-glass-so-far' => 'Under glass: {seesHearts, select, yes{{percent} % done} other{no heart}}',
     'grains-outlined' => '{grains, plural, one{One grain} other{# grains}} in the photograph, outlined',
     'one-grain' => 'Grain {number}: {sees, select, yes{{percent} % done} other{no heart is seen}}; it counts',
     'read' => '<strong>{percent} %</strong> done, give or take {sure}; from grain to grain {scatter} to either side. Read in {grains, plural, other{# grains}}{out, plural, =0{} one{, one left out} other{, # left out}}.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'press-grains-under-glass' => 'ده دانه را زیر شیشه فشار بده',
-    'under-glass-so-far' => 'زیر شیشه: {percent}٪ پخته',
+    'under-glass-so-far' => 'زیر شیشه: {seesHearts, select, yes{{percent}٪ پخته} other{بی‌مغز}}',
     'grains-outlined' => '{grains, plural, one{یک دانه} other{# دانه}} در عکس، دورش خط کشیده',
     'one-grain' => 'دانهٔ {number}: {sees, select, yes{{percent}٪ پخته} other{مغزی دیده نمی‌شود}}؛ به حساب می‌آید',
     'read' => '<strong>{percent}٪</strong> پخته، {sure} کم یا بیش؛ از دانه به دانه {scatter} به هر سو. از {grains, plural, other{# دانه}} خوانده شد{out, plural, =0{} one{، یکی کنار ماند} other{، # تا کنار ماند}}.',

@@ -13,7 +13,8 @@
             percent: (int) round(100 * $grain['doneness']), sees: $grain['sees']) }}" />@endforeach
     </svg>
     <figcaption>
-        @if ($reading->withoutHeart() < $reading->used())<p>{{ $th('pages/glass.read', percent: (int) round(100 * $reading->doneness), sure: max(1, (int) round(128 * $reading->sd)),
+        @if ($reading->withoutHeart() < $reading->used())<p>{{ $th('pages/glass.read', percent:
+            (int) round(100 * $reading->doneness), sure: max(1, (int) round(128 * $reading->sd)),
             scatter: (int) round(100 * $reading->scatter), grains: $reading->used(), out: count($reading->grains) - $reading->used())
             }}</p>@endif
         <p>{{ $t('pages/glass.without-heart', none: $reading->withoutHeart(), grains: $reading->used(), isDone: $reading->isDone(),
