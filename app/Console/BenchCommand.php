@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Formats\OpenFile;
+use App\Formats\PictureFile;
 use App\Http\Parts;
 use App\Models\Cook;
 use App\Models\Dish;
@@ -12,6 +13,7 @@ use App\Models\Household;
 use App\Models\LaidMeals;
 use App\Models\Meal;
 use App\Models\MealCook;
+use App\StandIns\GlassCamera;
 use App\Wording\Language;
 use App\Wording\Pattern;
 use App\Wording\Wording;
@@ -27,6 +29,7 @@ use LogicException;
 use Orbek\Core\Clock\Laying;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Edit\Edits;
+use Orbek\Core\Glass\Reading;
 use Orbek\Core\Heat\Findings;
 use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
@@ -134,6 +137,8 @@ final class BenchCommand extends Command
         $tasks = array_values($planner->plan($dish)->day->tasks);
         $boil = $planner->plan($dish)->boil() ?? throw new LogicException('The demo polo is boiled.');
 
+        $photograph = PictureFile::pixels((new GlassCamera)->spoonful(0.7));
+
         return [
             ['parboil, one boil timed', 5.0, self::median(200, static function (): void {
                 $soak = Soak::of(30, 20);
@@ -149,6 +154,7 @@ final class BenchCommand extends Command
                 ]);
                 array_map($forecast->liftAt(...), [0.1, 0.5, 0.9]);
             })],
+            ['grains under glass, 640 × 480', 300.0, self::median(15, static fn () => Reading::of($photograph))],
             ['clock, one dish', 20.0, self::median(100, static fn () => Day::lay($tasks))],
             ...$this->clockOfMeals(),
             ...$this->underTheLid($planner),

@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Takes the pictures in docs/screenshots anew, from the demo data: ./orbek shots
  */
 
+use App\StandIns\GlassCamera;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Stack;
@@ -136,6 +137,16 @@ for ($step = 0; $step < 40; $step++) {
         $press($phone, '[data-stage=half]');
         $forward($phone, 25);
         $shot($phone, 'stove-boil');
+        $picture = sys_get_temp_dir().'/orbek-shot-glass.jpg';
+        file_put_contents($picture, (new GlassCamera)->spoonful(0.62, 5));
+        $phone->executeScript('document.querySelector(".by-glass").open = true');
+        $phone->findElement(WebDriverBy::cssSelector('.by-glass input[type=file]'))->sendKeys($picture);
+        usleep(4_000_000);
+        $phone->executeScript(
+            'document.querySelector(".by-glass").open = false; document.querySelector(".lifts").scrollIntoView({ block: "start" })',
+        );
+        $shot($phone, 'glass');
+        $phone->executeScript('window.scrollTo(0, 0)');
     } elseif ($task?->getAttribute('data-task') === 'd1/heat-1' && $button->getAttribute('data-event') === 'done') {
         $phone->executeAsyncScript(
             'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);',
@@ -174,15 +185,4 @@ $stack->killServer();
 $phone->executeScript('Alpine.$data(document.querySelector(".stove")).deliver()');
 usleep(2_000_000);
 $shot($phone, 'stove-alone');
-$stack->artisan(['ORBEK_PASSPHRASE' => 'rice over low heat'], 'orbek:owner', 'Cook one');
-$stack->startServer(['ORBEK_SIGN_IN' => 'true', 'SESSION_DRIVER' => 'database']);
-$home = $stack->browser(1280, 800, whole: true);
-$home->get($stack->url.'/sign-in');
-$home->findElement(WebDriverBy::name('name'))->sendKeys('Cook one');
-$home->findElement(WebDriverBy::name('passphrase'))->sendKeys('rice over low heat');
-$press($home, '.sign-in button');
-$home->get($stack->url.'/people');
-$press($home, 'form[action$="/people/invite"] button');
-$shot($home, 'people');
-$home->quit();
 $phone->quit();

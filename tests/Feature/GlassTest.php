@@ -124,7 +124,7 @@ final class GlassTest extends FeatureTestCase
         $soak = Soak::of(30, 20);
         $boil = Boil::of(
             CookingFront::of($bag->kind, $soak), Boil::soaked(Mass::grams(10), $bag->kind, $soak), Mass::grams(1000),
-                1000,
+            1000,
             \App\Models\Kitchen::core()->boilC(), 20,
         );
         $factor = 1.2;
@@ -272,7 +272,7 @@ final class GlassTest extends FeatureTestCase
     {
         return $this->post(route('lot.glass', self::BAG), [
             'id' => (string) Str::ulid(), 'test' => $test, 'shows' => 'glass', 'began' => $began, 'at' => $at,
-                'soak_min' => 30,
+            'soak_min' => 30,
             'soak_c' => 20, 'picture' => UploadedFile::fake()->createWithContent('g.jpg', $jpeg),
         ], ['Accept' => 'application/json']);
     }
