@@ -9,7 +9,7 @@ return [
     'one-grain' => 'دانهٔ {number}: {sees, select, yes{{percent}٪ پخته} other{مغزی دیده نمی‌شود}}؛ به حساب می‌آید',
     'read' => '<strong>{percent}٪</strong> پخته، {sure} کم یا بیش؛ از دانه به دانه {scatter} به هر سو. از {grains, plural, other{# دانه}} خوانده شد{out, plural, =0{} one{، یکی کنار ماند} other{، # تا کنار ماند}}.',
     'without-heart' => '{none, plural, =0{همهٔ دانه‌ها مغز دارند.} one{یکی از {grains} دانه بی‌مغز است.} other{# تا از {grains} دانه بی‌مغز است.}}{isDone, select, yes{ نُه از ده: پخته.} other{}}{isAll, select, yes{ اگر سراسر سفیدند، خام‌اند: یکی را بشکنید.} other{}}',
-    'tap-out' => 'روی دانه‌ای که دورش غلط خط کشیده شده بزنید: دیگر به حساب نمی‌آید.',
+    'tap-out' => 'روی دانه‌ای که دورش غلط خط کشیده شده بزنید: دیگر به حساب نمی‌آید. آبی: مغزی دیده نمی‌شود.',
     'how-take' => 'یک قاشق از آب جوش بردارید و فوراً زیر آب سرد بشویید.',
     'how-press' => 'حدود ده دانه را جدا از هم روی چیزی تیره بگذارید و زیر شیشه پهنشان کنید.',
     'how-photograph' => 'در نور یکنواخت از بالا عکس بگیرید، آن‌قدر نزدیک که شیشه عکس را پر کند.',
@@ -24,5 +24,5 @@ return [
     'glass-beside-scale' => 'شیشه در کنار ترازو',
     'beside-scale' => '{pairs, plural, one{یک بار قاشقی} other{# بار قاشقی}} کنار عکس وزن شد: شیشه به طور میانگین {isSame, select, yes{همان را} other{{apart}٪ {isMore, select, yes{بیشتر} other{کمتر}}}} می‌گوید، {scatter} به هر سو.',
     'no-pair' => 'هنوز قاشقی کنار عکسی وزن نشده است.',
-    'tested-by-glass' => '{percent}٪ زیر شیشه',
+    'tested-by-glass' => '{at}: {percent}٪ زیر شیشه',
 ];

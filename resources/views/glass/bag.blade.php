@@ -20,4 +20,4 @@
         data-sends></label>
     <output data-kept aria-live="polite"></output>
 </form>
-@foreach ($glasses as $photograph)@include('glass.seen')@endforeach
+<div class="glasses">@foreach ($glasses as $photograph)@include('glass.seen')@endforeach</div>

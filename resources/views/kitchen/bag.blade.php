@@ -64,9 +64,11 @@
                 <form method="post" action="{{ route('lot.test.back', [$bag->id, $test]) }}" class="taken">
                     @csrf
                     <p>{{ $say->dated($test->tested_at->setTimezone($home->site->timezone), 'date-and-hour') }}: {{
-                        collect($test->document['tests'])->map(fn ($seen) => $say->clock($seen['seconds']).' '.(isset($seen['picture'])
-                        ? $t('pages/glass.tested-by-glass', percent: (int) round(100 * $seen['doneness']))
-                        : $say->label(Orbek\Core\Rice\Stage::from($seen['stage']))))->implode($comma) }}</p>
+                        collect($test->document['tests'])->map(fn ($seen) => isset($seen['picture'])
+                        ? $t('pages/glass.tested-by-glass', at: $say->clock($seen['seconds']), percent:
+                            (int) round(100 * $seen['doneness']))
+                        : $say->clock($seen['seconds']).' '.$say->label(Orbek\Core\Rice\Stage::from($seen['stage'])))->implode($comma)
+                        }}</p>
                     <button class="quiet">{{ $t('pages/kitchen.take-it-back') }}</button>
                 </form>
             @endforeach
