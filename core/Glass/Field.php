@@ -21,6 +21,8 @@ final readonly class Field
 
     private const LEAST_NOISE = 0.4;
 
+    private const BURNT_OUT = 246.0;
+
     /**
      * @param  list<float>  $over light over the ground, row by row
      * @param  list<float>  $ground the ground's own
@@ -41,6 +43,17 @@ final readonly class Field
         }
 
         return new self($width, $height, $over, $ground, self::noise($light));
+    }
+
+    /** How much of the picture is as bright as a camera can tell. */
+    public function burntOut(): float
+    {
+        $burnt = 0;
+        foreach ($this->over as $at => $over) {
+            $burnt += (int) ($over + $this->ground[$at] >= self::BURNT_OUT);
+        }
+
+        return $burnt / max(1, count($this->over));
     }
 
     /**

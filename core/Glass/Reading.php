@@ -37,6 +37,9 @@ final readonly class Reading
     /** Of all pixels, rice is no more than this; more is no dark ground, or a heap. */
     private const MOST_COVERED = 0.55;
 
+    /** Where so much of the picture is as bright as can be, and grains cannot be read, a lamp is seen in the glass. */
+    private const GLARE = 0.04;
+
     /** A grain's narrow side in pixels of half the picture: less is not read. */
     private const LEAST_WIDE = 7.0;
 
@@ -108,6 +111,18 @@ final readonly class Reading
     public static function of(Pixels $pixels): self
     {
         $field = Field::of($pixels);
+        try {
+            return self::in($field);
+        } catch (Refused $why) {
+            $burntOut = $field->burntOut();
+            throw $burntOut > self::GLARE && $burntOut < self::MOST_COVERED
+                ? Refused::because('picture', 'glass.glare') : $why;
+        }
+    }
+
+    /** @throws Refused */
+    private static function in(Field $field): self
+    {
         $bright = self::brightest($field->over);
         if ($bright < max(self::STANDS_OUT, self::OVER_NOISE * $field->noise)) {
             throw Refused::because('picture', 'glass.no-grain');

@@ -16,4 +16,5 @@ return [
     'not-in-the-boil' => 'the rice was not in the boil when it was taken; begin the boil first.',
     'not-read' => 'no grains were read in it.',
     'none-of-your-own' => 'no photograph of grains under glass has been taken here yet; take one at the Stove or for a bag.',
+    'glare' => 'a lamp is seen in the glass, and covers the grains; take it from another side, or shade the glass.',
 ];

@@ -225,6 +225,17 @@ final class GlassTest extends FeatureTestCase
                 imagestring($on, 5, $x + 15, $y + 15, chr(65 + $key % 26), 0);
             }
         };
+        $lamp = static function (\GdImage $on): void {
+            for ($wide = 420; $wide > 200; $wide -= 4) {
+                imagefilledellipse($on, 320, 240, $wide, (int) (0.8 * $wide), (int) imagecolorallocatealpha($on, 255,
+                    255, 255, 110));
+            }
+            for ($one = 0; $one < 8; $one++) {
+                imagefilledellipse($on, 80 + 70 * $one, 30 + 420 * ($one % 2), 60, 22, 0xB0B0A8);
+            }
+            imagefilledellipse($on, 320, 240, 220, 180, 0xFFFFFF);
+        };
+        yield 'a lamp in the glass' => [$drawn(0x181818, $lamp), 'a lamp is seen in the glass'];
         yield 'all black' => [$drawn(0, $nothing), 'no grain of rice is seen'];
         yield 'all white' => [$drawn(0xFFFFFF, $nothing), 'no grain of rice is seen'];
         yield 'a keyboard' => [$drawn(0x202020, $keys), 'it is no rice'];
