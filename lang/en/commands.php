@@ -39,7 +39,7 @@ return [
     'restored' => 'Restored. What was here before is in {before}.',
     'rice' => 'Rice: {percent} % done, {uptake} times its raw weight, {texture}.',
     'soaked' => 'Soaked {percent} %, raw to done in {tauMin} min; {afterC} °C after the rice, back at the boil after {backS} s.',
-    'steam-at-lid' => '{never, select, yes{Steam never reaches the lid.} other{Steam at the lid after {minutes} min.}}',
+    'steam-at-lid' => '{never, select, yes{Steam never meets the lid.} other{Steam at the lid after {minutes} min.}}',
     'task' => '{at}  {task} ({minutes} min)',
     'the-same-again' => 'The same again',
     'read-again' => '{household}: cooks were read again under the laws of the closed pot as they are now.',

@@ -64,7 +64,7 @@ return [
     ],
     'cues' => [
         'steam' => [
-            'says' => 'Steam shows at the lid',
+            'says' => 'Steam meets the lid',
             'as' => 'steam meets the lid',
             'seen' => 'Steam meets the lid',
             'felt' => 'Steam meets the lid.',

@@ -382,8 +382,8 @@ return [
     'Texture' => [
         'label' => [
             'hard' => 'hard',
-            'firm' => 'firm',
-            'tender' => 'separate and tender',
+            'firm' => 'a bit firm',
+            'tender' => 'separate, tender',
             'soft' => 'soft',
             'wet' => 'wet, sticking',
         ],

@@ -112,10 +112,10 @@ final class HeatTest extends BrowserTestCase
         $this->waitForText('.turned', 'I turned it to');
         $this->forward(480);
         $this->browser->navigate()->refresh();
-        $this->waitForText('.lid .cues', 'Steam shows at the lid');
+        $this->waitForText('.lid .cues', 'Steam meets the lid');
         $this->assertAccessible('the closed pot');
-        $this->button('.lid .cues button', 'Steam shows');
-        $this->waitForText('.lid .change', 'Steam shows at the lid:');
+        $this->button('.lid .cues button', 'Steam meets');
+        $this->waitForText('.lid .change', 'Steam meets the lid:');
 
         $this->browser->getKeyboard()->sendKeys('h');
         $this->waitFor(
@@ -131,7 +131,7 @@ final class HeatTest extends BrowserTestCase
             ) === 1, 'it is too dark ahead',
         );
         $this->button('.tools button', 'Undo');
-        $this->waitForText('.lid .change', 'Steam shows at the lid:');
+        $this->waitForText('.lid .change', 'Steam meets the lid:');
 
         $late = $this->text('.table-at');
         $this->button('.waiting .tools button', 'We are 10 min late');

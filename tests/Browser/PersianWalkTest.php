@@ -21,6 +21,12 @@ class PersianWalkTest extends EveryWord
         if (preg_match(self::LOOKED_INTO, $path) === 1 && ! isset($this->into[$shape])) {
             $this->into[$shape] = true;
             $this->assertAccessible("{$path} in Persian");
+            foreach ([['(prefers-color-scheme: dark)', '', 'dark'], ['print', 'print', 'light']] as [$how, $media, $scheme]) {
+                $this->stack->seenAs($this->browser, $media, $scheme);
+                self::assertTrue($this->browser->executeScript('return matchMedia(arguments[0]).matches', [$how]));
+                $this->assertAccessible("{$path} in Persian, {$how}");
+            }
+            $this->stack->seenAs($this->browser, '', '');
         }
         self::assertSame('rtl', $this->browser->executeScript('return document.documentElement.dir'), $path);
         self::assertSame([], $this->browser->executeScript(

@@ -212,6 +212,16 @@ final class Stack
         return $asked->fetchColumn();
     }
 
+    /** The page as it is printed, or as it is in the dark; as it is where nothing is given. */
+    public function seenAs(RemoteWebDriver $browser, string $media, string $scheme): void
+    {
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setEmulatedMedia', 'params' => ['media' => $media, 'features' => [
+                ['name' => 'prefers-color-scheme', 'value' => $scheme],
+            ]],
+        ]);
+    }
+
     /** @return list<string> what the newest cook was told, in the order in which it happened */
     public function eventsTaken(): array
     {

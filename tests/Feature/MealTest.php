@@ -80,7 +80,7 @@ final class MealTest extends FeatureTestCase
         $this->get(route('meal', $meal))->assertOk()->assertSee('is on the shelf no more');
         $trout->restore();
         $this->post(route('meal.away', $meal))->assertRedirect(route('shelf'));
-        $this->get('/shelf')->assertSee('is taken away');
+        $this->get('/shelf')->assertSee('is removed');
         $this->post(route('meal.back'))->assertRedirect();
         self::assertSame(1, Meal::query()->where('name', $meal->name)->count());
         $this->postJson(route('meal.begin'), ['dishes' => []])->assertStatus(422);

@@ -89,7 +89,7 @@ final class RecordTest extends FeatureTestCase
         $sent = ['path' => $offered[1], 'value' => html_entity_decode($offered[2]), 'version' => $dish->version];
         $this->followingRedirects()->post(
             route('cook.next.take', $cook), $sent,
-        )->assertOk()->assertSee('Changed:')->assertSee('Take it back');
+        )->assertOk()->assertSee('Changed:')->assertSee('Undo');
         self::assertSame($dish->version + 1, $dish->refresh()->version);
         self::assertNotSame([], $dish->core()->lid->heat);
         $this->post(route('cook.next.take', $cook), $sent)->assertStatus(409);

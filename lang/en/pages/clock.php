@@ -14,7 +14,7 @@ return [
     'drained-rice-waits-min' => 'Drained rice waits <strong>{waits} min</strong> for its lid, of at most {most}.',
     'what-the-clock-says' => 'What the clock says',
     'it-was-made-for-other-things' => '<strong>It was made for other things, and moved to what is here:</strong> {number}.',
-    'take-it-back' => 'Take it back',
+    'take-it-back' => 'Undo',
     'is-set-up-this-dish' => '{it} is set up. This dish is planned in it; touch a word to change it.',
     'close' => 'Close',
     'make-my-change-now' => 'Make my change now',

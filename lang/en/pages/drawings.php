@@ -38,7 +38,7 @@ return [
     'lift-likely' => 'Lift likely at {likely}, test from {from}, by {by}; back at the boil at {back}{wasTested, select, yes{; before the tests likely at {before}} other{}}',
     'table-of-you' => 'Table, {eaters, plural, one{one of you} other{# of you}}',
     'grain-cut' => '{isTold, select, yes{A grain cut across, {cooked} % cooked} other{A grain cut across: its raw core takes up {core} % of its width}}',
-    'steam-and-crust' => '{never, select, yes{Steam never reaches the lid.} other{Steam at the lid after {minutes} min.}} The crust ends {colour}.',
+    'steam-and-crust' => '{never, select, yes{Steam never meets the lid.} other{Steam at the lid after {minutes} min.}} The crust ends {colour}.',
     'probe' => 'probe',
     'strip-tick' => '{isFirst, select, yes{closed {at}} other{{minutes} min}}',
     'cooker' => 'cooker',

@@ -44,7 +44,7 @@ return [
     'right-in' => '<strong>Right in {right} of {of}</strong> kitchens like yours{isSteered, select, yes{ as planned; in {steered} with a cook who looks and turns the heat as told} other{}}{isSure, select, yes{.} other{. {why}}}',
     'crusts-in-kitchens' => '{hasCrust, select, yes{The crust} other{The base}} in {of} kitchens like yours',
     'right-and-good' => '<strong>{right}</strong> right{isMore, select, yes{, {good} good} other{}}',
-    'how-sure-it-is' => 'Ring, bag and filling are never quite known: in eight of ten pots the crust comes out <strong>{colours}</strong>{steams, select, yes{, steam at the lid between {from} and {to} min} other{; steam never reaches the lid}}.',
+    'how-sure-it-is' => 'Ring, bag and filling are never quite known: in eight of ten pots the crust comes out <strong>{colours}</strong>{steams, select, yes{, steam at the lid between {from} and {to} min} other{; steam never meets the lid}}.',
     'most-likely-right' => 'Most likely right',
     'safer-against-burning' => 'Safer against burning',
     'the-schools-own-line' => 'The school’s own line',

@@ -87,7 +87,7 @@ return [
     'can-be-done-ahead-keeps' => '; can be done ahead, keeps {keeps}',
     'always-here-2' => 'Always here: {name}',
     'buy-it-again-2' => 'Buy it again: {name}',
-    'take-it-back' => 'Take it back',
+    'take-it-back' => 'Undo',
     'it-was-made-for-other-things' => '<strong>It was made for other things, and moved to what is here:</strong> {number}.',
     'is-set-up-this-dish' => '{it} is set up. This dish is planned in it; touch a word to change it.',
     'close' => 'Close',

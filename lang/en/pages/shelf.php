@@ -8,7 +8,7 @@ return [
     'take-it-up-again' => 'Take it up again',
     'is-put-away' => '{name} is put away.',
     'take-it-out-again' => 'Back on the shelf',
-    'is-taken-away' => '{name} is taken away.',
+    'is-taken-away' => '{name} is removed.',
     'put-it-back' => 'Put it back',
     'in-the-fridge' => 'In the fridge',
     'find-a-dish-by-its-name' => 'Find a dish by its name, its school or what is in it',

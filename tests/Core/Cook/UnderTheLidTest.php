@@ -139,7 +139,7 @@ final class UnderTheLidTest extends TestCase
         self::assertGreaterThan($never->odds->means()[0] + 0.02, $early->odds->means()[0]);
         self::assertNotContains('steam', array_column($early->asks, 'id'));
         self::assertLessThan($early->course->end()->browning, $never->course->end()->browning);
-        self::assertStringStartsWith('Steam shows at the lid:', Sample::say($early->changes[0]));
+        self::assertStringStartsWith('Steam meets the lid:', Sample::say($early->changes[0]));
     }
 
     public function test_ten_minutes_late_hold_the_heat_and_move_the_table(): void
