@@ -7,6 +7,7 @@ namespace App\Console;
 use App\Models\Household;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Orbek\Core\Learning\Knowledge;
 use Psr\Clock\ClockInterface;
 
 /**
@@ -20,7 +21,9 @@ final class KnowledgeCommand extends Command
     /** Sums of rounded logarithms drift by less. */
     private const SAME = 1e-3;
 
-    protected $signature = 'orbek:knowledge {--mend : write what the lessons give where it differs}';
+    protected $signature = 'orbek:knowledge
+        {--mend : write what the lessons give where it differs}
+        {--older : only where lessons were made under older laws of the closed pot}';
 
     protected $description = 'Fold every lesson again and compare with what is kept';
 
@@ -28,6 +31,9 @@ final class KnowledgeCommand extends Command
     {
         $off = 0;
         foreach (Household::query()->get() as $household) {
+            if ($this->option('older') === true && $household->laws >= Knowledge::LAWS) {
+                continue;
+            }
             $this->laravel->instance(Household::class, $household);
             if ($this->option('mend') === true && Household::readAgain($clock->now())) {
                 $this->line($this->say('commands.read-again', household: $household->name));

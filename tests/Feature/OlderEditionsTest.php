@@ -161,7 +161,7 @@ final class OlderEditionsTest extends TestCase
     {
         $this->get('/notebook')->assertDontSee('was read again');
         $before = Household::known();
-        self::assertSame(0, Artisan::call('orbek:knowledge', ['--mend' => true]));
+        self::assertSame(0, Artisan::call('orbek:knowledge', ['--mend' => true, '--older' => true]));
         self::assertStringContainsString('read again', Artisan::output());
         $household = Household::query()->firstOrFail();
         self::assertSame(Knowledge::LAWS, $household->laws);
