@@ -97,7 +97,9 @@ final class Glass
             $id, $test, $bag, $soak, $kitchen, $picture, $reading, $one, $now,
         ): array {
             $there = LotTest::query()->find($test);
+            // They may arrive in another order than they were taken in.
             $tests = [...$there->document['tests'] ?? [], $one];
+            usort($tests, static fn (array $a, array $b): int => $a['seconds'] <=> $b['seconds']);
             $gone = $there?->lesson() ?? [];
             $kept = self::kept($test, $there, LotTest::teaching($bag, $soak, $kitchen, $tests), $now);
             $photograph = Photograph::keep($id, $kept, Shows::Glass, $picture, $now, $reading);

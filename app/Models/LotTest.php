@@ -10,6 +10,7 @@ use Orbek\Core\Kitchen\Bag;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Learning\TestBoil;
+use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
 
@@ -58,12 +59,12 @@ final class LotTest extends Model
     /**
      * With its tests as they are now, what it teaches is reckoned anew.
      *
-     * @param  list<Test>  $tests in any order
+     * @param  list<Test>  $tests in the order of time
+     *
+     * @throws Refused when they are not
      */
     public static function teaching(Bag $bag, Soak $soak, CoreKitchen $kitchen, array $tests): self
     {
-        usort($tests, static fn (array $one, array $other): int => $one['seconds'] <=> $other['seconds']);
-
         return (new self)->forceFill([
             'lot' => $bag->id,
             'document' => ['soak_min' => $soak->minutes, 'soak_c' => $soak->celsius, 'tests' => $tests],

@@ -15,7 +15,7 @@ final class RepertoireTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(".schools button[value=drained-and-steamed]").click()');
         $this->waitForText('.picture h1', 'A new dish');
         $this->open('filling');
-        $this->waitForText('#station-filling .more', 'Take it out');
+        $this->waitForText('#station-filling .more', 'Remove');
         $this->browser->executeScript('document.querySelector("[data-path=\'fillings:remove:0\']").click()');
         $this->waitForText('#station-filling', 'rice alone');
         self::assertStringNotContainsString('filling', $this->drawn('.picture .pot .labels'));

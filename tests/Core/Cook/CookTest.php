@@ -253,7 +253,7 @@ final class CookTest extends TestCase
 
         self::assertSame([
             'id: "one" is no ULID; give 26 characters of Crockford\'s base 32.',
-            'type: "exploded" is not known; give one of started, done, lengthened, tested, weighed, back-at-boil, scooped, tasted, heat-set, steered, opened, cue, late, sooner, caution-read, served, taken, eaters, left-out, ring-failed, hands, noted, crust-measured, remarked, chilled, leftovers, undone.',
+            'type: "exploded" is not known; give one of started, done, lengthened, tested, weighed, glassed, back-at-boil, scooped, tasted, heat-set, steered, opened, cue, late, sooner, caution-read, served, taken, eaters, left-out, ring-failed, hands, noted, crust-measured, remarked, chilled, leftovers, undone.',
             'subject: is missing; give a text of 1 to 200 characters.',
             'at: -5 is out of range; give 0 to 4000000000 s since 1970.',
             'minutes: 900 is out of range; give -60 to 60.',
