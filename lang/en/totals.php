@@ -8,7 +8,7 @@ return [
     'how-high' => '^{pot} is {heightCm, number, ::.0} cm high inside; the food goes in about {layeredCm, number, ::.0} cm high and steamed stands {topCm, number, ::.0} cm.',
     'free-height' => 'Steam needs {freeCm} cm under the lid to turn.',
     'schools-heat' => "The school's own heat, set for the {baseCm2} cm² of this base on {ring}.",
-    'own-heat' => 'Your own heat line.',
+    'own-heat' => 'Your own heat.',
     'open-and-carry' => '{minutes} min to open and carry, counted back from the table at {tableAt}.',
     'shares' => '{parts}: {shares} shares of {gramsPerAdult} g.',
     'in-cups' => 'That is {volume, number, ::.0} {cup} of raw rice.',

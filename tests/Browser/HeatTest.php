@@ -75,8 +75,8 @@ final class HeatTest extends BrowserTestCase
         $this->button('.asks button', 'Other heats');
         $this->waitForText('[data-answer]', 'As planned now');
         $this->assertAccessible('heats found');
-        $this->find('[data-answer] [aria-label="Take it: The school’s own line"]')->click();
-        $this->waitForText('#station-heat .origin', 'Your own line');
+        $this->find('[data-answer] [aria-label="Take it: The school’s own heat"]')->click();
+        $this->waitForText('#station-heat .origin', 'Your own heat');
         $this->button('.asks button', 'Other heats');
         $this->waitForText('[data-answer]', 'Most likely right');
         $this->find('[data-answer] [aria-label="Take it: Most likely right"]')->click();

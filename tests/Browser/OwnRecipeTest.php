@@ -67,7 +67,7 @@ final class OwnRecipeTest extends BrowserTestCase
         // Taken, it is the cook's own line: the words are marks of the ring.
         $this->browser->executeScript('document.querySelector("#station-heat .as-told button").click()');
         $this->waitForText('#station-heat', 'As your recipe has it');
-        $this->waitForText('#station-heat', 'Your own line');
+        $this->waitForText('#station-heat', 'Your own heat');
     }
 
     public function test_a_text_that_is_refused_is_still_there_when_one_goes_back(): void

@@ -29,7 +29,7 @@ final class HeatTest extends FeatureTestCase
             $this->get(route('pot.more', [$dish, 'heat']))->assertOk()->assertSee('Other heats');
             $this->get(
                 route('heat.plans', $dish)
-            )->assertOk()->assertSee('Most likely right')->assertSee('own line')->assertSee('Take it');
+            )->assertOk()->assertSee('Most likely right')->assertSee('own heat')->assertSee('Take it');
             $this->get(route('heat.sure', $dish))->assertOk()->assertSee('eight of ten pots');
             $this->get(
                 route('heat.whatif', $dish).'?seal=loose-lid',

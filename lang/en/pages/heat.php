@@ -30,7 +30,7 @@ return [
     'seal' => 'Seal',
     'pot' => 'Pot',
     'ring' => 'Ring',
-    'heat-line' => 'Heat line',
+    'heat-line' => 'Heat',
     'this-one' => 'this one',
     'the-schools-own' => 'the school\'s own',
     'the-one-found' => 'the one found for it',
@@ -47,6 +47,6 @@ return [
     'how-sure-it-is' => 'Ring, bag and filling are never quite known: in eight of ten pots the crust comes out <strong>{colours}</strong>{steams, select, yes{, steam at the lid between {from} and {to} min} other{; steam never meets the lid}}.',
     'most-likely-right' => 'Most likely right',
     'safer-against-burning' => 'Safer against burning',
-    'the-schools-own-line' => 'The school’s own line',
+    'the-schools-own-line' => 'The school’s own heat',
     'quicker' => 'Quicker',
 ];

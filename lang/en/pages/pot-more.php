@@ -187,7 +187,7 @@ return [
     'gravy-in-with-it-per-cent' => '{f}: gravy in with it, per cent',
     'gravy-as-water-of-the-rice' => '{f}: gravy as water of the rice, per cent',
     'found-for-this-pot' => 'Found for this pot on this stove.',
-    'your-own-line-kept-as-you' => 'Your own line, kept as you gave it.',
+    'your-own-line-kept-as-you' => 'Your own heat, kept as you gave it.',
     'stretch-minutes' => 'Stretch {index}, minutes',
     'stretch-till' => 'Stretch {index}, till',
     'stretch-minutes-past-the-cue' => 'Stretch {index}, minutes past the cue',

@@ -30,7 +30,7 @@ return [
     'seal' => 'بستن در',
     'pot' => 'قابلمه',
     'ring' => 'شعله',
-    'heat-line' => 'خط حرارت',
+    'heat-line' => 'حرارت',
     'this-one' => 'همین',
     'the-schools-own' => 'خودِ مکتب',
     'the-one-found' => 'آنکه برایش پیدا شد',
@@ -47,6 +47,6 @@ return [
     'how-sure-it-is' => 'با آنچه از شعله و کیسه و خورش دانسته نیست، ته‌دیگ در هشت قابلمه از ده <strong>{colours}</strong> درمی‌آید{steams, select, yes{، بخار میان دقیقهٔ {from} و {to} زیر در} other{؛ بخار هرگز به در نمی‌رسد}}.',
     'most-likely-right' => 'به احتمال زیاد درست',
     'safer-against-burning' => 'ایمن‌تر از سوختن',
-    'the-schools-own-line' => 'خطِ خودِ مکتب',
+    'the-schools-own-line' => 'حرارتِ خودِ مکتب',
     'quicker' => 'تندتر',
 ];

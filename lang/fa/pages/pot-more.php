@@ -187,7 +187,7 @@ return [
     'gravy-in-with-it-per-cent' => '{f}: آب خورش همراهش، درصد',
     'gravy-as-water-of-the-rice' => '{f}: آب خورش به‌جای آبِ برنج، درصد',
     'found-for-this-pot' => 'برای این قابلمه روی این اجاق پیدا شد.',
-    'your-own-line-kept-as-you' => 'خطِ خودتان، همان‌طور که دادید.',
+    'your-own-line-kept-as-you' => 'حرارتِ خودتان، همان‌طور که دادید.',
     'stretch-minutes' => 'تکهٔ {index}، دقیقه',
     'stretch-till' => 'تکهٔ {index}، تا',
     'stretch-minutes-past-the-cue' => 'تکهٔ {index}، دقیقه پس از نشانه',
