@@ -21,10 +21,13 @@ class PersianWalkTest extends EveryWord
         if (preg_match(self::LOOKED_INTO, $path) === 1 && ! isset($this->into[$shape])) {
             $this->into[$shape] = true;
             $this->assertAccessible("{$path} in Persian");
-            foreach ([['(prefers-color-scheme: dark)', '', 'dark'], ['print', 'print', 'light']] as [$how, $media, $scheme]) {
+            // What is printed is looked at, not listened to.
+            foreach ([
+                ['(prefers-color-scheme: dark)', '', 'dark', []], ['print', 'print', 'light', ['color-contrast']],
+            ] as [$how, $media, $scheme, $rules]) {
                 $this->stack->seenAs($this->browser, $media, $scheme);
                 self::assertTrue($this->browser->executeScript('return matchMedia(arguments[0]).matches', [$how]));
-                $this->assertAccessible("{$path} in Persian, {$how}");
+                $this->assertAccessible("{$path} in Persian, {$how}", $rules);
             }
             $this->stack->seenAs($this->browser, '', '');
         }

@@ -57,7 +57,9 @@ final readonly class RightPage
         foreach (array_count_values(array_map(
             static fn (KitchenEnd $end): string => $end->colour()->value, $byColour,
         )) as $colour => $times) {
-            $words[] = $times.' '.$this->say->label(CrustColour::from($colour));
+            $words[] = $this->say->say(
+                'pages/heat.so-many-of-a-colour', times: $times, colour: CrustColour::from($colour),
+            );
         }
 
         return [

@@ -49,4 +49,5 @@ return [
     'safer-against-burning' => 'Safer against burning',
     'the-schools-own-line' => 'The school’s own heat',
     'quicker' => 'Quicker',
+    'so-many-of-a-colour' => '{times} {colour}',
 ];

@@ -49,4 +49,5 @@ return [
     'safer-against-burning' => 'ایمن‌تر از سوختن',
     'the-schools-own-line' => 'حرارتِ خودِ مکتب',
     'quicker' => 'تندتر',
+    'so-many-of-a-colour' => '{times} {colour}',
 ];
