@@ -18,8 +18,7 @@ use Orbek\Core\Rice\Soak;
 
 /**
  * Photographs of grains under glass, each kept with what was read in it: in the boil of a cook, where it is an event,
- * or
- * in the test boil of a bag.
+ * or in the test boil of a bag.
  *
  * @phpstan-import-type Test from LotTest
  */
@@ -83,9 +82,11 @@ final class Glass
         string $id, string $test, Bag $bag, Soak $soak, CoreKitchen $kitchen, PictureFile $picture, float $seconds,
         DateTimeImmutable $now,
     ): Photograph {
+        LotTest::refuseForeign($test, 'test');
         $known = Photograph::known($id);
         if ($known !== null) {
-            return $known;
+            return $known->lot_test_id === $test
+                ? $known : throw Refused::because('id', 'refused.anothers-photograph', id: $id);
         }
         $reading = Reading::of(PictureFile::pixels($picture->jpeg));
         $one = [
@@ -97,6 +98,9 @@ final class Glass
             $id, $test, $bag, $soak, $kitchen, $picture, $reading, $one, $now,
         ): array {
             $there = LotTest::query()->find($test);
+            if ($there !== null && $there->lot !== $bag->id) {
+                throw Refused::because('test', 'refused.the-id-is-taken');
+            }
             // They may arrive in another order than they were taken in.
             $tests = [...$there->document['tests'] ?? [], $one];
             usort($tests, static fn (array $a, array $b): int => $a['seconds'] <=> $b['seconds']);

@@ -10,6 +10,8 @@ use Orbek\Core\Kitchen\Bag;
 use Orbek\Core\Kitchen\Kitchen as CoreKitchen;
 use Orbek\Core\Learning\Observation;
 use Orbek\Core\Learning\TestBoil;
+use Orbek\Core\Measure\Fields;
+use Orbek\Core\Measure\Reading;
 use Orbek\Core\Measure\Refused;
 use Orbek\Core\Rice\Soak;
 use Orbek\Core\Rice\Stage;
@@ -39,6 +41,18 @@ final class LotTest extends Model
     public function lesson(): array
     {
         return ['taught' => ['lot' => $this->lot, 'likelihood' => $this->likelihood]];
+    }
+
+    /**
+     * How a spoonful was soaked, as a form tells it in the degrees that are read.
+     *
+     * @throws Refused
+     */
+    public static function soak(Fields $form, Reading $reading): Soak
+    {
+        return Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $reading->celsius($form->number(
+            'soak_c', $reading->degrees(0), $reading->degrees(60), $reading->degrees->sign(), $reading->degrees(20),
+        )));
     }
 
     /**

@@ -11,10 +11,8 @@ use Random\Randomizer;
 
 /**
  * A simulated camera over grains pressed flat under glass on a dark ground: bent, broken, touching, with translucent
- * rims
- * and hearts off their middle, in uneven light. It draws by laws of its own: neither the Drill's spoonfuls nor what
- * reads
- * the pictures know of it.
+ * rims and hearts off their middle, in uneven light. It draws by laws of its own: neither the Drill's spoonfuls nor
+ * what reads the pictures know of it.
  */
 final readonly class GlassCamera
 {

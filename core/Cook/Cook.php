@@ -246,8 +246,7 @@ final readonly class Cook
 
     /**
      * What spoonfuls came to under glass and on the scale, where both were within a minute and a half of each other:
-     * how
-     * the reading of photographs is checked where it is used.
+     * how the reading of photographs is checked where it is used.
      *
      * @return list<array{by_glass: float, by_scale: float}>
      */

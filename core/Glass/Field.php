@@ -6,8 +6,7 @@ namespace Orbek\Core\Glass;
 
 /**
  * Light over the ground at half the picture's size: uneven light of lamp and window is taken out where the ground
- * shows,
- * so that what is left is rice, glare, or noise.
+ * shows, so that what is left is rice, glare, or noise.
  */
 final readonly class Field
 {

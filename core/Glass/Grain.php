@@ -8,10 +8,8 @@ namespace Orbek\Core\Glass;
  * One grain pressed flat: its outline, and how much of its section is white heart.
  *
  * Pressed, a section keeps its shares: a heart of so much of the round section's area takes up so much of the flat
- * one's
- * width, and D = 1 − rho² is one minus that share. Only the middle of its length counts: at the tips water comes in
- * from
- * the end too.
+ * one's width, and D = 1 − rho² is one minus that share. Only the middle of its length counts: at the tips water
+ * comes in from the end too.
  */
 final readonly class Grain
 {
@@ -252,8 +250,7 @@ final readonly class Grain
 
     /**
      * How bright its heart is over the ground, were the picture not blurred: the narrower a heart, the more of its
-     * light
-     * the blur has taken from its height.
+     * light the blur has taken from its height.
      *
      * @param  float  $soft sd, px
      */

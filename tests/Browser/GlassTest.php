@@ -57,7 +57,6 @@ final class GlassTest extends BrowserTestCase
             $taken = (int) $this->browser->executeScript('return Alpine.$data(document.querySelector(".stove")).now()');
             $this->take(0.6, '#alone [data-step=boil]:has([name=shows][value=glass])', '#alone [data-step=boil] form:has([value=glass])');
             $this->waitForText('#alone [data-step=boil] form:has([value=glass]) output', 'Kept here');
-            sleep(3);
         } finally {
             $this->stack->startServer();
         }

@@ -165,6 +165,15 @@ final class GlassTest extends FeatureTestCase
         $this->bag((string) Str::ulid(), $now - 10, $now, $jpeg)->assertStatus(422)->assertJsonPath(
             'message', static fn (string $says): bool => str_starts_with($says, 'seconds: -10 is out of range'),
         );
+        $test = (string) Str::ulid();
+        $this->bag($test, $now - 300, $now, $jpeg)->assertOk();
+        $this->post(route('lot.glass', 'lakeside-sack'), [
+            'id' => (string) Str::ulid(), 'test' => $test, 'began' => $now - 300, 'at' => $now, 'soak_min' => 30,
+            'soak_c' => 20, 'picture' => UploadedFile::fake()->createWithContent('g.jpg', $jpeg),
+        ], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath(
+            'message', 'test: this id is taken; load the page again.',
+        );
+        $this->post(route('lot.test.back', [self::BAG, LotTest::query()->findOrFail(strtolower($test))]));
         self::assertSame(0, Photograph::query()->count());
         self::assertFalse(LotTest::query()->where('document->tests->0->picture', '!=', null)->exists());
     }

@@ -79,7 +79,9 @@ final class DrillController
         return view('drill.show', [
             'asked' => $asked, 'spoonful' => Spoonful::of($asked['doneness'], DrillAnswer::chances($asked['seed'])),
             'form' => Form::from($asked['form']),
-            'photograph' => $asked['photograph'] === '' ? null : Photograph::known($asked['photograph']),
+            'photograph' => $asked['photograph'] === '' ? null : Photograph::query()->find(
+                $asked['photograph'], Photograph::KNOWN,
+            ),
             'hasOwn' => Photograph::query()->whereNotNull('reading')->exists(),
             'lift' => $lift, 'course' => $this->course($lift), 'said' => $session->get('drill.said'),
             'weakest' => NameTheStage::weakest(DrillAnswer::named($answers)),

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Formats\PictureFile;
 use App\Models\Glass;
 use App\Models\Kitchen;
+use App\Models\LotTest;
 use App\Models\Photograph;
 use App\StandIns\PracticeClock;
 use Illuminate\Http\JsonResponse;
@@ -15,7 +16,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Refused;
-use Orbek\Core\Rice\Soak;
 
 /** Grains under glass: the test boil of a bag by photographs, and grains that do not count. */
 final class GlassController
@@ -35,10 +35,7 @@ final class GlassController
                 throw Refused::because($ulid, 'refused.no-ulid-of-a-page', id: $form->text($ulid));
             }
         }
-        $soak = Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $kitchen->reading->celsius($form->number(
-            'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60), $kitchen->reading->degrees->sign(),
-            $kitchen->reading->degrees(20),
-        )));
+        $soak = LotTest::soak($form, $kitchen->reading);
         $photograph = Glass::ofBag(
             id: strtolower($form->text('id')), test: strtolower($form->text('test')), bag: $bag, soak: $soak,
             kitchen: $kitchen, picture: PictureFile::uploaded($request->file('picture')),

@@ -109,10 +109,7 @@ final class KitchenController
         $kitchen = Kitchen::core();
         $bag = $kitchen->bag($id, 'lot');
         $form = Fields::ofForm($request->all());
-        $soak = Soak::of($form->number('soak_min', 0, 2880, 'min', 0), $kitchen->reading->celsius($form->number(
-            'soak_c', $kitchen->reading->degrees(0), $kitchen->reading->degrees(60), $kitchen->reading->degrees->sign(),
-            $kitchen->reading->degrees(20),
-        )));
+        $soak = LotTest::soak($form, $kitchen->reading);
         $tests = self::tests($request);
 
         $test = LotTest::teaching($bag, $soak, $kitchen, $tests);

@@ -40,7 +40,7 @@ final readonly class BoilNow
             static fn (Observation $one): ?string => $one->picture, $fold->state->observations,
         ));
 
-        return $pictures === [] ? null : Photograph::known(end($pictures));
+        return $pictures === [] ? null : Photograph::query()->find(end($pictures), Photograph::KNOWN);
     }
 
     /**

@@ -44,7 +44,7 @@ final class ReadingTest extends TestCase
         self::assertEqualsWithDelta(1 - $share, $reading->doneness, $share < 0.2 ? 0.05 : 0.025);
         self::assertLessThan(0.03, $reading->scatter, 'all are alike');
         self::assertGreaterThan(0.015, $reading->sd, 'no picture is quite sure');
-        self::assertSame(0, $share < 0.2 ? 0 : $reading->withoutHeart());
+        self::assertLessThan($share < 0.2 ? 6 : 1, $reading->withoutHeart(), 'thin ones may be told as none');
         self::assertFalse($reading->isDone());
     }
 
