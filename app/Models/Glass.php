@@ -60,7 +60,7 @@ final class Glass
     {
         return [
             'doneness' => round($reading->doneness, 4), 'sd' => round($reading->sd, 4),
-            'hearts' => $reading->withoutHeart() < $reading->used(),
+            'hearts' => $reading->seesHearts(),
         ];
     }
 

@@ -13,4 +13,10 @@ enum Shows: string
 
     /** Grains of a spoonful pressed flat under glass, to be read. */
     case Glass = 'glass';
+
+    /** @return list<self> what may be brought after the cook: grains tell only of the minute they were taken in */
+    public static function later(): array
+    {
+        return [self::Boil, self::Lid, self::Crust];
+    }
 }

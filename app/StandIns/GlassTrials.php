@@ -23,9 +23,6 @@ use Random\Randomizer;
 /** How well grains under glass are read, on pictures that are made: no real ones are to be had where this is built. */
 final class GlassTrials
 {
-    /** Four of five lie within so many sd to either side. */
-    private const FOUR_OF_FIVE = 1.2816;
-
     /** Bags differ so, and so does a day, in ln of their factor. */
     private const BAGS = 0.15;
 
@@ -92,7 +89,7 @@ final class GlassTrials
             if ($reading !== null) {
                 $errors[] = abs($reading->doneness - $doneness);
                 $bias += $reading->doneness - $doneness;
-                $true += (int) (abs($reading->doneness - $doneness) < self::FOUR_OF_FIVE * $reading->sd);
+                $true += (int) (abs($reading->doneness - $doneness) < $reading->giveOrTake());
             }
         }
         sort($errors);
@@ -206,7 +203,7 @@ final class GlassTrials
     private static function asRead(float $seconds, Reading $reading): Observation
     {
         return Observation::glass(
-            $seconds, 'made', $reading->doneness, $reading->sd, $reading->withoutHeart() < $reading->used(),
+            $seconds, 'made', $reading->doneness, $reading->sd, $reading->seesHearts(),
         );
     }
 

@@ -90,6 +90,8 @@ final readonly class Reading
 
     private const OUTERMOST = 0.15;
 
+    private const FOUR_OF_FIVE = 1.2816;
+
     /** Nine grains of ten without a heart: done, by the plain way of the book. */
     private const DONE = 0.9;
 
@@ -353,6 +355,18 @@ final readonly class Reading
     public function withoutHeart(): int
     {
         return count(array_filter($this->grains, static fn (array $one): bool => $one['used'] && ! $one['sees']));
+    }
+
+    /** Whether any of those has one: else they are done, or raw through. */
+    public function seesHearts(): bool
+    {
+        return $this->withoutHeart() < $this->used();
+    }
+
+    /** How far to either side the spoonful may be, four times of five. */
+    public function giveOrTake(): float
+    {
+        return self::FOUR_OF_FIVE * $this->sd;
     }
 
     /** Done by the plain way of the book. */

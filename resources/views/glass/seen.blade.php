@@ -13,12 +13,12 @@
             percent: (int) round(100 * $grain['doneness']), sees: $grain['sees']) }}" />@endforeach
     </svg>
     <figcaption>
-        @if ($reading->withoutHeart() < $reading->used())<p>{{ $th('pages/glass.read', percent:
-            (int) round(100 * $reading->doneness), sure: max(1, (int) round(128 * $reading->sd)),
+        @if ($reading->seesHearts())<p>{{ $th('pages/glass.read', percent:
+            (int) round(100 * $reading->doneness), sure: max(1, (int) round(100 * $reading->giveOrTake())),
             scatter: (int) round(100 * $reading->scatter), grains: $reading->used(), out: count($reading->grains) - $reading->used())
             }}</p>@endif
         <p>{{ $t('pages/glass.without-heart', none: $reading->withoutHeart(), grains: $reading->used(), isDone: $reading->isDone(),
-            isAll: $reading->withoutHeart() === $reading->used()) }}</p>
+            isAll: ! $reading->seesHearts()) }}</p>
         <p class="small">{{ $t('pages/glass.tap-out') }}</p>
         <output class="small" data-grain-says aria-live="polite"></output>
     </figcaption>

@@ -32,7 +32,9 @@
             </table>
             @include('glass.bag')
             <h2>{{ $t('pages/glass.glass-beside-scale') }}</h2>
-            <p>{{ $beside === null ? $t('pages/glass.no-pair') : $t('pages/glass.beside-scale', ...$beside) }}</p>
+            <p>{{ $beside === null ? $t('pages/glass.no-pair') : $t('pages/glass.beside-scale', pairs: $beside->pairs,
+                apart: (int) round(100 * abs($beside->more)), isMore: $beside->more > 0, isSame: round(100 * abs($beside->more)) < 1,
+                scatter: (int) round(100 * $beside->scatter)) }}</p>
         </section>
         <section>
             <h2>{{ $t('pages/kitchen.test-boil') }}</h2>

@@ -29,6 +29,6 @@
 </div>
 @if ($glass?->read() !== null)<details class="glass-seen" open data-keep-open><summary>{{
     $t('pages/glass.under-glass-so-far', percent: (int) round(100 * $glass->read()->doneness), seesHearts:
-    $glass->read()->withoutHeart() < $glass->read()->used()) }}</summary>
+    $glass->read()->seesHearts()) }}</summary>
     @include('glass.seen', ['photograph' => $glass])</details>@endif
 <script type="application/json" data-course>@json(['startedAt' => $progress->startedAt->getTimestamp(), 'course' => $at->course])</script>
