@@ -160,7 +160,7 @@ return [
     'cooked-on' => '{started}, for {eaters}, {rice} of rice in the {pot}{isServed, select, yes{; on the table at {served}} other{}}',
     'filling-noted' => ', filling <strong>{filling}</strong>{also}.{hasLine, select, yes{ {line}} other{}}',
     'to-its-note' => '{isOfOne, select, yes{Change the note} other{To its table}}',
-    'lifted-after' => '{isLifted, select, yes{Lifted after {lifted}} other{When it was lifted is not noted}}; {foretold} was foretold, between {from} and {by}; {grains, plural, =0{no grain was tested} one{# grain tested} other{# grains tested}}.',
+    'lifted-after' => '{isLifted, select, yes{Lifted after {lifted}} other{When it was lifted is not noted}}; {foretold} was foretold, between {from} and {by}; {grains, plural, =0{nothing was tested} one{tested once} other{tested # times}}.',
     'closed-with' => 'Closed with {seal}. {isRead, select, yes{Drawn with it is what was read by {probes}. } other{}}The model foretells a crust <strong>{colour}</strong>{isNoted, select, yes{; it came out {crust}} other{}}.',
     'taught-with-and-without' => '<strong>{name}</strong>: {of} {without} without this cook, dashed; {with} with it.{counts, select, yes{} other{ Taken back: it does not count.}}',
     'take-back-or-count' => '{counts, select, yes{Take back} other{Let it count}}',

@@ -160,7 +160,7 @@ return [
     'cooked-on' => '{started}، برای {eaters}، {rice} برنج در {pot}{isServed, select, yes{؛ {served} سر سفره} other{}}',
     'filling-noted' => '، خورش <strong>{filling}</strong>{also}.{hasLine, select, yes{ {line}} other{}}',
     'to-its-note' => '{isOfOne, select, yes{یادداشت را عوض کن} other{به سفره‌اش}}',
-    'lifted-after' => '{isLifted, select, yes{پس از {lifted} برداشته شد} other{یادداشت نشده کی برداشته شد}}؛ پیش‌بینی {foretold} بود، میان {from} و {by}؛ {grains, plural, =0{دانه‌ای امتحان نشد} one{# دانه امتحان شد} other{# دانه امتحان شد}}.',
+    'lifted-after' => '{isLifted, select, yes{پس از {lifted} برداشته شد} other{یادداشت نشده کی برداشته شد}}؛ پیش‌بینی {foretold} بود، میان {from} و {by}؛ {grains, plural, =0{امتحان نشد} one{یک بار امتحان شد} other{# بار امتحان شد}}.',
     'closed-with' => 'با {seal} بسته شد. {isRead, select, yes{همراهش آنچه {probes} خواند کشیده شده. } other{}}مدل ته‌دیگ را <strong>{colour}</strong> پیش‌بینی می‌کند{isNoted, select, yes{؛ {crust} درآمد} other{}}.',
     'taught-with-and-without' => '<strong>{name}</strong>: {of} {without} بدون این پخت، نقطه‌چین؛ {with} با آن.{counts, select, yes{} other{ برگردانده: به حساب نمی‌آید.}}',
     'take-back-or-count' => '{counts, select, yes{برگردان} other{به حساب بیاید}}',

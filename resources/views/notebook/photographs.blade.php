@@ -16,7 +16,8 @@
 <ul class="photographs">
     @foreach ($photographs as $photograph)
         <li x-data="crust">
-            @if ($photograph->reading !== null)@include('glass.seen')@else
+            @if ($photograph->reading !== null)@include('glass.seen')<p class="small">{{ $t('pages/notebook.shows-first', shows:
+                $photograph->shows->value) }}{{ $comma }}{{ $local($photograph->taken_at) }}</p>@else
             <figure>
                 <div class="touched">
                     <img x-ref="picture" src="{{ route('photograph', $photograph) }}" width="{{ $photograph->width }}" height="{{

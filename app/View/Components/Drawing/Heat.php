@@ -53,7 +53,7 @@ final class Heat extends Component
     public function time(float $minute): string
     {
         return $this->starts === null
-            ? (string) round($minute)
+            ? $this->said->digits((int) round($minute))
             : $this->said->time(Instant::plusMinutes($this->starts, (int) round($minute)));
     }
 
