@@ -37,6 +37,7 @@ return [
     'page-went-wrong' => 'Something went wrong in the page. Load it again; what was saved is kept.',
     'nothing-known-to-be-changed' => 'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.',
     'nothing-was-changed' => '{why} Nothing was changed; start it again and repeat the change.',
+    'may-be-changed' => 'The server has not answered for {seconds} s. Whether this was changed shows when the page is loaded again.',
     'address-as-a-picture' => 'The address {address} as a picture for a camera',
     'does-not-answer' => 'The server does not answer.',
     'server-failed' => 'The server failed ({status}).',

@@ -7,6 +7,13 @@ import { tell } from './words.js';
 const LOOKS_MS = 60_000;
 const ASKS_AGAIN_MS = 2000;
 
+/** What finds again the task or the table that keys move, in a drawing that is made anew under them. */
+const heldBy = (focused) => {
+    const task = focused?.closest('[data-task]')?.dataset.task;
+    if (task) return `[data-task="${task}"][tabindex]`;
+    return focused?.closest('[data-table]') ? '[data-table]' : null;
+};
+
 /** A meal on the clock: words changed in place, tasks and the table moved by hand or by arrows, a plan bettered beside it. */
 export default () => ({
     ...pot(),
@@ -44,8 +51,10 @@ export default () => ({
                 tell('no-shorter-plan', { why: reached.message || tell('cannot-be-read') });
             return;
         }
+        const held = heldBy(document.activeElement);
         redrawParts(reached.json.parts);
         this.sums = reached.json.sums;
+        if (held && document.activeElement === document.body) document.querySelector(held)?.focus();
     },
 
     stop() {

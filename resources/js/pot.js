@@ -1,7 +1,10 @@
 import { painted, redraw, redrawInSight, redrawParts, takeHatches } from './body.js';
 import { nearest } from './knob.js';
-import { gone, reach } from './reach.js';
+import { reach } from './reach.js';
 import { tell } from './words.js';
+
+/** A change waits its turn where the laptop looks for a plan meanwhile. */
+const CHANGES_MS = 25_000;
 
 /** What a ring's knob can be set to, per cent. */
 const settings = (block) => block.dataset.settings.split(' ').map(Number);
@@ -300,12 +303,12 @@ export default () => ({
 
     async deliver(path, value, taken) {
         const body = document.getElementById('body');
-        const reached = await reach(this.url, { method: 'PATCH', json: { path, value, view: this.view, version:
-            Number(body.dataset.version), open: this.open, has: this.sums } });
+        const reached = await reach(this.url, { method: 'PATCH', givesUpMs: CHANGES_MS, json: { path, value, view: this.view,
+            version: Number(body.dataset.version), open: this.open, has: this.sums } });
         if (!reached.ok || !reached.json) {
-            this.message = reached.ok ?
-                tell('nothing-known-to-be-changed') : reached.status ===
-                0 ? tell('nothing-was-changed', { why: gone() }) : reached.message;
+            if (reached.ok) this.message = tell('nothing-known-to-be-changed');
+            else if (reached.isBusy) this.message = tell('may-be-changed', { seconds: CHANGES_MS / 1000 });
+            else this.message = reached.status === 0 ? tell('nothing-was-changed', { why: reached.message }) : reached.message;
             if (reached.status !== 409) return this.reset();
             // Changed in another window: what was wanted here is kept, to be said again over what is there now.
             this.unsaved = { path, value };

@@ -3,7 +3,7 @@ import { tell } from './words.js';
 /** After so long without an answer a request gives up and says so. */
 export const GIVES_UP_MS = 8000;
 
-export const gone = () => tell('does-not-answer');
+const gone = () => tell('does-not-answer');
 
 let fresh = null;
 
@@ -35,7 +35,7 @@ async function once(url, { method = 'GET', json, form, accept = 'application/jso
  *
  * An ended session (419) fetches a new token and asks once more.
  *
- * @returns {Promise<{ok: boolean, status: number, text: string, json: object|null, headers: Headers|null, message: string}>}
+ * @returns {Promise<{ok: boolean, status: number, isBusy: boolean|undefined, text: string, json: object|null, headers: Headers|null, message: string}>}
  */
 export async function reach(url, options = {}) {
     let came;
@@ -45,8 +45,9 @@ export async function reach(url, options = {}) {
             fresh = JSON.parse((await once('/token', {})).text).token;
             came = await once(url, options);
         }
-    } catch {
-        return { ok: false, status: 0, text: '', json: null, headers: null, message: gone() };
+    } catch (error) {
+        // One that is only busy may yet do what it was asked.
+        return { ok: false, status: 0, isBusy: error.name === 'AbortError', text: '', json: null, headers: null, message: gone() };
     }
     const build = document.querySelector('meta[name="build"]')?.content;
     const served = came.headers?.get?.('Orbek-Build');

@@ -73,18 +73,18 @@ final class GlassTest extends BrowserTestCase
         $this->browser->executeScript(
             '[...document.querySelectorAll("button")].find((one) => one.textContent === "The rice is in").click()',
         );
-        $this->waitForText('.count-up', '0:0');
+        $this->waitForText('.count-up', '0:');
         // Six minutes on: the page's own beginning is put back by as much.
         $this->browser->executeScript(
             'const key = "orbek.glass.september-bag"; const kept = JSON.parse(localStorage.getItem(key)); kept.began -= 360; localStorage.setItem(key, JSON.stringify(kept));',
         );
         $this->browser->navigate()->refresh();
-        $this->waitForText('.count-up', '6:0');
+        $this->waitForText('.count-up', '6:');
         $this->take(0.7, '.photograph-form[data-bag]');
         $this->waitForText('.under-glass figcaption', 'done, give or take');
         $this->waitForText('.taken', '% under glass');
         $this->assertAccessible('the bag that was tested by glass');
-        self::assertSame('6:', substr($this->text('.count-up'), 0, 2), 'the same boil goes on');
+        self::assertMatchesRegularExpression('/^[6-8]:/', $this->text('.count-up'), 'the same boil goes on');
     }
 
     private function boil(): void

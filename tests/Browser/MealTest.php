@@ -33,7 +33,7 @@ final class MealTest extends BrowserTestCase
             '[...document.querySelectorAll("[data-path=\'dishes:add\']")].find((dish) => dish.textContent.includes("Jackfruit")).click()',
         );
         $this->waitForText('.meal-sentence', 'Jackfruit and cashew biryani');
-        self::assertNotSame($was, $this->text('#meal-says .strong-figure'));
+        $this->waitFor(fn (): bool => $this->text('#meal-says .strong-figure') !== $was, 'it is another plan');
 
         $this->waitTillBettered();
         // A side, pinned by the keyboard, stays where it was put.
@@ -62,6 +62,7 @@ final class MealTest extends BrowserTestCase
             'let go',
         );
 
+        $this->waitTillBettered();
         // The table moves, and all of it with it.
         $this->browser->executeScript('document.querySelector("[data-table]").focus()');
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ARROW_DOWN);

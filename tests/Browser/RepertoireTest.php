@@ -18,7 +18,9 @@ final class RepertoireTest extends BrowserTestCase
         $this->waitForText('#station-filling .more', 'Remove');
         $this->browser->executeScript('document.querySelector("[data-path=\'fillings:remove:0\']").click()');
         $this->waitForText('#station-filling', 'rice alone');
-        self::assertStringNotContainsString('filling', $this->drawn('.picture .pot .labels'));
+        $this->waitFor(
+            fn (): bool => ! str_contains($this->drawn('.picture .pot .labels'), 'filling'), 'no filling is drawn',
+        );
 
         $this->browser->executeScript(
             '[...document.querySelectorAll("#station-filling details.adding")].find((more) => more.querySelector("form[data-add=fillings]")).open = true',
@@ -30,7 +32,9 @@ final class RepertoireTest extends BrowserTestCase
         $this->waitForText('#station-filling', 'Cooked beside the pot');
         $this->browser->executeScript('document.querySelector("[data-path=\'fillings/0/gravy\']").click()');
         $this->waitForText('#station-filling', 'are kept for the table');
-        self::assertStringNotContainsString('quince', $this->drawn('.picture .pot .labels'));
+        $this->waitFor(
+            fn (): bool => ! str_contains($this->drawn('.picture .pot .labels'), 'quince'), 'no quince is drawn',
+        );
 
         $this->open('serve');
         $this->choose('#serve', 'platter');

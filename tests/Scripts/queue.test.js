@@ -140,8 +140,13 @@ describe('a request', () => {
         await vi.advanceTimersByTimeAsync(0);
         expect(answered).toBe(false);
         await vi.advanceTimersByTimeAsync(2);
-        expect(await asked).toMatchObject({ ok: false, status: 0, message: 'The server does not answer.' });
+        expect(await asked).toMatchObject({ ok: false, status: 0, isBusy: true, message: 'The server does not answer.' });
         vi.useRealTimers();
+    });
+
+    it('tells a server that is gone from one that is busy', async () => {
+        vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')));
+        expect(await reach('/body')).toMatchObject({ ok: false, status: 0, isBusy: false, message: 'The server does not answer.' });
     });
 
     it('tells a refusal that is no data by its number', async () => {
