@@ -12,6 +12,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
+use MessageFormatter;
 use PHPUnit\Framework\Attributes\TestWith;
 
 /** Every word in one place: languages as folders, held to the same keys and arguments. */
@@ -28,6 +29,22 @@ final class LanguageTest extends FeatureTestCase
         self::assertStringContainsString('en: ', Artisan::output());
         self::assertSame(2, Artisan::call('orbek:words', ['locale' => 'xx']));
         self::assertStringContainsString('"xx" has no folder', Artisan::output());
+    }
+
+    /** A number sign in a choice inside a plural is no number: ICU leaves it as it stands. */
+    public function test_no_number_sign_is_left_in_what_is_said(): void
+    {
+        foreach (Language::all(lang_path()) as $locale) {
+            foreach (Language::of(lang_path(), $locale)->messages as $key => $message) {
+                foreach (str_contains($message, '#') ? ['yes', 'other'] : [] as $choice) {
+                    preg_match_all('/\{(\w+), select/', $message, $selects);
+                    $given = array_fill_keys($selects[1], $choice) + array_fill_keys(Pattern::arguments($message), 7);
+                    $said = MessageFormatter::formatMessage($locale, $message, $given);
+                    self::assertIsString($said, "{$locale}: {$key}");
+                    self::assertStringNotContainsString('#', $said, "{$locale}: {$key}");
+                }
+            }
+        }
     }
 
     /** @param  list<string>  $names */

@@ -155,7 +155,7 @@ return [
     'of-one-of-them' => 'Of one of them it is not noted when the lid went on and came off.',
     'no-cook-yet' => '{isAsked, select, yes{No cook has all that.} other{No cook yet. What you cook at the stove is written here.}}',
     'nothing-was-off' => '{isNoted, select, yes{No one thing done otherwise would have changed it.} other{Note how it came out first.}}',
-    'if-then-so-changed' => '<strong>{change}.</strong> If {cause}, it would come out {before} again; so changed it is foretold <strong>{colour}</strong>, right in <strong>{right}</strong> of {of}{longer, plural, =0{} other{, and takes {isLonger, select, yes{# min longer} other{# min less}} under the lid}}.',
+    'if-then-so-changed' => '<strong>{change}.</strong> If {cause}, it would come out {before} again; so changed it is foretold <strong>{colour}</strong>, right in <strong>{right}</strong> of {of}{longer, plural, =0{} other{, and takes {isLonger, select, yes{{longer, number} min longer} other{{longer, number} min less}} under the lid}}.',
     'crust-measured' => 'The crust, measured under white light: likely <strong>{colour}</strong>{isSure, select, yes{} other{, {from} to {to}}} (browning {browning}, {least} to {most}). It teaches the ring instead of the colour that was picked.',
     'cooked-on' => '{started}, for {eaters}, {rice} of rice in the {pot}{isServed, select, yes{; on the table at {served}} other{}}',
     'filling-noted' => ', filling <strong>{filling}</strong>{also}.{hasLine, select, yes{ {line}} other{}}',

@@ -155,7 +155,7 @@ return [
     'of-one-of-them' => 'در یکی از آن‌ها یادداشت نشده در کِی گذاشته و برداشته شد.',
     'no-cook-yet' => '{isAsked, select, yes{پختی همهٔ این‌ها را ندارد.} other{هنوز پختی نیست. آنچه پای اجاق می‌پزید اینجا نوشته می‌شود.}}',
     'nothing-was-off' => '{isNoted, select, yes{هیچ چیزِ تنهایی اگر جور دیگر بود عوضش نمی‌کرد.} other{اول یادداشت کنید چطور درآمد.}}',
-    'if-then-so-changed' => '<strong>{change}.</strong> اگر {cause}، دوباره {before} درمی‌آید؛ با این تغییر پیش‌بینی <strong>{colour}</strong> است، در <strong>{right}</strong> از {of} درست{longer, plural, =0{} other{ و زیر در {isLonger, select, yes{# دقیقه بیشتر} other{# دقیقه کمتر}} طول می‌کشد}}.',
+    'if-then-so-changed' => '<strong>{change}.</strong> اگر {cause}، دوباره {before} درمی‌آید؛ با این تغییر پیش‌بینی <strong>{colour}</strong> است، در <strong>{right}</strong> از {of} درست{longer, plural, =0{} other{ و زیر در {isLonger, select, yes{{longer, number} دقیقه بیشتر} other{{longer, number} دقیقه کمتر}} طول می‌کشد}}.',
     'crust-measured' => 'ته‌دیگ، سنجیده زیر نور سفید: به احتمال زیاد <strong>{colour}</strong>{isSure, select, yes{} other{، {from} تا {to}}} (رنگ گرفتن {browning}، {least} تا {most}). به‌جای رنگی که انتخاب شد، این به شعله می‌آموزد.',
     'cooked-on' => '{started}، برای {eaters}، {rice} برنج در {pot}{isServed, select, yes{؛ {served} سر سفره} other{}}',
     'filling-noted' => '، خورش <strong>{filling}</strong>{also}.{hasLine, select, yes{ {line}} other{}}',
