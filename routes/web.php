@@ -80,6 +80,7 @@ Route::get('/dishes/{dish}/heat/plans', [HeatController::class, 'plans'])->name(
 Route::get('/dishes/{dish}/heat/right', [HeatController::class, 'right'])->name('heat.right');
 Route::get('/dishes/{dish}/heat/near', [HeatController::class, 'near'])->name('heat.near');
 Route::get('/dishes/{dish}/heat/mends', [HeatController::class, 'mends'])->name('heat.mends');
+Route::get('/dishes/{dish}/heat/surer', [HeatController::class, 'surer'])->name('heat.surer');
 Route::get('/dishes/{dish}/heat/sure', [HeatController::class, 'sure'])->name('heat.sure');
 Route::get('/dishes/{dish}/heat/whatif', [HeatController::class, 'whatIf'])->name('heat.whatif');
 

@@ -93,6 +93,12 @@ final class HeatSearch
     /** Among plans so much longer than the shortest the one most likely right is taken, min. */
     private const LONGER_MIN = 10.0;
 
+    /** Less likely than this to be brought to come out right, a slower low heat is looked for as well. */
+    private const NARROW = 0.55;
+
+    /** So much longer a low heat then, min. */
+    private const SLOWER_MIN = 20.0;
+
     /** @var list<Tried> */
     private array $tried = [];
 
@@ -106,6 +112,9 @@ final class HeatSearch
     private array $bare = [];
 
     private readonly float $lowMostMin;
+
+    /** So much longer than the school asks low heat is, min. */
+    private float $slowerMin = 0.0;
 
     private function __construct(
         private readonly SealedPot $pot,
@@ -130,8 +139,34 @@ final class HeatSearch
     {
         $search = new self($pot, $aim, $stove, $bounds, $ringSd);
         $search->search();
+        $found = $search->leading();
 
-        return $search->findings();
+        return $found->best()->plan->isRight() && $found->prospect() < self::NARROW
+            ? $search->slower($found) : $found;
+    }
+
+    /** Where little room is left a long low heat forgives more: looked for, and taken where it wins enough. */
+    private function slower(Findings $found): Findings
+    {
+        $this->slowerMin = self::SLOWER_MIN;
+        $this->forget();
+        if ($this->bounds->strongFromMin !== null) {
+            $this->seek($this->firsts(self::STRONG_W_PER_CM2), 1, true);
+        }
+        if (! $this->isFound()) {
+            $this->seek($this->firsts(), self::KEPT_EVERY_MIN, false);
+        }
+        $slower = $this->tried === [] ? $found : $this->leading();
+
+        return $slower->prospect() < $found->prospect() + Findings::AS_GOOD
+            ? $found
+            : new Findings([...$slower->plans, ...$found->plans], self::LONGER_MIN + self::SLOWER_MIN);
+    }
+
+    private function forget(): void
+    {
+        $this->tried = $this->adds = $this->bare = [];
+        $this->longestMin = INF;
     }
 
     private function search(): void
@@ -143,8 +178,7 @@ final class HeatSearch
         if (! $this->isFound()) {
             // Looked for as if nothing had been tried; what was stays a choice.
             $asked = $this->tried;
-            $this->tried = $this->adds = $this->bare = [];
-            $this->longestMin = INF;
+            $this->forget();
             $this->seek($this->firsts(), self::KEPT_EVERY_MIN, false);
             $this->tried = [...$asked, ...$this->tried];
         }
@@ -423,7 +457,7 @@ final class HeatSearch
         $tooDark = 1.1 * $this->aim->mostBrowning();
         $tooLight = 0.95 * $this->aim->wantedBrowning();
         $minutes = 0.0;
-        $least = $this->bounds->lowLeastMin;
+        $least = $this->bounds->lowLeastMin + $this->slowerMin;
         $most = min($this->lowMostMin, $this->longestMin - $from->minutes - $this->bounds->restMin);
         do {
             $steaming->advance($low, 60 * self::LOW_STEP_MIN, self::STEP_S);
@@ -440,7 +474,7 @@ final class HeatSearch
             $steaming->browning, $this->aim->missOf($steaming), $steaming->seconds / 60);
     }
 
-    private function findings(): Findings
+    private function leading(): Findings
     {
         $least = $this->leastMiss();
         $shortest = $this->shortest($least);
@@ -457,7 +491,8 @@ final class HeatSearch
                 break;
             }
             $plans[] = $plan = Robust::of(
-                $this->pot, $this->aim, $one->line, $this->ringSd, self::STEP_S, $this->stove,
+                pot: $this->pot, aim: $this->aim, line: $one->line, ringSd: $this->ringSd, stepS: self::STEP_S,
+                stove: $this->stove, bounds: $this->bounds,
             );
             $isRight = $isRight || $plan->plan->isRight();
         }

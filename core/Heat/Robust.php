@@ -30,15 +30,9 @@ final readonly class Robust
     /** Shares closer than one in so many are equal. */
     private const SHARES = 40;
 
-    /** Of a margin more than this is as good, in steps that a cook would notice. */
-    private const ENOUGH = 1.0;
-
-    /** Margins closer than one in so many are equal. */
-    private const MARGINS = 4;
-
-    /** @param  float  $steered the least margin on any of the three with its low heat chosen where steam shows */
+    /** @param  float  $prospect how likely it is brought to come out right (Prospect); 0 where that was not asked */
     private function __construct(
-        public HeatPlan $plan, public HeatPlan $less, public HeatPlan $more, private float $steered,
+        public HeatPlan $plan, public HeatPlan $less, public HeatPlan $more, public float $prospect = 0.0,
     ) {
     }
 
@@ -46,10 +40,16 @@ final readonly class Robust
      * @param  non-empty-list<Stretch>  $line
      * @param  float  $ringSd of ln heat
      */
-    public static function of(SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS, Stove $stove): self
-    {
-        return self::around(
-            HeatPlan::of($pot, $aim, $line, $stepS, self::SELDOM_S), $pot, $aim, $ringSd, $stepS, $stove,
+    public static function of(
+        SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS, Stove $stove, Bounds $bounds,
+    ): self {
+        $plan = HeatPlan::of($pot, $aim, $line, $stepS, self::SELDOM_S);
+        $around = self::around($plan, $pot, $aim, $ringSd, $stepS);
+        // What is not right on the stove as it is thought to be is ranked by what it misses.
+        $till = $plan->isRight() ? LineTillLow::of($line) : null;
+
+        return $till === null ? $around : new self(
+            $plan, $around->less, $around->more, Prospect::of($pot, $till, $ringSd, $stove, $bounds, $aim),
         );
     }
 
@@ -58,27 +58,14 @@ final readonly class Robust
      *
      * @param  float  $ringSd of ln heat
      */
-    public static function around(
-        HeatPlan $plan, SealedPot $pot, Aim $aim, float $ringSd, float $stepS, ?Stove $stove = null,
-    ): self {
+    public static function around(HeatPlan $plan, SealedPot $pot, Aim $aim, float $ringSd, float $stepS): self
+    {
         $on = static fn (float $sds): HeatPlan => HeatPlan::of(
             $pot->heated(exp($sds * $ringSd)), $aim, HeatLine::seenLater($plan->line, $sds * self::CUE_MIN), $stepS,
             self::SELDOM_S,
         );
 
-        [$less, $more] = [$on(-self::SDS), $on(self::SDS)];
-        $steered = min(self::ENOUGH, $plan->margin());
-        // What is not right on the stove as it is thought to be is ranked by what it misses.
-        $till = $plan->isRight() ? LineTillLow::of($plan->line) : null;
-        if ($stove !== null && $till !== null) {
-            foreach ([[$less, -1], [$more, 1]] as [$other, $sign]) {
-                $steered = min($steered, max($other->margin(), Steering::bestMargin(
-                    $pot->heated(exp($sign * self::SDS * $ringSd)), $till, $sign, $stove, $aim, $steered,
-                )));
-            }
-        }
-
-        return new self($plan, $less, $more, $steered);
+        return new self($plan, $on(-self::SDS), $on(self::SDS));
     }
 
     /** The least margin to any limit on any of the three. */
@@ -103,8 +90,8 @@ final readonly class Robust
     }
 
     /**
-     * @return array{float, float, int, float} what a plan is chosen by: how far inside its limits it can be brought
-     *     on any ring, on how many it is right as planned, how plain it is, its margin
+     * @return array{float, int, float} what one of equal prospect is chosen by: on how many rings it is right as
+     *     planned, how plain it is, its margin
      */
     public function worth(): array
     {
@@ -116,7 +103,6 @@ final readonly class Robust
         }
 
         return [
-            round(self::MARGINS * $this->steered) / self::MARGINS,
             round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin(),
         ];
     }

@@ -6,7 +6,6 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Pot\Ring;
 
 /**
@@ -37,8 +36,6 @@ final readonly class Steering
 
     /** A way that is so much less off, in ln browning and what else is missed, is worth a hand at the knob. */
     private const LESS_OFF = 0.1;
-
-    private const ROUGH_STEP_S = 16.0;
 
     /** @param  non-empty-list<Way>  $ways the one planned first */
     private function __construct(
@@ -109,38 +106,6 @@ final readonly class Steering
         }
 
         return $flames;
-    }
-
-    /**
-     * How far inside all limits a pot can be brought on a ring that is known, its low heat chosen where steam shows.
-     *
-     * @param  int  $sign −1 where the ring gives less than was thought, 1 where more
-     * @param  float  $enough more is not looked for
-     */
-    public static function bestMargin(
-        SealedPot $pot, LineTillLow $line, int $sign, Stove $stove, Aim $aim, float $enough,
-    ): float {
-        [$there, , $spent] = $line->follow($pot, stepS: self::ROUGH_STEP_S);
-        $planned = $line->low->minutes - $spent;
-        $best = -INF;
-        $others = array_filter(
-            self::flames($line->low->flame, $stove),
-            static fn (Flame $flame): bool => $sign * (
-                $pot->wattsInto($flame) - $pot->wattsInto($line->low->flame)
-            ) <= 0,
-        );
-        foreach (array_unique([$line->pastMin, 0.0]) as $stay) {
-            foreach ($others as $flame) {
-                if ($best < $enough) {
-                    $best = max($best, Way::margin(
-                        there: $there, on: $line->on, stayMin: $stay, flame: $flame, leastMin: $planned,
-                        mostMin: $planned + self::LONGER_MIN, restMin: $line->restMin, aim: $aim,
-                    ));
-                }
-            }
-        }
-
-        return $best;
     }
 
     /** What is best from here, by what is believed. */

@@ -118,7 +118,7 @@ final readonly class Way
         return array_map(static function (float $margin) use ($all): float {
             $fine = 0.0;
             foreach ($all as [$by, $share]) {
-                $fine += $share * max(0.0, min(1.0, 0.5 + ($margin + $by) / (2 * self::UNSURE)));
+                $fine += $share * self::fineness($margin + $by);
             }
 
             return $fine;
@@ -135,6 +135,7 @@ final readonly class Way
      */
     private static function follow(
         Steaming $pot, Flame $flame, array $minutes, float $restMin, Aim $aim, array $looks = [],
+        float $stepS = self::STEP_S,
     ): array {
         $came = $seen = [];
         $at = 0.0;
@@ -145,11 +146,11 @@ final readonly class Way
             }
             while (isset($looks[count($seen)]) && $looks[count($seen)] <= $minute) {
                 $look = $looks[count($seen)];
-                $pot->advance($flame, 60 * ($look - $at), self::STEP_S);
+                $pot->advance($flame, 60 * ($look - $at), $stepS);
                 $at = max($at, $look);
                 $seen[] = self::ln($pot);
             }
-            $pot->advance($flame, 60 * ($minute - $at), self::STEP_S);
+            $pot->advance($flame, 60 * ($minute - $at), $stepS);
             $at = $minute;
             $rested = clone $pot;
             $rested->advance(Flame::off(), 60 * $restMin, self::REST_STEP_S);
@@ -165,24 +166,28 @@ final readonly class Way
         return [array_values($came), $seen];
     }
 
-    /** How far inside all limits one pot is at the best of its minutes. */
-    public static function margin(
-        Steaming $there, ?Flame $on, float $stayMin, Flame $flame, float $leastMin, float $mostMin, float $restMin,
-        Aim $aim,
-    ): float {
+    /**
+     * What one pot comes to after its rest, by the minute at which the heat is turned off.
+     *
+     * @param  float  $stayMin that what is on stays on for first
+     * @param  non-empty-list<float>  $minutes every other one is followed, and the last; the rest read off
+     * @return list<array{float, float}> ln browning, and the least margin to any other limit
+     */
+    public static function ends(
+        Steaming $there, ?Flame $on, float $stayMin, Flame $flame, array $minutes, float $restMin, Aim $aim,
+    ): array {
         $pot = clone $there;
         if ($on !== null) {
             $pot->advance($on, 60 * $stayMin, self::STEP_S);
         }
-        $minutes = [$leastMin, ($leastMin + $mostMin) / 2, $mostMin];
-        $best = -INF;
-        foreach (self::follow($pot, $flame, $minutes, $restMin, $aim)[0] as [$ln, $margin]) {
-            $best = max($best, min($margin, (new Limit(
-                Wanted::Crust, exp($ln), $aim->crust->begins(), $aim->mostBrowning(),
-            ))->margin()));
-        }
 
-        return $best;
+        return self::follow($pot, $flame, $minutes, $restMin, $aim, stepS: self::REST_STEP_S)[0];
+    }
+
+    /** How surely a limit is met that is read off between pots. */
+    public static function fineness(float $margin): float
+    {
+        return max(0.0, min(1.0, 0.5 + $margin / (2 * self::UNSURE)));
     }
 
     private static function ln(Steaming $pot): float

@@ -193,6 +193,12 @@ final class Plan
         return Mending::of($this, $this->planner());
     }
 
+    /** @return list<Mend> changes that would make come right more often what is right as thought (Mending::surer) */
+    public function surer(): array
+    {
+        return Mending::surer($this, $this->planner());
+    }
+
     /** For what is to be planned anew as this was. */
     public function planner(): Planner
     {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'surer' => '{mend}: right in {right} of {of} kitchens, not in {now}',
     'less-goes-wrong' => '{mend}: less goes wrong',
     'the-heat-found' => 'Take the heat found for this pot',
     'in-the-pot' => 'Steam it in the {pot}',

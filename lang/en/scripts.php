@@ -36,6 +36,7 @@ return [
     'ask-again' => '{why} Look whether it runs, then ask again.',
     'page-went-wrong' => 'Something went wrong in the page. Load it again; what was saved is kept.',
     'nothing-known-to-be-changed' => 'The server gave an answer that cannot be read. Nothing is known to be changed; load the page again.',
+    'changes-are-tried' => 'Each change is planned anew and cooked in 24 kitchens: some seconds.',
     'nothing-was-changed' => '{why} Nothing was changed; start it again and repeat the change.',
     'may-be-changed' => 'The server has not answered for {seconds} s. Whether this was changed shows when the page is loaded again.',
     'address-as-a-picture' => 'The address {address} as a picture for a camera',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'surer' => '{mend}: در {right} آشپزخانه از {of} تا درست درمی‌آید، نه در {now} تا',
     'less-goes-wrong' => '{mend}: کمتر خراب می‌شود',
     'the-heat-found' => 'حرارتی را که برای این قابلمه پیدا شد بگیرید',
     'in-the-pot' => 'در {pot} دم کنید',

@@ -89,7 +89,7 @@ export default () => ({
         const opener = event.target.closest('[data-open]');
         if (opener) return this.openStation(opener.dataset.open);
         const asks = event.target.closest('button[data-asks]');
-        if (asks) this.ask(asks.dataset.asks);
+        if (asks) this.ask(asks.dataset.asks, '', asks.dataset.into);
         const mend = event.target.closest('[data-mend]');
         if (mend) this.send(mend.dataset.path, JSON.parse(mend.dataset.value));
     },
@@ -276,9 +276,10 @@ export default () => ({
     },
 
     /** What is asked of the Heat station comes as a piece of page under it. */
-    async ask(what, query = '') {
-        const place = document.querySelector('[data-answer]');
-        const reached = await reach(`${this.url}/heat/${what}${query}`, { accept: 'text/html, application/json' });
+    async ask(what, query = '', into = '[data-answer]') {
+        const place = document.querySelector(into);
+        if (into !== '[data-answer]') place.textContent = tell('changes-are-tried');
+        const reached = await reach(`${this.url}/heat/${what}${query}`, { accept: 'text/html, application/json', givesUpMs: CHANGES_MS });
         if (reached.ok) place.innerHTML = reached.text;
         else place.textContent = tell('ask-again', { why: reached.message });
     },

@@ -35,7 +35,8 @@ async function once(url, { method = 'GET', json, form, accept = 'application/jso
  *
  * An ended session (419) fetches a new token and asks once more.
  *
- * @returns {Promise<{ok: boolean, status: number, isBusy: boolean|undefined, text: string, json: object|null, headers: Headers|null, message: string}>}
+ * @returns {Promise<{ok: boolean, status: number, isBusy: boolean|undefined, text: string, json: object|null,
+ *     headers: Headers|null, message: string}>}
  */
 export async function reach(url, options = {}) {
     let came;

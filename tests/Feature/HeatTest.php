@@ -114,8 +114,7 @@ final class HeatTest extends FeatureTestCase
         $straw = Cook::query()->where('summary->crust', 'straw')->firstOrFail();
         $this->get(route('cook.record', $straw))->assertOk()->assertSee('Likeliest causes');
         $this->get(route('cook.next', $straw))->assertOk()->assertSee(
-            'The low mark gave less heat than it says',
-            false,
+            'The ring gave less heat than reckoned', false,
         );
         $this->get(route('notebook'))->assertSee('How it went, and why');
     }
@@ -173,6 +172,17 @@ final class HeatTest extends FeatureTestCase
         $this->get(route('cook.record', $cook))->assertOk()->assertSee('Under the lid')
             ->assertSee('turned as told to pearl')->assertSee('left alone it would have come')
             ->assertSee('The edge is straw')->assertSee('turned as told to pearl, on Ring 1; ');
+    }
+
+    public function test_what_is_right_too_seldom_asks_what_would_make_it_surer(): void
+    {
+        $dish = $this->dish();
+        $this->patchJson(route('dish.change', $dish), [
+            'path' => 'usual/eaters', 'value' => 4, 'view' => 'pot', 'version' => $dish->version,
+        ])->assertOk();
+        $this->get(route('heat.right', $dish))->assertOk()->assertSee('What would make it surer?');
+        $this->get(route('heat.surer', $dish))->assertOk()->assertSee('of 24 kitchens, not in')
+            ->assertSee('data-mend', false);
     }
 
     public function test_a_dish_whose_plan_fails_says_so_on_the_shelf_at_the_pot_and_before_it_is_started(): void

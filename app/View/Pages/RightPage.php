@@ -10,6 +10,7 @@ use Orbek\Core\Heat\HowSure;
 use Orbek\Core\Heat\KitchenEnd;
 use Orbek\Core\Heat\Knowing;
 use Orbek\Core\Lid\CrustColour;
+use Orbek\Core\Plan\Mend\Mending;
 use Orbek\Core\Plan\Plan;
 
 /** In how many kitchens a plan comes out right, as planned and with a cook who looks: a strip of crusts each. */
@@ -24,9 +25,11 @@ final readonly class RightPage
         /** @var array{plan: Plan} $given */
         $given = $view->getData();
         $sure = $given['plan']->howSure();
+        $strips = $sure === null ? [] : $this->strips($sure, $given['plan']);
         $view->with([
             'sure' => $sure, 'wantsCrust' => $given['plan']->dish->aim()->crust !== CrustColour::Pale,
-            'strips' => $sure === null ? [] : $this->strips($sure, $given['plan']),
+            'strips' => $strips,
+            'mayBeSurer' => $strips !== [] && $given['plan']->isRight() && end($strips)['right'] < Mending::SURE,
         ]);
     }
 

@@ -9,6 +9,8 @@ use Orbek\Core\Dish\Dish;
 use Orbek\Core\Dish\Poured;
 use Orbek\Core\Filling\Wetness;
 use Orbek\Core\Heat\Fault;
+use Orbek\Core\Heat\HowSure;
+use Orbek\Core\Heat\KitchenEnd;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\LayerState;
 use Orbek\Core\Measure\Note;
@@ -29,7 +31,6 @@ use Orbek\Core\Rice\Stage;
  */
 final readonly class Mending
 {
-    /** More than these are no help to choose. */
     /** Rice that would end dry is brought to so much of its raw weight by water poured over it, ml a kg. */
     private const WANTED_UPTAKE = 2.30;
 
@@ -39,6 +40,15 @@ final readonly class Mending
 
     private const HOT_WATER = 'hot water';
 
+    /** Rice that may end dry is given more, ml a kg. */
+    private const POURED_FOR_SURE = [120.0, 200.0];
+
+    /** Right in so many of HowSure::KITCHENS is sure enough; a change is worth its trouble where it wins so many. */
+    public const SURE = 21;
+
+    private const WINS = 3;
+
+    /** More than these are no help to choose. */
     private const MOST = 3;
 
     /** So many changes are tried. */
@@ -52,6 +62,66 @@ final readonly class Mending
     public static function of(Plan $plan, Planner $planner): array
     {
         return $plan->isRight() ? [] : (new self($plan, $planner))->find();
+    }
+
+    /**
+     * What would make come right more often what is right as thought and often is not on another stove: each planned
+     * anew and steered in the same kitchens, which takes longer than a page may.
+     *
+     * @return list<Mend> what wins most first, each with what it comes to; none where it is sure enough or nothing wins
+     */
+    public static function surer(Plan $plan, Planner $planner): array
+    {
+        return $plan->isRight() && $plan->clashes === [] ? (new self($plan, $planner))->findSurer() : [];
+    }
+
+    /** @return list<Mend> */
+    private function findSurer(): array
+    {
+        $now = self::rightWithALook($this->plan);
+        $all = [];
+        foreach ($now >= self::SURE ? [] : $this->surerCandidates() as $mend) {
+            try {
+                $mended = $this->planner->plan($this->plan->dish->changed($mend->path, $mend->value));
+            } catch (Refused) {
+                continue;
+            }
+            $right = $mended->isRight() && $mended->clashes === [] ? self::rightWithALook($mended) : 0;
+            if ($right >= $now + self::WINS) {
+                $all[] = [$right, new Mend(Note::of(
+                    'mending.surer', mend: $mend->label, right: $right, now: $now, of: HowSure::KITCHENS,
+                ), $mend->path, $mend->value)];
+            }
+        }
+        usort($all, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return array_column(array_slice($all, 0, self::MOST), 1);
+    }
+
+    /** In how many kitchens it comes right for one who looks; as planned where there is nothing to steer. */
+    private static function rightWithALook(Plan $plan): int
+    {
+        $known = $plan->steered();
+
+        return $known === [] ? $plan->howSure()->right ?? 0 : KitchenEnd::right(end($known));
+    }
+
+    /** @return list<Mend> */
+    private function surerCandidates(): array
+    {
+        $dish = $this->plan->dish;
+        $tighter = array_filter(
+            $dish->craft->seals->all,
+            static fn (Seal $seal): bool => $seal->isOffered && $seal->leakShare < $dish->lid->seal->leakShare,
+        );
+        usort($tighter, static fn (Seal $a, Seal $b): int => $b->leakShare <=> $a->leakShare);
+        $lighter = array_filter($this->crusts($dish), static fn (Mend $one): bool => $one->value
+            === self::beside(CrustColour::cases(), $dish->build->base->crust)[0]->value);
+
+        return [
+            ...array_map(fn (float $perKg): Mend => $this->pouring($dish, $perKg), self::POURED_FOR_SURE),
+            ...array_map(self::sealedWith(...), array_slice($tighter, 0, 1)), ...array_values($lighter),
+        ];
     }
 
     /** @return list<Mend> */
@@ -119,21 +189,31 @@ final readonly class Mending
     /** @return list<Mend> so much hot water over the rice as the lid is put on */
     private function poured(Dish $dish): array
     {
-        if (count($dish->build->poured) >= Poured::MOST) {
-            return [];
-        }
         $driest = min([self::WANTED_UPTAKE, ...array_map(
             static fn (LayerState $rice): float => $rice->uptake, $this->plan->course()?->riceLayers() ?? [],
         )]);
-        $perKg = 10 * ceil(max(
-            self::LEAST_POURED, min(self::MOST_POURED, 1000 * (self::WANTED_UPTAKE - $driest)),
-        ) / 10);
-        $there = $dish->toArray()['poured'] ?? [];
 
-        return [new Mend(
-            Note::of('mending.water-over', millilitres: (int) round($perKg * $this->plan->potted->raw->kg)), 'poured',
-            [...(is_array($there) ? $there : []), ['name' => self::HOT_WATER, 'ml_per_kg' => $perKg]],
-        )];
+        return [$this->pouring($dish, 10 * ceil(max(
+            self::LEAST_POURED, min(self::MOST_POURED, 1000 * (self::WANTED_UPTAKE - $driest)),
+        ) / 10))];
+    }
+
+    /** So much hot water over the rice, or so much more where some is poured already. */
+    private function pouring(Dish $dish, float $perKg): Mend
+    {
+        $there = $dish->toArray()['poured'] ?? [];
+        $others = array_values(array_filter(
+            is_array($there) ? $there : [], static fn (mixed $one): bool => is_array($one)
+                && ($one['name'] ?? '') !== self::HOT_WATER,
+        ));
+        $poured = array_sum(array_map(static fn (Poured $one): float => $one->name === self::HOT_WATER
+            ? $one->mlPerKg : 0.0, $dish->build->poured));
+
+        return new Mend(
+            Note::of(
+                'mending.water-over', millilitres: (int) round(($poured + $perKg) * $this->plan->potted->raw->kg),
+            ), 'poured', [...$others, ['name' => self::HOT_WATER, 'ml_per_kg' => $poured + $perKg]],
+        );
     }
 
     /** @return list<Mend> nearest in width first */
@@ -186,12 +266,12 @@ final readonly class Mending
             $others, static fn (Seal $a, Seal $b): int => abs($a->leakShare - $now) <=> abs($b->leakShare - $now),
         );
 
-        return array_map(
-            static fn (Seal $seal): Mend => new Mend(
-                Note::of('mending.sealed-with', seal: $seal->name), 'lid/seal', $seal->id,
-            ),
-            $others,
-        );
+        return array_map(self::sealedWith(...), $others);
+    }
+
+    private static function sealedWith(Seal $seal): Mend
+    {
+        return new Mend(Note::of('mending.sealed-with', seal: $seal->name), 'lid/seal', $seal->id);
     }
 
     /** @return list<Mend> a lighter and a darker crust */

@@ -6,6 +6,8 @@ return [
     'rice-done' => 'rice {percent} % done',
     'filling-at' => 'filling {core}',
     'minute-base-face-top-crust-g' => 'Minute {minute}: base face {faceC}, top {topC}, crust {colour}; {said}; {leakG} g of steam lost.',
+    'what-would-make-it-surer' => 'What would make it surer?',
+    'no-one-change-makes-it-surer' => 'No one change that was tried helps much. Looks help, and two cooks more on this ring.',
     'no-one-change-that-was-tried' => 'No one change that was tried mends it: try another pot, fewer eaters in it, or two changes at once.',
     'the-food-does-not-go-into' => 'The food does not go into this pot: see Layers.',
     'other-heats' => 'Other heats',

@@ -6,6 +6,8 @@ return [
     'rice-done' => 'برنج {percent}٪ پخته',
     'filling-at' => 'خورش {core}',
     'minute-base-face-top-crust-g' => 'دقیقهٔ {minute}: کفِ ته‌دیگ {faceC}، رو {topC}، ته‌دیگ {colour}؛ {said}؛ {leakG} گرم بخار بیرون رفت.',
+    'what-would-make-it-surer' => 'چه چیزی مطمئن‌ترش می‌کند؟',
+    'no-one-change-makes-it-surer' => 'هیچ تغییرِ تنهایی که آزموده شد کمکِ چندانی نمی‌کند. نگاه کردن کمک می‌کند، و دو بار پختنِ دیگر روی همین شعله.',
     'no-one-change-that-was-tried' => 'هیچ تغییرِ تنهایی که آزموده شد درستش نمی‌کند: قابلمهٔ دیگر، نفر کمتر، یا دو تغییر با هم را بیازمایید.',
     'the-food-does-not-go-into' => 'غذا در این قابلمه جا نمی‌شود: «لایه‌ها» را ببینید.',
     'other-heats' => 'حرارت‌های دیگر',

@@ -66,7 +66,7 @@ final class DayStandsTest extends TestCase
         $walk = MealWalk::of([
             ['dish' => 'sour-cherry-polo'], ['dish' => 'trout-fenugreek-polo'], ['dish' => 'jackfruit-cashew-biryani'],
         ], 6, 1);
-        $walk->till('-75 minutes');
+        $walk->till('-90 minutes');
         $walk->clock = $walk->clock->modify('+30 minutes');
         $stands = $this->stands($walk);
         $hands = array_values(array_filter($stands->wins, static fn (array $one): bool => $one['event'] === 'hands'));

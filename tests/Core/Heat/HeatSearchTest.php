@@ -10,10 +10,14 @@ use Orbek\Core\Heat\Fault;
 use Orbek\Core\Heat\HeatPlan;
 use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
+use Orbek\Core\Heat\KitchenEnd;
 use Orbek\Core\Heat\Limit;
 use Orbek\Core\Heat\LowHeats;
 use Orbek\Core\Heat\Odds;
 use Orbek\Core\Heat\Origin;
+use Orbek\Core\Heat\Robust;
+use Orbek\Core\Heat\Steerable;
+use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Heat\Stove;
 use Orbek\Core\Heat\Versus;
 use Orbek\Core\Lid\Course;
@@ -192,6 +196,52 @@ final class HeatSearchTest extends TestCase
                 Sample::say($mend->label),
             );
         }
+    }
+
+    public function test_where_little_room_is_left_a_slower_low_heat_is_taken_that_is_steered_right_more_often(): void
+    {
+        $plan = Sample::plan(Sample::dish('sour-cherry-polo')->changed('usual/eaters', 4));
+        $lines = $plan->otherHeats() ?? self::fail('it goes in');
+        $best = $lines->best();
+        $quicker = $lines->quicker() ?? self::fail('a quicker one is right on the stove as thought');
+        self::assertGreaterThan($quicker->plan->minutes() + 10, $best->plan->minutes());
+        self::assertGreaterThan($quicker->prospect, $best->prospect);
+        $what = $plan->steerable() ?? self::fail('it is steered');
+        $right = static fn (Robust $one): int => KitchenEnd::right(SteeredKitchens::of(new Steerable(
+            pot: $what->pot, line: $one->plan->line, aim: $what->aim, odds: $what->odds, lotSd: $what->lotSd,
+            stove: $what->stove, bounds: $what->bounds,
+        ), true)['look']);
+        self::assertGreaterThan($right($quicker) + 3, $right($best));
+        // Where there is room no longer heat than the school asks is taken.
+        $chelow = Sample::plan(Sample::dish('plain-chelow')->changed('usual/eaters', 4));
+        self::assertLessThan(30, array_sum(array_map(
+            static fn (Stretch $one): float => $one->till === null && ! $one->isRest() ? $one->minutes : 0.0,
+            $chelow->heating()?->line() ?? self::fail('it goes in'),
+        )));
+    }
+
+    public function test_what_is_right_as_thought_and_often_not_elsewhere_is_made_surer_by_what_is_told(): void
+    {
+        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo')->changed('usual/eaters', 4));
+        $mends = $plan->surer();
+        self::assertNotSame([], $mends);
+        $says = Sample::say($mends[0]->label);
+        self::assertMatchesRegularExpression('/: right in \d+ of 24 kitchens, not in \d+$/', $says);
+        preg_match('/in (\d+) of 24 kitchens, not in (\d+)/', $says, $told);
+        $right = static fn (Plan $of): int => KitchenEnd::right($of->steered()['look']);
+        self::assertSame((int) $told[2], $right($plan));
+        self::assertSame(
+            (int) $told[1], $right(Sample::plan($plan->dish->changed($mends[0]->path, $mends[0]->value))),
+        );
+        self::assertGreaterThanOrEqual((int) $told[2] + 3, (int) $told[1]);
+        // Poured once it is poured more the next time, not twice.
+        $wet = Sample::plan($plan->dish->changed('poured', [['name' => 'hot water', 'ml_per_kg' => 30.0]]));
+        foreach ($wet->surer() as $mend) {
+            self::assertTrue($mend->path !== 'poured' || (is_array($mend->value) && count($mend->value) === 1));
+        }
+        // Sure enough, or not right at all: nothing to be made surer.
+        self::assertSame([], self::plan('trout-fenugreek-polo')->surer());
+        self::assertSame([], Sample::plan(Sample::edited($plan, 'heat:take', [['minutes' => 40, 'setting' => 1]]))->surer());
     }
 
     public function test_a_fault_of_ones_own_line_is_said_where_it_happens_and_its_first_mend_ends_it(): void
