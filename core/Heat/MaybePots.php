@@ -62,6 +62,12 @@ final readonly class MaybePots
         });
     }
 
+    /** On the ring and mark that are thought likeliest. */
+    public function likely(): Steaming
+    {
+        return $this->grid[intdiv(count($this->grid), 2)][1];
+    }
+
     /** @param  callable(Steaming): mixed  $do to a copy of each */
     public function after(callable $do): self
     {

@@ -45,8 +45,8 @@ final readonly class Odds
     /** What was less likely to be seen than this does not fit what is believed (section F). */
     private const FITS = 0.05;
 
-    /** How much less surely browning is known then: the law itself may be off. */
-    private const DOUBTED = 3.0;
+    /** How much less surely browning is known then, and where that still does not fit: the law itself may be off. */
+    private const DOUBTED = [3.0, 6.0, 12.0];
 
     /** @param  list<list<float>>  $weights by ring × mark, then by browning; adding up to 1 */
     private function __construct(
@@ -206,9 +206,16 @@ final readonly class Odds
         if ($this->isDoubted || ! $this->hardlyFits($seen)) {
             return $this->given($seen);
         }
-        $doubting = $this->doubting();
+        $doubting = $this;
+        foreach (self::DOUBTED as $times) {
+            $doubting = $this->doubting($times);
+            $seen = $likely($doubting);
+            if (! $doubting->hardlyFits($seen)) {
+                break;
+            }
+        }
 
-        return $doubting->given($likely($doubting));
+        return $doubting->given($seen);
     }
 
     /**
@@ -228,8 +235,8 @@ final readonly class Odds
         return $chance < self::FITS;
     }
 
-    /** The same of ring and marks, browning known three times less surely: what is seen of it counts for more. */
-    private function doubting(): self
+    /** The same of ring and marks, browning known so many times less surely: what is seen of it counts for more. */
+    private function doubting(float $times): self
     {
         $bells = array_map(
             static fn (int $b): float => Normal::bell(self::z($b, self::BROWNS)), range(0, self::BROWNS - 1),
@@ -238,7 +245,7 @@ final readonly class Odds
 
         return new self(
             ringSd: $this->ringSd, markLn: $this->markLn, markSd: $this->markSd, brownLn: $this->brownLn,
-            brownSd: self::DOUBTED * $this->brownSd,
+            brownSd: $times * $this->brownSd,
             weights: array_map(static fn (array $row): array => array_map(
                 static fn (float $bell): float => array_sum($row) * $bell / $sum, $bells,
             ), $this->weights),

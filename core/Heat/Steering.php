@@ -6,6 +6,7 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Pot\Ring;
 
 /**
@@ -37,9 +38,14 @@ final readonly class Steering
     /** A way that is so much less off, in ln browning and what else is missed, is worth a hand at the knob. */
     private const LESS_OFF = 0.1;
 
-    /** @param  non-empty-list<Way>  $ways the one planned first */
+    /**
+     * @param  non-empty-list<Way>  $ways the one planned first
+     * @param  Steaming  $likely the likeliest pot, as it is now
+     * @param  Flame|null  $on what is on now
+     */
     private function __construct(
         private array $ways, private float $leastMin, private float $plannedMin, private Aim $aim,
+        private Steaming $likely, private ?Flame $on, private float $restMin,
     ) {
     }
 
@@ -66,7 +72,10 @@ final readonly class Steering
             }
         }
 
-        return new self($ways, min($bounds->lowLeastMin - $spentMin, $plannedMin), $plannedMin, $aim);
+        return new self(
+            ways: $ways, leastMin: min($bounds->lowLeastMin - $spentMin, $plannedMin), plannedMin: $plannedMin,
+            aim: $aim, likely: $pots->likely(), on: $on, restMin: $restMin,
+        );
     }
 
     /**
@@ -145,9 +154,17 @@ final readonly class Steering
     /** What comes least off where nothing comes right; null where that is hardly better than what was planned. */
     private function leastOff(Odds $odds, float $asPlanned): ?Turn
     {
-        $least = $this->ways[0]->offBy($this->ways[0]->nearest($this->plannedMin), $odds, $this->aim) - self::LESS_OFF;
+        $planned = $this->ways[0];
+        $at = $planned->nearest($this->plannedMin);
+        $least = $planned->offBy($at, $odds, $this->aim) - self::LESS_OFF;
+        $pot = $this->likely->pot;
+        // Nobody is told to turn up what is too dark already.
+        $mostW = $planned->isTooDark($at, $odds, $this->aim) ? $pot->wattsInto($planned->flame) : INF;
         $best = null;
         foreach ($this->ways as $way) {
+            if ($pot->wattsInto($way->flame) > $mostW) {
+                continue;
+            }
             foreach ($way->minutes as $t => $minutes) {
                 $off = $way->offBy($t, $odds, $this->aim);
                 if ($off < $least) {
@@ -194,10 +211,11 @@ final readonly class Steering
                 break;
             }
             $ends = [];
+            $lost = $way->lostBy($look, $this->likely, $this->on, $this->restMin, $this->aim);
             foreach ($others as $other) {
                 foreach ($way->minutes as $t => $till) {
                     if ($till >= $minute) {
-                        $ends[] = $way->then($look, $other, $t);
+                        $ends[] = $way->then($look, $other, $t, $lost[$t] ?? 0.0);
                     }
                 }
             }

@@ -33,11 +33,12 @@ final readonly class Way
      * @param  list<list<float>>  $isFine how surely all but the crust's colour is as wanted, the same way
      * @param  non-empty-list<float>  $looks minutes at which it may be looked at
      * @param  list<list<float>>  $lnAt of the crust then, by ring × mark
+     * @param  list<float>  $margins of the likeliest pot to any limit but the crust's colour, by minute
      */
     private function __construct(
         public float $stayMin, public Flame $flame, public array $minutes, private array $lnBrowning,
         private array $isFine,
-        public array $looks, public array $lnAt,
+        public array $looks, public array $lnAt, private array $margins,
     ) {
     }
 
@@ -93,7 +94,7 @@ final readonly class Way
 
         return new self(
             stayMin: $stayMin, flame: $flame, minutes: $minutes, lnBrowning: $ends, isFine: $fine, looks: $looks,
-            lnAt: $at,
+            lnAt: $at, margins: array_column($likely[0], 1),
         );
     }
 
@@ -184,6 +185,32 @@ final readonly class Way
         return self::follow($pot, $flame, $minutes, $restMin, $aim, stepS: self::REST_STEP_S)[0];
     }
 
+    /**
+     * What lifting the lid for a look costs the likeliest pot: too early, its rice is never long enough in steam.
+     *
+     * @param  Flame|null  $on what is on now
+     * @return array<int, float> margin lost by the minute at which it is turned off, from the look on
+     */
+    public function lostBy(int $look, Steaming $likely, ?Flame $on, float $restMin, Aim $aim): array
+    {
+        $pot = clone $likely;
+        if ($on !== null) {
+            $pot->advance($on, 60 * $this->stayMin, self::STEP_S);
+        }
+        $at = $this->looks[$look];
+        $pot->advance($this->flame, 60 * $at, self::STEP_S);
+        $pot->open();
+        $later = array_filter($this->minutes, static fn (float $minute): bool => $minute >= $at);
+        $left = array_map(static fn (float $minute): float => $minute - $at, array_values($later));
+        $ends = $left === [] ? [] : self::follow($pot, $this->flame, $left, $restMin, $aim)[0];
+        $lost = [];
+        foreach (array_keys($later) as $place => $t) {
+            $lost[$t] = $this->margins[$t] - $ends[$place][1];
+        }
+
+        return $lost;
+    }
+
     /** How surely a limit is met that is read off between pots. */
     public static function fineness(float $margin): float
     {
@@ -221,18 +248,32 @@ final readonly class Way
         return $off;
     }
 
+    /** Whether the crust is past its colour by then, in the middle of what is believed. */
+    public function isTooDark(int $t, Odds $odds, Aim $aim): bool
+    {
+        $ln = $odds->means()[2];
+        foreach ($this->lnBrowning[$t] as $i => $end) {
+            $ln += array_sum($odds->weights[$i]) * $end;
+        }
+
+        return $ln > log($aim->mostBrowning());
+    }
+
     /**
      * This way up to a look, and another from there: the crust goes on from where it is.
      *
+     * @param  float  $lost margin that lifting the lid costs
      * @return array{list<float>, list<float>} ln browning at the end and how surely all else is fine, by ring × mark
      */
-    public function then(int $look, self $other, int $till): array
+    public function then(int $look, self $other, int $till, float $lost): array
     {
         $ln = $fine = [];
+        $closed = self::fineness($other->margins[$till]);
+        $left = $closed <= 0.0 ? 1.0 : min(1.0, self::fineness($other->margins[$till] - $lost) / $closed);
         foreach ($this->lnAt[$look] as $i => $now) {
             $adds = exp($other->lnBrowning[$till][$i]) - exp($other->lnAt[$look][$i]);
             $ln[] = log(max(self::NO_BROWNING, exp($now) + max(0.0, $adds)));
-            $fine[] = ($this->isFine[$till][$i] + $other->isFine[$till][$i]) / 2;
+            $fine[] = $left * ($this->isFine[$till][$i] + $other->isFine[$till][$i]) / 2;
         }
 
         return [$ln, $fine];

@@ -227,7 +227,7 @@ final class HeatSearchTest extends TestCase
         self::assertNotSame([], $mends);
         $says = Sample::say($mends[0]->label);
         self::assertMatchesRegularExpression('/: right in \d+ of 24 kitchens, not in \d+$/', $says);
-        preg_match('/in (\d+) of 24 kitchens, not in (\d+)/', $says, $told);
+        self::assertSame(1, preg_match('/in (\d+) of 24 kitchens, not in (\d+)/', $says, $told));
         $right = static fn (Plan $of): int => KitchenEnd::right($of->steered()['look']);
         self::assertSame((int) $told[2], $right($plan));
         self::assertSame(

@@ -13,6 +13,7 @@ use Orbek\Core\Heat\SampledKitchen;
 use Orbek\Core\Heat\Steerable;
 use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Heat\Steering;
+use Orbek\Core\Heat\Way;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
@@ -75,6 +76,11 @@ final class SteeringTest extends TestCase
         [$more, , $browns] = $odds->given(Likely::colour($odds, $ln, CrustColour::Dark))->means();
         self::assertGreaterThan(0.05, $more);
         self::assertGreaterThan(0.02, $browns);
+        // What the law had not thought possible is believed all the same, however far off.
+        $pale = array_fill(0, Odds::RINGS * Odds::MARKS, log(0.3));
+        $seen = $odds->looking(static fn (Odds $by): array => Likely::colour($by, $pale, CrustColour::Burnt));
+        self::assertTrue($seen->isDoubted);
+        self::assertGreaterThan(log(CrustColour::Burnt->begins() / 0.3) - 0.3, $seen->means()[2]);
     }
 
     public function test_on_a_ring_that_is_known_to_give_more_less_is_done(): void
@@ -112,14 +118,16 @@ final class SteeringTest extends TestCase
     {
         $rows = SteeredKitchens::bySteam(self::steerable(self::plan('plain-chelow', 4)));
         self::assertGreaterThan(4, count($rows));
-        $looks = array_values(array_filter(array_column($rows, 'look')));
-        self::assertNotSame([], $looks, 'at some minute of steam a look tells');
-        foreach ($looks as [$after, $turns]) {
+        $looking = array_filter($rows, static fn (array $row): bool => $row['look'] !== null);
+        self::assertNotSame([], $looking, 'at some minute of steam a look tells');
+        foreach ($looking as ['turn' => $turn, 'look' => [$after, $turns]]) {
             self::assertGreaterThanOrEqual(0.0, $after);
             self::assertSame(array_column(CrustColour::cases(), 'value'), array_keys($turns));
             // The darker it is, the less is done from there.
             $watts = static fn (string $colour): float => $turns[$colour]->minutes * $turns[$colour]->flame->setting;
             self::assertLessThanOrEqual($watts('straw'), $watts('dark'));
+            self::assertLessThanOrEqual($turn->flame->setting, $turns['burnt']->flame->setting);
+            self::assertLessThan(0.01, $turns['burnt']->share, 'a crust that is burnt comes right no more');
         }
     }
 
@@ -152,6 +160,27 @@ final class SteeringTest extends TestCase
         }
         self::assertGreaterThan(20, $wins);
         self::assertSame([], self::plan('mushroom-chestnut-rice', 3)->steered(), 'an oven is not steered');
+    }
+
+    public function test_a_look_that_would_cost_the_rice_its_steam_is_not_asked_for(): void
+    {
+        $what = self::steerable(self::plan('lentil-date-walnut-polo', 2));
+        $rows = SteeredKitchens::of($what, true, self::drawn($what, self::KITCHENS));
+        self::assertGreaterThanOrEqual(KitchenEnd::right($rows['steam']), KitchenEnd::right($rows['look']));
+        // Lifted as steam shows it costs more than lifted later, and a pot long in steam nothing.
+        $line = LineTillLow::of($what->line) ?? self::fail('there is a low heat');
+        $pots = MaybePots::of(
+            $what->pot, $what->odds, $what->lotSd, static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
+        );
+        $way = Way::of(
+            pots: $pots, on: $line->on, stayMin: $line->pastMin, flame: $line->low->flame, leastMin: 15.0, mostMin: 40.0,
+            restMin: $line->restMin, aim: $what->aim,
+        );
+        $lost = static fn (int $look): array => $way->lostBy(
+            $look, $pots->likely(), $line->on, $line->restMin, $what->aim,
+        );
+        self::assertGreaterThan(0.5, $lost(0)[0]);
+        self::assertGreaterThan($lost(0)[count($way->minutes) - 1], $lost(0)[0]);
     }
 
     /** Kitchens drawn by seeds, their browning scattered too: measured in docs/model.md. */
