@@ -7,18 +7,14 @@ namespace Orbek\Core\Heat;
 /** Heat lines that were found, the best of them, and others worth a look. */
 final readonly class Findings
 {
-    /** Prospects so near to the best are as good: five pots tell no more. */
-    public const AS_GOOD = 0.15;
-
     /** @param  non-empty-list<Robust>  $plans */
     public function __construct(public array $plans, private float $longerMin)
     {
     }
 
     /**
-     * Most likely right first, not least time: of the ones little longer than the shortest those that can be brought to
-     * come right most likely; of equals those right on most rings as planned, then the plainest. Where nothing is
-     * right, what misses least.
+     * Most likely right first, not least time, of the ones little longer than the shortest; of equals the plainest.
+     * Where nothing is right, what misses least.
      *
      * @return non-empty-list<Robust>
      */
@@ -32,24 +28,14 @@ final readonly class Findings
             return $plans;
         }
         $most = min(array_map(static fn (Robust $one): float => $one->plan->minutes(), $right)) + $this->longerMin;
-        $isLong = static fn (Robust $one): bool => $one->plan->minutes() > $most;
-        $least = max(array_map(
-            static fn (Robust $one): float => $isLong($one) ? 0.0 : $one->prospect, $right,
-        )) - self::AS_GOOD;
-        $isLess = static fn (Robust $one): bool => $one->prospect < $least;
         usort(
             $right,
-            static fn (Robust $a, Robust $b): int => [$isLong($a), $isLess($a), $b->worth()]
-                <=> [$isLong($b), $isLess($b), $a->worth()],
+            static fn (Robust $a, Robust $b): int => [
+                $a->plan->minutes() > $most, $b->worth(),
+            ] <=> [$b->plan->minutes() > $most, $a->worth()],
         );
 
         return $right;
-    }
-
-    /** How likely the likeliest of them is brought to come out right. */
-    public function prospect(): float
-    {
-        return max(array_map(static fn (Robust $one): float => $one->prospect, $this->plans));
     }
 
     public function best(): Robust

@@ -94,10 +94,12 @@ final class HeatSearch
     private const LONGER_MIN = 10.0;
 
     /** Less likely than this to be brought to come out right, a slower low heat is looked for as well. */
-    private const NARROW = 0.55;
+    private const NARROW = 0.5;
 
-    /** So much longer a low heat then, min. */
+    /** So much longer a low heat then, min, which is to win so much. */
     private const SLOWER_MIN = 20.0;
+
+    private const SLOWER_WINS = 0.05;
 
     /** @var list<Tried> */
     private array $tried = [];
@@ -141,7 +143,7 @@ final class HeatSearch
         $search->search();
         $found = $search->leading();
 
-        return $found->best()->plan->isRight() && $found->prospect() < self::NARROW
+        return $found->best()->plan->isRight() && $found->best()->likely() < self::NARROW
             ? $search->slower($found) : $found;
     }
 
@@ -158,7 +160,9 @@ final class HeatSearch
         }
         $slower = $this->tried === [] ? $found : $this->leading();
 
-        return $slower->prospect() < $found->prospect() + Findings::AS_GOOD
+        $best = $slower->best();
+
+        return ! $best->plan->isRight() || $best->likely() < $found->best()->likely() + self::SLOWER_WINS
             ? $found
             : new Findings([...$slower->plans, ...$found->plans], self::LONGER_MIN + self::SLOWER_MIN);
     }

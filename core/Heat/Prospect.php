@@ -62,22 +62,24 @@ final readonly class Prospect
     private function share(Steaming $there, float $ringLn, array $flames): float
     {
         $low = $flames[0];
-        $asThought = $this->ends($there, $low);
-        $off = fn (SealedPot $other): array => array_map(
-            static fn (array $is, array $was): array => [$is[0] - $was[0], $is[1] - $was[1]],
-            $this->ends($this->to($other), $low), $asThought,
-        );
+        $asThought = $this->ends($there, $low, $this->minutes);
+        $planned = intdiv(count($this->minutes), 2);
+        $off = function (SealedPot $other) use ($low, $asThought, $planned): array {
+            [[$ln, $margin]] = $this->ends($this->to($other), $low, [$this->minutes[$planned]]);
+
+            return [$ln - $asThought[$planned][0], $margin - $asThought[$planned][1]];
+        };
         $drier = $off(MaybePots::varied($this->pot, 1.0, -MaybePots::OUTER_SD * MaybePots::WETNESS_SD));
         $marked = $low->setting > SealedPot::LOW_MARK
-            ? array_map(static fn (): array => [0.0, 0.0], $drier)
-            : $off($this->pot->turning(exp(MaybePots::OUTER_SD * Odds::MARK_SD)));
+            ? [0.0, 0.0] : $off($this->pot->turning(exp(MaybePots::OUTER_SD * Odds::MARK_SD)));
         $share = self::MIDDLE_WEIGHS * $this->best($asThought, $drier, $marked);
         foreach ([-$ringLn, $ringLn] as $ln) {
             $pot = $this->to($this->pot->heated(exp($ln)));
             $best = 0.0;
             foreach ($this->ways($flames, $ln < 0) as [$stay, $flame]) {
-                $best = $best > self::SURE
-                    ? $best : max($best, $this->best($this->ends($pot, $flame, $stay), $drier, $marked));
+                $best = $best > self::SURE ? $best : max($best, $this->best(
+                    $this->ends($pot, $flame, $this->minutes, $stay), $drier, $marked,
+                ));
             }
             $share += self::OUTER_WEIGHS * $best;
         }
@@ -91,12 +93,15 @@ final readonly class Prospect
         return $this->line->follow($pot, stepS: self::ROUGH_STEP_S)[0];
     }
 
-    /** @return list<array{float, float}> ln browning, and the least margin else, by minute */
-    private function ends(Steaming $there, Flame $flame, ?float $stayMin = null): array
+    /**
+     * @param  non-empty-list<float>  $minutes
+     * @return list<array{float, float}> ln browning, and the least margin else, by minute
+     */
+    private function ends(Steaming $there, Flame $flame, array $minutes, ?float $stayMin = null): array
     {
         return Way::ends(
             there: $there, on: $this->line->on, stayMin: $stayMin ?? $this->line->pastMin, flame: $flame,
-            minutes: $this->minutes, restMin: $this->line->restMin, aim: $this->aim,
+            minutes: $minutes, restMin: $this->line->restMin, aim: $this->aim,
         );
     }
 
@@ -123,19 +128,19 @@ final readonly class Prospect
      * At the best of its minutes, over wetness and low marks (three points of a bell each, what they do taken as even).
      *
      * @param  list<array{float, float}>  $ends
-     * @param  list<array{float, float}>  $drier by what that is other, minute by minute
-     * @param  list<array{float, float}>  $marked
+     * @param  array{float, float}  $drier by what that is other
+     * @param  array{float, float}  $marked
      */
     private function best(array $ends, array $drier, array $marked): float
     {
         $best = 0.0;
-        foreach ($ends as $at => [$ln, $margin]) {
+        foreach ($ends as [$ln, $margin]) {
             $share = 0.0;
             foreach ([-1, 0, 1] as $dry) {
                 foreach ([-1, 0, 1] as $mark) {
                     $share += self::weighs($dry) * self::weighs($mark)
-                        * $this->coloured($ln + $dry * $drier[$at][0] + $mark * $marked[$at][0])
-                        * Way::fineness($margin + $dry * $drier[$at][1] + $mark * $marked[$at][1]);
+                        * $this->coloured($ln + $dry * $drier[0] + $mark * $marked[0])
+                        * Way::fineness($margin + $dry * $drier[1] + $mark * $marked[1]);
                 }
             }
             $best = max($best, $share);

@@ -24,11 +24,16 @@ final readonly class Robust
     /** Of what is only judged at its end few moments are kept. */
     private const SELDOM_S = 600.0;
 
+    /** Where the ring gives more and less it is followed in steps so much longer. */
+    private const ROUGHER = 2.0;
+
     /** Rings that are reckoned with between: evenly likely ones. */
     private const RINGS = 40;
 
+    private const PROSPECT_WEIGHS = 0.4;
+
     /** Shares closer than one in so many are equal. */
-    private const SHARES = 40;
+    private const SHARES = 100;
 
     /** @param  float  $prospect how likely it is brought to come out right (Prospect); 0 where that was not asked */
     private function __construct(
@@ -44,7 +49,7 @@ final readonly class Robust
         SealedPot $pot, Aim $aim, array $line, float $ringSd, float $stepS, Stove $stove, Bounds $bounds,
     ): self {
         $plan = HeatPlan::of($pot, $aim, $line, $stepS, self::SELDOM_S);
-        $around = self::around($plan, $pot, $aim, $ringSd, $stepS);
+        $around = self::around($plan, $pot, $aim, $ringSd, self::ROUGHER * $stepS);
         // What is not right on the stove as it is thought to be is ranked by what it misses.
         $till = $plan->isRight() ? LineTillLow::of($line) : null;
 
@@ -90,8 +95,17 @@ final readonly class Robust
     }
 
     /**
-     * @return array{float, int, float} what one of equal prospect is chosen by: on how many rings it is right as
-     *     planned, how plain it is, its margin
+     * How likely it comes right, steered or left alone: each is reckoned roughly, and the two err otherwise.
+     *
+     * @return float a share
+     */
+    public function likely(): float
+    {
+        return self::PROSPECT_WEIGHS * $this->prospect + (1 - self::PROSPECT_WEIGHS) * $this->share();
+    }
+
+    /**
+     * @return array{float, int, float} what a plan is chosen by: how likely it comes right, how plain it is, its margin
      */
     public function worth(): array
     {
@@ -102,9 +116,7 @@ final readonly class Robust
                 + (int) ($stretch->flame->ring !== '' && $stretch->flame->ring !== $ring);
         }
 
-        return [
-            round(self::SHARES * $this->share()) / self::SHARES, -$trouble, $this->margin(),
-        ];
+        return [round(self::SHARES * $this->likely()) / self::SHARES, -$trouble, $this->margin()];
     }
 
     /** @param  float  $z −1 where the ring gives less, 1 where it gives more */
