@@ -57,6 +57,9 @@ final class Wording
     /** So many letters of Vazirmatn stand where one of Anek Latin, set narrow, does. */
     private const WIDER = 0.8;
 
+    /** A space at which no line ends. */
+    private const UNBROKEN = "\u{A0}";
+
     /** What sets a name apart from the order of its line (first strong isolate), and ends that. */
     private const APART = "\u{2068}";
 
@@ -403,7 +406,8 @@ final class Wording
      */
     public function lines(Note|string $note, int $letters): array
     {
-        $plain = $this->name($note);
+        // "Ring 1" is one name: its figure stands on no line of its own.
+        $plain = (string) preg_replace('/(?<=[A-Za-z]) (?=\d+\b)/u', self::UNBROKEN, $this->name($note));
         $letters = preg_match('/\p{Arabic}/u', $plain) === 1 ? (int) round(self::WIDER * $letters) : $letters;
 
         return array_map(

@@ -84,6 +84,7 @@ final class PersianTest extends FeatureTestCase
 
         self::assertSame(['آلبالو پلو', 'با ران مرغ', 'و زعفران'], $say->lines('آلبالو پلو با ران مرغ و زعفران', 12));
         self::assertSame(['زردآلو', 'خشک'], (new Wording(lang_path()))->lines('زردآلو خشک', 9), 'in English too');
+        self::assertSame(['Low heat, on', "Ring\u{A0}1"], (new Wording(lang_path()))->lines('Low heat, on Ring 1', 12), 'one name');
     }
 
     public function test_figures_days_and_names_stand_as_readers_expect(): void
