@@ -149,7 +149,7 @@ for ($step = 0; $step < 40; $step++) {
         $phone->executeScript('window.scrollTo(0, 0)');
     } elseif ($task?->getAttribute('data-task') === 'd1/heat-1' && $button->getAttribute('data-event') === 'done') {
         $phone->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 420}).then(done);',
+            'const done = arguments[arguments.length - 1]; Alpine.$data(document.querySelector(".stove")).turn({forward_s: 240}).then(done);',
         );
         usleep(600_000);
         // Steam is seen: what to do from here is offered.
