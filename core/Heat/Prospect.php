@@ -16,9 +16,7 @@ use Orbek\Core\Measure\Normal;
  */
 final readonly class Prospect
 {
-    /** The ring may give so many sd less or more; what each of the three weighs. */
-    private const SDS = 1.3;
-
+    /** What each of the three rings weighs. */
     private const MIDDLE_WEIGHS = 0.4;
 
     private const OUTER_WEIGHS = 0.3;
@@ -27,9 +25,6 @@ final readonly class Prospect
     private const SURE = 0.9;
 
     private const ROUGH_STEP_S = 16.0;
-
-    /** A heat may be left on so much longer than was planned, min. */
-    private const LONGER_MIN = 12.5;
 
     /** How surely the browning is known by one who looks, ln. */
     private const BROWN_SD = 0.2;
@@ -54,8 +49,9 @@ final readonly class Prospect
         $least = min($planned, $bounds->leastSteered($spent));
 
         return (new self($pot, $line, $aim, [
-            $least, ($least + $planned) / 2, $planned, $planned + self::LONGER_MIN / 2, $planned + self::LONGER_MIN,
-        ]))->share($there, self::SDS * $ringSd, Steering::flames($line->low->flame, $stove));
+            $least, ($least + $planned) / 2, $planned, $planned + Steering::LONGER_MIN / 2,
+            $planned + Steering::LONGER_MIN,
+        ]))->share($there, Robust::SDS * $ringSd, Steering::flames($line->low->flame, $stove));
     }
 
     /** @param  non-empty-list<Flame>  $flames the one planned first */

@@ -13,7 +13,7 @@ use Orbek\Core\Measure\Normal;
 final readonly class Robust
 {
     /** The ring may give so many sd more or less than is thought. */
-    private const SDS = 1.3;
+    public const SDS = 1.3;
 
     /**
      * A cue is seen so much late where the ring gives a sd more, early where it gives less: a strong heat
@@ -30,6 +30,7 @@ final readonly class Robust
     /** Rings that are reckoned with between: evenly likely ones. */
     private const RINGS = 40;
 
+    /** What the prospect weighs beside how often it is right left alone. */
     private const PROSPECT_WEIGHS = 0.4;
 
     /** Shares closer than one in so many are equal. */

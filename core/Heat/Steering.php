@@ -16,7 +16,7 @@ use Orbek\Core\Pot\Ring;
 final readonly class Steering
 {
     /** A heat may be left on so much longer than was planned, min. */
-    private const LONGER_MIN = 12.5;
+    public const LONGER_MIN = 12.5;
 
     /** What is so little likelier to come out right is not worth a hand at the knob. */
     private const WORTH = 0.03;

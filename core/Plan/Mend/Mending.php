@@ -204,10 +204,12 @@ final readonly class Mending
         $there = $dish->toArray()['poured'] ?? [];
         $others = array_values(array_filter(
             is_array($there) ? $there : [], static fn (mixed $one): bool => is_array($one)
-                && ($one['name'] ?? '') !== self::HOT_WATER,
+                && (($one['name'] ?? '') !== self::HOT_WATER || ($one['after'] ?? false) === true),
         ));
-        $poured = array_sum(array_map(static fn (Poured $one): float => $one->name === self::HOT_WATER
-            ? $one->mlPerKg : 0.0, $dish->build->poured));
+        $poured = array_sum(array_map(
+            static fn (Poured $one): float => $one->name === self::HOT_WATER && ! $one->isAfter ? $one->mlPerKg : 0.0,
+            $dish->build->poured,
+        ));
 
         return new Mend(
             Note::of(

@@ -26,6 +26,7 @@ use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\Moment;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Measure\Note;
+use Orbek\Core\Plan\Mend\Mend;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Pot\PotFault;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -235,9 +236,17 @@ final class HeatSearchTest extends TestCase
         );
         self::assertGreaterThanOrEqual((int) $told[2] + 3, (int) $told[1]);
         // Poured once it is poured more the next time, not twice.
-        $wet = Sample::plan($plan->dish->changed('poured', [['name' => 'hot water', 'ml_per_kg' => 30.0]]));
-        foreach ($wet->surer() as $mend) {
-            self::assertTrue($mend->path !== 'poured' || (is_array($mend->value) && count($mend->value) === 1));
+        $after = ['name' => 'hot water', 'ml_per_kg' => 20.0, 'after' => true];
+        $wet = Sample::plan(
+            $plan->dish->changed('poured', [['name' => 'hot water', 'ml_per_kg' => 30.0], $after]),
+        );
+        $pours = array_values(array_filter($wet->surer(), static fn (Mend $mend): bool => $mend->path === 'poured'));
+        self::assertNotSame([], $pours);
+        foreach ($pours as $mend) {
+            self::assertContains($mend->value, [
+                [$after, ['name' => 'hot water', 'ml_per_kg' => 150.0]],
+                [$after, ['name' => 'hot water', 'ml_per_kg' => 230.0]],
+            ]);
         }
         // Sure enough, or not right at all: nothing to be made surer.
         self::assertSame([], self::plan('trout-fenugreek-polo')->surer());
