@@ -33,6 +33,7 @@ use Orbek\Core\Glass\Reading;
 use Orbek\Core\Heat\Findings;
 use Orbek\Core\Heat\HeatSearch;
 use Orbek\Core\Heat\HowSure;
+use Orbek\Core\Heat\Likely;
 use Orbek\Core\Heat\LineTillLow;
 use Orbek\Core\Heat\MaybePots;
 use Orbek\Core\Heat\Steering;
@@ -217,7 +218,7 @@ final class BenchCommand extends Command
         ];
     }
 
-    /** From a pot where its steam shows: where it may be, what is best from there, when to look; ms. */
+    /** From a pot whose steam was seen: where it may be, what is best from there, when to look; ms. */
     private static function afterALook(Plan $plan): float
     {
         $what = $plan->steerable();
@@ -227,18 +228,23 @@ final class BenchCommand extends Command
         }
 
         return self::median(5, static function () use ($what, $line): array {
-            $steering = Steering::from(
-                pots: MaybePots::of(
-                    $what->pot, $what->odds, $what->lotSd,
-                    static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
-                ),
-                on: $line->on, stayMin: $line->pastMin, flames: Steering::flames($line->low->flame, $what->stove),
-                bounds: $what->bounds, spentMin: 0.0, plannedMin: $line->low->minutes, restMin: $line->restMin,
-                aim: $what->aim,
+            $pots = MaybePots::of(
+                $what->pot, $what->odds, $what->lotSd, static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
             );
-            $turn = $steering->best($what->odds);
+            $minutes = array_map(
+                static fn (Steaming $pot): ?float => $pot->steamAtLidS === null ? null : $pot->steamAtLidS / 60,
+                $pots->all,
+            );
+            $seen = $minutes[$what->odds->likeliest()] ?? throw new RuntimeException('The first dish is steamed.');
+            $odds = $what->odds->given(Likely::minute($minutes, $seen, $what->stove->steam->sdAt($seen)));
+            $steering = Steering::from(
+                pots: $pots->within($odds->rangeOfRings()), on: $line->on, stayMin: $line->pastMin,
+                flames: Steering::flames($line->low->flame, $what->stove), bounds: $what->bounds, spentMin: 0.0,
+                plannedMin: $line->low->minutes, restMin: $line->restMin, aim: $what->aim,
+            );
+            $turn = $steering->best($odds);
 
-            return [$turn, $steering->look($what->odds, $turn)];
+            return [$turn, $steering->look($odds, $turn)];
         });
     }
 

@@ -68,9 +68,7 @@ final readonly class LidEvidence
             return $steaming;
         });
 
-        return [
-            $pots, $this->given($this->prior, array_chunk(array_slice($records, 0, Odds::POTS), Odds::MARK_NODES)),
-        ];
+        return [$pots, $this->given($this->prior, $records)];
     }
 
     /**
@@ -173,16 +171,14 @@ final readonly class LidEvidence
         return $come;
     }
 
-    /** @param  list<list<list<float|null>>>  $records by ring and mark of Odds, then by what was seen */
+    /** @param  list<list<float|null>>  $records by the pots of MaybePots, then by what was seen */
     private function given(Odds $odds, array $records): Odds
     {
         foreach ($this->seen as $which => [$cue, $minute]) {
-            $values = array_map(static fn (array $row): array => array_map(
-                static fn (array $record): ?float => $record[$which] ?? null, $row,
-            ), $records);
+            $values = array_map(static fn (array $record): ?float => $record[$which] ?? null, $records);
             $odds = $cue->teaches === Teaches::Between && $cue->sign === Sign::Browning
                 ? $odds->looking(static fn (Odds $by): array => Likely::browning($by, $cue, $values))
-                : $odds->given(Likely::seen($odds, $cue, $this->told($cue), $values, $minute));
+                : $odds->given(Likely::seen($cue, $this->told($cue), $values, $minute));
         }
 
         return $odds;

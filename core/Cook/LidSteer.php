@@ -78,8 +78,9 @@ final readonly class LidSteer
             static fn (Stretch $stretch): float => $stretch->isRest() ? $stretch->minutes : 0.0, $load->line(),
         ));
         $steering = Steering::from(
-            pots: $pots, on: $on, stayMin: $stayMin, flames: Steering::flames($flame, $load->stove),
-            bounds: $plan->dish->bounds(), spentMin: $spentMin, plannedMin: $minutes, restMin: $restMin,
+            pots: $pots->within($odds->rangeOfRings()), on: $on, stayMin: $stayMin,
+            flames: Steering::flames($flame, $load->stove), bounds: $plan->dish->bounds(),
+            spentMin: $spentMin, plannedMin: $minutes, restMin: $restMin,
             aim: $plan->dish->aim(),
         );
         $turn = $steering->best($odds);

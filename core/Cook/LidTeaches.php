@@ -7,6 +7,7 @@ namespace Orbek\Core\Cook;
 use Orbek\Core\Heat\Likely;
 use Orbek\Core\Heat\MaybePots;
 use Orbek\Core\Heat\Odds;
+use Orbek\Core\Heat\OverPots;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\HeatLine;
@@ -119,8 +120,8 @@ final class LidTeaches
         }, FactorBelief::grid());
     }
 
-    /** @return list<float> of the least cooked rice, by ring × mark of Odds */
-    private static function doneness(MaybePots $pots): array
+    /** Of the least cooked rice. */
+    private static function doneness(MaybePots $pots): OverPots
     {
         $done = static function (Steaming $pot): float {
             $radius = 0.0;
@@ -132,8 +133,6 @@ final class LidTeaches
             return 1 - $radius ** 2;
         };
 
-        return Odds::between(
-            array_map(static fn (array $row): array => array_map($done, $row), $pots->grid),
-        );
+        return OverPots::of(array_map($done, $pots->all));
     }
 }

@@ -30,20 +30,18 @@ final class Likely
     private const YET_MIN = 0.5;
 
     /**
-     * Of something seen of the pots of Odds.
+     * Of something seen of a closed pot.
      *
-     * @param  list<list<float|null>>  $values by ring and mark: the minute at which it comes in that pot, null where it
-     *     does not; of what lies between, its sign at that minute
-     * @return list<float> by ring × mark
+     * @param  list<float|null>  $values by the pots of MaybePots: the minute at which it comes in that pot, null where
+     *     it does not; of what lies between, its sign at that minute
+     * @return list<list<float>> as Odds takes it
      */
-    public static function seen(Odds $odds, Cue $cue, Cue $of, array $values, float $minute): array
+    public static function seen(Cue $cue, Cue $of, array $values, float $minute): array
     {
         if ($cue->teaches === Teaches::Between) {
-            $signs = self::signs($values);
-
-            return array_map(static fn (float $sign): float => self::SLIP
+            return OverPots::of(self::signs($values))->likely(static fn (float $sign): float => self::SLIP
                     + Normal::below(($cue->scaledTo() - $sign) / $cue->noise)
-                    - Normal::below(($cue->scaledFrom() - $sign) / $cue->noise), $signs);
+                    - Normal::below(($cue->scaledFrom() - $sign) / $cue->noise));
         }
 
         return $cue->denies === null
@@ -53,115 +51,135 @@ final class Likely
     /**
      * Of what a look or a smell tells of the crust's browning.
      *
-     * @param  list<list<float|null>>  $values ln browning then, by ring and mark
-     * @return list<list<float>> by ring × mark, then by browning
+     * @param  list<float|null>  $values ln browning then, by the pots of MaybePots
+     * @return list<list<float>> as Odds takes it
      */
     public static function browning(Odds $odds, Cue $cue, array $values): array
     {
-        return self::between($odds, self::signs($values), $cue->scaledFrom(), $cue->scaledTo(), $cue->noise);
+        $from = $cue->scaledFrom();
+        $to = $cue->scaledTo();
+
+        return self::browned($odds, OverPots::of(self::signs($values)), static fn (float $ln): float => self::within(
+            $ln, $from, $to, $cue->noise,
+        ));
     }
 
     /**
-     * @param  list<list<float|null>>  $values
-     * @return list<float> by ring × mark
+     * @param  list<float|null>  $values
+     * @return list<float>
      */
     private static function signs(array $values): array
     {
-        return Odds::between(array_map(
-            static fn (array $row): array => array_map(static fn (?float $sign): float => $sign ?? 0.0, $row), $values,
-        ));
+        return array_map(static fn (?float $sign): float => $sign ?? 0.0, $values);
     }
 
     /**
      * Of a colour looked at.
      *
-     * @param  list<float>  $lnBrowning of the crust then, by ring × mark
-     * @return list<list<float>> by that, then by browning
+     * @param  OverPots  $lnBrowning of the crust then
+     * @return list<list<float>> as Odds takes it
      */
-    public static function colour(Odds $odds, array $lnBrowning, CrustColour $colour): array
+    public static function colour(Odds $odds, OverPots $lnBrowning, CrustColour $colour): array
     {
-        return self::between(
-            $odds, $lnBrowning, $colour === CrustColour::Pale ? -INF : log($colour->begins()),
+        return self::browned($odds, $lnBrowning, static fn (float $ln): float => self::ofColour($colour, $ln));
+    }
+
+    /** How likely a crust that has browned so far, ln, is seen as a colour. */
+    public static function ofColour(CrustColour $colour, float $ln): float
+    {
+        return self::within(
+            $ln, $colour === CrustColour::Pale ? -INF : log($colour->begins()),
             $colour === CrustColour::Burnt ? INF : log($colour->ends()), self::LOOK_SD,
         );
     }
 
-    /**
-     * @param  list<float>  $lnBrowning by ring × mark
-     * @return list<list<float>> by that, then by browning
-     */
-    private static function between(Odds $odds, array $lnBrowning, float $from, float $to, float $sd): array
+    private static function within(float $ln, float $from, float $to, float $sd): float
     {
-        $browns = $odds->browns();
-
-        return array_map(static fn (float $ln): array => array_map(
-            static fn (float $brown): float => self::MISTAKEN + Normal::below(($to - $ln - $brown) / $sd)
-                - Normal::below(($from - $ln - $brown) / $sd), $browns,
-        ), $lnBrowning);
+        return self::MISTAKEN + Normal::below(($to - $ln) / $sd) - Normal::below(($from - $ln) / $sd);
     }
 
     /**
      * Of a crust as a photograph has it.
      *
-     * @param  list<float>  $lnBrowning of the crust then, by ring × mark
-     * @return list<list<float>> by that, then by browning
+     * @param  OverPots  $lnBrowning of the crust then
+     * @return list<list<float>> as Odds takes it
      */
-    public static function measured(Odds $odds, array $lnBrowning, float $seen, float $sd): array
+    public static function measured(Odds $odds, OverPots $lnBrowning, float $seen, float $sd): array
+    {
+        return self::browned(
+            $odds, $lnBrowning, static fn (float $ln): float => 0.02 + Normal::bell(($ln - $seen) / $sd),
+        );
+    }
+
+    /**
+     * @param  callable(float): float  $likely of ln browning
+     * @return list<list<float>> by ring × mark, then by browning × wetness
+     */
+    private static function browned(Odds $odds, OverPots $lnBrowning, callable $likely): array
     {
         $browns = $odds->browns();
 
-        return array_map(static fn (float $ln): array => array_map(
-            static fn (float $brown): float => 0.02 + Normal::bell(($ln + $brown - $seen) / $sd), $browns,
-        ), $lnBrowning);
+        return array_map(static function (float ...$wets) use ($browns, $likely): array {
+            $row = [];
+            foreach ($browns as $brown) {
+                foreach ($wets as $ln) {
+                    $row[] = $likely($ln + $brown);
+                }
+            }
+
+            return $row;
+        }, ...$lnBrowning->values);
     }
 
     /**
      * Of rice that came out done, or hard.
      *
-     * @param  list<float>  $doneness of the least cooked, by ring × mark
-     * @return list<float>
+     * @param  OverPots  $doneness of the least cooked
+     * @return list<list<float>> as Odds takes it
      */
-    public static function done(array $doneness, bool $isDone): array
+    public static function done(OverPots $doneness, bool $isDone): array
     {
-        return array_map(static function (float $share) use ($isDone): float {
+        return $doneness->likely(static function (float $share) use ($isDone): float {
             $hard = Normal::below((Aim::DONE - self::HARD_UNDER - $share) / self::HARD_SD);
 
             return 0.1 + ($isDone ? 1 - $hard : $hard);
-        }, $doneness);
+        });
     }
 
     /**
      * Of something that comes at a minute.
      *
-     * @param  list<list<float|null>>  $minutes at which it comes, by the pots of Odds; null where it does not
-     * @return list<float> by ring × mark
+     * @param  list<float|null>  $minutes at which it comes, by the pots of MaybePots; null where it does not
+     * @return list<list<float>> as Odds takes it
      */
     public static function minute(array $minutes, float $seen, float $sd): array
     {
         // Where it does not come it would come so much later.
         $never = $seen + 6 * $sd + 8.0;
 
-        return array_map(
+        return self::at($minutes, $never)->likely(
             static fn (float $minute): float => self::SLIP + Normal::bell(($minute - $seen) / $sd),
-            Odds::between(array_map(static fn (array $row): array => array_map(
-                static fn (?float $minute): float => min($never, $minute ?? $never), $row,
-            ), $minutes)),
         );
     }
 
     /**
      * Of something that has not come by a minute.
      *
-     * @param  list<list<float|null>>  $minutes at which it comes, by the pots of Odds; null where it does not
-     * @return list<float> by ring × mark
+     * @param  list<float|null>  $minutes at which it comes, by the pots of MaybePots; null where it does not
+     * @return list<list<float>> as Odds takes it
      */
     public static function later(array $minutes, float $minute): array
     {
-        return array_map(
+        return self::at($minutes, $minute + 10)->likely(
             static fn (float $comes): float => self::SLIP + Normal::below(($comes - $minute) / self::YET_MIN),
-            Odds::between(array_map(static fn (array $row): array => array_map(
-                static fn (?float $comes): float => min($minute + 10, $comes ?? $minute + 10), $row,
-            ), $minutes)),
         );
+    }
+
+    /** @param  list<float|null>  $minutes */
+    private static function at(array $minutes, float $never): OverPots
+    {
+        return OverPots::of(array_map(
+            static fn (?float $minute): float => min($never, $minute ?? $never), $minutes,
+        ));
     }
 }

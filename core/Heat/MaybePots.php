@@ -12,7 +12,7 @@ use Orbek\Core\Lid\Steaming;
 
 /**
  * A closed pot as it may be: on so many rings and marks (Odds), and on the likeliest of them with another bag and
- * another wetness of its filling, by which nothing is learned under the lid.
+ * another wetness of its filling.
  */
 final readonly class MaybePots
 {
@@ -25,12 +25,29 @@ final readonly class MaybePots
     public const OUTER_SHARE = 1 / 6;
 
     /**
-     * @param  list<list<Steaming>>  $grid by ring, then by mark
-     * @param  array{Steaming, Steaming, Steaming, Steaming}  $others a faster bag and a slower, a drier filling and a
-     *     wetter
+     * @param  int  $rings on which pots are followed
+     * @param  list<Steaming>  $all by ring × mark; a faster bag and a slower; a drier filling by ring, a wetter one
      */
-    private function __construct(public array $grid, public array $others)
+    private function __construct(private int $rings, public array $all)
     {
+    }
+
+    /**
+     * Where the pots of each wetness begin among all: drier, as thought (not by ring alone: null), wetter.
+     *
+     * @return array{int, null, int}
+     */
+    public static function wets(int $rings): array
+    {
+        $first = $rings * Odds::MARK_NODES + 2;
+
+        return [$first, null, $first + $rings];
+    }
+
+    /** On how many rings so many pots are followed. */
+    public static function ringsAmong(int $pots): int
+    {
+        return intdiv($pots - 2, Odds::MARK_NODES + 2);
     }
 
     /**
@@ -39,17 +56,19 @@ final readonly class MaybePots
      */
     public static function of(SealedPot $pot, Odds $odds, float $lotSd, callable $follow): self
     {
-        $grid = array_map(
-            static fn (array $row): array => array_map($follow, $row), $odds->pots($pot),
+        $grid = $odds->pots($pot);
+        $middle = array_column($grid, intdiv(Odds::MARK_NODES, 2));
+        $likely = $middle[intdiv(count($middle), 2)];
+        $wet = static fn (float $wetter): array => array_map(
+            static fn (SealedPot $one): SealedPot => self::varied($one, 1.0, $wetter), $middle,
         );
-        $likely = $odds->pots($pot)[intdiv(count($grid), 2)][1];
 
-        return new self($grid, [
-            $follow(self::varied($likely, exp(-self::OUTER_SD * $lotSd), 0.0)),
-            $follow(self::varied($likely, exp(self::OUTER_SD * $lotSd), 0.0)),
-            $follow(self::varied($likely, 1.0, -self::OUTER_SD * self::WETNESS_SD)),
-            $follow(self::varied($likely, 1.0, self::OUTER_SD * self::WETNESS_SD)),
-        ]);
+        return new self(count($middle), array_map($follow, [
+            ...array_merge(...$grid),
+            self::varied($likely, exp(-self::OUTER_SD * $lotSd), 0.0),
+            self::varied($likely, exp(self::OUTER_SD * $lotSd), 0.0),
+            ...$wet(-self::OUTER_SD * self::WETNESS_SD), ...$wet(self::OUTER_SD * self::WETNESS_SD),
+        ]));
     }
 
     /** The same pot with a slower bag, and a filling wetter by a share of its weight. */
@@ -62,35 +81,47 @@ final readonly class MaybePots
         });
     }
 
-    /** On the ring and mark that are thought likeliest. */
-    public function likely(): Steaming
+    /**
+     * The same for one to whom some rings are next to impossible: the nearest that is not stands for each of them, and
+     * need not be followed twice.
+     *
+     * @param  array{int, int}  $rings the first and the last that count
+     */
+    public function within(array $rings): self
     {
-        return $this->grid[intdiv(count($this->grid), 2)][1];
+        [$first, $last] = $rings;
+        $near = static fn (int $ring): int => max($first, min($last, $ring));
+        $marks = Odds::MARK_NODES;
+        [$drier, , $wetter] = self::wets($this->rings);
+        $all = [];
+        foreach ($this->all as $at => $pot) {
+            $all[] = match (true) {
+                $at < $this->rings * $marks => $this->all[$near(intdiv($at, $marks)) * $marks + $at % $marks],
+                $at < $drier => $pot,
+                $at < $wetter => $this->all[$drier + $near($at - $drier)],
+                default => $this->all[$wetter + $near($at - $wetter)],
+            };
+        }
+
+        return new self($this->rings, $all);
     }
 
     /** @param  callable(Steaming): mixed  $do to a copy of each */
     public function after(callable $do): self
     {
-        $one = static function (Steaming $pot) use ($do): Steaming {
+        return new self($this->rings, array_map(static function (Steaming $pot) use ($do): Steaming {
             $copy = clone $pot;
             $do($copy);
 
             return $copy;
-        };
-
-        /** @var array{Steaming, Steaming, Steaming, Steaming} $others */
-        $others = array_map($one, $this->others);
-
-        return new self(
-            array_map(static fn (array $row): array => array_map($one, $row), $this->grid), $others,
-        );
+        }, $this->all));
     }
 
-    /** @return list<float> ln browning now, by ring × mark of Odds */
-    public function lnBrowning(): array
+    /** Ln browning now. */
+    public function lnBrowning(): OverPots
     {
-        return Odds::between(array_map(static fn (array $row): array => array_map(
-            static fn (Steaming $pot): float => log(max(Way::NO_BROWNING, $pot->browning)), $row,
-        ), $this->grid));
+        return OverPots::of(array_map(
+            static fn (Steaming $pot): float => log(max(Way::NO_BROWNING, $pot->browning)), $this->all,
+        ));
     }
 }

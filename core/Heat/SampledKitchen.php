@@ -61,9 +61,9 @@ final readonly class SampledKitchen
     private static function of(SealedPot $pot, Odds $odds, float $lotSd, callable $share): self
     {
         $sd = static fn (int $base): float => Normal::quantile($share($base));
-        $lnRing = $odds->ringSd * $sd(2);
+        $lnRing = $odds->ringLn + $odds->ringSd * $sd(2);
         $there = MaybePots::varied(
-            $pot->heated(exp($lnRing))->turning(exp($odds->markLn + $odds->markSd * $sd(11))), exp($lotSd * $sd(3)),
+            $pot->heated(exp($lnRing))->turning(exp($odds->markSd * $sd(11))), exp($lotSd * $sd(3)),
             MaybePots::WETNESS_SD * $sd(5),
         );
 

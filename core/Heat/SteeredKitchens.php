@@ -23,38 +23,35 @@ final class SteeredKitchens
     /** A look is asked for where it makes so much more come out right. */
     public const LOOK_WINS = 0.03;
 
-    /** Where the low heat is chosen. */
-    private MaybePots $pots;
+    /** Steam that is not there yet is looked for so often, min, and so often something is decided without it. */
+    private const EVERY_MIN = 2.5;
 
-    /** @var list<list<float|null>> minute of steam, by ring and mark of Odds */
+    private const WITHOUT_STEAM = 3;
+
+    /** Where the low heat is chosen. */
+    private Crossroads $atLow;
+
+    /** @var list<float|null> minute of steam, by the pots of MaybePots */
     private array $steamMin;
 
-    private float $spentMin;
-
-    private Steering $atLow;
-
-    /**
-     * @var array<string, array{float, list<float>, Steering}|null> by heat: when a look tells most, the crust then
-     *     (ln browning, by ring × mark), and what to do from it
-     */
-    private array $looks = [];
+    /** Before anything is seen. */
+    private Odds $odds;
 
     private function __construct(private Steerable $what, private LineTillLow $line)
     {
-        $this->pots = MaybePots::of(
-            $what->pot, $what->odds, $what->lotSd,
-            static fn (SealedPot $one): Steaming => $line->follow($one, stepS: self::STEP_S)[0],
+        $this->odds = $what->odds->forMany();
+        $spentMin = $line->follow($what->pot, stepS: self::STEP_S)[2];
+        $this->atLow = new Crossroads(
+            what: $what, pots: MaybePots::of(
+                $what->pot, $this->odds, $what->lotSd,
+                static fn (SealedPot $one): Steaming => $line->follow($one, stepS: self::STEP_S)[0],
+            ),
+            on: $line->on, spentMin: $spentMin, planned: new Turn(
+                $line->pastMin, $line->low->flame, max(0.0, $line->low->minutes - $spentMin), 0.0, 0.0,
+            ),
+            restMin: $line->restMin,
         );
-        $this->steamMin = array_map(static fn (array $row): array => array_map(
-            static fn (Steaming $one): ?float => $one->steamAtLidS === null ? null : $one->steamAtLidS / 60, $row,
-        ), $this->pots->grid);
-        $this->spentMin = $line->follow($what->pot, stepS: self::STEP_S)[2];
-        $this->atLow = Steering::from(
-            pots: $this->pots, on: $line->on, stayMin: $line->pastMin,
-            flames: Steering::flames($line->low->flame, $what->stove),
-            bounds: $what->bounds, spentMin: $this->spentMin, plannedMin: $line->low->minutes - $this->spentMin,
-            restMin: $line->restMin, aim: $what->aim,
-        );
+        $this->steamMin = $this->atLow->steamMin();
     }
 
     /**
@@ -98,7 +95,7 @@ final class SteeredKitchens
         $till = LineTillLow::of($what->line);
         $steered = $till === null || $till->on === null ? null : new self($what, $till);
         $minutes = array_filter(
-            array_merge(...($steered->steamMin ?? [])), static fn (?float $minute): bool => $minute !== null,
+            $steered->steamMin ?? [], static fn (?float $minute): bool => $minute !== null,
         );
         if ($steered === null || $minutes === []) {
             return [];
@@ -106,7 +103,7 @@ final class SteeredKitchens
         $told = [];
         for ($half = (int) floor(2 * min($minutes)); $half <= (int) ceil(2 * max($minutes)); $half++) {
             $minute = max(0.5, $half / 2);
-            $odds = $what->odds->given(
+            $odds = $steered->odds->given(
                 Likely::minute($steered->steamMin, $minute, $what->stove->steam->sdAt($minute)),
             );
             $turn = $steered->atLow->best($odds);
@@ -119,7 +116,7 @@ final class SteeredKitchens
     /** @return array{float, array<string, Turn>}|null minutes from now, and what to do then by the colour seen */
     private function byColour(Odds $odds, Turn $turn): ?array
     {
-        $look = $this->lookFor($odds, $turn);
+        $look = $this->atLow->look($odds, $turn);
         if ($look === null) {
             return null;
         }
@@ -139,7 +136,7 @@ final class SteeredKitchens
         [$pot, , $spent] = $this->line->follow($kitchen->pot, $kitchen->lateMin, self::STEP_S);
         $low = $this->line->low;
 
-        return $this->end($pot, $this->line->on, new Turn(
+        return $this->end($pot, $this->atLow, new Turn(
             $this->line->pastMin, $low->flame, max(0.0, $low->minutes - $spent), 0.0, 0.0,
         ));
     }
@@ -148,90 +145,84 @@ final class SteeredKitchens
     private function in(SampledKitchen $kitchen, bool $isBoiled): array
     {
         [$pot, $steamMin] = $this->line->follow($kitchen->pot, $kitchen->lateMin, self::STEP_S);
-        $odds = $this->what->odds;
+        $odds = $this->odds;
         $ends = [];
         if ($isBoiled) {
             $odds = $odds->knowingRing($kitchen->lnRing + self::BOIL_SD * $kitchen->boilOff, self::BOIL_SD);
-            $ends['boil'] = $this->end(clone $pot, $this->line->on, $this->atLow->best($odds));
+            $ends['boil'] = $this->end(clone $pot, $this->atLow, $this->atLow->best($odds));
         }
-        if ($steamMin !== null) {
-            $sd = $this->what->stove->steam->sdAt($steamMin);
-            $odds = $odds->given(Likely::minute(
-                $this->steamMin, $steamMin + $sd * $kitchen->steamOff, $sd,
-            ));
-        } else {
-            $odds = $odds->given(Likely::later($this->steamMin, $pot->seconds / 60));
+        $from = $this->atLow;
+        $belief = $this->whenSteam($odds, $from, $pot, $steamMin, $kitchen);
+        $turn = $from->best($belief);
+        if ($steamMin === null) {
+            [$from, $belief, $turn] = $this->waited($pot, $odds, $turn, $kitchen);
         }
-        $turn = $this->atLow->best($odds);
-        $ends['steam'] = $this->end(clone $pot, $this->line->on, $turn);
-        $ends['look'] = $this->looked($pot, $odds, $turn, $kitchen) ?? $ends['steam'];
+        $ends['steam'] = $this->end(clone $pot, $from, $turn);
+        $ends['look'] = $this->looked($pot, $from, $belief, $turn, $kitchen) ?? $ends['steam'];
 
         return $ends;
     }
 
-    private function end(Steaming $pot, ?Flame $on, Turn $turn): KitchenEnd
-    {
-        if ($on !== null) {
-            $pot->advance($on, 60 * $turn->stayMin, self::STEP_S);
+    /** What is believed once steam shows, or does not. */
+    private function whenSteam(
+        Odds $odds, Crossroads $from, Steaming $pot, ?float $steamMin, SampledKitchen $kitchen,
+    ): Odds {
+        if ($steamMin === null) {
+            return $odds->given(Likely::later($from->steamMin(), $pot->seconds / 60));
         }
-        $pot->advance($turn->flame, 60 * $turn->minutes, self::STEP_S);
+        $sd = $this->what->stove->steam->sdAt($steamMin);
+
+        return $odds->given(Likely::minute($from->steamMin(), $steamMin + $sd * $kitchen->steamOff, $sd));
+    }
+
+    /**
+     * Steam is waited for: when it shows, or the minutes are up without it, what is best is asked anew.
+     *
+     * @param  Odds  $odds but for steam
+     * @return array{Crossroads, Odds, Turn}
+     */
+    private function waited(Steaming $pot, Odds $odds, Turn $turn, SampledKitchen $kitchen): array
+    {
+        $from = $this->atLow;
+        for ($time = 0; ; $time++) {
+            while ($pot->steamAtLidS === null && $turn->minutes > 0.0) {
+                $minutes = min(self::EVERY_MIN, $turn->minutes);
+                $from->goOn($pot, $turn, $minutes);
+                $from = $from->after($turn, $minutes);
+                $turn = new Turn(0.0, $turn->flame, $turn->minutes - $minutes, 0.0, 0.0);
+            }
+            $steamMin = $pot->steamAtLidS === null ? null : $pot->steamAtLidS / 60;
+            $belief = $this->whenSteam($odds, $from, $pot, $steamMin, $kitchen);
+            $turn = $from->best($belief);
+            if ($steamMin !== null || $turn->minutes < 1.0 || $time >= self::WITHOUT_STEAM) {
+                return [$from, $belief, $turn];
+            }
+        }
+    }
+
+    private function end(Steaming $pot, Crossroads $from, Turn $turn): KitchenEnd
+    {
+        $from->goOn($pot, $turn, $turn->minutes);
         $pot->advance(Flame::off(), 60 * $this->line->restMin, self::STEP_S);
 
         return KitchenEnd::of($pot, $this->what->aim);
     }
 
     /** Null where no look tells enough. */
-    private function looked(Steaming $pot, Odds $odds, Turn $turn, SampledKitchen $kitchen): ?KitchenEnd
-    {
-        $look = $this->lookFor($odds, $turn);
+    private function looked(
+        Steaming $pot, Crossroads $from, Odds $odds, Turn $turn, SampledKitchen $kitchen,
+    ): ?KitchenEnd {
+        $look = $from->look($odds, $turn);
         if ($look === null) {
             return null;
         }
         [$at, $ln, $then] = $look;
-        $this->goOn($pot, $turn, $at);
+        $from->goOn($pot, $turn, $at);
+        $pot->open();
         $seen = CrustColour::of($pot->browning * exp(Likely::LOOK_SD * $kitchen->lookOff));
 
-        return $this->end($pot, null, $then->best($odds->looking(
+        return $this->end($pot, $then, $then->best($odds->looking(
             static fn (Odds $by): array => Likely::colour($by, $ln, $seen),
         )));
-    }
-
-    /** To the minute of a look, and the lid lifted for it. */
-    private function goOn(Steaming $pot, Turn $turn, float $minutes): void
-    {
-        if ($this->line->on !== null) {
-            $pot->advance($this->line->on, 60 * $turn->stayMin, self::STEP_S);
-        }
-        $pot->advance($turn->flame, 60 * $minutes, self::STEP_S);
-        $pot->open();
-    }
-
-    /** @return array{float, list<float>, Steering}|null one for all pots that are turned so */
-    private function lookFor(Odds $odds, Turn $turn): ?array
-    {
-        $key = serialize([$turn->stayMin, $turn->flame]);
-        if (! array_key_exists($key, $this->looks)) {
-            $this->looks[$key] = $this->whenToLook($odds, $turn);
-        }
-
-        return $this->looks[$key];
-    }
-
-    /** @return array{float, list<float>, Steering}|null */
-    private function whenToLook(Odds $odds, Turn $turn): ?array
-    {
-        [$at, $wins] = $this->atLow->look($odds, $turn);
-        if ($wins < self::LOOK_WINS) {
-            return null;
-        }
-        $pots = $this->pots->after(fn (Steaming $pot) => $this->goOn($pot, $turn, $at));
-
-        return [
-            $at, $pots->lnBrowning(), Steering::from(
-                pots: $pots, on: null, stayMin: 0.0, flames: Steering::flames($turn->flame, $this->what->stove),
-                bounds: $this->what->bounds, spentMin: $this->spentMin + $at,
-                plannedMin: max(0.0, $turn->minutes - $at), restMin: $this->line->restMin, aim: $this->what->aim,
-            ),
-        ];
     }
 }

@@ -6,7 +6,6 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
-use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Pot\Ring;
 
 /**
@@ -40,12 +39,11 @@ final readonly class Steering
 
     /**
      * @param  non-empty-list<Way>  $ways the one planned first
-     * @param  Steaming  $likely the likeliest pot, as it is now
      * @param  Flame|null  $on what is on now
      */
     private function __construct(
         private array $ways, private float $leastMin, private float $plannedMin, private Aim $aim,
-        private Steaming $likely, private ?Flame $on, private float $restMin,
+        private MaybePots $pots, private ?Flame $on, private float $restMin,
     ) {
     }
 
@@ -57,7 +55,7 @@ final readonly class Steering
      */
     public static function from(
         MaybePots $pots, ?Flame $on, float $stayMin, array $flames, Bounds $bounds, float $spentMin, float $plannedMin,
-        float $restMin, Aim $aim,
+        float $restMin, Aim $aim, Followed $followed = new Followed,
     ): self {
         $least = min($bounds->leastSteered($spentMin), $plannedMin);
 
@@ -67,14 +65,15 @@ final readonly class Steering
             foreach ($stay === $stayMin ? $flames : array_slice($flames, 0, 2) as $flame) {
                 $ways[] = Way::of(
                     pots: $pots, on: $on, stayMin: $stay, flame: $flame, leastMin: $least,
-                    mostMin: $plannedMin + self::LONGER_MIN, restMin: $restMin, aim: $aim,
+                    plannedMin: $plannedMin, mostMin: $plannedMin + self::LONGER_MIN, restMin: $restMin, aim: $aim,
+                    followed: $followed,
                 );
             }
         }
 
         return new self(
             ways: $ways, leastMin: min($bounds->lowLeastMin - $spentMin, $plannedMin), plannedMin: $plannedMin,
-            aim: $aim, likely: $pots->likely(), on: $on, restMin: $restMin,
+            aim: $aim, pots: $pots, on: $on, restMin: $restMin,
         );
     }
 
@@ -157,7 +156,7 @@ final readonly class Steering
         $planned = $this->ways[0];
         $at = $planned->nearest($this->plannedMin);
         $least = $planned->offBy($at, $odds, $this->aim) - self::LESS_OFF;
-        $pot = $this->likely->pot;
+        $pot = $this->pots->all[0]->pot;
         // Nobody is told to turn up what is too dark already.
         $mostW = $planned->isTooDark($at, $odds, $this->aim) ? $pot->wattsInto($planned->flame) : INF;
         $best = null;
@@ -206,25 +205,28 @@ final readonly class Steering
             $this->ways, static fn (Way $other): bool => $other->stayMin === $way->stayMin,
         ));
         $best = [0.0, 0.0];
+        $which = $odds->likeliest();
         foreach ($way->looks as $look => $minute) {
             if ($minute > $turn->minutes) {
                 break;
             }
             $ends = [];
-            $lost = $way->lostBy($look, $this->likely, $this->on, $this->restMin, $this->aim);
+            $lost = $way->lostBy($look, $which, $this->pots->all[$which], $this->on, $this->restMin, $this->aim);
+            if ($lost === null) {
+                continue;
+            }
             foreach ($others as $other) {
                 foreach ($way->minutes as $t => $till) {
                     if ($till >= $minute) {
-                        $ends[] = $way->then($look, $other, $t, $lost[$t] ?? 0.0);
+                        $ends[] = $way->then($look, $other, $t, $which, $lost[$t] ?? 0.0);
                     }
                 }
             }
             $share = 0.0;
-            foreach (CrustColour::cases() as $colour) {
-                $seen = $this->seeing($odds, $way->lnAt[$look], $colour);
+            foreach (self::seeing($odds, $way->lnAt[$look]) as $seen) {
                 $most = 0.0;
                 foreach ($ends as [$ln, $fine]) {
-                    $most = max($most, Way::share($ln, $fine, $seen, $odds->browns(), $this->aim));
+                    $most = max($most, Way::share($ln, $fine, $seen, $odds, $this->aim));
                 }
                 $share += $most;
             }
@@ -249,17 +251,20 @@ final readonly class Steering
     }
 
     /**
-     * Weights with a colour seen, not scaled: they add up to the chance of seeing it.
+     * A belief split by what may be seen: of each colour, sums that add up to the chance of seeing it.
      *
-     * @param  list<float>  $lnBrowning by ring × mark
-     * @return list<list<float>>
+     * @return list<array<int, list<list<float>>>> as of Odds::sums, by colour
      */
-    private function seeing(Odds $odds, array $lnBrowning, CrustColour $colour): array
+    private static function seeing(Odds $odds, OverPots $lnBrowning): array
     {
-        $likely = Likely::colour($odds, $lnBrowning, $colour);
+        $browns = $odds->browns();
+        $seeing = [];
+        foreach (CrustColour::cases() as $colour) {
+            $seeing[] = $odds->sums(static fn (int $i, int $b, int $w): float => Likely::ofColour(
+                $colour, $lnBrowning->values[$w][$i] + $browns[$b],
+            ));
+        }
 
-        return array_map(static fn (array $row, array $is): array => array_map(
-            static fn (float $weight, float $share): float => $weight * $share, $row, $is,
-        ), $odds->weights, $likely);
+        return $seeing;
     }
 }

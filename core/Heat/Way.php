@@ -12,12 +12,16 @@ final readonly class Way
 {
     private const STEP_S = 20.0;
 
-    private const REST_STEP_S = 30.0;
+    private const REST_STEP_S = 60.0;
+
+    private const ROUGH_STEP_S = 30.0;
 
     /** A look is thought of at these shares of its minutes. */
     private const LOOKS = [0.0, 0.2, 0.35, 0.5, 0.65, 0.8];
 
     private const EVERY_MIN = 2.5;
+
+    private const MOST_FOLLOWED = 3;
 
     /** A limit read off between pots is so far unsure to either side, in steps of a cook. */
     private const UNSURE = 0.4;
@@ -29,11 +33,12 @@ final readonly class Way
     /**
      * @param  float  $stayMin what is on stays on for so long first
      * @param  non-empty-list<float>  $minutes at which it may be turned off, from then
-     * @param  list<list<float>>  $lnBrowning after the rest, by minute, then by ring × mark of Odds
-     * @param  list<list<float>>  $isFine how surely all but the crust's colour is as wanted, the same way
+     * @param  list<OverPots>  $lnBrowning after the rest, by minute
+     * @param  list<list<list<float>>>  $isFine how surely all but the crust's colour is as wanted, by minute, wetness,
+     *     ring × mark of Odds
      * @param  non-empty-list<float>  $looks minutes at which it may be looked at
-     * @param  list<list<float>>  $lnAt of the crust then, by ring × mark
-     * @param  list<float>  $margins of the likeliest pot to any limit but the crust's colour, by minute
+     * @param  list<OverPots>  $lnAt browning then
+     * @param  list<list<float>>  $margins to any limit but the crust's colour, by the pots of MaybePots, then by minute
      */
     private function __construct(
         public float $stayMin, public Flame $flame, public array $minutes, private array $lnBrowning,
@@ -46,20 +51,14 @@ final readonly class Way
      * @param  Flame|null  $on what is on now
      * @param  float  $stayMin that stays on for so long first
      * @param  float  $leastMin before it may be turned off
+     * @param  float  $plannedMin when it is turned off as planned
      */
     public static function of(
-        MaybePots $pots, ?Flame $on, float $stayMin, Flame $flame, float $leastMin, float $mostMin, float $restMin,
-        Aim $aim,
+        MaybePots $pots, ?Flame $on, float $stayMin, Flame $flame, float $leastMin, float $plannedMin, float $mostMin,
+        float $restMin, Aim $aim, Followed $followed,
     ): self {
-        $steps = max(1, (int) round(($mostMin - $leastMin) / self::EVERY_MIN));
-        $minutes = array_map(
-            static fn (int $step): float => round($leastMin + $step * ($mostMin - $leastMin) / $steps, 2),
-            range(0, $steps),
-        );
-        $looks = array_map(
-            static fn (float $share): float => round($share * max($minutes[0], $minutes[intdiv($steps, 2)]), 2),
-            self::LOOKS,
-        );
+        $minutes = [...self::evenly($leastMin, $plannedMin), ...array_slice(self::evenly($plannedMin, $mostMin), 1)];
+        $looks = array_map(static fn (float $share): float => round($share * $plannedMin, 2), self::LOOKS);
         $along = static function (Steaming $there) use (
             $on, $stayMin, $flame, $minutes, $restMin, $aim, $looks,
         ): array {
@@ -70,60 +69,62 @@ final readonly class Way
 
             return self::follow($pot, $flame, $minutes, $restMin, $aim, $looks);
         };
-        $grid = array_map(static fn (array $row): array => array_map($along, $row), $pots->grid);
-        $others = array_map($along, $pots->others);
-        $likely = $grid[intdiv(count($grid), 2)][1];
+        $way = serialize([$stayMin, $flame]);
+        $along = array_map(
+            static fn (Steaming $one): array => $followed->along($way, $one, $along), $pots->all,
+        );
+        $over = static fn (int $minute, int $what): OverPots => OverPots::of(
+            array_map(static fn (array $along): float => $along[0][$minute][$what], $along),
+        );
+        $bags = MaybePots::ringsAmong(count($along)) * Odds::MARK_NODES;
+        $likely = $along[intdiv($bags, 2)];
         $ends = $fine = $at = [];
         foreach (array_keys($looks) as $look) {
-            $at[] = Odds::between(array_map(
-                static fn (array $row): array => array_map(static fn (array $along): float => $along[1][$look], $row),
-                $grid,
-            ));
+            $at[] = OverPots::of(array_map(static fn (array $along): float => $along[1][$look], $along));
         }
         foreach (array_keys($minutes) as $t) {
-            $of = static fn (int $what): array => array_map(
-                static fn (array $row): array => array_map(
-                    static fn (array $along): float => $along[0][$t][$what], $row,
-                ), $grid,
+            $ends[] = $over($t, 0);
+            [$faster, $slower] = array_map(
+                static fn (array $along): float => $along[0][$t][1] - $likely[0][$t][1],
+                array_slice($along, $bags, 2),
             );
-            $ends[] = Odds::between($of(0));
-            $fine[] = self::fine(Odds::between($of(1)), array_map(
-                static fn (array $along): float => $along[0][$t][1] - $likely[0][$t][1], $others,
-            ));
+            $fine[] = self::fine($over($t, 1), $faster, $slower);
         }
 
         return new self(
             stayMin: $stayMin, flame: $flame, minutes: $minutes, lnBrowning: $ends, isFine: $fine, looks: $looks,
-            lnAt: $at, margins: array_column($likely[0], 1),
+            lnAt: $at, margins: array_map(static fn (array $along): array => array_column($along[0], 1), $along),
         );
     }
 
     /**
-     * How surely a limit is met, over another bag and another wetness.
+     * From one minute to another in steps of which every other is followed: an even count.
      *
-     * @param  list<float>  $margins by ring × mark
-     * @param  list<float>  $off by what the margin is other with a faster bag, a slower, a drier filling, a wetter
-     * @return list<float>
+     * @return non-empty-list<float>
      */
-    private static function fine(array $margins, array $off): array
+    private static function evenly(float $from, float $to): array
     {
-        $in = 1 - 2 * MaybePots::OUTER_SHARE;
+        $steps = 2 * min(self::MOST_FOLLOWED, (int) ceil(($to - $from) / self::EVERY_MIN / 2));
+
+        return $steps === 0 ? [$from] : array_map(
+            static fn (int $step): float => round($from + $step * ($to - $from) / $steps, 2), range(0, $steps),
+        );
+    }
+
+    /**
+     * How surely a limit is met, over another bag.
+     *
+     * @param  float  $faster by what the margin is other with a faster bag
+     * @return list<list<float>> by wetness, then by ring × mark
+     */
+    private static function fine(OverPots $margins, float $faster, float $slower): array
+    {
         $out = MaybePots::OUTER_SHARE;
-        $all = [];
-        foreach ([[$off[0], $out], [0.0, $in], [$off[1], $out]] as [$bag, $share]) {
-            foreach ([[$off[2], $out], [0.0, $in], [$off[3], $out]] as [$wet, $of]) {
-                $all[] = [$bag + $wet, $share * $of];
-            }
-        }
 
-        return array_map(static function (float $margin) use ($all): float {
-            $fine = 0.0;
-            foreach ($all as [$by, $share]) {
-                $fine += $share * self::fineness($margin + $by);
-            }
-
-            return $fine;
-        }, $margins);
+        return array_map(static fn (array $wet): array => array_map(
+            static fn (float $margin): float => $out * self::fineness($margin + $faster)
+                + (1 - 2 * $out) * self::fineness($margin) + $out * self::fineness($margin + $slower), $wet,
+        ), $margins->values);
     }
 
     /**
@@ -182,30 +183,35 @@ final readonly class Way
             $pot->advance($on, 60 * $stayMin, self::STEP_S);
         }
 
-        return self::follow($pot, $flame, $minutes, $restMin, $aim, stepS: self::REST_STEP_S)[0];
+        return self::follow($pot, $flame, $minutes, $restMin, $aim, stepS: self::ROUGH_STEP_S)[0];
     }
 
     /**
-     * What lifting the lid for a look costs the likeliest pot: too early, its rice is never long enough in steam.
+     * What lifting the lid for a look costs one pot: too early, its rice is never long enough in steam.
      *
+     * @param  int  $which of the pots of MaybePots, and itself as it is now
      * @param  Flame|null  $on what is on now
-     * @return array<int, float> margin lost by the minute at which it is turned off, from the look on
+     * @return array<int, float>|null margin lost by the minute at which it is turned off, from the look on; null where
+     *     the rice has not been steamed long enough yet for its lid to be lifted
      */
-    public function lostBy(int $look, Steaming $likely, ?Flame $on, float $restMin, Aim $aim): array
+    public function lostBy(int $look, int $which, Steaming $itself, ?Flame $on, float $restMin, Aim $aim): ?array
     {
-        $pot = clone $likely;
+        $pot = clone $itself;
         if ($on !== null) {
             $pot->advance($on, 60 * $this->stayMin, self::STEP_S);
         }
         $at = $this->looks[$look];
         $pot->advance($this->flame, 60 * $at, self::STEP_S);
+        if ($aim->steams && $pot->steamedS < 60 * Aim::STEAMED_MIN) {
+            return null;
+        }
         $pot->open();
         $later = array_filter($this->minutes, static fn (float $minute): bool => $minute >= $at);
         $left = array_map(static fn (float $minute): float => $minute - $at, array_values($later));
         $ends = $left === [] ? [] : self::follow($pot, $this->flame, $left, $restMin, $aim)[0];
         $lost = [];
         foreach (array_keys($later) as $place => $t) {
-            $lost[$t] = $this->margins[$t] - $ends[$place][1];
+            $lost[$t] = $this->margins[$which][$t] - $ends[$place][1];
         }
 
         return $lost;
@@ -229,8 +235,10 @@ final readonly class Way
      */
     public function shares(Odds $odds, Aim $aim): array
     {
+        $sums = $odds->sums();
+
         return array_map(fn (int $t): float => self::share(
-            $this->lnBrowning[$t], $this->isFine[$t], $odds->weights, $odds->browns(), $aim,
+            $this->lnBrowning[$t]->values, $this->isFine[$t], $sums, $odds, $aim,
         ), array_keys($this->minutes));
     }
 
@@ -239,10 +247,12 @@ final readonly class Way
     {
         $brown = $odds->means()[2];
         $off = 0.0;
-        foreach ($this->lnBrowning[$t] as $i => $ln) {
-            $off += array_sum($odds->weights[$i]) * (
-                $aim->offBy(exp($ln + $brown)) + self::NOT_FINE * (1 - $this->isFine[$t][$i])
-            );
+        foreach ($this->lnBrowning[$t]->values as $w => $there) {
+            foreach ($odds->wet($w) as $i => $weight) {
+                $off += $weight * (
+                    $aim->offBy(exp($there[$i] + $brown)) + self::NOT_FINE * (1 - $this->isFine[$t][$w][$i])
+                );
+            }
         }
 
         return $off;
@@ -252,8 +262,10 @@ final readonly class Way
     public function isTooDark(int $t, Odds $odds, Aim $aim): bool
     {
         $ln = $odds->means()[2];
-        foreach ($this->lnBrowning[$t] as $i => $end) {
-            $ln += array_sum($odds->weights[$i]) * $end;
+        foreach ($this->lnBrowning[$t]->values as $w => $ends) {
+            foreach ($odds->wet($w) as $i => $weight) {
+                $ln += $weight * $ends[$i];
+            }
         }
 
         return $ln > log($aim->mostBrowning());
@@ -262,43 +274,55 @@ final readonly class Way
     /**
      * This way up to a look, and another from there: the crust goes on from where it is.
      *
-     * @param  float  $lost margin that lifting the lid costs
-     * @return array{list<float>, list<float>} ln browning at the end and how surely all else is fine, by ring × mark
+     * @param  float  $lost margin that lifting the lid costs the pot that is likeliest
+     * @return array{list<list<float>>, list<list<float>>} ln browning at the end and how surely all else is fine, by
+     *     wetness, then by ring × mark
      */
-    public function then(int $look, self $other, int $till, float $lost): array
+    public function then(int $look, self $other, int $till, int $which, float $lost): array
     {
         $ln = $fine = [];
-        $closed = self::fineness($other->margins[$till]);
-        $left = $closed <= 0.0 ? 1.0 : min(1.0, self::fineness($other->margins[$till] - $lost) / $closed);
-        foreach ($this->lnAt[$look] as $i => $now) {
-            $adds = exp($other->lnBrowning[$till][$i]) - exp($other->lnAt[$look][$i]);
-            $ln[] = log(max(self::NO_BROWNING, exp($now) + max(0.0, $adds)));
-            $fine[] = $left * ($this->isFine[$till][$i] + $other->isFine[$till][$i]) / 2;
+        $closed = self::fineness($other->margins[$which][$till]);
+        $left = $closed <= 0.0 ? 1.0 : min(1.0, self::fineness($other->margins[$which][$till] - $lost) / $closed);
+        foreach ($this->lnAt[$look]->values as $w => $at) {
+            $lns = $fines = [];
+            $from = $other->lnAt[$look]->values[$w];
+            $to = $other->lnBrowning[$till]->values[$w];
+            foreach ($at as $i => $now) {
+                $lns[] = log(max(self::NO_BROWNING, exp($now) + max(0.0, exp($to[$i]) - exp($from[$i]))));
+                $fines[] = $left * ($this->isFine[$till][$w][$i] + $other->isFine[$till][$w][$i]) / 2;
+            }
+            $ln[] = $lns;
+            $fine[] = $fines;
         }
 
         return [$ln, $fine];
     }
 
     /**
-     * @param  list<float>  $lnBrowning at the end, by ring × mark
-     * @param  list<float>  $isFine how surely all else is
-     * @param  list<list<float>>  $weights by ring × mark, then by browning
-     * @param  list<float>  $browns
+     * @param  list<list<float>>  $lnBrowning at the end, by wetness, then by ring × mark
+     * @param  list<list<float>>  $isFine how surely all else is, the same way
+     * @param  array<int, list<list<float>>>  $sums as of Odds::sums
      */
-    public static function share(array $lnBrowning, array $isFine, array $weights, array $browns, Aim $aim): float
+    public static function share(array $lnBrowning, array $isFine, array $sums, Odds $odds, Aim $aim): float
     {
-        $from = log(max(self::NO_BROWNING / 100, $aim->crust->begins()));
-        $to = log($aim->mostBrowning());
+        $browns = $odds->browns();
+        $least = $browns[0];
+        $step = $browns[1] - $least;
+        $from = log(max(self::NO_BROWNING / 100, $aim->crust->begins())) - $least;
+        $to = log($aim->mostBrowning()) - $least;
         $share = 0.0;
-        foreach ($lnBrowning as $i => $ln) {
-            $sum = 0.0;
-            foreach ($weights[$i] as $b => $weight) {
-                $end = $ln + $browns[$b];
-                if ($end >= $from && $end <= $to) {
-                    $sum += $weight;
+        foreach ($sums as $i => $wets) {
+            foreach ($wets as $w => $sum) {
+                $fine = $isFine[$w][$i];
+                if ($fine <= 0.0) {
+                    continue;
                 }
+                // Points of browning from the first to the last at which the crust has its colour.
+                $ln = $lnBrowning[$w][$i];
+                $first = $from - $ln <= 0.0 ? 0 : (int) ceil(($from - $ln) / $step);
+                $last = $to - $ln < 0.0 ? -1 : min(Odds::BROWNS - 1, (int) (($to - $ln) / $step));
+                $share += $last < $first ? 0.0 : $fine * ($sum[$last + 1] - $sum[$first]);
             }
-            $share += $sum * $isFine[$i];
         }
 
         return $share;

@@ -270,7 +270,7 @@ final class Plan
 
         return $odds->givenRings(array_map(
             static fn (float $ln): float => exp(FactorBelief::at($said, $likely + $ln)), $odds->rings(),
-        ));
+        ))->closer();
     }
 
     /**

@@ -223,7 +223,7 @@ final class HeatSearchTest extends TestCase
 
     public function test_what_is_right_as_thought_and_often_not_elsewhere_is_made_surer_by_what_is_told(): void
     {
-        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo')->changed('usual/eaters', 4));
+        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo')->changed('usual/eaters', 2));
         $mends = $plan->surer();
         self::assertNotSame([], $mends);
         $says = Sample::say($mends[0]->label);

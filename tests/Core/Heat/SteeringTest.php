@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Heat;
 
+use Orbek\Core\Heat\Followed;
 use Orbek\Core\Heat\KitchenEnd;
 use Orbek\Core\Heat\Likely;
 use Orbek\Core\Heat\LineTillLow;
 use Orbek\Core\Heat\MaybePots;
 use Orbek\Core\Heat\Odds;
+use Orbek\Core\Heat\OverPots;
 use Orbek\Core\Heat\SampledKitchen;
 use Orbek\Core\Heat\Steerable;
 use Orbek\Core\Heat\SteeredKitchens;
@@ -38,7 +40,7 @@ final class SteeringTest extends TestCase
         self::assertEqualsWithDelta(0.2 * 0.04 / (0.04 + 0.0064), $ring, 0.01);
         self::assertEqualsWithDelta(0.0, $mark, 1e-6, 'a boil at full says nothing of low marks');
         // What cannot be teaches nothing.
-        self::assertSame($odds, $odds->given(array_fill(0, Odds::RINGS * Odds::MARKS, 0.0)));
+        self::assertSame($odds, $odds->given(array_fill(0, count($odds->weights), 0.0)));
     }
 
     public function test_between_the_pots_that_are_followed_a_parabola_is_read_off_as_it_is(): void
@@ -47,9 +49,9 @@ final class SteeringTest extends TestCase
         $of = static fn (float $ring, float $mark): float => 3 + 2 * $ring - $mark + 5 * $ring ** 2 + 4 * $mark ** 2;
         $there = static fn (int $i, int $count, float $reach): float => $reach * (2 * $i / ($count - 1) - 1);
         $values = [];
-        for ($r = 0; $r < Odds::RING_NODES; $r++) {
+        for ($r = 0; $r < $odds->nodes; $r++) {
             for ($m = 0; $m < Odds::MARK_NODES; $m++) {
-                $values[$r][$m] = $of($there($r, Odds::RING_NODES, 0.48), $there($m, Odds::MARK_NODES, 0.48));
+                $values[$r][$m] = $of($there($r, $odds->nodes, 0.48), $there($m, Odds::MARK_NODES, 0.48));
             }
         }
         $all = Odds::between(array_map(array_values(...), array_values($values)));
@@ -63,9 +65,14 @@ final class SteeringTest extends TestCase
     public function test_what_is_seen_pulls_the_way_it_should(): void
     {
         $odds = Odds::of(0.2);
-        $minutes = array_map(
-            static fn (int $ring): array => array_fill(0, Odds::MARK_NODES, 10.0 - $ring), range(0, Odds::RING_NODES - 1),
-        );
+        // Steam comes the sooner the more the ring gives; a wetter filling holds it up.
+        $minutes = [
+            ...array_merge(...array_map(
+                static fn (int $ring): array => array_fill(0, Odds::MARK_NODES, 11.0 - $ring), range(0, $odds->nodes - 1),
+            )),
+            8.0, 8.0, ...array_map(static fn (int $ring): float => 10.5 - $ring, range(0, $odds->nodes - 1)),
+            ...array_map(static fn (int $ring): float => 11.5 - $ring, range(0, $odds->nodes - 1)),
+        ];
         self::assertGreaterThan(0.1, $odds->given(Likely::minute($minutes, 6.5, 0.5))->means()[0], 'steam sooner: more heat');
         self::assertLessThan(-0.1, $odds->given(Likely::minute($minutes, 9.5, 0.5))->means()[0]);
         self::assertLessThan(-0.1, $odds->given(Likely::later($minutes, 9.0))->means()[0], 'none yet: less heat');
@@ -73,11 +80,12 @@ final class SteeringTest extends TestCase
         $ln = array_map(static fn (float $one): float => log(0.8) + 2 * $one, array_merge(...array_map(
             static fn (float $one): array => array_fill(0, Odds::MARKS, $one), $odds->rings(),
         )));
+        $ln = new OverPots(array_fill(0, Odds::WETS, $ln));
         [$more, , $browns] = $odds->given(Likely::colour($odds, $ln, CrustColour::Dark))->means();
         self::assertGreaterThan(0.05, $more);
         self::assertGreaterThan(0.02, $browns);
         // What the law had not thought possible is believed all the same, however far off.
-        $pale = array_fill(0, Odds::RINGS * Odds::MARKS, log(0.3));
+        $pale = new OverPots(array_fill(0, Odds::WETS, array_fill(0, count($odds->weights), log(0.3))));
         $seen = $odds->looking(static fn (Odds $by): array => Likely::colour($by, $pale, CrustColour::Burnt));
         self::assertTrue($seen->isDoubted);
         self::assertGreaterThan(log(CrustColour::Burnt->begins() / 0.3) - 0.3, $seen->means()[2]);
@@ -167,20 +175,23 @@ final class SteeringTest extends TestCase
         $what = self::steerable(self::plan('lentil-date-walnut-polo', 2));
         $rows = SteeredKitchens::of($what, true, self::drawn($what, self::KITCHENS));
         self::assertGreaterThanOrEqual(KitchenEnd::right($rows['steam']), KitchenEnd::right($rows['look']));
-        // Lifted as steam shows it costs more than lifted later, and a pot long in steam nothing.
+        // Lifted as steam shows it is lifted too early; a pot long in steam may be looked at.
         $line = LineTillLow::of($what->line) ?? self::fail('there is a low heat');
         $pots = MaybePots::of(
             $what->pot, $what->odds, $what->lotSd, static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
         );
         $way = Way::of(
-            pots: $pots, on: $line->on, stayMin: $line->pastMin, flame: $line->low->flame, leastMin: 15.0, mostMin: 40.0,
-            restMin: $line->restMin, aim: $what->aim,
+            pots: $pots, on: $line->on, stayMin: $line->pastMin, flame: $line->low->flame, leastMin: 15.0,
+            plannedMin: 25.0, mostMin: 40.0,
+            restMin: $line->restMin, aim: $what->aim, followed: new Followed,
         );
-        $lost = static fn (int $look): array => $way->lostBy(
-            $look, $pots->likely(), $line->on, $line->restMin, $what->aim,
+        $likeliest = $what->odds->likeliest();
+        $lost = static fn (int $look): ?array => $way->lostBy(
+            look: $look, which: $likeliest, itself: $pots->all[$likeliest], on: $line->on, restMin: $line->restMin,
+            aim: $what->aim,
         );
-        self::assertGreaterThan(0.5, $lost(0)[0]);
-        self::assertGreaterThan($lost(0)[count($way->minutes) - 1], $lost(0)[0]);
+        self::assertNull($lost(0), 'its rice has not been steamed yet');
+        self::assertNotNull($lost(count($way->looks) - 1));
     }
 
     /** Kitchens drawn by seeds, their browning scattered too: measured in docs/model.md. */

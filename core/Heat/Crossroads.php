@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Orbek\Core\Heat;
+
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Steaming;
+
+/**
+ * Where all pots that were turned alike so far stand before something is decided: what is best from there, and when a
+ * look tells. Made once for all kitchens that come the same way.
+ */
+final class Crossroads
+{
+    private const STEP_S = 10.0;
+
+    /** @var array<string, Steering> by the rings that count */
+    private array $steerings = [];
+
+    private readonly Followed $followed;
+
+    /** @var array<string, self> by what was done from here */
+    private array $ways = [];
+
+    /** @var array<string, array{float, OverPots, self}|null> by heat */
+    private array $looks = [];
+
+    /**
+     * @param  Flame|null  $on what is on, and is planned to stay on for so long
+     * @param  float  $spentMin of low heat so far
+     * @param  Turn  $planned what is done unless something better is
+     */
+    public function __construct(
+        private readonly Steerable $what, private readonly MaybePots $pots, private readonly ?Flame $on,
+        private readonly float $spentMin, private readonly Turn $planned, private readonly float $restMin,
+    ) {
+        $this->followed = new Followed;
+    }
+
+    /** @return list<float|null> minute of steam, by the pots of MaybePots; null where it has not come yet */
+    public function steamMin(): array
+    {
+        return array_map(
+            static fn (Steaming $one): ?float => $one->steamAtLidS === null ? null : $one->steamAtLidS / 60,
+            $this->pots->all,
+        );
+    }
+
+    public function best(Odds $odds): Turn
+    {
+        return $this->steering($odds)->best($odds);
+    }
+
+    /** All pots turned, so far on: as planned there till its minutes are up. */
+    public function after(Turn $turn, float $minutes): self
+    {
+        return $this->ways[serialize([$turn->stayMin, $turn->flame, $turn->minutes, $minutes])] ??= $this->then(
+            $this->pots->after(fn (Steaming $pot) => $this->goOn($pot, $turn, $minutes)), $turn, $minutes,
+        );
+    }
+
+    /** One pot the same. */
+    public function goOn(Steaming $pot, Turn $turn, float $minutes): void
+    {
+        if ($this->on !== null) {
+            $pot->advance($this->on, 60 * $turn->stayMin, self::STEP_S);
+        }
+        $pot->advance($turn->flame, 60 * $minutes, self::STEP_S);
+    }
+
+    /**
+     * One look at the crust, where that tells something.
+     *
+     * @return array{float, OverPots, self}|null minutes of the low heat till then, ln browning then, and where all
+     *     stand with the lid lifted; one for all pots that are turned so and thought alike
+     */
+    public function look(Odds $odds, Turn $turn): ?array
+    {
+        $key = serialize([$turn->stayMin, $turn->flame, $odds->likeliest()]);
+        if (! array_key_exists($key, $this->looks)) {
+            [$at, $wins] = $this->steering($odds)->look($odds, $turn);
+            $pots = $wins < SteeredKitchens::LOOK_WINS ? null : $this->pots->after(
+                function (Steaming $pot) use ($turn, $at): void {
+                    $this->goOn($pot, $turn, $at);
+                    $pot->open();
+                },
+            );
+            $this->looks[$key] = $pots === null ? null : [$at, $pots->lnBrowning(), $this->then($pots, $turn, $at)];
+        }
+
+        return $this->looks[$key];
+    }
+
+    private function then(MaybePots $pots, Turn $turn, float $minutes): self
+    {
+        return new self(
+            what: $this->what, pots: $pots, on: null, spentMin: $this->spentMin + $minutes,
+            planned: new Turn(0.0, $turn->flame, max(0.0, $turn->minutes - $minutes), 0.0, 0.0),
+            restMin: $this->restMin,
+        );
+    }
+
+    private function steering(Odds $odds): Steering
+    {
+        $rings = $odds->rangeOfRings();
+
+        return $this->steerings[serialize($rings)] ??= Steering::from(
+            pots: $this->pots->within($rings), on: $this->on, stayMin: $this->planned->stayMin,
+            flames: Steering::flames($this->planned->flame, $this->what->stove), bounds: $this->what->bounds,
+            spentMin: $this->spentMin, plannedMin: $this->planned->minutes, restMin: $this->restMin,
+            aim: $this->what->aim, followed: $this->followed,
+        );
+    }
+}
