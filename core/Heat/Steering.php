@@ -20,11 +20,8 @@ final readonly class Steering
     /** What is so little likelier to come out right is not worth a hand at the knob. */
     private const WORTH = 0.03;
 
-    /** Of what is as likely as this within, the end nearest to the one planned is taken. */
+    /** Of what is as likely as this within, the end nearest to the one planned is taken, the latest look. */
     private const AS_LIKELY = 0.01;
-
-    /** A later look is worth waiting for where it wins so much more. */
-    private const LATER_WINS = 0.01;
 
     /** Less low heat than the school's least is worth it where it wins so much more. */
     private const SOONER_WINS = 0.05;
@@ -204,7 +201,7 @@ final readonly class Steering
         $others = array_values(array_filter(
             $this->ways, static fn (Way $other): bool => $other->stayMin === $way->stayMin,
         ));
-        $best = [0.0, 0.0];
+        $wins = [];
         $which = $odds->likeliest();
         foreach ($way->looks as $look => $minute) {
             if ($minute > $turn->minutes) {
@@ -230,13 +227,27 @@ final readonly class Steering
                 }
                 $share += $most;
             }
-            // The earliest that tells about as much: a later one leaves less to be done.
-            if ($share - $turn->share > $best[1] + self::LATER_WINS) {
-                $best = [$minute, $share - $turn->share];
-            }
+            $wins[] = [$minute, $share - $turn->share];
         }
 
-        return $best;
+        return self::latest($wins);
+    }
+
+    /**
+     * The latest look that tells about as much as the best: less is left by then for the law to be wrong in.
+     *
+     * @param  list<array{float, float}>  $wins minutes from now, and what is won
+     * @return array{float, float}
+     */
+    private static function latest(array $wins): array
+    {
+        $most = max([0.0, ...array_column($wins, 1)]);
+        $latest = [0.0, 0.0];
+        foreach ($wins as $one) {
+            $latest = $one[1] > 0.0 && $one[1] >= $most - self::AS_LIKELY ? $one : $latest;
+        }
+
+        return $latest;
     }
 
     private function wayOf(Turn $turn): Way

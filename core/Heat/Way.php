@@ -305,27 +305,39 @@ final readonly class Way
      */
     public static function share(array $lnBrowning, array $isFine, array $sums, Odds $odds, Aim $aim): float
     {
-        $browns = $odds->browns();
-        $least = $browns[0];
-        $step = $browns[1] - $least;
-        $from = log(max(self::NO_BROWNING / 100, $aim->crust->begins())) - $least;
-        $to = log($aim->mostBrowning()) - $least;
+        [$first, $next] = $odds->browns();
+        $step = $next - $first;
+        $least = $first / $step - 0.5;
+        $from = log(max(self::NO_BROWNING / 100, $aim->crust->begins())) / $step - $least;
+        $to = log($aim->mostBrowning()) / $step - $least;
         $share = 0.0;
         foreach ($sums as $i => $wets) {
             foreach ($wets as $w => $sum) {
                 $fine = $isFine[$w][$i];
-                if ($fine <= 0.0) {
-                    continue;
+                if ($fine > 0.0) {
+                    // Each point of browning stands for all as far as half way to the next.
+                    $ln = $lnBrowning[$w][$i] / $step;
+                    $share += $fine * (self::below($sum, $to - $ln) - self::below($sum, $from - $ln));
                 }
-                // Points of browning from the first to the last at which the crust has its colour.
-                $ln = $lnBrowning[$w][$i];
-                $first = $from - $ln <= 0.0 ? 0 : (int) ceil(($from - $ln) / $step);
-                $last = $to - $ln < 0.0 ? -1 : min(Odds::BROWNS - 1, (int) (($to - $ln) / $step));
-                $share += $last < $first ? 0.0 : $fine * ($sum[$last + 1] - $sum[$first]);
             }
         }
 
         return $share;
+    }
+
+    /**
+     * What lies below a place among sums, in lines between them.
+     *
+     * @param  list<float>  $sums
+     */
+    private static function below(array $sums, float $place): float
+    {
+        if ($place <= 0.0) {
+            return 0.0;
+        }
+        $at = (int) $place;
+
+        return $at >= Odds::BROWNS ? $sums[Odds::BROWNS] : $sums[$at] + ($place - $at) * ($sums[$at + 1] - $sums[$at]);
     }
 
     /** The point nearest to a minute. */
