@@ -35,6 +35,9 @@ final readonly class Odds
 
     public const BROWN_SD = 0.25;
 
+    /** How far the law of browning itself may be off, ln: however well a pot is known, a look counts for something. */
+    public const LAW_SD = 0.20;
+
     /**
      * Points at which pots are followed: of a ring that nobody knows (for one kitchen; for many that come to know it),
      * of one whose boil was timed, of low marks.

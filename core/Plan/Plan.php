@@ -258,7 +258,10 @@ final class Plan
             $low === null ? Odds::MARK_SD : $this->knowledge->mark(
                 $low->ring === '' ? $load->place->ring->id : $low->ring, $low->setting,
             )->today()->sd(),
-            $this->knowledge->browning($this->pot()->id, $this->dish->build->base->kind->id)->today()->sd(),
+            hypot(
+                $this->knowledge->browning($this->pot()->id, $this->dish->build->base->kind->id)->today()->sd(),
+                Odds::LAW_SD,
+            ),
         );
         if ($boiled === null || $this->knowsItsBoil || $boiled['burner'] !== $load->place->ring->id) {
             return $odds;

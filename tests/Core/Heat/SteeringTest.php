@@ -91,6 +91,57 @@ final class SteeringTest extends TestCase
         self::assertGreaterThan(log(CrustColour::Burnt->begins() / 0.3) - 0.3, $seen->means()[2]);
     }
 
+    public function test_a_crust_paler_than_thought_may_be_a_wetter_fillings_doing(): void
+    {
+        $odds = Odds::of(0.2);
+        $sum = static fn (Odds $of, int $wet): float => array_sum($of->wet($wet));
+        self::assertEqualsWithDelta([1 / 6, 2 / 3, 1 / 6], [$sum($odds, 0), $sum($odds, 1), $sum($odds, 2)], 1e-9);
+        $same = array_fill(0, count($odds->weights), log(0.8));
+        $wetter = static fn (float $adds): array => array_map(static fn (float $ln): float => $ln + $adds, $same);
+        $ln = new OverPots([$wetter(0.6), $same, $wetter(-0.6)]);
+        $pale = $odds->given(Likely::colour($odds, $ln, CrustColour::Straw));
+        self::assertGreaterThan(1.3 / 6, $sum($pale, 2));
+        self::assertLessThan(0.8 / 6, $sum($pale, 0));
+        // Where wetness does nothing to the crust, nothing is learned of it.
+        $none = $odds->given(Likely::colour($odds, new OverPots([$same, $same, $same]), CrustColour::Straw));
+        self::assertEqualsWithDelta(1 / 6, $sum($none, 2), 1e-9);
+    }
+
+    public function test_a_ring_whose_boil_was_timed_is_laid_closer_and_stays_as_it_is_known(): void
+    {
+        $told = Odds::of(0.2, 0.15, 0.3)->knowingRing(0.25, 0.08);
+        $closer = $told->closer();
+        self::assertEqualsWithDelta($told->means(), $closer->means(), 1e-6);
+        $apart = static fn (Odds $of): float => $of->rings()[1] - $of->rings()[0];
+        self::assertLessThan($apart($told), $apart($closer));
+        self::assertEqualsWithDelta([0.15, 0.074], [$closer->markSd, $closer->ringSd], 0.005);
+        // Rings that are next to impossible are not followed on: the nearest that is not stands for them.
+        $what = self::steerable(self::plan('plain-chelow', 4));
+        $followed = 0;
+        $pots = MaybePots::of($what->pot, $told, $what->lotSd, static function (SealedPot $pot) use (&$followed): Steaming {
+            $followed++;
+
+            return new Steaming($pot);
+        });
+        self::assertSame($followed, count($pots->all));
+        [$first, $last] = $told->rangeOfRings();
+        self::assertGreaterThan(0, $first);
+        self::assertLessThan($told->nodes, $last);
+        $few = $pots->within([$first, $last])->all;
+        self::assertCount($followed, $few);
+        self::assertLessThan($followed, count(array_unique(array_map(spl_object_id(...), $few))));
+        self::assertSame($pots->all[$told->likeliest()], $few[$told->likeliest()]);
+    }
+
+    public function test_steam_that_is_late_is_waited_for_and_decided_by_when_it_shows(): void
+    {
+        $what = self::steerable(self::plan('lentil-date-walnut-polo', 4));
+        $rows = SteeredKitchens::of($what, true, self::drawn($what, 100));
+        self::assertGreaterThan(70, KitchenEnd::right($rows['steam']), 'its strong heat is too short for steam on many rings');
+        self::assertGreaterThan(2 * KitchenEnd::right($rows['planned']), KitchenEnd::right($rows['steam']));
+        self::assertGreaterThan(75, KitchenEnd::right($rows['look']));
+    }
+
     public function test_on_a_ring_that_is_known_to_give_more_less_is_done(): void
     {
         $plan = self::plan('plain-chelow', 4);
