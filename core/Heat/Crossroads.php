@@ -47,9 +47,10 @@ final class Crossroads
         );
     }
 
-    public function best(Odds $odds): Turn
+    /** @param  Odds|null  $before what was believed before the last thing was seen, of all that may be seen the same */
+    public function best(Odds $odds, ?Odds $before = null): Turn
     {
-        return $this->steering($odds)->best($odds);
+        return $this->steering($before ?? $odds)->best($odds);
     }
 
     /** All pots turned, so far on: as planned there till its minutes are up. */
@@ -72,12 +73,13 @@ final class Crossroads
     /**
      * One look at the crust, where that tells something.
      *
+     * @param  int|null  $alike of what is turned so, what is thought alike has one minute for its look; null for all of it
      * @return array{float, OverPots, self}|null minutes of the low heat till then, ln browning then, and where all
-     *     stand with the lid lifted; one for all pots that are turned so and thought alike
+     *     stand with the lid lifted
      */
-    public function look(Odds $odds, Turn $turn): ?array
+    public function look(Odds $odds, Turn $turn, ?int $alike = null): ?array
     {
-        $key = serialize([$turn->stayMin, $turn->flame, $odds->likeliest()]);
+        $key = serialize([$turn->stayMin, $turn->flame, $alike]);
         if (! array_key_exists($key, $this->looks)) {
             [$at, $wins] = $this->steering($odds)->look($odds, $turn);
             $pots = $wins < SteeredKitchens::LOOK_WINS ? null : $this->pots->after(

@@ -96,6 +96,8 @@ final readonly class MaybePots
         $all = [];
         foreach ($this->all as $at => $pot) {
             $all[] = match (true) {
+                // Another bag is told against this one.
+                $at === intdiv($this->rings * $marks, 2) => $pot,
                 $at < $this->rings * $marks => $this->all[$near(intdiv($at, $marks)) * $marks + $at % $marks],
                 $at < $drier => $pot,
                 $at < $wetter => $this->all[$drier + $near($at - $drier)],

@@ -37,9 +37,9 @@ final class SteeredKitchens
     /** Before anything is seen. */
     private Odds $odds;
 
-    private function __construct(private Steerable $what, private LineTillLow $line)
+    private function __construct(private Steerable $what, private LineTillLow $line, Odds $odds)
     {
-        $this->odds = $what->odds->forMany();
+        $this->odds = $odds;
         $spentMin = $line->follow($what->pot, stepS: self::STEP_S)[2];
         $this->atLow = new Crossroads(
             what: $what, pots: MaybePots::of(
@@ -68,7 +68,7 @@ final class SteeredKitchens
         if ($till === null) {
             return [];
         }
-        $steered = new self($what, $till);
+        $steered = new self($what, $till, $what->odds->forMany());
         $rows = [];
         foreach ($kitchens ?? SampledKitchen::all($what->pot, $what->odds, $what->lotSd) as $kitchen) {
             if ($kitchens !== null) {
@@ -93,7 +93,7 @@ final class SteeredKitchens
     public static function bySteam(Steerable $what): array
     {
         $till = LineTillLow::of($what->line);
-        $steered = $till === null || $till->on === null ? null : new self($what, $till);
+        $steered = $till === null || $till->on === null ? null : new self($what, $till, $what->odds);
         $minutes = array_filter(
             $steered->steamMin ?? [], static fn (?float $minute): bool => $minute !== null,
         );
@@ -125,7 +125,7 @@ final class SteeredKitchens
         foreach (CrustColour::cases() as $colour) {
             $turns[$colour->value] = $then->best($odds->looking(
                 static fn (Odds $by): array => Likely::colour($by, $ln, $colour),
-            ));
+            ), $odds);
         }
 
         return [($this->line->on === null ? 0.0 : $turn->stayMin) + $at, $turns];
@@ -212,7 +212,7 @@ final class SteeredKitchens
     private function looked(
         Steaming $pot, Crossroads $from, Odds $odds, Turn $turn, SampledKitchen $kitchen,
     ): ?KitchenEnd {
-        $look = $from->look($odds, $turn);
+        $look = $from->look($odds, $turn, $odds->likeliest());
         if ($look === null) {
             return null;
         }

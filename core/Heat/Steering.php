@@ -153,7 +153,7 @@ final readonly class Steering
         $planned = $this->ways[0];
         $at = $planned->nearest($this->plannedMin);
         $least = $planned->offBy($at, $odds, $this->aim) - self::LESS_OFF;
-        $pot = $this->pots->all[0]->pot;
+        $pot = $this->pots->all[$odds->likeliest()]->pot;
         // Nobody is told to turn up what is too dark already.
         $mostW = $planned->isTooDark($at, $odds, $this->aim) ? $pot->wattsInto($planned->flame) : INF;
         $best = null;
