@@ -73,7 +73,7 @@ final class Crossroads
     /**
      * One look at the crust, where that tells something.
      *
-     * @param  int|null  $alike of what is turned so, what is thought alike has one minute for its look; null for all of it
+     * @param  int|null  $alike of what is turned so, what is thought alike has one minute for its look; null for all
      * @return array{float, OverPots, self}|null minutes of the low heat till then, ln browning then, and where all
      *     stand with the lid lifted
      */
