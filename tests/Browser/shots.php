@@ -9,6 +9,7 @@ declare(strict_types=1);
 use App\StandIns\GlassCamera;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
 use Tests\Browser\Stack;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -98,6 +99,7 @@ $wide->executeScript(
 usleep(600_000);
 $press($wide, '[data-open=heat]');
 $press($wide, '.asks button');
+$wide->wait(60)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector('#strips')));
 $wide->executeScript('document.querySelector("#station-heat").scrollIntoView({block: "center"}); document.querySelector("#strips").open = true');
 usleep(500_000);
 $shot($wide, 'heat');
