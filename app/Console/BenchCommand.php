@@ -231,10 +231,7 @@ final class BenchCommand extends Command
             $pots = MaybePots::of(
                 $what->pot, $what->odds, $what->lotSd, static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
             );
-            $minutes = array_map(
-                static fn (Steaming $pot): ?float => $pot->steamAtLidS === null ? null : $pot->steamAtLidS / 60,
-                $pots->all,
-            );
+            $minutes = $pots->steamMin();
             $seen = $minutes[$what->odds->likeliest()] ?? throw new RuntimeException('The first dish is steamed.');
             $odds = $what->odds->given(Likely::minute($minutes, $seen, $what->stove->steam->sdAt($seen)));
             $steering = Steering::from(

@@ -38,13 +38,10 @@ final class Crossroads
         $this->followed = new Followed;
     }
 
-    /** @return list<float|null> minute of steam, by the pots of MaybePots; null where it has not come yet */
+    /** @return list<float|null> as of MaybePots */
     public function steamMin(): array
     {
-        return array_map(
-            static fn (Steaming $one): ?float => $one->steamAtLidS === null ? null : $one->steamAtLidS / 60,
-            $this->pots->all,
-        );
+        return $this->pots->steamMin();
     }
 
     /** @param  Odds|null  $before what was believed before the last thing was seen, of all that may be seen the same */

@@ -119,6 +119,14 @@ final readonly class MaybePots
         }, $this->all));
     }
 
+    /** @return list<float|null> minute at which steam met the lid, by pot; null where it has not yet */
+    public function steamMin(): array
+    {
+        return array_map(
+            static fn (Steaming $one): ?float => $one->steamAtLidS === null ? null : $one->steamAtLidS / 60, $this->all,
+        );
+    }
+
     /** Ln browning now. */
     public function lnBrowning(): OverPots
     {

@@ -27,7 +27,7 @@ final readonly class Odds
 
     private const WET_SHARES = [MaybePots::OUTER_SHARE, 1 - 2 * MaybePots::OUTER_SHARE, MaybePots::OUTER_SHARE];
 
-    /** They reach so many sd to either side. */
+    /** Rings, marks and browning reach so many sd to either side. */
     private const REACH = 2.4;
 
     /** Sd of ln for what nobody has been taught (section D). */

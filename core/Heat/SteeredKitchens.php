@@ -31,15 +31,9 @@ final class SteeredKitchens
     /** Where the low heat is chosen. */
     private Crossroads $atLow;
 
-    /** @var list<float|null> minute of steam, by the pots of MaybePots */
-    private array $steamMin;
-
-    /** Before anything is seen. */
-    private Odds $odds;
-
-    private function __construct(private Steerable $what, private LineTillLow $line, Odds $odds)
+    /** @param  Odds  $odds before anything is seen */
+    private function __construct(private Steerable $what, private LineTillLow $line, private Odds $odds)
     {
-        $this->odds = $odds;
         $spentMin = $line->follow($what->pot, stepS: self::STEP_S)[2];
         $this->atLow = new Crossroads(
             what: $what, pots: MaybePots::of(
@@ -51,7 +45,6 @@ final class SteeredKitchens
             ),
             restMin: $line->restMin,
         );
-        $this->steamMin = $this->atLow->steamMin();
     }
 
     /**
@@ -93,18 +86,20 @@ final class SteeredKitchens
     public static function bySteam(Steerable $what): array
     {
         $till = LineTillLow::of($what->line);
-        $steered = $till === null || $till->on === null ? null : new self($what, $till, $what->odds);
-        $minutes = array_filter(
-            $steered->steamMin ?? [], static fn (?float $minute): bool => $minute !== null,
-        );
-        if ($steered === null || $minutes === []) {
+        if ($till === null || $till->on === null) {
+            return [];
+        }
+        $steered = new self($what, $till, $what->odds);
+        $steamMin = $steered->atLow->steamMin();
+        $minutes = array_filter($steamMin, static fn (?float $minute): bool => $minute !== null);
+        if ($minutes === []) {
             return [];
         }
         $told = [];
         for ($half = (int) floor(2 * min($minutes)); $half <= (int) ceil(2 * max($minutes)); $half++) {
             $minute = max(0.5, $half / 2);
             $odds = $steered->odds->given(
-                Likely::minute($steered->steamMin, $minute, $what->stove->steam->sdAt($minute)),
+                Likely::minute($steamMin, $minute, $what->stove->steam->sdAt($minute)),
             );
             $turn = $steered->atLow->best($odds);
             $told[] = ['minute' => $minute, 'turn' => $turn, 'look' => $steered->byColour($odds, $turn)];
