@@ -198,6 +198,10 @@ final class SteeredTest extends BrowserTestCase
         $plates = $this->plan->kitchen->equipment->plates;
         $flame = Flame::on((string) $told['ring'], $number('setting') / 100, $plates[$told['plate'] ?? ''] ?? null);
         $this->turned($minute, $minute + $number('stay'), $flame, $number('minutes'));
+        // On a wide window too the hand is told what it says it has done.
+        $says = $this->browser->findElement(WebDriverBy::cssSelector('.steer .what-to-do'));
+        self::assertGreaterThan(200, $says->getSize()->getWidth());
+        self::assertStringContainsString($number('minutes') > 0 ? $number('minutes').' min' : 'now', $says->getText());
         $this->tap('.act.steered');
     }
 
