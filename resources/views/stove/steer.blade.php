@@ -15,8 +15,8 @@
 @endif
 <div class="steer" role="status">
     @if ($steer->says() !== null)
-        <p class="what-to-do"><strong>{{ $steer->says() }}</strong> <s><span class="visually-hidden">{{ $t('pages/stove.instead-of') }} </span>{{
-            $steer->was() }}</s></p>
+        <p class="what-to-do"><strong>{{ $steer->says() }}</strong>
+            <s><span class="visually-hidden">{{ $t('pages/stove.instead-of') }} </span>{{ $steer->was() }}</s></p>
         <button type="button" class="act steered" data-event="steered" data-subject="lid"
             @foreach ($steer->event() as $field => $value)data-{{ $field }}="{{ $value }}" @endforeach>{{ $t('pages/stove.turned-so')
                 }}<span
