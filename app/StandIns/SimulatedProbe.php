@@ -28,7 +28,7 @@ final class SimulatedProbe implements Probe
         $truth = Course::of(
             $lid->pot()->heated(1 + self::HEAT_OFF * $chance('heat')),
             $lid->course->heat,
-            openedAtMin: $lid->openedAtMin,
+            lifted: $lid->lifted,
         );
         $readings = [];
         foreach ($truth->moments as $moment) {

@@ -11,6 +11,7 @@ use Orbek\Core\Heat\MaybePots;
 use Orbek\Core\Heat\Odds;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Sign;
 use Orbek\Core\Lid\Steaming;
@@ -108,7 +109,7 @@ final readonly class LidEvidence
         $steaming = new Steaming($pot);
         $marks = [
             ...array_map(static fn (array $one): array => [$one[1], 'seen'], $this->seen),
-            ...array_map(static fn (float $minute): array => [$minute, 'opened'], $this->turned->openedAtMin),
+            ...array_map(static fn (Lifted $one): array => [$one->minute, $one], $this->turned->lifted),
             [$this->nowMin, 'now'],
         ];
         $record = array_fill(0, count($this->seen), null);
@@ -133,8 +134,8 @@ final readonly class LidEvidence
                     $at++;
                 }
             }
-            if ($what === 'opened') {
-                $steaming->open();
+            if ($what instanceof Lifted) {
+                $what->from($steaming);
             } elseif ($what === 'seen') {
                 $record[$which] = self::signOf(
                     $this->told($this->seen[$which][0]), $steaming, $stretches[$at]->flame,

@@ -55,7 +55,7 @@ final class LidLooks
             heat: $kitchen->says(
                 $event->flame($kitchen->equipment->plates), $cook->plan()->potted->first()->place->ring->id,
             ),
-            minutes: (int) round($event->minutes),
+            minutes: (int) round($event->minutes), sprinkledMl: (int) round($event->sprinkledMl),
             came: $was === null ? CrustColour::Pale : $was->course($pot)->colour(),
             would: Course::of($pot, self::leftAlone($cook, $was->line ?? [], $minute))->colour(),
         );

@@ -10,6 +10,7 @@ use Orbek\Core\Cook\Events\Steered;
 use Orbek\Core\Heat\Odds;
 use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Heat\Steering;
+use Orbek\Core\Heat\Stove;
 use Orbek\Core\Heat\Turn;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
@@ -77,17 +78,20 @@ final readonly class LidSteer
         $restMin = array_sum(array_map(
             static fn (Stretch $stretch): float => $stretch->isRest() ? $stretch->minutes : 0.0, $load->line(),
         ));
+        $looks = self::looks($cook, $sealedAt);
         $steering = Steering::from(
             pots: $pots->within($odds->rangeOfRings()), on: $on, stayMin: $stayMin,
             flames: Steering::flames($flame, $load->stove), bounds: $plan->dish->bounds(),
             spentMin: $spentMin, plannedMin: $minutes, restMin: $restMin,
-            aim: $plan->dish->aim(),
+            aim: $plan->dish->aim(), isOpen: self::isOpen($looks, $nowMin) && ! self::isSprinkled($cook),
         );
         $turn = $steering->best($odds);
-        $looks = self::looks($cook, $sealedAt);
-        $mayLook = count($looks) < self::LOOKS && ($looks === [] || $nowMin >= max($looks) + self::APART_MIN);
+        $mayWait = $on === null && $plan->dish->aim()->steams && self::isWithoutSteam($cook, $load->stove);
+        $turn = $mayWait && $turn->isOver() ? $turn->waiting() : $turn;
+        $mayLook = count($looks) < self::LOOKS && ! self::isOpen($looks, $nowMin);
         [$lookIn, $wins] = $mayLook ? $steering->look($odds, $turn) : [0.0, 0.0];
-        $lookAtMin = $wins >= SteeredKitchens::LOOK_WINS ? $nowMin + $turn->stayMin + $lookIn : null;
+        $wanted = $looks === [] ? SteeredKitchens::LOOK_WINS : SteeredKitchens::AGAIN_WINS;
+        $lookAtMin = $wins >= $wanted ? $nowMin + $turn->stayMin + $lookIn : null;
         if ($mayLook && $odds->isDoubted && $looks !== []) {
             $lookAtMin = max($looks) + self::AGAIN_AFTER * ($nowMin + $turn->stayMin + $turn->minutes - max($looks));
         }
@@ -110,14 +114,17 @@ final readonly class LidSteer
         $line = $cook->plan()->potted->first()->line();
         $at = static fn (int $index): Progress => $cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress;
         $heats = array_values(array_filter($lid->left(), static fn (Stretch $stretch): bool => ! $stretch->isRest()));
-        if ($heats === [] || $at($low)->isDone()) {
-            return null;
-        }
         if ($at($low)->isRunning()) {
-            return [
-                null, 0.0, $heats[0]->flame, $heats[0]->minutes,
+            // Where its minutes are up it is still on.
+            $flame = $heats[0]->flame ?? $lid->lastHeat();
+
+            return $flame === null ? null : [
+                null, 0.0, $flame, $heats[0]->minutes ?? 0.0,
                 TurnedHeat::minutes($at($low)->startedAt ?? $sealedAt, $cook->now),
             ];
+        }
+        if ($heats === [] || $at($low)->isDone()) {
+            return null;
         }
         $before = $line[$low - 1] ?? null;
         if ($before !== null && $before->till !== null && ! self::hasCome($cook, $before->till)) {
@@ -135,6 +142,44 @@ final readonly class LidSteer
     {
         foreach ($cook->state->lidEvents as $event) {
             if ($event instanceof CueSeen && $event->cue === $cue->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the cook says that no steam has shown. */
+    private static function isWithoutSteam(Cook $cook, Stove $stove): bool
+    {
+        $cues = $cook->plan()->dish->craft->cues;
+        $isWithout = false;
+        foreach ($cook->state->lidEvents as $event) {
+            $cue = $event instanceof CueSeen ? $event->of($cues) : null;
+            $isWithout = match (true) {
+                $cue?->id === $stove->steam->id => false,
+                $cue?->denies === $stove->steam->id => true,
+                default => $isWithout,
+            };
+        }
+
+        return $isWithout;
+    }
+
+    /**
+     * Whether it was looked at just now: water goes over dry rice while the lid is up.
+     *
+     * @param  list<float>  $looks minutes sealed
+     */
+    private static function isOpen(array $looks, float $nowMin): bool
+    {
+        return $looks !== [] && $nowMin < max($looks) + self::APART_MIN;
+    }
+
+    private static function isSprinkled(Cook $cook): bool
+    {
+        foreach ($cook->state->lidEvents as $event) {
+            if ($event instanceof Steered && $event->sprinkledMl > 0) {
                 return true;
             }
         }
@@ -209,7 +254,13 @@ final readonly class LidSteer
         return Note::of(
             'lid-steer.told', heat: $says($turn->flame), minutes: (int) round($turn->minutes),
             stay: $on === null ? 0 : (int) round($turn->stayMin), on: $says($on ?? $turn->flame), isSame: $isSame,
+            sprinkledMl: self::ml($turn), isWaiting: $turn->isWaiting,
         );
+    }
+
+    private static function ml(Turn $turn): int
+    {
+        return (int) round(1000 * $turn->sprinkledKg);
     }
 
     /** What it takes the place of. */
@@ -262,6 +313,7 @@ final readonly class LidSteer
                 ? $this->cook->plan()->potted->first()->place->ring->id : $this->turn->flame->ring,
             ...($this->turn->flame->plate === null ? [] : ['plate' => $this->turn->flame->plate->id]),
             'stay' => round($this->on === null ? 0.0 : $this->turn->stayMin), 'minutes' => round($this->turn->minutes),
+            ...($this->turn->sprinkledKg > 0 ? ['sprinkled' => self::ml($this->turn)] : []),
         ];
     }
 }

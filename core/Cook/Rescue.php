@@ -8,6 +8,7 @@ use Orbek\Core\Heat\Aim;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\LayerState;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
@@ -45,7 +46,7 @@ final class Rescue
             foreach ([8, 12, 18, 25] as $minutes) {
                 $steaming = $lid->asItIs();
                 $steaming->open();
-                $steaming->sprinkle($share * $rawKg, 90.0);
+                Lifted::sprinkle($steaming, $share * $rawKg);
                 $steaming->advance(self::low($lid), 60.0 * $minutes, self::STEP_S);
                 [$done, $uptake, $free] = self::top($steaming);
                 if ($done >= Aim::DONE && $uptake >= 2.2 && $free <= 0.12) {
@@ -63,7 +64,7 @@ final class Rescue
             }
         }
         $steaming = $lid->asItIs();
-        $steaming->sprinkle(0.3 * $rawKg, 90.0);
+        Lifted::sprinkle($steaming, 0.3 * $rawKg);
         $steaming->advance(self::low($lid), 1500.0, self::STEP_S);
 
         return [

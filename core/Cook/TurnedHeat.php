@@ -13,6 +13,7 @@ use Orbek\Core\Cook\Events\Steered;
 use Orbek\Core\Learning\SeenCue;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Stretch;
 use Orbek\Core\Plan\Work\WorkKind;
@@ -29,12 +30,12 @@ final readonly class TurnedHeat
 
     /**
      * @param  non-empty-list<Stretch>  $line
-     * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
+     * @param  list<Lifted>  $lifted when its lid was
      * @param  int|null  $on the stretch that is on and waits for its cue
      * @param  float  $onForMin how long it has been on
      */
     private function __construct(
-        public array $line, public array $openedAtMin, private ?int $on, private float $onForMin,
+        public array $line, public array $lifted, private ?int $on, private float $onForMin,
     ) {
     }
 
@@ -68,7 +69,7 @@ final readonly class TurnedHeat
         return new self(
             $line === [] ? [
                 $cook->plan()->potted->first()->heat()[0],
-            ] : $line, self::opened($cook, $sealedAt), $on, $onFor,
+            ] : $line, self::lifted($cook, $sealedAt), $on, $onFor,
         );
     }
 
@@ -161,17 +162,21 @@ final readonly class TurnedHeat
             && ($flame->ring === '' ? $standsOn : $flame->ring) === $ring;
     }
 
-    /** @return list<float> */
-    private static function opened(Cook $cook, DateTimeImmutable $sealedAt): array
+    /** @return list<Lifted> */
+    private static function lifted(Cook $cook, DateTimeImmutable $sealedAt): array
     {
         $cues = $cook->plan()->dish->craft->cues;
-        // A look at the crust lifts the lid too.
-        $opened = array_filter($cook->state->lidEvents, static fn (Event $event): bool => $event instanceof Opened
-            || ($event instanceof CueSeen && $event->of($cues)?->opens === true));
+        $lifted = [];
+        foreach ($cook->state->lidEvents as $event) {
+            $sprinkledKg = $event instanceof Steered ? $event->sprinkledMl / 1000 : 0.0;
+            // A look at the crust lifts the lid too.
+            $isLook = $event instanceof CueSeen && $event->of($cues)?->opens === true;
+            if ($event instanceof Opened || $isLook || $sprinkledKg > 0) {
+                $lifted[] = new Lifted(self::minutes($sealedAt, $event->at), $sprinkledKg);
+            }
+        }
 
-        return array_values(
-            array_map(static fn (Event $event): float => self::minutes($sealedAt, $event->at), $opened),
-        );
+        return $lifted;
     }
 
     public static function minutes(DateTimeImmutable $from, DateTimeImmutable $to): float
@@ -182,14 +187,14 @@ final readonly class TurnedHeat
     /** The pot followed through it. A cue that should have come and that nobody has seen has not come. */
     public function course(SealedPot $pot): Course
     {
-        $course = Course::of($pot, $this->line, self::STEP_S, openedAtMin: $this->openedAtMin);
+        $course = Course::of($pot, $this->line, self::STEP_S, lifted: $this->lifted);
         if ($this->on === null || $course->heat[$this->on]->minutes >= $this->onForMin) {
             return $course;
         }
         $line = $this->line;
         $line[$this->on] = $line[$this->on]->lasting($this->onForMin);
 
-        return Course::of($pot, array_values($line), self::STEP_S, openedAtMin: $this->openedAtMin);
+        return Course::of($pot, array_values($line), self::STEP_S, lifted: $this->lifted);
     }
 
     /**

@@ -15,6 +15,7 @@ use Orbek\Core\Heat\Odds;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Lid\Stretch;
@@ -28,13 +29,13 @@ final readonly class UnderTheLid
     private const STEP_S = 4.0;
 
     /**
-     * @param  list<float>  $openedAtMin
+     * @param  list<Lifted>  $lifted
      * @param  list<Cue>  $asks cues worth asking for now
      * @param  list<Note>  $changes what the last thing that happened changes, in sentences
      */
     private function __construct(
         public Plan $plan,
-        public array $openedAtMin,
+        public array $lifted,
         public float $nowMin,
         /** As it was till now and is planned from here. */
         public Course $course,
@@ -62,7 +63,7 @@ final readonly class UnderTheLid
 
         return new self(
             plan: $plan,
-            openedAtMin: TurnedHeat::of($cook, $sealedAt, $now)->openedAtMin,
+            lifted: TurnedHeat::of($cook, $sealedAt, $now)->lifted,
             nowMin: min($nowMin, $endMin),
             course: $course,
             odds: $odds,
@@ -143,14 +144,15 @@ final readonly class UnderTheLid
     public function asItIs(): Steaming
     {
         $steaming = new Steaming($this->pot());
-        $opened = $this->openedAtMin;
+        $lifted = Lifted::inOrder($this->lifted);
         $left = 60 * $this->nowMin;
         foreach ($this->course->heat as $stretch) {
             $seconds = min($left, 60 * $stretch->minutes);
-            while ($opened !== [] && 60 * $opened[0] <= $steaming->seconds + $seconds) {
-                $until = max(0.0, 60 * array_shift($opened) - $steaming->seconds);
+            while ($lifted !== [] && 60 * $lifted[0]->minute <= $steaming->seconds + $seconds) {
+                $one = array_shift($lifted);
+                $until = max(0.0, 60 * $one->minute - $steaming->seconds);
                 $steaming->advance($stretch->flame, $until, self::STEP_S);
-                $steaming->open();
+                $one->from($steaming);
                 $seconds -= $until;
                 $left -= $until;
             }
@@ -159,6 +161,14 @@ final readonly class UnderTheLid
         }
 
         return $steaming;
+    }
+
+    /** The last heat under it, as it was turned; null where there is none. */
+    public function lastHeat(): ?Flame
+    {
+        $heats = array_filter($this->course->heat, static fn (Stretch $stretch): bool => ! $stretch->isRest());
+
+        return array_pop($heats)?->flame;
     }
 
     /** @return list<Stretch> the stretches still to come, the one that is on first with what is left of it */

@@ -127,12 +127,12 @@ final readonly class Debrief
     /** @return array{what: Note, so: Note, cost: float}|null */
     private static function opening(Cook $cook, TurnedHeat $turned, SealedPot $pot, HeatPlan $asItWas): ?array
     {
-        if ($turned->openedAtMin === []) {
+        if ($turned->lifted === []) {
             return null;
         }
         $shut = HeatPlan::of($pot, $cook->plan()->dish->aim(), $asItWas->course->heat, self::STEP_S);
 
-        return self::decision(Note::of('supper.opened', times: count($turned->openedAtMin)), $asItWas, $shut);
+        return self::decision(Note::of('supper.opened', times: count($turned->lifted)), $asItWas, $shut);
     }
 
     /** @return array{what: Note, so: Note, cost: float}|null */

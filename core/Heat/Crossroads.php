@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\Steaming;
 
 /**
@@ -34,6 +35,7 @@ final class Crossroads
     public function __construct(
         private readonly Steerable $what, private readonly MaybePots $pots, private readonly ?Flame $on,
         private readonly float $spentMin, private readonly Turn $planned, private readonly float $restMin,
+        private readonly bool $isOpen = false,
     ) {
         $this->followed = new Followed;
     }
@@ -53,7 +55,7 @@ final class Crossroads
     /** All pots turned, so far on: as planned there till its minutes are up. */
     public function after(Turn $turn, float $minutes): self
     {
-        return $this->ways[serialize([$turn->stayMin, $turn->flame, $turn->minutes, $minutes])] ??= $this->then(
+        return $this->ways[serialize([$turn, $minutes])] ??= $this->then(
             $this->pots->after(fn (Steaming $pot) => $this->goOn($pot, $turn, $minutes)), $turn, $minutes,
         );
     }
@@ -61,6 +63,7 @@ final class Crossroads
     /** One pot the same. */
     public function goOn(Steaming $pot, Turn $turn, float $minutes): void
     {
+        Lifted::sprinkle($pot, $turn->sprinkledKg);
         if ($this->on !== null) {
             $pot->advance($this->on, 60 * $turn->stayMin, self::STEP_S);
         }
@@ -68,7 +71,7 @@ final class Crossroads
     }
 
     /**
-     * One look at the crust, where that tells something.
+     * A look at the crust, where that tells something.
      *
      * @param  int|null  $alike of what is turned so, what is thought alike has one minute for its look; null for all
      * @return array{float, OverPots, self}|null minutes of the low heat till then, ln browning then, and where all
@@ -76,27 +79,31 @@ final class Crossroads
      */
     public function look(Odds $odds, Turn $turn, ?int $alike = null): ?array
     {
-        $key = serialize([$turn->stayMin, $turn->flame, $alike]);
+        // Looked into once all else is known well: only rings that may be are followed on.
+        $rings = $this->isOpen ? $odds->rangeOfRings() : null;
+        $key = serialize([$turn->stayMin, $turn->flame, $turn->sprinkledKg, $alike, $rings]);
         if (! array_key_exists($key, $this->looks)) {
             [$at, $wins] = $this->steering($odds)->look($odds, $turn);
-            $pots = $wins < SteeredKitchens::LOOK_WINS ? null : $this->pots->after(
+            $wanted = $this->isOpen ? SteeredKitchens::AGAIN_WINS : SteeredKitchens::LOOK_WINS;
+            $pots = $wins < $wanted ? null : ($rings === null ? $this->pots : $this->pots->within($rings))->after(
                 function (Steaming $pot) use ($turn, $at): void {
                     $this->goOn($pot, $turn, $at);
                     $pot->open();
                 },
             );
-            $this->looks[$key] = $pots === null ? null : [$at, $pots->lnBrowning(), $this->then($pots, $turn, $at)];
+            $this->looks[$key] = $pots === null
+                ? null : [$at, $pots->lnBrowning(), $this->then($pots, $turn, $at, isOpen: true)];
         }
 
         return $this->looks[$key];
     }
 
-    private function then(MaybePots $pots, Turn $turn, float $minutes): self
+    private function then(MaybePots $pots, Turn $turn, float $minutes, bool $isOpen = false): self
     {
         return new self(
             what: $this->what, pots: $pots, on: null, spentMin: $this->spentMin + $minutes,
             planned: new Turn(0.0, $turn->flame, max(0.0, $turn->minutes - $minutes), 0.0, 0.0),
-            restMin: $this->restMin,
+            restMin: $this->restMin, isOpen: $isOpen,
         );
     }
 
@@ -108,7 +115,7 @@ final class Crossroads
             pots: $this->pots->within($rings), on: $this->on, stayMin: $this->planned->stayMin,
             flames: Steering::flames($this->planned->flame, $this->what->stove), bounds: $this->what->bounds,
             spentMin: $this->spentMin, plannedMin: $this->planned->minutes, restMin: $this->restMin,
-            aim: $this->what->aim, followed: $this->followed,
+            aim: $this->what->aim, followed: $this->followed, isOpen: $this->isOpen,
         );
     }
 }

@@ -11,4 +11,5 @@ enum Knowing: string
     case Boil = 'boil';
     case Steam = 'steam';
     case Look = 'look';
+    case Again = 'again';
 }

@@ -111,11 +111,16 @@ final readonly class MaybePots
     /** @param  callable(Steaming): mixed  $do to a copy of each */
     public function after(callable $do): self
     {
-        return new self($this->rings, array_map(static function (Steaming $pot) use ($do): Steaming {
-            $copy = clone $pot;
-            $do($copy);
+        $copies = [];
 
-            return $copy;
+        return new self($this->rings, array_map(static function (Steaming $pot) use ($do, &$copies): Steaming {
+            $id = spl_object_id($pot);
+            if (! isset($copies[$id])) {
+                $copies[$id] = clone $pot;
+                $do($copies[$id]);
+            }
+
+            return $copies[$id];
         }, $this->all));
     }
 
@@ -125,6 +130,21 @@ final readonly class MaybePots
         return array_map(
             static fn (Steaming $one): ?float => $one->steamAtLidS === null ? null : $one->steamAtLidS / 60, $this->all,
         );
+    }
+
+    /** Of one of the pots on a ring and a mark, that with a drier filling on its ring. */
+    public function drier(int $which): int
+    {
+        return self::wets($this->rings)[0] + intdiv($which, Odds::MARK_NODES);
+    }
+
+    /** Raw rice in it. */
+    public function riceKg(): float
+    {
+        return array_sum(array_map(
+            static fn (SealedLayer $layer): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0,
+            $this->all[0]->pot->layers,
+        ));
     }
 
     /** Ln browning now. */

@@ -25,10 +25,11 @@ final readonly class SampledKitchen
         public float $lnRing,
         /** By how much its cues are seen late, min; early where negative. */
         public float $lateMin,
-        /** How its cook is off, in sd: the minutes of a boil, the minute of steam, a colour looked at. */
+        /** How its cook is off, in sd: the minutes of a boil, the minute of steam, a colour looked at, a second one. */
         public float $boilOff,
         public float $steamOff,
         public float $lookOff,
+        public float $againOff,
     ) {
     }
 
@@ -67,7 +68,10 @@ final readonly class SampledKitchen
             MaybePots::WETNESS_SD * $sd(5),
         );
 
-        return new self($there, $lnRing, self::CUE_MIN * (2 * $share(7) - 1), $sd(13), $sd(17), $sd(19));
+        return new self(
+            pot: $there, lnRing: $lnRing, lateMin: self::CUE_MIN * (2 * $share(7) - 1), boilOff: $sd(13),
+            steamOff: $sd(17), lookOff: $sd(19), againOff: $sd(23),
+        );
     }
 
     /** Halton's sequence: evenly spread shares in 0 … 1. */

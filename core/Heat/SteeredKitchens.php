@@ -11,7 +11,7 @@ use Orbek\Core\Lid\Steaming;
 
 /**
  * The same kitchens as of HowSure, their cooks looking where they are going: each times its boil, sees steam, and has
- * one look at the crust where that tells something; and does what is best by what it then believes.
+ * a look at the crust where that tells something, or two; and does what is best by what it then believes.
  */
 final class SteeredKitchens
 {
@@ -23,10 +23,11 @@ final class SteeredKitchens
     /** A look is asked for where it makes so much more come out right. */
     public const LOOK_WINS = 0.03;
 
-    /** Steam that is not there yet is looked for so often, min, and so often something is decided without it. */
-    private const EVERY_MIN = 2.5;
+    /** And a second one where it makes so much more. */
+    public const AGAIN_WINS = 0.05;
 
-    private const WITHOUT_STEAM = 3;
+    /** So often something is decided without steam. */
+    private const WITHOUT_STEAM = 6;
 
     /** Where the low heat is chosen. */
     private Crossroads $atLow;
@@ -52,8 +53,8 @@ final class SteeredKitchens
      *
      * @param  bool  $isBoiled whether water is brought to the boil on the ring beforehand
      * @param  list<SampledKitchen>|null  $kitchens null for the fixed sample
-     * @return array<string, list<KitchenEnd>> by what is known: boil, steam, look, and of kitchens that are given as
-     *     planned too; none where nothing can be steered
+     * @return array<string, list<KitchenEnd>> by what is known: boil, steam, look, again; and of kitchens that are
+     *     given as planned too; none where nothing can be steered
      */
     public static function of(Steerable $what, bool $isBoiled, ?array $kitchens = null): array
     {
@@ -153,7 +154,14 @@ final class SteeredKitchens
             [$from, $belief, $turn] = $this->waited($pot, $odds, $turn, $kitchen);
         }
         $ends['steam'] = $this->end(clone $pot, $from, $turn);
-        $ends['look'] = $this->looked($pot, $from, $belief, $turn, $kitchen) ?? $ends['steam'];
+        $looked = $this->looked($pot, $from, $belief, $turn, $kitchen->lookOff);
+        if ($looked === null) {
+            return $ends + ['look' => $ends['steam'], 'again' => $ends['steam']];
+        }
+        [$pot, $from, $belief, $turn] = $looked;
+        $ends['look'] = $this->end(clone $pot, $from, $turn);
+        $again = $this->looked($pot, $from, $belief, $turn, $kitchen->againOff);
+        $ends['again'] = $again === null ? $ends['look'] : $this->end($again[0], $again[1], $again[3]);
 
         return $ends;
     }
@@ -181,7 +189,7 @@ final class SteeredKitchens
         $from = $this->atLow;
         for ($time = 0; ; $time++) {
             while ($pot->steamAtLidS === null && $turn->minutes > 0.0) {
-                $minutes = min(self::EVERY_MIN, $turn->minutes);
+                $minutes = min(Turn::WAITS_MIN, $turn->minutes);
                 $from->goOn($pot, $turn, $minutes);
                 $from = $from->after($turn, $minutes);
                 $turn = new Turn(0.0, $turn->flame, $turn->minutes - $minutes, 0.0, 0.0);
@@ -189,9 +197,10 @@ final class SteeredKitchens
             $steamMin = $pot->steamAtLidS === null ? null : $pot->steamAtLidS / 60;
             $belief = $this->whenSteam($odds, $from, $pot, $steamMin, $kitchen);
             $turn = $from->best($belief);
-            if ($steamMin !== null || $turn->minutes < 1.0 || $time >= self::WITHOUT_STEAM) {
+            if ($steamMin !== null || $time >= self::WITHOUT_STEAM || ($turn->isOver() && ! $this->what->aim->steams)) {
                 return [$from, $belief, $turn];
             }
+            $turn = $turn->isOver() ? $turn->waiting() : $turn;
         }
     }
 
@@ -203,10 +212,14 @@ final class SteeredKitchens
         return KitchenEnd::of($pot, $this->what->aim);
     }
 
-    /** Null where no look tells enough. */
-    private function looked(
-        Steaming $pot, Crossroads $from, Odds $odds, Turn $turn, SampledKitchen $kitchen,
-    ): ?KitchenEnd {
+    /**
+     * A look, and what is done by it.
+     *
+     * @param  float  $off by how much the colour is misjudged, in sd
+     * @return array{Steaming, Crossroads, Odds, Turn}|null null where no look tells enough
+     */
+    private function looked(Steaming $pot, Crossroads $from, Odds $odds, Turn $turn, float $off): ?array
+    {
         $look = $from->look($odds, $turn, $odds->likeliest());
         if ($look === null) {
             return null;
@@ -214,10 +227,9 @@ final class SteeredKitchens
         [$at, $ln, $then] = $look;
         $from->goOn($pot, $turn, $at);
         $pot->open();
-        $seen = CrustColour::of($pot->browning * exp(Likely::LOOK_SD * $kitchen->lookOff));
+        $seen = CrustColour::of($pot->browning * exp(Likely::LOOK_SD * $off));
+        $belief = $odds->looking(static fn (Odds $by): array => Likely::colour($by, $ln, $seen));
 
-        return $this->end($pot, $then, $then->best($odds->looking(
-            static fn (Odds $by): array => Likely::colour($by, $ln, $seen),
-        )));
+        return [$pot, $then, $belief, $then->best($belief)];
     }
 }

@@ -12,7 +12,7 @@ use Orbek\Core\Pot\Ring;
  * From a closed pot as it may be now: the heat, and the minutes of it, with which all comes out right in the
  * greatest share of what is believed; and when a look at the crust would tell most (docs/model.md, section F).
  */
-final readonly class Steering
+final class Steering
 {
     /** A heat may be left on so much longer than was planned, min. */
     public const LONGER_MIN = 12.5;
@@ -23,10 +23,16 @@ final readonly class Steering
     /** Of what is as likely as this within, the end nearest to the one planned is taken, the latest look. */
     private const AS_LIKELY = 0.01;
 
+    /** Hot water that is sprinkled over dry rice while the lid is up, of its raw weight. */
+    private const SPRINKLED = 0.25;
+
     /** Less low heat than the school's least is worth it where it wins so much more. */
     private const SOONER_WINS = 0.05;
 
     private const NEAR_MIN = 0.01;
+
+    /** What is seen so seldom decides no look. */
+    private const SELDOM = 0.01;
 
     /** Where hardly anything comes right what is least off is done. */
     private const HOPELESS = 0.03;
@@ -34,14 +40,34 @@ final readonly class Steering
     /** A way that is so much less off, in ln browning and what else is missed, is worth a hand at the knob. */
     private const LESS_OFF = 0.1;
 
+    /** @var array<string, Way> with water over the rice first, by the heat */
+    private array $sprinkled = [];
+
+    /** @var non-empty-list<Way> the one planned first */
+    private readonly array $ways;
+
+    private readonly float $sprinkleKg;
+
     /**
-     * @param  non-empty-list<Way>  $ways the one planned first
-     * @param  Flame|null  $on what is on now
+     * @param  Flame|null  $on what is on now, and is planned to stay on for so long
+     * @param  non-empty-list<Flame>  $flames that may be turned to, the one planned first
+     * @param  float  $soonestMin before it may be turned off
+     * @param  float  $leastMin before it should be
+     * @param  float  $plannedMin when it is turned off as planned
      */
     private function __construct(
-        private array $ways, private float $leastMin, private float $plannedMin, private Aim $aim,
-        private MaybePots $pots, private ?Flame $on, private float $restMin,
+        private readonly MaybePots $pots, private readonly ?Flame $on, float $stayMin, array $flames,
+        private readonly float $soonestMin, private readonly float $leastMin, private readonly float $plannedMin,
+        private readonly float $restMin, private readonly Aim $aim, private readonly Followed $followed,
+        private readonly bool $isOpen,
     ) {
+        $this->sprinkleKg = round(self::SPRINKLED * $pots->riceKg(), 2);
+        $ways = array_map(fn (Flame $flame): Way => $this->along($stayMin, $flame), $flames);
+        // Turned sooner than planned, to what is planned or more of it: less comes of turning down.
+        foreach ($stayMin > 0.0 ? array_slice($flames, 0, 2) : [] as $flame) {
+            $ways[] = $this->along(0.0, $flame);
+        }
+        $this->ways = $ways;
     }
 
     /**
@@ -49,28 +75,27 @@ final readonly class Steering
      * @param  non-empty-list<Flame>  $flames that may be turned to, the one planned first
      * @param  float  $spentMin of low heat so far
      * @param  float  $plannedMin till it is turned off as planned
+     * @param  bool  $isOpen whether the lid is up, so that dry rice can be sprinkled
      */
     public static function from(
         MaybePots $pots, ?Flame $on, float $stayMin, array $flames, Bounds $bounds, float $spentMin, float $plannedMin,
-        float $restMin, Aim $aim, Followed $followed = new Followed,
+        float $restMin, Aim $aim, Followed $followed = new Followed, bool $isOpen = false,
     ): self {
-        $least = min($bounds->leastSteered($spentMin), $plannedMin);
-
-        $ways = [];
-        foreach (array_unique([$stayMin, 0.0]) as $stay) {
-            // Turned sooner than planned, to what is planned or more of it: less comes of turning down.
-            foreach ($stay === $stayMin ? $flames : array_slice($flames, 0, 2) as $flame) {
-                $ways[] = Way::of(
-                    pots: $pots, on: $on, stayMin: $stay, flame: $flame, leastMin: $least,
-                    plannedMin: $plannedMin, mostMin: $plannedMin + self::LONGER_MIN, restMin: $restMin, aim: $aim,
-                    followed: $followed,
-                );
-            }
-        }
-
         return new self(
-            ways: $ways, leastMin: min($bounds->lowLeastMin - $spentMin, $plannedMin), plannedMin: $plannedMin,
-            aim: $aim, pots: $pots, on: $on, restMin: $restMin,
+            pots: $pots, on: $on, stayMin: $stayMin, flames: $flames,
+            soonestMin: min($bounds->leastSteered($spentMin), $plannedMin),
+            leastMin: min($bounds->lowLeastMin - $spentMin, $plannedMin), plannedMin: $plannedMin, restMin: $restMin,
+            aim: $aim, followed: $followed, isOpen: $isOpen,
+        );
+    }
+
+    /** What is on stays on for so long, then a heat; so much hot water over the rice before. */
+    private function along(float $stayMin, Flame $flame, float $sprinkledKg = 0.0): Way
+    {
+        return Way::of(
+            pots: $this->pots, on: $this->on, stayMin: $stayMin, flame: $flame, leastMin: $this->soonestMin,
+            plannedMin: $this->plannedMin, mostMin: $this->plannedMin + self::LONGER_MIN, restMin: $this->restMin,
+            aim: $this->aim, followed: $this->followed, sprinkledKg: $sprinkledKg,
         );
     }
 
@@ -116,15 +141,48 @@ final readonly class Steering
     /** What is best from here, by what is believed. */
     public function best(Odds $odds): Turn
     {
-        $shares = array_map(fn (Way $way): array => $way->shares($odds, $this->aim), $this->ways);
+        $dry = $this->bestOf($this->ways, $odds);
+        if (! $this->isOpen || $this->missesBesides($dry, $odds) < self::WORTH) {
+            return $dry;
+        }
+        $wet = $this->bestOf([...$this->ways, ...$this->sprinkling($dry->flame)], $odds);
+
+        return $wet->share < $dry->share + self::WORTH ? $dry : $wet;
+    }
+
+    /** In what share of the belief more than the crust's colour is missed. */
+    private function missesBesides(Turn $turn, Odds $odds): float
+    {
+        $way = $this->wayOf($turn);
+
+        return $way->missesBesides($way->nearest($turn->minutes), $odds);
+    }
+
+    /** @return list<Way> with water over the rice first: the heat planned, a mark more, the one that is best dry */
+    private function sprinkling(Flame $flame): array
+    {
+        $flames = [...array_map(static fn (Way $way): Flame => $way->flame, array_slice($this->ways, 0, 2)), $flame];
+        $ways = [];
+        foreach ($flames as $one) {
+            $key = serialize($one);
+            $ways[$key] = $this->sprinkled[$key] ??= $this->along(0.0, $one, $this->sprinkleKg);
+        }
+
+        return array_values($ways);
+    }
+
+    /** @param  non-empty-list<Way>  $ways */
+    private function bestOf(array $ways, Odds $odds): Turn
+    {
+        $shares = array_map(fn (Way $way): array => $way->shares($odds, $this->aim), $ways);
         $planned = $this->ways[0];
         $asPlanned = $shares[0][$planned->nearest($this->plannedMin)];
-        $hopeless = $this->most($shares, 0.0) < self::HOPELESS ? $this->leastOff($odds, $asPlanned) : null;
+        $hopeless = $this->most($ways, $shares, 0.0) < self::HOPELESS ? $this->leastOff($odds, $asPlanned) : null;
         if ($hopeless !== null) {
             return $hopeless;
         }
-        $most = $this->most($shares, $this->leastMin);
-        $sooner = $this->most($shares, 0.0);
+        $most = $this->most($ways, $shares, $this->leastMin);
+        $sooner = $this->most($ways, $shares, 0.0);
         $from = $sooner > $most + self::SOONER_WINS ? 0.0 : $this->leastMin - self::NEAR_MIN;
         $most = $from > 0.0 ? $most : $sooner;
         if ($most < $asPlanned + self::WORTH) {
@@ -134,12 +192,15 @@ final readonly class Steering
             );
         }
         $best = null;
-        foreach ($this->ways as $w => $way) {
+        foreach ($ways as $w => $way) {
             foreach ($way->minutes as $t => $minutes) {
                 $off = abs($minutes - $this->plannedMin);
                 $isBest = $minutes >= $from && $shares[$w][$t] >= $most - self::AS_LIKELY;
                 if ($isBest && ($best === null || $off < $best[0])) {
-                    $best = [$off, new Turn($way->stayMin, $way->flame, $minutes, $shares[$w][$t], $asPlanned)];
+                    $best = [$off, new Turn(
+                        $way->stayMin, $way->flame, $minutes, $shares[$w][$t], $asPlanned,
+                        sprinkledKg: $way->sprinkledKg,
+                    )];
                 }
             }
         }
@@ -175,13 +236,14 @@ final readonly class Steering
     }
 
     /**
+     * @param  non-empty-list<Way>  $ways
      * @param  non-empty-list<non-empty-list<float>>  $shares by way and minute
      * @param  float  $leastMin of heat at least
      */
-    private function most(array $shares, float $leastMin): float
+    private function most(array $ways, array $shares, float $leastMin): float
     {
         $most = 0.0;
-        foreach ($this->ways as $w => $way) {
+        foreach ($ways as $w => $way) {
             foreach ($way->minutes as $t => $minutes) {
                 $most = $minutes >= $leastMin - self::NEAR_MIN ? max($most, $shares[$w][$t]) : $most;
             }
@@ -197,40 +259,88 @@ final readonly class Steering
      */
     public function look(Odds $odds, Turn $turn): array
     {
+        $look = $this->lookWith($odds, $turn, false);
+
+        return $look[1] >= SteeredKitchens::LOOK_WINS || $this->missesBesides($turn, $odds) < self::WORTH
+            ? $look : $this->lookWith($odds, $turn, true);
+    }
+
+    /**
+     * @param  bool  $isMending whether dry rice is sprinkled at it
+     * @return array{float, float} as of look()
+     */
+    private function lookWith(Odds $odds, Turn $turn, bool $isMending): array
+    {
         $way = $this->wayOf($turn);
-        $others = array_values(array_filter(
-            $this->ways, static fn (Way $other): bool => $other->stayMin === $way->stayMin,
-        ));
-        $wins = [];
         $which = $odds->likeliest();
+        $drier = $this->pots->drier($which);
+        $wins = [];
         foreach ($way->looks as $look => $minute) {
             if ($minute > $turn->minutes) {
                 break;
             }
-            $ends = [];
+            // It was looked at just now.
+            if ($this->isOpen && $look !== Way::AGAIN) {
+                continue;
+            }
             $lost = $way->lostBy($look, $which, $this->pots->all[$which], $this->on, $this->restMin, $this->aim);
             if ($lost === null) {
                 continue;
             }
-            foreach ($others as $other) {
+            $mended = $isMending ? $way->mendedBy(
+                look: $look, which: $drier, itself: $this->pots->all[$drier], on: $this->on,
+                sprinkledKg: $this->sprinkleKg, restMin: $this->restMin, aim: $this->aim,
+            ) : [];
+            $ends = [];
+            foreach ($this->thenTo($way, $isMending) as $other) {
                 foreach ($way->minutes as $t => $till) {
                     if ($till >= $minute) {
-                        $ends[] = $way->then($look, $other, $t, $which, $lost[$t] ?? 0.0);
+                        $ends[] = $way->then(
+                            look: $look, other: $other, till: $t, which: $which, lost: $lost[$t] ?? 0.0,
+                            mended: $mended[$t] ?? [0.0, 0.0],
+                        );
                     }
                 }
             }
-            $share = 0.0;
-            foreach (self::seeing($odds, $way->lnAt[$look]) as $seen) {
-                $most = 0.0;
-                foreach ($ends as [$ln, $fine]) {
-                    $most = max($most, Way::share($ln, $fine, $seen, $odds, $this->aim));
-                }
-                $share += $most;
-            }
-            $wins[] = [$minute, $share - $turn->share];
+            $wins[] = [$minute, $this->shareSeeing($odds, $way->lnAt[$look], $ends, $turn->share) - $turn->share];
         }
 
         return self::latest($wins);
+    }
+
+    /** @return list<Way> that may be gone on with after another, from a look on; of wet rice the likeliest few */
+    private function thenTo(Way $way, bool $isMending): array
+    {
+        $all = $way->sprinkledKg > 0 ? array_values($this->sprinkled) : $this->ways;
+        $there = array_filter($all, static fn (Way $other): bool => $other->stayMin === $way->stayMin);
+
+        return $isMending ? [$way, ...array_slice($there, 0, 2)] : array_values($there);
+    }
+
+    /**
+     * In what share of a belief all comes right, the best being done by what is seen.
+     *
+     * @param  list<array{list<list<float>>, list<list<float>>}>  $ends as of Way::then
+     * @param  float  $unseen the share where something is seen that hardly may be
+     */
+    private function shareSeeing(Odds $odds, OverPots $lnBrowning, array $ends, float $unseen): float
+    {
+        $share = 0.0;
+        foreach (self::seeing($odds, $lnBrowning) as $seen) {
+            $chance = 0.0;
+            foreach ($seen as $wets) {
+                foreach ($wets as $sums) {
+                    $chance += $sums[Odds::BROWNS];
+                }
+            }
+            $most = 0.0;
+            foreach ($chance < self::SELDOM ? [] : $ends as [$ln, $fine]) {
+                $most = max($most, Way::share($ln, $fine, $seen, $odds, $this->aim));
+            }
+            $share += $chance < self::SELDOM ? $chance * $unseen : $most;
+        }
+
+        return $share;
     }
 
     /**
@@ -252,8 +362,9 @@ final readonly class Steering
 
     private function wayOf(Turn $turn): Way
     {
-        foreach ($this->ways as $way) {
-            if ($way->flame === $turn->flame && $way->stayMin === $turn->stayMin) {
+        foreach ([...$this->ways, ...$this->sprinkled] as $way) {
+            if ($way->flame === $turn->flame && $way->stayMin === $turn->stayMin
+                && $way->sprinkledKg === $turn->sprinkledKg) {
                 return $way;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\Steaming;
 
 /** A heat gone on with from a pot as it may be, and what comes of it by the minute at which it is turned off. */
@@ -18,6 +19,9 @@ final readonly class Way
 
     /** A look is thought of at these shares of its minutes. */
     private const LOOKS = [0.0, 0.2, 0.35, 0.5, 0.65, 0.8];
+
+    /** Which of them a second look is thought of at. */
+    public const AGAIN = 4;
 
     private const EVERY_MIN = 2.5;
 
@@ -39,11 +43,12 @@ final readonly class Way
      * @param  non-empty-list<float>  $looks minutes at which it may be looked at
      * @param  list<OverPots>  $lnAt browning then
      * @param  list<list<float>>  $margins to any limit but the crust's colour, by the pots of MaybePots, then by minute
+     * @param  list<list<float>>  $lns browning after the rest, the same way
      */
     private function __construct(
         public float $stayMin, public Flame $flame, public array $minutes, private array $lnBrowning,
         private array $isFine,
-        public array $looks, public array $lnAt, private array $margins,
+        public array $looks, public array $lnAt, private array $margins, private array $lns, public float $sprinkledKg,
     ) {
     }
 
@@ -52,24 +57,26 @@ final readonly class Way
      * @param  float  $stayMin that stays on for so long first
      * @param  float  $leastMin before it may be turned off
      * @param  float  $plannedMin when it is turned off as planned
+     * @param  float  $sprinkledKg hot water over the rice first
      */
     public static function of(
         MaybePots $pots, ?Flame $on, float $stayMin, Flame $flame, float $leastMin, float $plannedMin, float $mostMin,
-        float $restMin, Aim $aim, Followed $followed,
+        float $restMin, Aim $aim, Followed $followed, float $sprinkledKg = 0.0,
     ): self {
         $minutes = [...self::evenly($leastMin, $plannedMin), ...array_slice(self::evenly($plannedMin, $mostMin), 1)];
         $looks = array_map(static fn (float $share): float => round($share * $plannedMin, 2), self::LOOKS);
         $along = static function (Steaming $there) use (
-            $on, $stayMin, $flame, $minutes, $restMin, $aim, $looks,
+            $on, $stayMin, $flame, $minutes, $restMin, $aim, $looks, $sprinkledKg,
         ): array {
             $pot = clone $there;
+            Lifted::sprinkle($pot, $sprinkledKg);
             if ($on !== null) {
                 $pot->advance($on, 60 * $stayMin, self::STEP_S);
             }
 
             return self::follow($pot, $flame, $minutes, $restMin, $aim, $looks);
         };
-        $way = serialize([$stayMin, $flame]);
+        $way = serialize([$stayMin, $flame, $sprinkledKg]);
         $along = array_map(
             static fn (Steaming $one): array => $followed->along($way, $one, $along), $pots->all,
         );
@@ -94,6 +101,8 @@ final readonly class Way
         return new self(
             stayMin: $stayMin, flame: $flame, minutes: $minutes, lnBrowning: $ends, isFine: $fine, looks: $looks,
             lnAt: $at, margins: array_map(static fn (array $along): array => array_column($along[0], 1), $along),
+            lns: array_map(static fn (array $along): array => array_column($along[0], 0), $along),
+            sprinkledKg: $sprinkledKg,
         );
     }
 
@@ -196,25 +205,68 @@ final readonly class Way
      */
     public function lostBy(int $look, int $which, Steaming $itself, ?Flame $on, float $restMin, Aim $aim): ?array
     {
-        $pot = clone $itself;
-        if ($on !== null) {
-            $pot->advance($on, 60 * $this->stayMin, self::STEP_S);
-        }
-        $at = $this->looks[$look];
-        $pot->advance($this->flame, 60 * $at, self::STEP_S);
+        $pot = $this->at($look, $itself, $on);
         if ($aim->steams && $pot->steamedS < 60 * Aim::STEAMED_MIN) {
             return null;
         }
         $pot->open();
-        $later = array_filter($this->minutes, static fn (float $minute): bool => $minute >= $at);
-        $left = array_map(static fn (float $minute): float => $minute - $at, array_values($later));
-        $ends = $left === [] ? [] : self::follow($pot, $this->flame, $left, $restMin, $aim)[0];
         $lost = [];
-        foreach (array_keys($later) as $place => $t) {
-            $lost[$t] = $this->margins[$which][$t] - $ends[$place][1];
+        foreach ($this->from($look, $pot, $restMin, $aim) as $t => [, $margin]) {
+            $lost[$t] = $this->margins[$which][$t] - $margin;
         }
 
         return $lost;
+    }
+
+    /**
+     * What water over the rice at a look mends in a pot, and what it takes from the crust.
+     *
+     * @param  int  $which of the pots of MaybePots, and itself as it is now
+     * @return array<int, array{float, float}> by the minute at which it is turned off, from the look on: the share of
+     *     what is missed that is mended, ln browning
+     */
+    public function mendedBy(
+        int $look, int $which, Steaming $itself, ?Flame $on, float $sprinkledKg, float $restMin, Aim $aim,
+    ): array {
+        $pot = $this->at($look, $itself, $on);
+        $pot->open();
+        Lifted::sprinkle($pot, $sprinkledKg);
+        $mended = [];
+        foreach ($this->from($look, $pot, $restMin, $aim) as $t => [$ln, $margin]) {
+            $misses = 1 - self::fineness($this->margins[$which][$t]);
+            $mends = $misses <= 0.0 ? 0.0 : max(0.0, 1 - (1 - self::fineness($margin)) / $misses);
+            $mended[$t] = [$mends, $ln - $this->lns[$which][$t]];
+        }
+
+        return $mended;
+    }
+
+    /** A pot as it is at a look. */
+    private function at(int $look, Steaming $itself, ?Flame $on): Steaming
+    {
+        $pot = clone $itself;
+        if ($on !== null) {
+            $pot->advance($on, 60 * $this->stayMin, self::STEP_S);
+        }
+        $pot->advance($this->flame, 60 * $this->looks[$look], self::STEP_S);
+
+        return $pot;
+    }
+
+    /**
+     * What a pot comes to from a look on.
+     *
+     * @return array<int, array{float, float}> ln browning and margin at the end, by the minute of turning off
+     */
+    private function from(int $look, Steaming $pot, float $restMin, Aim $aim): array
+    {
+        $at = $this->looks[$look];
+        $later = array_filter($this->minutes, static fn (float $minute): bool => $minute >= $at);
+        $left = array_map(static fn (float $minute): float => $minute - $at, array_values($later));
+
+        return $left === [] ? [] : array_combine(
+            array_keys($later), self::follow($pot, $this->flame, $left, $restMin, $aim)[0],
+        );
     }
 
     /** How surely a limit is met that is read off between pots. */
@@ -240,6 +292,19 @@ final readonly class Way
         return array_map(fn (int $t): float => self::share(
             $this->lnBrowning[$t]->values, $this->isFine[$t], $sums, $odds, $aim,
         ), array_keys($this->minutes));
+    }
+
+    /** In what share of the belief more than the crust's colour is missed. */
+    public function missesBesides(int $t, Odds $odds): float
+    {
+        $misses = 0.0;
+        foreach ($this->isFine[$t] as $w => $there) {
+            foreach ($odds->wet($w) as $i => $weight) {
+                $misses += $weight * (1 - $there[$i]);
+            }
+        }
+
+        return $misses;
     }
 
     /** How far off it comes on the whole: the crust in ln browning; what else is missed weighs far more. */
@@ -275,11 +340,14 @@ final readonly class Way
      * This way up to a look, and another from there: the crust goes on from where it is.
      *
      * @param  float  $lost margin that lifting the lid costs the pot that is likeliest
+     * @param  array{float, float}  $mended the share of what is missed that is mended then, and ln browning it adds
      * @return array{list<list<float>>, list<list<float>>} ln browning at the end and how surely all else is fine, by
      *     wetness, then by ring × mark
      */
-    public function then(int $look, self $other, int $till, int $which, float $lost): array
-    {
+    public function then(
+        int $look, self $other, int $till, int $which, float $lost, array $mended = [0.0, 0.0],
+    ): array {
+        [$mends, $browns] = $mended;
         $ln = $fine = [];
         $closed = self::fineness($other->margins[$which][$till]);
         $left = $closed <= 0.0 ? 1.0 : min(1.0, self::fineness($other->margins[$which][$till] - $lost) / $closed);
@@ -288,8 +356,9 @@ final readonly class Way
             $from = $other->lnAt[$look]->values[$w];
             $to = $other->lnBrowning[$till]->values[$w];
             foreach ($at as $i => $now) {
-                $lns[] = log(max(self::NO_BROWNING, exp($now) + max(0.0, exp($to[$i]) - exp($from[$i]))));
-                $fines[] = $left * ($this->isFine[$till][$w][$i] + $other->isFine[$till][$w][$i]) / 2;
+                $lns[] = log(max(self::NO_BROWNING, exp($now) + max(0.0, exp($to[$i] + $browns) - exp($from[$i]))));
+                $is = ($this->isFine[$till][$w][$i] + $other->isFine[$till][$w][$i]) / 2;
+                $fines[] = $left * ($is + $mends * (1 - $is));
             }
             $ln[] = $lns;
             $fine[] = $fines;

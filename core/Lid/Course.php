@@ -29,12 +29,12 @@ final readonly class Course
     /**
      * @param  non-empty-list<Stretch>  $line as planned
      * @param  float  $everyS seconds between two moments
-     * @param  list<float>  $openedAtMin minutes sealed at which the lid was lifted
+     * @param  list<Lifted>  $lifted when its lid was
      */
     public static function of(
-        SealedPot $pot, array $line, float $stepS = Steaming::STEP_S, float $everyS = 60.0, array $openedAtMin = [],
+        SealedPot $pot, array $line, float $stepS = Steaming::STEP_S, float $everyS = 60.0, array $lifted = [],
     ): self {
-        return Following::of($pot, $line, $stepS, $everyS, $openedAtMin);
+        return Following::of($pot, $line, $stepS, $everyS, $lifted);
     }
 
     /**

@@ -25,22 +25,21 @@ final class Following
 
     private ?float $stillFromMin = null;
 
-    /** @param  list<float>  $openedAtMin */
+    /** @param  list<Lifted>  $lifted the first first */
     private function __construct(
-        SealedPot $pot, private float $stepS, private float $everyS, private array $openedAtMin,
+        SealedPot $pot, private float $stepS, private float $everyS, private array $lifted,
     ) {
         $this->steaming = new Steaming($pot);
         $this->moments = [Moment::of($this->steaming)];
-        sort($this->openedAtMin);
     }
 
     /**
      * @param  non-empty-list<Stretch>  $line
-     * @param  list<float>  $openedAtMin
+     * @param  list<Lifted>  $lifted
      */
-    public static function of(SealedPot $pot, array $line, float $stepS, float $everyS, array $openedAtMin): Course
+    public static function of(SealedPot $pot, array $line, float $stepS, float $everyS, array $lifted): Course
     {
-        $following = new self($pot, $stepS, $everyS, $openedAtMin);
+        $following = new self($pot, $stepS, $everyS, Lifted::inOrder($lifted));
         foreach ($line as $index => $stretch) {
             $following->stretch($stretch, ! isset($line[$index + 1]));
         }
@@ -75,13 +74,12 @@ final class Following
             $next = (floor($this->steaming->seconds / $this->everyS + 1e-6) + 1)
                 * $this->everyS - $this->steaming->seconds;
             $left -= $this->steaming->advance($flame, min($left, $next), $this->stepS, $till);
-            while ($this->openedAtMin !== [] && 60 * $this->openedAtMin[0] <= $this->steaming->seconds) {
-                array_shift($this->openedAtMin);
-                $this->steaming->open();
+            while ($this->lifted !== [] && 60 * $this->lifted[0]->minute <= $this->steaming->seconds) {
+                array_shift($this->lifted)->from($this->steaming);
             }
             $this->moments[] = Moment::of($this->steaming);
             // Only off the heat, with no heat to come: else it goes on losing steam.
-            if ($flame->isOff() && $isLast && $this->openedAtMin === [] && $this->isStill()) {
+            if ($flame->isOff() && $isLast && $this->lifted === [] && $this->isStill()) {
                 $this->stillFromMin = $left > 0.01 ? $this->steaming->seconds / 60 : null;
 
                 return;

@@ -135,6 +135,7 @@ return [
             'boil' => 'its water timed to the boil',
             'steam' => 'steam seen',
             'look' => 'one look at the crust',
+            'again' => 'a second look where it tells',
         ],
     ],
     'CrustColour' => [

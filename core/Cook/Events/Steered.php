@@ -18,13 +18,13 @@ use Orbek\Core\Pot\Plate;
 
 /**
  * The heat under a closed pot was turned as it was told: what is on stays on for some minutes, then another, for so
- * many till it is taken off.
+ * many till it is taken off; where the rice is dry, hot water over it first.
  */
 final readonly class Steered extends Event
 {
     protected function __construct(
         string $id, DateTimeImmutable $at, public float $setting, public string $ring, public ?string $plate,
-        public float $stayMin, public float $minutes,
+        public float $stayMin, public float $minutes, public float $sprinkledMl,
     ) {
         parent::__construct($id, $at);
     }
@@ -35,6 +35,7 @@ final readonly class Steered extends Event
             id: $id, at: $at, setting: $fields->number('setting', 0, 100, '%'), ring: $fields->text('ring'),
             plate: $fields->has('plate') ? $fields->text('plate') : null,
             stayMin: $fields->number('stay', 0, 60, 'min', 0), minutes: $fields->number('minutes', 0, 240, 'min'),
+            sprinkledMl: $fields->number('sprinkled', 0, 1000, 'ml', 0),
         );
     }
 
@@ -53,7 +54,8 @@ final readonly class Steered extends Event
     {
         return ['setting' => $this->setting, 'ring' => $this->ring]
             + ($this->plate === null ? [] : ['plate' => $this->plate])
-            + ['stay' => $this->stayMin, 'minutes' => $this->minutes];
+            + ['stay' => $this->stayMin, 'minutes' => $this->minutes]
+            + ($this->sprinkledMl > 0 ? ['sprinkled' => $this->sprinkledMl] : []);
     }
 
     /** @param  array<string, Plate>  $plates of the kitchen, by id */

@@ -9,12 +9,18 @@ use Orbek\Core\Cook\BoilSays;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\Steered;
+use Orbek\Core\Cook\LidLooks;
 use Orbek\Core\Cook\LidSteer;
 use Orbek\Core\Cook\LidTeaches;
 use Orbek\Core\Cook\TurnedHeat;
+use Orbek\Core\Heat\MaybePots;
+use Orbek\Core\Heat\Turn;
 use Orbek\Core\Learning\FactorBelief;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Course;
+use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\LayerState;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Plan;
@@ -55,27 +61,70 @@ final class LidSteerTest extends TestCase
         $after = $this->steer($steam + 0.5) ?? self::fail('it is steered on');
         self::assertNull($after->turn, 'what was offered is done');
 
-        // Once as told, at the minute that was told, it is looked at.
-        for ($minute = ceil($steam) + 1; $minute < 60; $minute++) {
-            $steer = $this->steer($minute);
-            if ($steer === null) {
-                break;
-            }
-            if ($steer->asksForALook()) {
-                $this->happens($minute, 'cue', ['subject' => 'edge-'.$this->pot($truth, $minute)->colour()->value]);
-                $steer = $this->steer($minute + 0.1);
-                self::assertFalse($steer?->asksForALook() ?? false, 'not again at once');
-            }
-            if ($steer?->turn !== null) {
-                $this->happens($minute + 0.2, 'steered', $steer->event());
-            }
-            $low = $this->cook($minute + 1)->endsAt($task);
-            if ($low !== null && $low <= $this->at($minute + 1)) {
-                $this->happens($minute + 1, 'done', ['subject' => $task]);
-            }
-        }
+        $this->walked($truth, ceil($steam) + 1, $task);
         $end = $this->turned(60)->course($truth);
         self::assertTrue($this->plan->dish->aim()->isGood($end->end()->browning), "B {$end->end()->browning}");
+    }
+
+    /** Golden and dry: what is dry is seen to while the lid is up. */
+    public function test_rice_over_a_filling_that_is_drier_than_thought_is_sprinkled_at_a_look(): void
+    {
+        $this->closed(Sample::plan(self::dish('sour-cherry-polo')));
+        $line = $this->plan->potted->first()->line();
+        $truth = MaybePots::varied($this->plan->sealedPot() ?? self::fail('it goes in'), 1.0, -0.05)->heated(1.15);
+        $steam = Course::of($truth, $line)->steamAtLidMin() ?? self::fail('it steams');
+        $this->happens($steam, 'cue', ['subject' => 'steam']);
+        $before = $this->steer($steam + 0.2) ?? self::fail('it can be steered');
+        self::assertSame(0.0, $before->turn->sprinkledKg ?? 0.0, 'its lid is not up');
+
+        $told = $this->walked($truth, ceil($steam) + 1, 'heat-'.(1 + (Steered::low($line) ?? 0)));
+        self::assertStringContainsString('Sprinkle 80 ml of hot water over the rice and close it.', implode(' ', $told));
+        $this->happens(80.0, 'started', ['subject' => 'open']);
+        $this->happens(81.0, 'served', []);
+        $turned = $this->turned(70);
+        self::assertSame([0.08], array_values(array_filter(array_map(
+            static fn (Lifted $one): float => $one->sprinkledKg, $turned->lifted,
+        ))));
+        self::assertStringContainsString('80 ml of hot water over the rice', Sample::say(LidLooks::of($this->cook(82))));
+        // It is in the rice, and the books of water still close.
+        $course = $turned->course($truth);
+        self::assertEqualsWithDelta(0.0, $course->toArray(false)['balance']['water_g'], 0.5);
+        $driest = static fn (Course $of): float => min([9.0, ...array_map(
+            static fn (LayerState $rice): float => $rice->uptake, $of->riceLayers(),
+        )]);
+        self::assertGreaterThan(2.15, $driest($course));
+        self::assertLessThan(2.15, $driest(Course::of($truth, $course->heat)));
+        // Sent and kept as it was told.
+        $event = array_values(array_filter($this->events, static fn (Event $one): bool => $one instanceof Steered
+            && $one->sprinkledMl > 0))[0] ?? self::fail('it was tapped');
+        self::assertSame(80.0, $event->toArray()['sprinkled'] ?? null);
+    }
+
+    public function test_rice_is_not_taken_off_before_steam_has_shown(): void
+    {
+        $this->closed(Sample::plan(self::dish('lentil-date-walnut-polo')));
+        $this->happens(4.0, 'done', ['subject' => 'heat-1']);
+        $this->happens(4.0, 'started', ['subject' => 'heat-2']);
+        $this->happens(25.0, 'cue', ['subject' => 'no-steam']);
+        self::assertFalse($this->steer(25.5)?->turn->isWaiting ?? false, 'there are minutes left');
+        foreach ([28.5, 29.1] as $minute) {
+            $this->happens($minute, 'cue', ['subject' => 'no-steam']);
+            $steer = $this->steer($minute + 0.1) ?? self::fail('it can be steered');
+            self::assertGreaterThanOrEqual(2.5, $steer->turn->minutes ?? 0.0);
+        }
+        $this->happens(29.2, 'steered', $steer->event());
+        self::assertGreaterThan($this->at(31.0), $this->cook(29.3)->endsAt('heat-2'));
+        $this->happens(29.5, 'cue', ['subject' => 'steam']);
+        self::assertFalse($this->steer(29.6)?->turn->isWaiting ?? false, 'it has shown');
+        // Where nothing better is to be done than to take it off, it is waited for as it is.
+        $over = new Turn(0.0, $steer->turn->flame ?? Flame::off(), 0.0, 0.3, 0.3);
+        self::assertSame([true, false], [$over->isOver(), $over->isWorthIt()]);
+        $waiting = $over->waiting();
+        self::assertSame([true, true, 2.5], [$waiting->isWaiting, $waiting->isWorthIt(), $waiting->minutes]);
+        self::assertStringContainsString(
+            'Leave it on: no steam has shown yet. 3 minutes more at',
+            Sample::say([LidSteer::told($this->plan, $waiting, null, true)]),
+        );
     }
 
     public function test_what_was_told_and_left_alone_changes_nothing(): void
@@ -282,6 +331,37 @@ final class LidSteerTest extends TestCase
         $this->happens($minute + 2, 'served', []);
 
         return $minute;
+    }
+
+    /**
+     * Goes on as told, looking when that is asked for, till it is off the heat.
+     *
+     * @return list<string> what was told
+     */
+    private function walked(SealedPot $truth, float $from, string $low): array
+    {
+        $told = [];
+        for ($minute = $from; $minute < 70; $minute++) {
+            $steer = $this->steer($minute);
+            if ($steer === null) {
+                break;
+            }
+            if ($steer->asksForALook()) {
+                $this->happens($minute, 'cue', ['subject' => 'edge-'.$this->pot($truth, $minute)->colour()->value]);
+                $steer = $this->steer($minute + 0.1);
+                self::assertFalse($steer?->asksForALook() ?? false, 'not again at once');
+            }
+            if ($steer?->turn !== null) {
+                $told[] = Sample::say([$steer->says() ?? self::fail('it is told')]);
+                $this->happens($minute + 0.2, 'steered', $steer->event());
+            }
+            $ends = $this->cook($minute + 1)->endsAt($low);
+            if ($ends !== null && $ends <= $this->at($minute + 1)) {
+                $this->happens($minute + 1, 'done', ['subject' => $low]);
+            }
+        }
+
+        return $told;
     }
 
     /** The pot as it really is by now. */

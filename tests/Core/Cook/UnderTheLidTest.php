@@ -110,7 +110,7 @@ final class UnderTheLidTest extends TestCase
     {
         $open = $this->lid([[15, 'opened', 'lid'], [18, 'opened', 'lid']], 20);
 
-        self::assertSame(2, count($open->openedAtMin));
+        self::assertSame(2, count($open->lifted));
         $closed = $this->lid([], 20)->course;
         // Steam that has gone does not warm the lid again.
         self::assertLessThan($closed->at(15.5)->lidC - 5, $open->course->at(15.5)->lidC);
