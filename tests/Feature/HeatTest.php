@@ -178,7 +178,7 @@ final class HeatTest extends FeatureTestCase
     {
         $dish = $this->dish();
         $this->patchJson(route('dish.change', $dish), [
-            'path' => 'usual/eaters', 'value' => 4, 'view' => 'pot', 'version' => $dish->version,
+            'path' => 'usual/eaters', 'value' => 2, 'view' => 'pot', 'version' => $dish->version,
         ])->assertOk();
         $this->get(route('heat.right', $dish))->assertOk()->assertSee('What would make it surer?');
         $this->get(route('heat.surer', $dish))->assertOk()->assertSee('of 24 kitchens, not in')

@@ -211,7 +211,7 @@ final class HeatSearchTest extends TestCase
         $right = static fn (Robust $one): int => KitchenEnd::right(SteeredKitchens::of(new Steerable(
             pot: $what->pot, line: $one->plan->line, aim: $what->aim, odds: $what->odds, lotSd: $what->lotSd,
             stove: $what->stove, bounds: $what->bounds,
-        ), true)['look']);
+        ), true)['again']);
         self::assertGreaterThan($right($quicker) + 3, $right($best));
         // Where there is room no longer heat than the school asks is taken.
         $chelow = Sample::plan(Sample::dish('plain-chelow')->changed('usual/eaters', 4));
@@ -223,13 +223,13 @@ final class HeatSearchTest extends TestCase
 
     public function test_what_is_right_as_thought_and_often_not_elsewhere_is_made_surer_by_what_is_told(): void
     {
-        $plan = Sample::plan(Sample::dish('lentil-date-walnut-polo')->changed('usual/eaters', 2));
+        $plan = Sample::plan(Sample::dish('sour-cherry-polo')->changed('usual/eaters', 2));
         $mends = $plan->surer();
         self::assertNotSame([], $mends);
         $says = Sample::say($mends[0]->label);
         self::assertMatchesRegularExpression('/: right in \d+ of 24 kitchens, not in \d+$/', $says);
         self::assertSame(1, preg_match('/in (\d+) of 24 kitchens, not in (\d+)/', $says, $told));
-        $right = static fn (Plan $of): int => KitchenEnd::right($of->steered()['look']);
+        $right = static fn (Plan $of): int => KitchenEnd::right($of->steered()['again']);
         self::assertSame((int) $told[2], $right($plan));
         self::assertSame(
             (int) $told[1], $right(Sample::plan($plan->dish->changed($mends[0]->path, $mends[0]->value))),
