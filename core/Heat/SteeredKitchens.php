@@ -27,7 +27,10 @@ final class SteeredKitchens
     public const AGAIN_WINS = 0.05;
 
     /** So often something is decided without steam. */
-    private const WITHOUT_STEAM = 6;
+    private const WITHOUT_STEAM = 3;
+
+    /** Where no steam has shown by then it is waited for so many times as long as one waits before asking anew. */
+    private const WAITS = 5;
 
     /** Where the low heat is chosen. */
     private Crossroads $atLow;
@@ -200,7 +203,11 @@ final class SteeredKitchens
             if ($steamMin !== null || $time >= self::WITHOUT_STEAM || ($turn->isOver() && ! $this->what->aim->steams)) {
                 return [$from, $belief, $turn];
             }
-            $turn = $turn->isOver() ? $turn->waiting() : $turn;
+            if ($turn->isOver()) {
+                // Till it shows, or for so long: nothing is decided in between.
+                $turn = new Turn(0.0, $turn->flame, self::WAITS * Turn::WAITS_MIN, $turn->share, $turn->asPlanned);
+                $time = self::WITHOUT_STEAM - 1;
+            }
         }
     }
 

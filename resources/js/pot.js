@@ -260,7 +260,7 @@ export default () => ({
         for (const [what, selector] of [['right', '[data-right]'], ['mends', '[data-mends]']]) {
             const place = document.querySelector(selector);
             if (!place) continue;
-            reach(`${this.url}/heat/${what}`, { accept: 'text/html, application/json' }).then((reached) => {
+            reach(`${this.url}/heat/${what}`, { accept: 'text/html, application/json', givesUpMs: CHANGES_MS }).then((reached) => {
                 // A later change asks for itself.
                 if (version !== document.getElementById('body').dataset.version) return;
                 const now = document.querySelector(selector);
