@@ -157,9 +157,11 @@ final readonly class RecordDrawing
         return match (true) {
             $event instanceof HeatSet => $this->say->say(
                 'pages/notebook.turned-to', time: $time, heat: round($event->setting).' %', isAsTold: false,
+                sprinkledMl: 0,
             ),
             $event instanceof Steered => $this->say->say(
                 'pages/notebook.turned-to', time: $time, heat: $this->heat($event), isAsTold: true,
+                sprinkledMl: (int) round($event->sprinkledMl),
             ),
             $event instanceof CueSeen => "{$time} ".lcfirst($event->says($this->cook->plan()->dish->craft->cues)),
             $event instanceof Opened => $this->say->say('pages/notebook.lid-off', time: $time),

@@ -28,13 +28,14 @@ final class LidChange
 
         return match (true) {
             $event instanceof HeatSet => Note::of(
-                'under-the-lid.turned', heat: $cook->plan()->kitchen->says($event->flame($ring), $ring),
+                'under-the-lid.turned', heat: $cook->plan()->kitchen->says($event->flame($ring), $ring), sprinkledMl: 0,
             ),
             $event instanceof Steered => Note::of(
                 'under-the-lid.turned',
                 heat: $cook->plan()->kitchen->says(
                     $event->flame($cook->plan()->kitchen->equipment->plates), $ring,
                 ),
+                sprinkledMl: (int) round($event->sprinkledMl),
             ),
             $event instanceof Opened => Note::of('under-the-lid.opened'),
             $event instanceof Late => Note::of('under-the-lid.late', minutes: $event->minutes),

@@ -12,6 +12,7 @@ use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Heat\Steering;
 use Orbek\Core\Heat\Stove;
 use Orbek\Core\Heat\Turn;
+use Orbek\Core\Heat\Way;
 use Orbek\Core\Lid\Cue;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\HeatLine;
@@ -30,9 +31,6 @@ final readonly class LidSteer
     private const LOOKS = 2;
 
     private const APART_MIN = 4.0;
-
-    /** Where a look did not fit, another is asked for after so much of what is left. */
-    private const AGAIN_AFTER = 0.65;
 
     /** A look is asked for from so long before its best minute on. */
     private const BEFORE_MIN = 1.0;
@@ -68,7 +66,8 @@ final readonly class LidSteer
             return null;
         }
         $nowMin = TurnedHeat::minutes($sealedAt, $now);
-        $from = self::from($cook, $lid, $low, $sealedAt);
+        $isWithoutSteam = $plan->dish->aim()->steams && self::isWithoutSteam($cook, $load->stove);
+        $from = self::from($cook, $lid, $low, $sealedAt, $isWithoutSteam);
         if ($from === null) {
             return null;
         }
@@ -83,17 +82,17 @@ final readonly class LidSteer
             pots: $pots->within($odds->rangeOfRings()), on: $on, stayMin: $stayMin,
             flames: Steering::flames($flame, $load->stove), bounds: $plan->dish->bounds(),
             spentMin: $spentMin, plannedMin: $minutes, restMin: $restMin,
-            aim: $plan->dish->aim(), isOpen: self::isOpen($looks, $nowMin) && ! self::isSprinkled($cook),
+            aim: $plan->dish->aim(), isOpen: self::isOpen($looks, $nowMin),
+            isSprinkled: $lid->isSprinkled(),
         );
         $turn = $steering->best($odds);
-        $mayWait = $on === null && $plan->dish->aim()->steams && self::isWithoutSteam($cook, $load->stove);
-        $turn = $mayWait && $turn->isOver() ? $turn->waiting() : $turn;
+        $turn = $on === null && $isWithoutSteam && $turn->isOver() ? $turn->waiting() : $turn;
         $mayLook = count($looks) < self::LOOKS && ! self::isOpen($looks, $nowMin);
         [$lookIn, $wins] = $mayLook ? $steering->look($odds, $turn) : [0.0, 0.0];
         $wanted = $looks === [] ? SteeredKitchens::LOOK_WINS : SteeredKitchens::AGAIN_WINS;
         $lookAtMin = $wins >= $wanted ? $nowMin + $turn->stayMin + $lookIn : null;
         if ($mayLook && $odds->isDoubted && $looks !== []) {
-            $lookAtMin = max($looks) + self::AGAIN_AFTER * ($nowMin + $turn->stayMin + $turn->minutes - max($looks));
+            $lookAtMin = max($looks) + Way::AGAIN_AFTER * ($nowMin + $turn->stayMin + $turn->minutes - max($looks));
         }
 
         return new self(
@@ -109,14 +108,15 @@ final readonly class LidSteer
      *
      * @return array{Flame|null, float, Flame, float, float}|null null where there is nothing to steer yet, or any more
      */
-    private static function from(Cook $cook, UnderTheLid $lid, int $low, DateTimeImmutable $sealedAt): ?array
-    {
+    private static function from(
+        Cook $cook, UnderTheLid $lid, int $low, DateTimeImmutable $sealedAt, bool $isWithoutSteam,
+    ): ?array {
         $line = $cook->plan()->potted->first()->line();
         $at = static fn (int $index): Progress => $cook->state->progress[WorkKind::Heat->id($index)] ?? new Progress;
         $heats = array_values(array_filter($lid->left(), static fn (Stretch $stretch): bool => ! $stretch->isRest()));
         if ($at($low)->isRunning()) {
-            // Where its minutes are up it is still on.
-            $flame = $heats[0]->flame ?? $lid->lastHeat();
+            // Its minutes up, it is gone on with where steam is waited for.
+            $flame = $heats[0]->flame ?? ($isWithoutSteam ? $lid->lastHeat() : null);
 
             return $flame === null ? null : [
                 null, 0.0, $flame, $heats[0]->minutes ?? 0.0,
@@ -174,17 +174,6 @@ final readonly class LidSteer
     private static function isOpen(array $looks, float $nowMin): bool
     {
         return $looks !== [] && $nowMin < max($looks) + self::APART_MIN;
-    }
-
-    private static function isSprinkled(Cook $cook): bool
-    {
-        foreach ($cook->state->lidEvents as $event) {
-            if ($event instanceof Steered && $event->sprinkledMl > 0) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

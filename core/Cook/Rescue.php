@@ -9,8 +9,6 @@ use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\LayerState;
 use Orbek\Core\Lid\Lifted;
-use Orbek\Core\Lid\SealedLayer;
-use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Pot\Matter;
@@ -41,7 +39,7 @@ final class Rescue
     /** @return list<Note> */
     private static function topHard(UnderTheLid $lid): array
     {
-        $rawKg = self::rawKg($lid);
+        $rawKg = $lid->pot()->riceKg();
         foreach ([0.06, 0.12, 0.2, 0.3] as $share) {
             foreach ([8, 12, 18, 25] as $minutes) {
                 $steaming = $lid->asItIs();
@@ -152,7 +150,7 @@ final class Rescue
             : Note::of(
                 'rescue.lift-rice-off',
                 done: (int) round(100 * $done),
-                layers: (int) round(60 * self::rawKg($lid)),
+                layers: (int) round(60 * $lid->pot()->riceKg()),
             );
 
         return $says;
@@ -245,15 +243,6 @@ final class Rescue
                 : $least,
             INF,
         );
-    }
-
-    private static function rawKg(UnderTheLid $lid): float
-    {
-        return array_sum(array_map(
-            static fn (
-                SealedLayer $layer,
-            ): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0, $lid->pot()->layers,
-        ));
     }
 
     private static function low(UnderTheLid $lid): Flame

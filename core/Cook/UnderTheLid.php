@@ -163,6 +163,11 @@ final readonly class UnderTheLid
         return $steaming;
     }
 
+    public function isSprinkled(): bool
+    {
+        return array_filter($this->lifted, static fn (Lifted $one): bool => $one->sprinkledKg > 0) !== [];
+    }
+
     /** The last heat under it, as it was turned; null where there is none. */
     public function lastHeat(): ?Flame
     {

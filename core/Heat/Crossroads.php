@@ -35,7 +35,7 @@ final class Crossroads
     public function __construct(
         private readonly Steerable $what, private readonly MaybePots $pots, private readonly ?Flame $on,
         private readonly float $spentMin, private readonly Turn $planned, private readonly float $restMin,
-        private readonly bool $isOpen = false,
+        private readonly bool $isOpen = false, private readonly bool $isSprinkled = false,
     ) {
         $this->followed = new Followed;
     }
@@ -79,7 +79,7 @@ final class Crossroads
      */
     public function look(Odds $odds, Turn $turn, ?int $alike = null): ?array
     {
-        // Looked into once all else is known well: only rings that may be are followed on.
+        // A second look comes once all else is known well: only rings that may be are followed on.
         $rings = $this->isOpen ? $odds->rangeOfRings() : null;
         $key = serialize([$turn->stayMin, $turn->flame, $turn->sprinkledKg, $alike, $rings]);
         if (! array_key_exists($key, $this->looks)) {
@@ -104,6 +104,7 @@ final class Crossroads
             what: $this->what, pots: $pots, on: null, spentMin: $this->spentMin + $minutes,
             planned: new Turn(0.0, $turn->flame, max(0.0, $turn->minutes - $minutes), 0.0, 0.0),
             restMin: $this->restMin, isOpen: $isOpen,
+            isSprinkled: $this->isSprinkled || $turn->sprinkledKg > 0,
         );
     }
 
@@ -116,6 +117,7 @@ final class Crossroads
             flames: Steering::flames($this->planned->flame, $this->what->stove), bounds: $this->what->bounds,
             spentMin: $this->spentMin, plannedMin: $this->planned->minutes, restMin: $this->restMin,
             aim: $this->what->aim, followed: $this->followed, isOpen: $this->isOpen,
+            isSprinkled: $this->isSprinkled,
         );
     }
 }

@@ -138,15 +138,6 @@ final readonly class MaybePots
         return self::wets($this->rings)[0] + intdiv($which, Odds::MARK_NODES);
     }
 
-    /** Raw rice in it. */
-    public function riceKg(): float
-    {
-        return array_sum(array_map(
-            static fn (SealedLayer $layer): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0,
-            $this->all[0]->pot->layers,
-        ));
-    }
-
     /** Ln browning now. */
     public function lnBrowning(): OverPots
     {

@@ -29,8 +29,8 @@ final class SteeredKitchens
     /** So often something is decided without steam. */
     private const WITHOUT_STEAM = 3;
 
-    /** Where no steam has shown by then it is waited for so many times as long as one waits before asking anew. */
-    private const WAITS = 5;
+    /** Where its minutes are up without steam that is waited for so long, min, once. */
+    private const LATEST_MIN = 12.5;
 
     /** Where the low heat is chosen. */
     private Crossroads $atLow;
@@ -190,6 +190,7 @@ final class SteeredKitchens
     private function waited(Steaming $pot, Odds $odds, Turn $turn, SampledKitchen $kitchen): array
     {
         $from = $this->atLow;
+        $mayWait = $this->what->aim->steams;
         for ($time = 0; ; $time++) {
             while ($pot->steamAtLidS === null && $turn->minutes > 0.0) {
                 $minutes = min(Turn::WAITS_MIN, $turn->minutes);
@@ -200,13 +201,12 @@ final class SteeredKitchens
             $steamMin = $pot->steamAtLidS === null ? null : $pot->steamAtLidS / 60;
             $belief = $this->whenSteam($odds, $from, $pot, $steamMin, $kitchen);
             $turn = $from->best($belief);
-            if ($steamMin !== null || $time >= self::WITHOUT_STEAM || ($turn->isOver() && ! $this->what->aim->steams)) {
+            if ($steamMin !== null || ($turn->isOver() ? ! $mayWait : $time >= self::WITHOUT_STEAM)) {
                 return [$from, $belief, $turn];
             }
             if ($turn->isOver()) {
-                // Till it shows, or for so long: nothing is decided in between.
-                $turn = new Turn(0.0, $turn->flame, self::WAITS * Turn::WAITS_MIN, $turn->share, $turn->asPlanned);
-                $time = self::WITHOUT_STEAM - 1;
+                $turn = $turn->waiting(self::LATEST_MIN);
+                $mayWait = false;
             }
         }
     }

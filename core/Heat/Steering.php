@@ -59,9 +59,9 @@ final class Steering
         private readonly MaybePots $pots, private readonly ?Flame $on, float $stayMin, array $flames,
         private readonly float $soonestMin, private readonly float $leastMin, private readonly float $plannedMin,
         private readonly float $restMin, private readonly Aim $aim, private readonly Followed $followed,
-        private readonly bool $isOpen,
+        private readonly bool $isOpen, private readonly bool $isSprinkled,
     ) {
-        $this->sprinkleKg = round(self::SPRINKLED * $pots->riceKg(), 2);
+        $this->sprinkleKg = round(self::SPRINKLED * $pots->all[0]->pot->riceKg(), 2);
         $ways = array_map(fn (Flame $flame): Way => $this->along($stayMin, $flame), $flames);
         // Turned sooner than planned, to what is planned or more of it: less comes of turning down.
         foreach ($stayMin > 0.0 ? array_slice($flames, 0, 2) : [] as $flame) {
@@ -76,16 +76,18 @@ final class Steering
      * @param  float  $spentMin of low heat so far
      * @param  float  $plannedMin till it is turned off as planned
      * @param  bool  $isOpen whether the lid is up, so that dry rice can be sprinkled
+     * @param  bool  $isSprinkled whether it was already: once is enough
      */
     public static function from(
         MaybePots $pots, ?Flame $on, float $stayMin, array $flames, Bounds $bounds, float $spentMin, float $plannedMin,
         float $restMin, Aim $aim, Followed $followed = new Followed, bool $isOpen = false,
+        bool $isSprinkled = false,
     ): self {
         return new self(
             pots: $pots, on: $on, stayMin: $stayMin, flames: $flames,
             soonestMin: min($bounds->leastSteered($spentMin), $plannedMin),
             leastMin: min($bounds->lowLeastMin - $spentMin, $plannedMin), plannedMin: $plannedMin, restMin: $restMin,
-            aim: $aim, followed: $followed, isOpen: $isOpen,
+            aim: $aim, followed: $followed, isOpen: $isOpen, isSprinkled: $isSprinkled,
         );
     }
 
@@ -142,7 +144,7 @@ final class Steering
     public function best(Odds $odds): Turn
     {
         $dry = $this->bestOf($this->ways, $odds);
-        if (! $this->isOpen || $this->missesBesides($dry, $odds) < self::WORTH) {
+        if (! $this->isOpen || $this->isSprinkled || $this->missesBesides($dry, $odds) < self::WORTH) {
             return $dry;
         }
         $wet = $this->bestOf([...$this->ways, ...$this->sprinkling($dry->flame)], $odds);
@@ -261,7 +263,8 @@ final class Steering
     {
         $look = $this->lookWith($odds, $turn, false);
 
-        return $look[1] >= SteeredKitchens::LOOK_WINS || $this->missesBesides($turn, $odds) < self::WORTH
+        return $look[1] >= SteeredKitchens::LOOK_WINS || $this->isSprinkled || $turn->sprinkledKg > 0
+            || $this->missesBesides($turn, $odds) < self::WORTH
             ? $look : $this->lookWith($odds, $turn, true);
     }
 

@@ -39,12 +39,9 @@ final readonly class Turn
     }
 
     /** The same where no steam has shown: rice that is to be steamed is not taken off before it has. */
-    public function waiting(): self
+    public function waiting(float $minutes = self::WAITS_MIN): self
     {
-        return new self(
-            0.0, $this->flame, max(self::WAITS_MIN, $this->minutes), $this->share, $this->asPlanned,
-            isWaiting: $this->minutes < self::SOON_MIN,
-        );
+        return new self(0.0, $this->flame, $minutes, $this->share, $this->asPlanned, isWaiting: true);
     }
 
     /** Whether it is taken off now. */

@@ -18,9 +18,11 @@ final readonly class Way
     private const ROUGH_STEP_S = 30.0;
 
     /** A look is thought of at these shares of its minutes. */
-    private const LOOKS = [0.0, 0.2, 0.35, 0.5, 0.65, 0.8];
+    private const LOOKS = [0.0, 0.2, 0.35, 0.5, self::AGAIN_AFTER, 0.8];
 
-    /** Which of them a second look is thought of at. */
+    /** A second look is had after so much of what is left, and which of them that is. */
+    public const AGAIN_AFTER = 0.65;
+
     public const AGAIN = 4;
 
     private const EVERY_MIN = 2.5;

@@ -180,6 +180,14 @@ final readonly class SealedPot
         return $this->copy($this->netW, $seal, $this->layers);
     }
 
+    /** Raw rice in it. */
+    public function riceKg(): float
+    {
+        return array_sum(array_map(
+            static fn (SealedLayer $layer): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0, $this->layers,
+        ));
+    }
+
     /** @param  callable(SealedLayer): SealedLayer  $change of each layer */
     public function changed(callable $change): self
     {

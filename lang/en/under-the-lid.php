@@ -9,7 +9,7 @@ return [
     'rice-at-another-time' => 'the rice is done {minutes} min {isLater, select, yes{later} other{earlier}}',
     'other-steam' => '{grams} g {isMore, select, yes{more} other{less}} steam gets out',
     'changes-nothing' => '{what}: nothing that matters changes.',
-    'turned' => 'Turned to {heat}',
+    'turned' => '{sprinkledMl, plural, =0{Turned to {heat}} other{Sprinkled with # ml of hot water, turned to {heat}}}',
     'opened' => 'Opened',
     'changes' => '{what}: {says}.',
 ];

@@ -9,7 +9,7 @@ return [
     'rice-at-another-time' => 'برنج {minutes} دقیقه {isLater, select, yes{دیرتر} other{زودتر}} می‌پزد',
     'other-steam' => '{grams} گرم بخار {isMore, select, yes{بیشتر} other{کمتر}} بیرون می‌رود',
     'changes-nothing' => '{what}: چیز مهمی عوض نمی‌شود.',
-    'turned' => 'روی {heat} گذاشته شد',
+    'turned' => '{sprinkledMl, plural, =0{} other{# میلی‌لیتر آب داغ پاشیده شد، }}روی {heat} گذاشته شد',
     'opened' => 'باز شد',
     'changes' => '{what}: {says}.',
 ];

@@ -16,6 +16,7 @@ use Orbek\Core\Learning\WaterBoiled;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
+use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -37,6 +38,8 @@ final class SteeredTest extends BrowserTestCase
 
     /** The pot as it really is. */
     private Steaming $truth;
+
+    private int $sealedAt;
 
     /** @var list<array{float, Flame|null}> what is on from when, minutes sealed; null when the lid comes off */
     private array $turns = [];
@@ -76,8 +79,11 @@ final class SteeredTest extends BrowserTestCase
         $this->stack->killServer();
         try {
             $row = $looked = $steam = null;
-            // However long the machine takes: a minute passes when the test says so.
-            $this->browser->executeScript('const at = Date.now(); Date.now = () => at;');
+            // However long the machine took: it is the minute of the lid, and a minute passes when the test says so.
+            $this->browser->executeScript(
+                'const at = Date.now(); Date.now = () => at; const stove = Alpine.$data(document.querySelector(".stove")); stove.offset.at += 1000 * (stove.now() - arguments[0]); stove.layOver()',
+                [$this->sealedAt],
+            );
             for ($minute = 1; $minute < 80 && $this->turns !== []; $minute++) {
                 $this->browser->executeScript(
                     'const stove = Alpine.$data(document.querySelector(".stove")); stove.offset.at -= 60000; stove.layOver()',
@@ -117,6 +123,7 @@ final class SteeredTest extends BrowserTestCase
     {
         $says = Sample::say(LidSteer::told($this->known, $turn, $on, $isSame));
         $this->waitForText('#alone [data-step="heat-1"] .steer-alone', $says);
+        Lifted::sprinkle($this->truth, $turn->sprinkledKg);
         $low = $minute + ($on === null ? 0.0 : $turn->stayMin);
         $this->turned($minute, $low, $turn->flame, $turn->minutes);
     }
@@ -150,7 +157,7 @@ final class SteeredTest extends BrowserTestCase
         }
         $this->browser->navigate()->refresh();
         $this->waitForText('.changed', 'gives more than was thought');
-        $this->post('layer', $now - 10, $now - 5);
+        $this->post('layer', $now - 10, $this->sealedAt = $now - 5);
         $this->browser->navigate()->refresh();
         $this->waitForText('.now h1', 'heat');
         $this->known = $this->plan->planner()->afterTheBoil([
@@ -195,6 +202,7 @@ final class SteeredTest extends BrowserTestCase
     {
         $told = (array) $this->browser->executeScript('return { ...document.querySelector(".act.steered").dataset }');
         $number = static fn (string $name): float => is_numeric($told[$name] ?? null) ? (float) $told[$name] : 0.0;
+        Lifted::sprinkle($this->truth, $number('sprinkled') / 1000);
         $plates = $this->plan->kitchen->equipment->plates;
         $flame = Flame::on((string) $told['ring'], $number('setting') / 100, $plates[$told['plate'] ?? ''] ?? null);
         $this->turned($minute, $minute + $number('stay'), $flame, $number('minutes'));

@@ -177,7 +177,7 @@ return [
     'taught-end' => '{end, select, less{{isSalt, select, yes{less salt} other{sooner}}} usual{{isSalt, select, yes{as usual} other{as its kind}}} other{{isSalt, select, yes{more salt} other{later}}}}',
     'from-to' => '{from} to {till}',
     'not-noted-then' => 'not noted',
-    'turned-to' => '{time} turned {isAsTold, select, yes{as told } other{}}to {heat}',
+    'turned-to' => '{time} {sprinkledMl, plural, =0{} other{# ml of hot water over the rice, }}turned {isAsTold, select, yes{as told } other{}}to {heat}',
     'lid-off' => '{time} lid off for a look',
     'likely-between' => '{likely} ({low} to {high})',
     'pot-on-ring' => '{pot} on {ring}',

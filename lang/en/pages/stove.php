@@ -122,7 +122,7 @@ return [
     'slide-a-knife-down-the-wall' => 'Slide a knife down the wall, ease the crust off it, look. Lid back on at once: it costs {number} g of steam.',
     'or-smell-and-listen-the-lid' => 'Or smell and listen, the lid on:',
     'instead-of' => 'instead of',
-    'turned-so' => 'Turned so',
+    'turned-so' => '{isSprinkled, select, yes{Sprinkled and done so} other{Turned so}}',
     'changed-before-2' => 'changed: {index} before',
     'task-alone' => '{minutes} min{hasDetail, select, yes{; {detail}} other{}}',
     'practice-is-simulated' => '<strong>Practice.</strong> The kitchen is simulated and not quite what the plan takes it for; nothing of it is kept.{late, plural, =0{} other{ The guests call: they come # min later.}}',

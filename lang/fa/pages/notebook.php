@@ -177,7 +177,7 @@ return [
     'taught-end' => '{end, select, less{{isSalt, select, yes{کم‌نمک‌تر} other{زودتر}}} usual{{isSalt, select, yes{معمولی} other{مثل نوعش}}} other{{isSalt, select, yes{پرنمک‌تر} other{دیرتر}}}}',
     'from-to' => '{from} تا {till}',
     'not-noted-then' => 'یادداشت نشده',
-    'turned-to' => '{time} {isAsTold, select, yes{طبق گفته } other{}}روی {heat} گذاشته شد',
+    'turned-to' => '{time} {sprinkledMl, plural, =0{} other{# میلی‌لیتر آب داغ روی برنج، }}{isAsTold, select, yes{طبق گفته } other{}}روی {heat} گذاشته شد',
     'lid-off' => '{time} در برای نگاه برداشته شد',
     'likely-between' => '{likely} ({low} تا {high})',
     'pot-on-ring' => '{pot} روی {ring}',

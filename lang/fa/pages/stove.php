@@ -122,7 +122,7 @@ return [
     'slide-a-knife-down-the-wall' => 'کارد را از دیواره پایین ببرید، ته‌دیگ را از آن جدا کنید، نگاه کنید. زود در را بگذارید: {number} گرم بخار خرجش است.',
     'or-smell-and-listen-the-lid' => 'یا با درِ بسته بو کنید و گوش بدهید:',
     'instead-of' => 'به‌جای',
-    'turned-so' => 'همین‌طور گذاشتم',
+    'turned-so' => '{isSprinkled, select, yes{پاشیدم و همین‌طور گذاشتم} other{همین‌طور گذاشتم}}',
     'changed-before-2' => 'عوض شد: پیش‌تر {index}',
     'task-alone' => '{minutes} دقیقه{hasDetail, select, yes{؛ {detail}} other{}}',
     'practice-is-simulated' => '<strong>تمرین.</strong> آشپزخانه ساختگی است و درست همان نیست که برنامه گمان می‌کند؛ چیزی از آن نگه داشته نمی‌شود.{late, plural, =0{} other{ مهمان‌ها زنگ زدند: # دقیقه دیرتر می‌آیند.}}',

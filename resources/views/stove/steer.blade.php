@@ -18,8 +18,8 @@
         <p class="what-to-do"><strong>{{ $steer->says() }}</strong>
             <s><span class="visually-hidden">{{ $t('pages/stove.instead-of') }} </span>{{ $steer->was() }}</s></p>
         <button type="button" class="act steered" data-event="steered" data-subject="lid"
-            @foreach ($steer->event() as $field => $value)data-{{ $field }}="{{ $value }}" @endforeach>{{ $t('pages/stove.turned-so')
-                }}<span
+            @foreach ($steer->event() as $field => $value)data-{{ $field }}="{{ $value }}" @endforeach>{{
+                $t('pages/stove.turned-so', isSprinkled: isset($steer->event()['sprinkled'])) }}<span
             class="visually-hidden">: {{ $lid->plan->dish->name }}</span></button>
     @endif
     @foreach ($steer->more() as $says)<p class="small">{{ $says }}</p>@endforeach

@@ -9,6 +9,7 @@ use Orbek\Core\Cook\BoilSays;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
 use Orbek\Core\Cook\Events\Steered;
+use Orbek\Core\Cook\LidChange;
 use Orbek\Core\Cook\LidLooks;
 use Orbek\Core\Cook\LidSteer;
 use Orbek\Core\Cook\LidTeaches;
@@ -86,6 +87,10 @@ final class LidSteerTest extends TestCase
             static fn (Lifted $one): float => $one->sprinkledKg, $turned->lifted,
         ))));
         self::assertStringContainsString('80 ml of hot water over the rice', Sample::say(LidLooks::of($this->cook(82))));
+        $event = array_values(array_filter($this->events, static fn (Event $one): bool => $one instanceof Steered
+            && $one->sprinkledMl > 0))[0] ?? self::fail('it was tapped');
+        $what = LidChange::what($this->cook(70), $event) ?? self::fail('it is something of the pot');
+        self::assertStringStartsWith('Sprinkled with 80 ml of hot water, turned to', Sample::say([$what]));
         // It is in the rice, and the books of water still close.
         $course = $turned->course($truth);
         self::assertEqualsWithDelta(0.0, $course->toArray(false)['balance']['water_g'], 0.5);
@@ -95,8 +100,6 @@ final class LidSteerTest extends TestCase
         self::assertGreaterThan(2.15, $driest($course));
         self::assertLessThan(2.15, $driest(Course::of($truth, $course->heat)));
         // Sent and kept as it was told.
-        $event = array_values(array_filter($this->events, static fn (Event $one): bool => $one instanceof Steered
-            && $one->sprinkledMl > 0))[0] ?? self::fail('it was tapped');
         self::assertSame(80.0, $event->toArray()['sprinkled'] ?? null);
     }
 

@@ -18,9 +18,7 @@ use Orbek\Core\Heat\Steering;
 use Orbek\Core\Heat\Turn;
 use Orbek\Core\Heat\Way;
 use Orbek\Core\Lid\CrustColour;
-use Orbek\Core\Lid\SealedLayer;
 use Orbek\Core\Lid\SealedPot;
-use Orbek\Core\Lid\SealedRice;
 use Orbek\Core\Lid\Steaming;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
@@ -156,7 +154,7 @@ final class SteeringTest extends TestCase
 
         // Only with its lid up, only where it is dry.
         $line = LineTillLow::of($what->line) ?? self::fail('there is a low heat');
-        $best = static function (bool $isOpen, float $wetter) use ($what, $line): Turn {
+        $best = static function (bool $isOpen, float $wetter, bool $isSprinkled = false) use ($what, $line): Turn {
             $pots = MaybePots::of(
                 MaybePots::varied($what->pot, 1.0, $wetter), $what->odds, $what->lotSd,
                 static fn (SealedPot $pot): Steaming => $line->follow($pot)[0],
@@ -165,20 +163,15 @@ final class SteeringTest extends TestCase
             return Steering::from(
                 pots: $pots, on: null, stayMin: 0.0, flames: Steering::flames($line->low->flame, $what->stove),
                 bounds: $what->bounds, spentMin: 5.0, plannedMin: 35.0, restMin: $line->restMin, aim: $what->aim,
-                isOpen: $isOpen,
+                isOpen: $isOpen, isSprinkled: $isSprinkled,
             )->best($what->odds->knowingRing(0.1, 0.05));
         };
         $dry = $best(true, -0.06);
-        self::assertEqualsWithDelta(0.25, $dry->sprinkledKg / self::riceKg($what->pot), 0.02);
+        self::assertEqualsWithDelta(0.25, $dry->sprinkledKg / $what->pot->riceKg(), 0.02);
         self::assertGreaterThan($best(false, -0.06)->share + 0.03, $dry->share);
-        self::assertSame([0.0, 0.0], [$best(false, -0.06)->sprinkledKg, $best(true, 0.06)->sprinkledKg]);
-    }
-
-    private static function riceKg(SealedPot $pot): float
-    {
-        return array_sum(array_map(
-            static fn (SealedLayer $layer): float => $layer instanceof SealedRice ? $layer->rawKg : 0.0, $pot->layers,
-        ));
+        self::assertSame([0.0, 0.0, 0.0], [
+            $best(false, -0.06)->sprinkledKg, $best(true, 0.06)->sprinkledKg, $best(true, -0.06, true)->sprinkledKg,
+        ], 'closed; wet; sprinkled already');
     }
 
     public function test_on_a_ring_that_is_known_to_give_more_less_is_done(): void
