@@ -16,10 +16,9 @@ final class Crossroads
 {
     private const STEP_S = 10.0;
 
-    /** @var array<string, Steering> by the rings that count */
-    private array $steerings = [];
-
     private readonly Followed $followed;
+
+    private readonly int $place;
 
     /** @var array<string, self> by what was done from here */
     private array $ways = [];
@@ -36,8 +35,10 @@ final class Crossroads
         private readonly Steerable $what, private readonly MaybePots $pots, private readonly ?Flame $on,
         private readonly float $spentMin, private readonly Turn $planned, private readonly float $restMin,
         private readonly bool $isOpen = false, private readonly bool $isSprinkled = false,
+        private readonly RecentSteerings $steerings = new RecentSteerings,
     ) {
         $this->followed = new Followed;
+        $this->place = $steerings->place();
     }
 
     /** @return list<float|null> as of MaybePots */
@@ -52,10 +53,11 @@ final class Crossroads
         return $this->steering($before ?? $odds)->best($odds);
     }
 
-    /** All pots turned, so far on: as planned there till its minutes are up. */
+    /** All pots turned, so far on, with their lids on: as planned there till its minutes are up. */
     public function after(Turn $turn, float $minutes): self
     {
-        return $this->ways[serialize([$turn, $minutes])] ??= $this->then(
+        // Not its shares: these are each cook's own.
+        return $this->ways[serialize([$turn->stayMin, $turn->flame, $turn->minutes, $minutes])] ??= $this->then(
             $this->pots->after(fn (Steaming $pot) => $this->goOn($pot, $turn, $minutes)), $turn, $minutes,
         );
     }
@@ -79,23 +81,31 @@ final class Crossroads
      */
     public function look(Odds $odds, Turn $turn, ?int $alike = null): ?array
     {
-        // A second look comes once all else is known well: only rings that may be are followed on.
-        $rings = $this->isOpen ? $odds->rangeOfRings() : null;
-        $key = serialize([$turn->stayMin, $turn->flame, $turn->sprinkledKg, $alike, $rings]);
+        if ($this->isOpen) {
+            // Hardly two kitchens come the same way to a second look: nothing is kept, only what may be followed.
+            return $this->lookAt($this->pots->within($odds->rangeOfRings()), $odds, $turn, SteeredKitchens::AGAIN_WINS);
+        }
+        $key = serialize([$turn->stayMin, $turn->flame, $alike]);
         if (! array_key_exists($key, $this->looks)) {
-            [$at, $wins] = $this->steering($odds)->look($odds, $turn);
-            $wanted = $this->isOpen ? SteeredKitchens::AGAIN_WINS : SteeredKitchens::LOOK_WINS;
-            $pots = $wins < $wanted ? null : ($rings === null ? $this->pots : $this->pots->within($rings))->after(
-                function (Steaming $pot) use ($turn, $at): void {
-                    $this->goOn($pot, $turn, $at);
-                    $pot->open();
-                },
-            );
-            $this->looks[$key] = $pots === null
-                ? null : [$at, $pots->lnBrowning(), $this->then($pots, $turn, $at, isOpen: true)];
+            $this->looks[$key] = $this->lookAt($this->pots, $odds, $turn, SteeredKitchens::LOOK_WINS);
         }
 
         return $this->looks[$key];
+    }
+
+    /** @return array{float, OverPots, self}|null as of look() */
+    private function lookAt(MaybePots $pots, Odds $odds, Turn $turn, float $wanted): ?array
+    {
+        [$at, $wins] = $this->steering($odds)->look($odds, $turn);
+        if ($wins < $wanted) {
+            return null;
+        }
+        $there = $pots->after(function (Steaming $pot) use ($turn, $at): void {
+            $this->goOn($pot, $turn, $at);
+            $pot->open();
+        });
+
+        return [$at, $there->lnBrowning(), $this->then($there, $turn, $at, isOpen: true)];
     }
 
     private function then(MaybePots $pots, Turn $turn, float $minutes, bool $isOpen = false): self
@@ -104,7 +114,7 @@ final class Crossroads
             what: $this->what, pots: $pots, on: null, spentMin: $this->spentMin + $minutes,
             planned: new Turn(0.0, $turn->flame, max(0.0, $turn->minutes - $minutes), 0.0, 0.0),
             restMin: $this->restMin, isOpen: $isOpen,
-            isSprinkled: $this->isSprinkled || $turn->sprinkledKg > 0,
+            isSprinkled: $this->isSprinkled || $turn->sprinkledKg > 0, steerings: $this->steerings,
         );
     }
 
@@ -112,12 +122,12 @@ final class Crossroads
     {
         $rings = $odds->rangeOfRings();
 
-        return $this->steerings[serialize($rings)] ??= Steering::from(
+        return $this->steerings->at(serialize([$this->place, $rings]), fn (): Steering => Steering::from(
             pots: $this->pots->within($rings), on: $this->on, stayMin: $this->planned->stayMin,
             flames: Steering::flames($this->planned->flame, $this->what->stove), bounds: $this->what->bounds,
             spentMin: $this->spentMin, plannedMin: $this->planned->minutes, restMin: $this->restMin,
             aim: $this->what->aim, followed: $this->followed, isOpen: $this->isOpen,
             isSprinkled: $this->isSprinkled,
-        );
+        ));
     }
 }

@@ -192,12 +192,8 @@ final class SteeredKitchens
         $from = $this->atLow;
         $mayWait = $this->what->aim->steams;
         for ($time = 0; ; $time++) {
-            while ($pot->steamAtLidS === null && $turn->minutes > 0.0) {
-                $minutes = min(Turn::WAITS_MIN, $turn->minutes);
-                $from->goOn($pot, $turn, $minutes);
-                $from = $from->after($turn, $minutes);
-                $turn = new Turn(0.0, $turn->flame, $turn->minutes - $minutes, 0.0, 0.0);
-            }
+            $from->goOn($pot, $turn, 0.0);
+            $from = $from->after($turn, $this->untilSteam($pot, $turn));
             $steamMin = $pot->steamAtLidS === null ? null : $pot->steamAtLidS / 60;
             $belief = $this->whenSteam($odds, $from, $pot, $steamMin, $kitchen);
             $turn = $from->best($belief);
@@ -209,6 +205,19 @@ final class SteeredKitchens
                 $mayWait = false;
             }
         }
+    }
+
+    /** @return float minutes for which it goes on: till steam is seen to have shown, or those planned are up */
+    private function untilSteam(Steaming $pot, Turn $turn): float
+    {
+        $waited = 0.0;
+        while ($pot->steamAtLidS === null && $waited < $turn->minutes) {
+            $minutes = min(Turn::WAITS_MIN, $turn->minutes - $waited);
+            $pot->advance($turn->flame, 60 * $minutes, self::STEP_S);
+            $waited += $minutes;
+        }
+
+        return $waited;
     }
 
     private function end(Steaming $pot, Crossroads $from, Turn $turn): KitchenEnd
