@@ -160,8 +160,11 @@ abstract class BrowserTestCase extends TestCase
         $this->find("{$selector} option[value='{$value}']")->click();
     }
 
-    protected function waitFor(callable $holds, string $what, int $seconds = self::WAIT_S): void
-    {
+    /** @param  (callable(): string)|null  $there what stands there instead, told where it was waited for in vain */
+    protected function waitFor(
+        callable $holds, string $what, int $seconds = self::WAIT_S, ?callable $there = null,
+    ): void {
+        $there ??= static fn (): string => '';
         $until = microtime(true) + $seconds;
         do {
             try {
@@ -176,7 +179,7 @@ abstract class BrowserTestCase extends TestCase
             usleep(50_000);
         } while (microtime(true) < $until);
 
-        self::fail("Waited in vain: {$what}. The page says: ".mb_strimwidth($this->text('body'), 0, 1500));
+        self::fail("Waited in vain: {$what}. {$there()}The page says: ".mb_strimwidth($this->text('body'), 0, 1500));
     }
 
     /** Begins the meal that is open; one of another day is begun as it stands. */
@@ -195,7 +198,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function waitForText(string $selector, string $text): void
     {
-        $this->waitFor(fn (): bool => str_contains($this->text($selector), $text), "{$selector} says \"{$text}\"");
+        $this->waitFor(
+            fn (): bool => str_contains($this->text($selector), $text), "{$selector} says \"{$text}\"",
+            there: fn (): string => 'It says: '.json_encode($this->browser->executeScript(
+                'return document.querySelector(arguments[0])?.textContent ?? null', [$selector],
+            ), JSON_UNESCAPED_UNICODE).'. ',
+        );
     }
 
     /**
