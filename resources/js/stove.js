@@ -34,6 +34,8 @@ export default () => ({
     keeping: null,
     tried: '',
     steps: null,
+    stepsFrom: 0,
+    areStepsKept: false,
     ticks: [],
     isAfar: false,
 
@@ -214,9 +216,11 @@ export default () => ({
     async send() {
         const told = await deliver(this.cook, { body: true, ...(this.who ? { who: this.who } : {}) });
         this.waiting = told.left.length;
+        const isBack = this.away && !told.away;
         this.away = told.away;
         this.why = told.why;
         if (told.away) return this.goAlone();
+        if (isBack && this.areStepsKept) this.keep(0);
         if (told.refused.length) this.message = told.refused.join(' ');
         else if (told.answer) this.message = '';
         if (!told.answer) return this.refresh();
@@ -250,8 +254,14 @@ export default () => ({
 
     async fetchSteps() {
         const reached = await reach(this.alone);
-        if (reached.ok) this.steps = reached.text;
-        else if (!this.away) this.keep(ASKS_AGAIN_MS);
+        // Where a server is slow comes what was kept of an earlier answer: never in the place of a later one.
+        const from = Date.parse(reached.headers?.get('Date') ?? '') || 0;
+        if (reached.ok && from >= this.stepsFrom) {
+            this.steps = reached.text;
+            this.stepsFrom = from;
+            this.areStepsKept = reached.headers.get('Orbek-Kept') === '1';
+        }
+        if ((!reached.ok || this.areStepsKept) && !this.away) this.keep(ASKS_AGAIN_MS);
     },
 
     layOver() {

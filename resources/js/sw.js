@@ -20,7 +20,9 @@ const onlyGood = { cacheWillUpdate: async ({ response }) => (response.status ===
 async function asKept(response) {
     if (!response || !(response.headers.get('Content-Type') ?? '').includes('text/html')) return response;
     const page = (await response.text()).replace('<html ', '<html data-kept ');
-    return new Response(page, { status: response.status, headers: response.headers });
+    const headers = new Headers(response.headers);
+    headers.set('Orbek-Kept', '1');
+    return new Response(page, { status: response.status, headers });
 }
 
 const pages = new NetworkFirst({

@@ -245,12 +245,12 @@ abstract class BrowserTestCase extends TestCase
         return (float) preg_replace('/[^0-9.\-]/', '', $text);
     }
 
-    /** Every step is there for when the server is gone. */
+    /** Every step is there, as it now stands, for when the server is gone. */
     protected function untilItCanGoOnAlone(): void
     {
         $this->waitFor(
             fn (): bool => $this->browser->executeScript(
-                'return Alpine.$data(document.querySelector(".stove"))?.steps?.length > 0'
+                'const stove = Alpine.$data(document.querySelector(".stove")); return stove?.steps?.length > 0 && !stove.areStepsKept'
             ) === true,
             'the steps are there',
         );

@@ -180,6 +180,25 @@ final class OfflineTest extends BrowserTestCase
         self::assertCount(1, $this->stack->eventsTaken());
     }
 
+    public function test_steps_kept_from_before_do_not_stand_for_those_of_a_server_that_is_slow(): void
+    {
+        $this->openDish('squash curry');
+        $this->controlled();
+        $this->find('.begin-cook button')->click();
+        $this->waitFor(fn (): bool => str_contains($this->browser->getCurrentURL(), '/meal-cooks/'), 'at the stove');
+        $this->untilItCanGoOnAlone();
+        $this->stack->pauseServer(true);
+        try {
+            $this->browser->executeScript('Alpine.$data(document.querySelector(".stove")).fetchSteps()');
+            $this->waitFor(fn (): bool => $this->browser->executeScript(
+                'return Alpine.$data(document.querySelector(".stove")).areStepsKept',
+            ) === true, 'it has what was kept, and knows that it was');
+        } finally {
+            $this->stack->pauseServer(false);
+        }
+        $this->untilItCanGoOnAlone();
+    }
+
     /** The worker has the page in hand: it keeps what it is asked to. */
     private function controlled(): void
     {

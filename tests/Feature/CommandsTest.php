@@ -240,8 +240,12 @@ final class CommandsTest extends TestCase
         $process = self::process('orbek:plan', '-', '--json');
         $process->setInput($dish)->run();
 
-        // What is said of the table's time depends on the minute it is asked in.
-        self::assertSame(['clashes' => []] + $fromFile, ['clashes' => []] + self::json($process));
+        $again = self::json(self::ran('orbek:plan', 'database/demo/sour-cherry-polo.json', '--json'));
+
+        // When it is on the table, and what is said of that, depends on the minute it is asked in.
+        self::assertContains(
+            ['clashes' => []] + self::json($process), [['clashes' => []] + $fromFile, ['clashes' => []] + $again],
+        );
         self::assertSame('orbek-plan/1', $fromFile['format']);
         self::assertSame('Turn out', $fromFile['tasks'][array_key_last($fromFile['tasks'])]['name']);
         self::assertStringContainsString(
