@@ -28,6 +28,9 @@ final readonly class TurnedHeat
 
     private const SHORTEST_MIN = 0.05;
 
+    /** Rice that is sprinkled so soon after a look is sprinkled while the lid is still up for it. */
+    private const STILL_UP_MIN = 5.0;
+
     /**
      * @param  non-empty-list<Stretch>  $line
      * @param  list<Lifted>  $lifted when its lid was
@@ -172,7 +175,13 @@ final readonly class TurnedHeat
             // A look at the crust lifts the lid too.
             $isLook = $event instanceof CueSeen && $event->of($cues)?->opens === true;
             if ($event instanceof Opened || $isLook || $sprinkledKg > 0) {
-                $lifted[] = new Lifted(self::minutes($sealedAt, $event->at), $sprinkledKg);
+                $minute = self::minutes($sealedAt, $event->at);
+                $last = end($lifted);
+                if ($sprinkledKg > 0 && $last !== false && $minute - $last->minute <= self::STILL_UP_MIN) {
+                    array_pop($lifted);
+                    $sprinkledKg += $last->sprinkledKg;
+                }
+                $lifted[] = new Lifted($minute, $sprinkledKg);
             }
         }
 

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Orbek\Core\Cook\BoilSays;
 use Orbek\Core\Cook\Cook;
 use Orbek\Core\Cook\Event;
+use Orbek\Core\Cook\Events\CueSeen;
 use Orbek\Core\Cook\Events\Steered;
 use Orbek\Core\Cook\LidChange;
 use Orbek\Core\Cook\LidLooks;
@@ -86,6 +87,10 @@ final class LidSteerTest extends TestCase
         self::assertSame([0.08], array_values(array_filter(array_map(
             static fn (Lifted $one): float => $one->sprinkledKg, $turned->lifted,
         ))));
+        self::assertCount(count(array_filter(
+            $this->events, static fn (Event $one): bool => $one instanceof CueSeen
+                && str_starts_with($one->cue, 'edge-'),
+        )), $turned->lifted, 'it was sprinkled while the lid was up for the look');
         self::assertStringContainsString('80 ml of hot water over the rice', Sample::say(LidLooks::of($this->cook(82))));
         $event = array_values(array_filter($this->events, static fn (Event $one): bool => $one instanceof Steered
             && $one->sprinkledMl > 0))[0] ?? self::fail('it was tapped');
