@@ -256,10 +256,10 @@ export default () => ({
         const reached = await reach(this.alone);
         // Where a server is slow comes what was kept of an earlier answer: never in the place of a later one.
         const from = Date.parse(reached.headers?.get('Date') ?? '') || 0;
+        if (reached.ok) this.areStepsKept = reached.headers.get('Orbek-Kept') === '1';
         if (reached.ok && from >= this.stepsFrom) {
             this.steps = reached.text;
             this.stepsFrom = from;
-            this.areStepsKept = reached.headers.get('Orbek-Kept') === '1';
         }
         if ((!reached.ok || this.areStepsKept) && !this.away) this.keep(ASKS_AGAIN_MS);
     },
