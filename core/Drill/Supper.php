@@ -118,7 +118,10 @@ final readonly class Supper
 
         return array_map(
             static fn (Cue $cue): bool => $cue->isAt($course, $minute),
-            array_filter($cook->plan()->dish->craft->cues->all, static fn (Cue $cue): bool => $cue->felt !== null),
+            array_filter(
+                $cook->plan()->dish->craft->cues->all,
+                static fn (Cue $cue): bool => $cue->isOffered && $cue->felt !== null,
+            ),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Cue;
+use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Lid\Teaches;
 use Orbek\Core\Measure\Normal;
 
@@ -82,6 +83,21 @@ final class Likely
     public static function colour(Odds $odds, OverPots $lnBrowning, CrustColour $colour): array
     {
         return self::browned($odds, $lnBrowning, static fn (float $ln): float => self::ofColour($colour, $ln));
+    }
+
+    /**
+     * Of an edge held against swatches.
+     *
+     * @param  OverPots  $lnBrowning of the crust then
+     * @return list<list<float>> as Odds takes it
+     */
+    public static function swatch(Odds $odds, OverPots $lnBrowning, Swatch $swatch): array
+    {
+        [$from, $to] = [$swatch->begins() > 0.0 ? log($swatch->begins()) : -INF, log($swatch->ends())];
+
+        return self::browned(
+            $odds, $lnBrowning, static fn (float $ln): float => self::within($ln, $from, $to, self::LOOK_SD),
+        );
     }
 
     /** How likely a crust that has browned so far, ln, is seen as a colour. */

@@ -52,6 +52,8 @@ final readonly class Cue
         public ?Sense $sense,
         /** The lid is lifted for it, and steam gets out. */
         public bool $opens,
+        /** Whether it may be tapped; what only older cooks said is still understood. */
+        public bool $isOffered,
     ) {
     }
 
@@ -78,6 +80,7 @@ final readonly class Cue
             noiseShare: $fields->number('noise_share', 0, 1, '', 0),
             sense: $fields->has('sense') ? $fields->one('sense', Sense::class) : null,
             opens: $fields->flag('opens', false),
+            isOffered: $fields->flag('offered', true),
         );
     }
 

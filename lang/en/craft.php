@@ -120,6 +120,46 @@ return [
             'short' => 'amber',
             'felt' => 'Eased off the wall with a knife, the edge is amber.',
         ],
+        'edge-pale-light' => [
+            'says' => 'The edge is white',
+            'short' => 'white',
+            'felt' => 'Eased off the wall with a knife, the edge is white.',
+        ],
+        'edge-pale-deep' => [
+            'says' => 'The edge is pale',
+            'short' => 'pale',
+            'felt' => 'Eased off the wall with a knife, the edge is pale.',
+        ],
+        'edge-straw-light' => [
+            'says' => 'The edge is light straw',
+            'short' => 'light straw',
+            'felt' => 'Eased off the wall with a knife, the edge is light straw.',
+        ],
+        'edge-straw-deep' => [
+            'says' => 'The edge is deep straw',
+            'short' => 'deep straw',
+            'felt' => 'Eased off the wall with a knife, the edge is deep straw.',
+        ],
+        'edge-golden-light' => [
+            'says' => 'The edge is light golden',
+            'short' => 'light golden',
+            'felt' => 'Eased off the wall with a knife, the edge is light golden.',
+        ],
+        'edge-golden-deep' => [
+            'says' => 'The edge is deep golden',
+            'short' => 'deep golden',
+            'felt' => 'Eased off the wall with a knife, the edge is deep golden.',
+        ],
+        'edge-amber-light' => [
+            'says' => 'The edge is light amber',
+            'short' => 'light amber',
+            'felt' => 'Eased off the wall with a knife, the edge is light amber.',
+        ],
+        'edge-amber-deep' => [
+            'says' => 'The edge is deep amber',
+            'short' => 'deep amber',
+            'felt' => 'Eased off the wall with a knife, the edge is deep amber.',
+        ],
         'edge-dark' => [
             'says' => 'The edge is dark',
             'short' => 'dark',

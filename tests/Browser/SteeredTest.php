@@ -14,10 +14,10 @@ use Orbek\Core\Heat\Turn;
 use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Learning\WaterBoiled;
 use Orbek\Core\Lid\Course;
-use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Tests\Core\Sample;
@@ -56,7 +56,7 @@ final class SteeredTest extends BrowserTestCase
             }
             if ($this->isThere('.look-at')) {
                 $this->truth->open();
-                $this->tap('.look-at [data-subject=edge-'.CrustColour::of($this->truth->browning)->value.']');
+                $this->tap('.look-at [data-subject=edge-'.Swatch::of($this->truth->browning)->value.']');
             }
             if ($this->isThere('.act.steered')) {
                 $this->turnAsTold($minute);
@@ -95,7 +95,7 @@ final class SteeredTest extends BrowserTestCase
                     $row = $rows[0];
                     $this->turnAlone($row['turn'], $on, false, $minute);
                 } elseif ($row !== null && $looked === null && $row['look'] !== null && $minute >= $steam + $row['look'][0]) {
-                    $looked = CrustColour::of($this->truth->browning)->value;
+                    $looked = Swatch::of($this->truth->browning)->value;
                     $this->truth->open();
                     $this->tapAlone("edge-{$looked}");
                     $then = $row['look'][1][$looked];

@@ -20,7 +20,7 @@ final readonly class SteerPage
         $view->with([
             /** @return list<Cue> */
             'cues' => static fn (Sense $sense): array => array_values(
-                array_filter($all, static fn (Cue $cue): bool => $cue->sense === $sense),
+                array_filter($all, static fn (Cue $cue): bool => $cue->isOffered && $cue->sense === $sense),
             ),
         ]);
     }

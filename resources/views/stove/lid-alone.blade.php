@@ -5,7 +5,7 @@
     <p class="steer-alone" data-steers="{{ json_encode($steers) }}" role="status" hidden></p>
     <div class="taps" role="group" aria-label="{{ $t('pages/stove.what-do-you-see')
         }}">@foreach (array_filter($sealed->dish->craft->cues->all, fn ($cue) =>
-        $cue->says !== null) as $cue)<button
+        $cue->isOffered && $cue->says !== null) as $cue)<button
         type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
     @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
         'shows' => App\Models\Shows::Lid])

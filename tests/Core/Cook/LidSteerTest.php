@@ -24,6 +24,7 @@ use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\LayerState;
 use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -355,7 +356,7 @@ final class LidSteerTest extends TestCase
                 break;
             }
             if ($steer->asksForALook()) {
-                $this->happens($minute, 'cue', ['subject' => 'edge-'.$this->pot($truth, $minute)->colour()->value]);
+                $this->happens($minute, 'cue', ['subject' => 'edge-'.Swatch::of($this->pot($truth, $minute)->browning)->value]);
                 $steer = $this->steer($minute + 0.1);
                 self::assertFalse($steer?->asksForALook() ?? false, 'not again at once');
             }

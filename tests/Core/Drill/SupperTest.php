@@ -63,8 +63,9 @@ final class SupperTest extends TestCase
         self::assertSame(
             [
                 'steam' => false, 'lid-hot' => false, 'smell-nothing' => true, 'smell-bread' => false, 'toasted' => false,
-                'smell-bitter' => false, 'edge-pale' => true, 'edge-straw' => false, 'edge-golden' => false,
-                'edge-amber' => false, 'edge-dark' => false,
+                'smell-bitter' => false, 'edge-pale-light' => true, 'edge-pale-deep' => false, 'edge-straw-light' => false,
+                'edge-straw-deep' => false, 'edge-golden-light' => false, 'edge-golden-deep' => false,
+                'edge-amber-light' => false, 'edge-amber-deep' => false, 'edge-dark' => false,
             ],
             $slow->atTheLid($closed, $sealed->modify('+30 seconds')),
         );

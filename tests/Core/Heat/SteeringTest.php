@@ -20,6 +20,7 @@ use Orbek\Core\Heat\Way;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
+use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -150,7 +151,7 @@ final class SteeringTest extends TestCase
         $rows = SteeredKitchens::of($what, true, self::drawn($what, self::KITCHENS));
         self::assertGreaterThan(KitchenEnd::right($rows['steam']) + 15, KitchenEnd::right($rows['look']));
         self::assertGreaterThan(85, KitchenEnd::right($rows['again']));
-        self::assertGreaterThan(90, KitchenEnd::good($rows['again']));
+        self::assertGreaterThan(87, KitchenEnd::good($rows['again']));
 
         // Only with its lid up, only where it is dry.
         $line = LineTillLow::of($what->line) ?? self::fail('there is a low heat');
@@ -213,12 +214,12 @@ final class SteeringTest extends TestCase
         self::assertNotSame([], $looking, 'at some minute of steam a look tells');
         foreach ($looking as ['turn' => $turn, 'look' => [$after, $turns]]) {
             self::assertGreaterThanOrEqual(0.0, $after);
-            self::assertSame(array_column(CrustColour::cases(), 'value'), array_keys($turns));
+            self::assertSame(array_column(Swatch::cases(), 'value'), array_keys($turns));
             // The darker it is, the less is done from there.
-            $watts = static fn (string $colour): float => $turns[$colour]->minutes * $turns[$colour]->flame->setting;
-            self::assertLessThanOrEqual($watts('straw'), $watts('dark'));
-            self::assertLessThanOrEqual($turn->flame->setting, $turns['burnt']->flame->setting);
-            self::assertLessThan(0.01, $turns['burnt']->share, 'a crust that is burnt comes right no more');
+            $watts = static fn (string $seen): float => $turns[$seen]->minutes * $turns[$seen]->flame->setting;
+            self::assertLessThanOrEqual($watts('straw-light'), $watts('dark'));
+            self::assertLessThanOrEqual($turn->flame->setting, $turns['dark']->flame->setting);
+            self::assertLessThan(0.05, $turns['dark']->share, 'a crust that is dark comes golden no more');
         }
     }
 
