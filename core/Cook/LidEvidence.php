@@ -178,7 +178,7 @@ final readonly class LidEvidence
         foreach ($this->seen as $which => [$cue, $minute]) {
             $values = array_map(static fn (array $record): ?float => $record[$which] ?? null, $records);
             $odds = $cue->teaches === Teaches::Between && $cue->sign === Sign::Browning
-                ? $odds->looking(static fn (Odds $by): array => Likely::browning($by, $cue, $values))
+                ? $odds->looking(static fn (Odds $by): array => Likely::browning($by, $cue, Likely::over($values)))
                 : $odds->given(Likely::seen($cue, $this->told($cue), $values, $minute));
         }
 

@@ -6,6 +6,7 @@ namespace Orbek\Core\Dish;
 
 use Orbek\Core\Filling\FillingKind;
 use Orbek\Core\Lid\Cue;
+use Orbek\Core\Lid\Sense;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Measure\Known;
 use Orbek\Core\Measure\Refused;
@@ -62,6 +63,14 @@ final readonly class Craft
             cues: $cues,
             work: WorkTimes::fromArray($files['work']),
         );
+    }
+
+    /** @return list<Cue> what may be tapped of what a sense tells */
+    public function told(Sense $sense): array
+    {
+        return array_values(array_filter(
+            $this->cues->all, static fn (Cue $cue): bool => $cue->isOffered && $cue->sense === $sense,
+        ));
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Orbek\Core\Heat;
 
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\Cue;
-use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Lid\Teaches;
 use Orbek\Core\Measure\Normal;
 
@@ -40,7 +39,7 @@ final class Likely
     public static function seen(Cue $cue, Cue $of, array $values, float $minute): array
     {
         if ($cue->teaches === Teaches::Between) {
-            return OverPots::of(self::signs($values))->likely(static fn (float $sign): float => self::SLIP
+            return self::over($values)->likely(static fn (float $sign): float => self::SLIP
                     + Normal::below(($cue->scaledTo() - $sign) / $cue->noise)
                     - Normal::below(($cue->scaledFrom() - $sign) / $cue->noise));
         }
@@ -52,26 +51,23 @@ final class Likely
     /**
      * Of what a look or a smell tells of the crust's browning.
      *
-     * @param  list<float|null>  $values ln browning then, by the pots of MaybePots
+     * @param  OverPots  $lnBrowning of the crust then
      * @return list<list<float>> as Odds takes it
      */
-    public static function browning(Odds $odds, Cue $cue, array $values): array
+    public static function browning(Odds $odds, Cue $cue, OverPots $lnBrowning): array
     {
         $from = $cue->scaledFrom();
         $to = $cue->scaledTo();
 
-        return self::browned($odds, OverPots::of(self::signs($values)), static fn (float $ln): float => self::within(
+        return self::browned($odds, $lnBrowning, static fn (float $ln): float => self::within(
             $ln, $from, $to, $cue->noise,
         ));
     }
 
-    /**
-     * @param  list<float|null>  $values
-     * @return list<float>
-     */
-    private static function signs(array $values): array
+    /** @param  list<float|null>  $signs by the pots of MaybePots; null where they were not followed so far */
+    public static function over(array $signs): OverPots
     {
-        return array_map(static fn (?float $sign): float => $sign ?? 0.0, $values);
+        return OverPots::of(array_map(static fn (?float $sign): float => $sign ?? 0.0, $signs));
     }
 
     /**
@@ -83,21 +79,6 @@ final class Likely
     public static function colour(Odds $odds, OverPots $lnBrowning, CrustColour $colour): array
     {
         return self::browned($odds, $lnBrowning, static fn (float $ln): float => self::ofColour($colour, $ln));
-    }
-
-    /**
-     * Of an edge held against swatches.
-     *
-     * @param  OverPots  $lnBrowning of the crust then
-     * @return list<list<float>> as Odds takes it
-     */
-    public static function swatch(Odds $odds, OverPots $lnBrowning, Swatch $swatch): array
-    {
-        [$from, $to] = [$swatch->begins() > 0.0 ? log($swatch->begins()) : -INF, log($swatch->ends())];
-
-        return self::browned(
-            $odds, $lnBrowning, static fn (float $ln): float => self::within($ln, $from, $to, self::LOOK_SD),
-        );
     }
 
     /** How likely a crust that has browned so far, ln, is seen as a colour. */

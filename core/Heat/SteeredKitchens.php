@@ -7,7 +7,6 @@ namespace Orbek\Core\Heat;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Lid\Swatch;
 
 /**
  * The same kitchens as of HowSure, their cooks looking where they are going: each times its boil, sees steam, and has
@@ -84,7 +83,7 @@ final class SteeredKitchens
      * ask.
      *
      * @return list<array{minute: float, turn: Turn, look: array{float, array<string, Turn>}|null}> each half minute;
-     *     of a look how long after that it tells most, and what to do by the swatch seen; none where steam is not
+     *     of a look how long after that it tells most, and what to do by the edge's cue; none where steam is not
      *     waited for
      */
     public static function bySteam(Steerable $what): array
@@ -106,14 +105,14 @@ final class SteeredKitchens
                 Likely::minute($steamMin, $minute, $what->stove->steam->sdAt($minute)),
             );
             $turn = $steered->atLow->best($odds);
-            $told[] = ['minute' => $minute, 'turn' => $turn, 'look' => $steered->bySwatch($odds, $turn)];
+            $told[] = ['minute' => $minute, 'turn' => $turn, 'look' => $steered->byEdge($odds, $turn)];
         }
 
         return $told;
     }
 
-    /** @return array{float, array<string, Turn>}|null minutes from now, and what to do then by the swatch seen */
-    private function bySwatch(Odds $odds, Turn $turn): ?array
+    /** @return array{float, array<string, Turn>}|null minutes from now, and what to do then by the edge's cue */
+    private function byEdge(Odds $odds, Turn $turn): ?array
     {
         $look = $this->atLow->look($odds, $turn);
         if ($look === null) {
@@ -121,9 +120,9 @@ final class SteeredKitchens
         }
         [$at, $ln, $then] = $look;
         $turns = [];
-        foreach (Swatch::cases() as $swatch) {
-            $turns[$swatch->value] = $then->best($odds->looking(
-                static fn (Odds $by): array => Likely::swatch($by, $ln, $swatch),
+        foreach ($this->what->edges as $edge) {
+            $turns[$edge->id] = $then->best($odds->looking(
+                static fn (Odds $by): array => Likely::browning($by, $edge, $ln),
             ), $odds);
         }
 
@@ -243,8 +242,8 @@ final class SteeredKitchens
         [$at, $ln, $then] = $look;
         $from->goOn($pot, $turn, $at);
         $pot->open();
-        $seen = Swatch::of($pot->browning * exp(Likely::LOOK_SD * $off));
-        $belief = $odds->looking(static fn (Odds $by): array => Likely::swatch($by, $ln, $seen));
+        $seen = $this->what->edgeAt($pot->browning * exp(Likely::LOOK_SD * $off));
+        $belief = $odds->looking(static fn (Odds $by): array => Likely::browning($by, $seen, $ln));
 
         return [$pot, $then, $belief, $then->best($belief)];
     }

@@ -23,6 +23,7 @@ use Orbek\Core\Learning\Knowledge;
 use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\HeatLine;
 use Orbek\Core\Lid\SealedPot;
+use Orbek\Core\Lid\Sense;
 use Orbek\Core\Measure\Figure;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Mend\Cautions;
@@ -294,9 +295,12 @@ final class Plan
     {
         $load = $this->potted->first();
 
-        return $load->sealed === null || $load->stove === null ? null : new Steerable(
+        $edges = $this->dish->craft->told(Sense::Look);
+
+        return $load->sealed === null || $load->stove === null || $edges === [] ? null : new Steerable(
             pot: $load->sealed, line: $load->line(), aim: $this->dish->aim(), odds: $this->odds(),
             lotSd: $this->bag()->today()->sd(), stove: $load->stove, bounds: $this->dish->bounds(),
+            edges: $edges,
         );
     }
 

@@ -141,22 +141,23 @@ function showBoil(boil, startedAt) {
  * @param {{minute: number, says: string, look: ?{after: number, asks: string, says: Object<string, string>}}[]} rows by the
  *     minute sealed
  * @param {?number} steamMin null where none was seen
- * @param {?string} colour of the edge; null where nobody looked
+ * @param {string[]} tapped cues since then
  */
-export function steersBy(rows, steamMin, colour = null) {
+export function steersBy(rows, steamMin, tapped = []) {
     if (steamMin === null || rows.length === 0) return '';
     const row = rows.reduce((best, one) => (Math.abs(one.minute - steamMin) < Math.abs(best.minute - steamMin) ? one : best));
-    if (colour !== null && row.look) return row.look.says[colour] ?? row.says;
-    return row.look ? `${row.says} ${row.look.asks}` : row.says;
+    if (!row.look) return row.says;
+    const edge = tapped.findLast((cue) => cue in row.look.says);
+    return edge === undefined ? `${row.says} ${row.look.asks}` : row.look.says[edge];
 }
 
 function showLid(lid, startedAt, now, events) {
     if (!lid) return;
     const told = lid.querySelector('.steer-alone');
     const steam = events.find((event) => event.type === 'cue' && event.subject === 'steam' && event.at >= startedAt);
-    const edge = events.findLast((event) => event.type === 'cue' && event.subject.startsWith('edge-') && event.at >= (steam?.at ?? now));
+    const tapped = events.filter((event) => event.type === 'cue' && event.at >= (steam?.at ?? now)).map((event) => event.subject);
     told.textContent = steersBy(JSON.parse(told.dataset.steers), steam === undefined || startedAt === null ? null : (steam.at -
-        startedAt) / 60, edge?.subject.slice('edge-'.length) ?? null);
+        startedAt) / 60, tapped);
     told.hidden = told.textContent === '';
     const minute = startedAt === null ? -1 : (now - startedAt) / 60;
     lid.hidden = minute < 0 || minute > Number(lid.dataset.end) + 30;

@@ -17,7 +17,6 @@ use Orbek\Core\Lid\Course;
 use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
 use Tests\Core\Sample;
@@ -56,7 +55,7 @@ final class SteeredTest extends BrowserTestCase
             }
             if ($this->isThere('.look-at')) {
                 $this->truth->open();
-                $this->tap('.look-at [data-subject=edge-'.Swatch::of($this->truth->browning)->value.']');
+                $this->tap('.look-at [data-subject='.$this->edge().']');
             }
             if ($this->isThere('.act.steered')) {
                 $this->turnAsTold($minute);
@@ -95,9 +94,9 @@ final class SteeredTest extends BrowserTestCase
                     $row = $rows[0];
                     $this->turnAlone($row['turn'], $on, false, $minute);
                 } elseif ($row !== null && $looked === null && $row['look'] !== null && $minute >= $steam + $row['look'][0]) {
-                    $looked = Swatch::of($this->truth->browning)->value;
+                    $looked = $this->edge();
                     $this->truth->open();
-                    $this->tapAlone("edge-{$looked}");
+                    $this->tapAlone($looked);
                     $then = $row['look'][1][$looked];
                     $this->turnAlone($then, null, $then->flame === $row['turn']->flame, $minute);
                 }
@@ -110,6 +109,14 @@ final class SteeredTest extends BrowserTestCase
     }
 
     /** What is seen, tapped on a page that goes on alone. */
+    /** What the edge of the pot looks like now, as it is tapped. */
+    private function edge(): string
+    {
+        $what = $this->plan->steerable() ?? self::fail('it can be steered');
+
+        return $what->edgeAt($this->truth->browning)->id;
+    }
+
     private function tapAlone(string $cue): void
     {
         $this->waitFor(fn (): bool => (bool) $this->browser->executeScript(

@@ -42,11 +42,12 @@ describe('What to do by the minute of steam, without the server', () => {
     it('is nothing before steam, or where nothing is steered', () => {
         expect([steersBy(rows, null), steersBy([], 4)]).toEqual(['', '']);
         // What a look tells since, where one was asked for.
-        const look = { after: 12, asks: 'Look 12 min after steam.', says: { pale: 'Leave it 8 min.', golden: 'Off now.' } };
+        const look = { after: 12, asks: 'Look 12 min after steam.', says: { 'edge-pale': 'Leave it 8 min.', 'edge-dark': 'Off now.' } };
         const looked = [{ minute: 4, says: 'Turn to pearl.', look }];
-        expect([null, 'pale', 'golden', 'burnt'].map((colour) => steersBy(looked, 4, colour))).toEqual([
-            'Turn to pearl. Look 12 min after steam.', 'Leave it 8 min.', 'Off now.', 'Turn to pearl.',
+        // What the table does not know is no answer: the look is still asked for.
+        expect([[], ['steam', 'edge-pale'], ['edge-pale', 'edge-dark', 'toasted'], ['edge-straw']].map((cues) => steersBy(looked, 4, cues))).toEqual([
+            'Turn to pearl. Look 12 min after steam.', 'Leave it 8 min.', 'Off now.', 'Turn to pearl. Look 12 min after steam.',
         ]);
-        expect(steersBy(rows, 4.2, 'golden')).toBe(steersBy(rows, 4.2));
+        expect(steersBy(rows, 4.2, ['edge-dark'])).toBe(steersBy(rows, 4.2));
     });
 });

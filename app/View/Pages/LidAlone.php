@@ -61,7 +61,7 @@ final readonly class LidAlone
         $line = LineTillLow::of($what->line);
 
         return $this->cache->remember(
-            "steered-by-swatch-{$this->say->locale}-".hash('xxh128', serialize($what)), self::KEPT_S,
+            "steered-{$this->say->locale}-".hash('xxh128', serialize($what)), self::KEPT_S,
             fn (): array => array_map(fn (array $one): array => [
                 'minute' => $one['minute'],
                 'says' => $this->say->text(LidSteer::told($plan, $one['turn'], $line?->on, false)),

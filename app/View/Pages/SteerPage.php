@@ -6,8 +6,6 @@ namespace App\View\Pages;
 
 use Illuminate\Contracts\View\View;
 use Orbek\Core\Cook\UnderTheLid;
-use Orbek\Core\Lid\Cue;
-use Orbek\Core\Lid\Sense;
 
 /** What a look at a closed pot can tell. */
 final readonly class SteerPage
@@ -16,12 +14,6 @@ final readonly class SteerPage
     {
         /** @var array{lid: UnderTheLid} $given */
         $given = $view->getData();
-        $all = $given['lid']->plan->dish->craft->cues->all;
-        $view->with([
-            /** @return list<Cue> */
-            'cues' => static fn (Sense $sense): array => array_values(
-                array_filter($all, static fn (Cue $cue): bool => $cue->isOffered && $cue->sense === $sense),
-            ),
-        ]);
+        $view->with(['cues' => $given['lid']->plan->dish->craft->told(...)]);
     }
 }

@@ -24,7 +24,6 @@ use Orbek\Core\Lid\Flame;
 use Orbek\Core\Lid\LayerState;
 use Orbek\Core\Lid\Lifted;
 use Orbek\Core\Lid\SealedPot;
-use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Measure\Fields;
 use Orbek\Core\Plan\Plan;
 use Orbek\Core\Plan\Planner;
@@ -356,7 +355,8 @@ final class LidSteerTest extends TestCase
                 break;
             }
             if ($steer->asksForALook()) {
-                $this->happens($minute, 'cue', ['subject' => 'edge-'.Swatch::of($this->pot($truth, $minute)->browning)->value]);
+                $edge = $this->plan->steerable()?->edgeAt($this->pot($truth, $minute)->browning);
+                $this->happens($minute, 'cue', ['subject' => $edge?->id]);
                 $steer = $this->steer($minute + 0.1);
                 self::assertFalse($steer?->asksForALook() ?? false, 'not again at once');
             }

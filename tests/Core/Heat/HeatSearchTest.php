@@ -210,7 +210,7 @@ final class HeatSearchTest extends TestCase
         $what = $plan->steerable() ?? self::fail('it is steered');
         $right = static fn (Robust $one): int => KitchenEnd::right(SteeredKitchens::of(new Steerable(
             pot: $what->pot, line: $one->plan->line, aim: $what->aim, odds: $what->odds, lotSd: $what->lotSd,
-            stove: $what->stove, bounds: $what->bounds,
+            stove: $what->stove, bounds: $what->bounds, edges: $what->edges,
         ), true)['again']);
         self::assertGreaterThan($right($quicker) + 3, $right($best));
         // Where there is room no longer heat than the school asks is taken.

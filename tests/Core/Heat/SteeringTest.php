@@ -20,7 +20,6 @@ use Orbek\Core\Heat\Way;
 use Orbek\Core\Lid\CrustColour;
 use Orbek\Core\Lid\SealedPot;
 use Orbek\Core\Lid\Steaming;
-use Orbek\Core\Lid\Swatch;
 use Orbek\Core\Plan\Plan;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -206,20 +205,51 @@ final class SteeringTest extends TestCase
         self::assertGreaterThan(0.03, $steering->look($what->odds, $turn)[1]);
     }
 
+    public function test_an_edge_is_held_against_halves_of_colours_that_leave_nothing_out(): void
+    {
+        $what = self::steerable(self::plan('plain-chelow', 4));
+        $from = [];
+        foreach ([CrustColour::Pale, CrustColour::Straw, CrustColour::Golden, CrustColour::Amber] as $colour) {
+            array_push($from, $colour->begins(), $colour->middle());
+        }
+        $from[] = CrustColour::Dark->begins();
+        self::assertEqualsWithDelta($from, array_column($what->edges, 'from'), 1e-5);
+        self::assertEquals([...array_slice(array_column($what->edges, 'from'), 1), INF], array_column($what->edges, 'to'));
+        self::assertSame(
+            ['edge-pale-light', 'edge-straw-light', 'edge-straw-deep', 'edge-golden-deep', 'edge-dark'],
+            array_map(static fn (float $browning): string => $what->edgeAt($browning)->id, [0.0, 0.21, 0.4, 1.19, 9.0]),
+        );
+        // A half tells more of how fast a pot browns than the whole colour that older cooks told, which tells still.
+        $ln = new OverPots(array_fill(0, Odds::WETS, array_fill(0, count($what->odds->weights), log(0.32))));
+        $sd = static function (string $cue) use ($what, $ln): float {
+            $odds = $what->odds->given(Likely::browning($what->odds, Sample::craft()->cues->get($cue, 'cue'), $ln));
+            $mean = $odds->means()[2];
+
+            return sqrt(array_sum(array_map(
+                static fn (float $weight, float $brown): float => $weight * ($brown - $mean) ** 2, $odds->each()[2],
+                $odds->browns(),
+            )));
+        };
+        self::assertLessThan(0.95 * $sd('edge-straw'), $sd('edge-straw-light'));
+        self::assertLessThan(0.95 * $sd('edge-straw'), $sd('edge-straw-deep'));
+        self::assertFalse(Sample::craft()->cues->get('edge-straw', 'cue')->isOffered);
+    }
+
     public function test_a_page_alone_is_told_what_to_do_by_steam_and_by_a_look(): void
     {
-        $rows = SteeredKitchens::bySteam(self::steerable(self::plan('plain-chelow', 4)));
+        $what = self::steerable(self::plan('plain-chelow', 4));
+        $rows = SteeredKitchens::bySteam($what);
         self::assertGreaterThan(4, count($rows));
         $looking = array_filter($rows, static fn (array $row): bool => $row['look'] !== null);
         self::assertNotSame([], $looking, 'at some minute of steam a look tells');
         foreach ($looking as ['turn' => $turn, 'look' => [$after, $turns]]) {
             self::assertGreaterThanOrEqual(0.0, $after);
-            self::assertSame(array_column(Swatch::cases(), 'value'), array_keys($turns));
+            self::assertSame(array_column($what->edges, 'id'), array_keys($turns));
             // The darker it is, the less is done from there.
             $watts = static fn (string $seen): float => $turns[$seen]->minutes * $turns[$seen]->flame->setting;
-            self::assertLessThanOrEqual($watts('straw-light'), $watts('dark'));
-            self::assertLessThanOrEqual($turn->flame->setting, $turns['dark']->flame->setting);
-            self::assertLessThan(0.05, $turns['dark']->share, 'a crust that is dark comes golden no more');
+            self::assertLessThanOrEqual($watts('edge-straw-light'), $watts('edge-dark'));
+            self::assertLessThanOrEqual($turn->flame->setting, $turns['edge-dark']->flame->setting);
+            self::assertLessThan(0.05, $turns['edge-dark']->share, 'a crust that is dark comes golden no more');
         }
     }
 
