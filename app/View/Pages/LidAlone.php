@@ -13,6 +13,8 @@ use Orbek\Core\Cook\LidSteer;
 use Orbek\Core\Heat\LineTillLow;
 use Orbek\Core\Heat\SteeredKitchens;
 use Orbek\Core\Heat\Turn;
+use Orbek\Core\Lid\Cue;
+use Orbek\Core\Lid\Sense;
 use Orbek\Core\Measure\Note;
 use Orbek\Core\Plan\Plan;
 
@@ -36,11 +38,16 @@ final readonly class LidAlone
         /** @var array{sealed: Plan} $given */
         $given = $view->getData();
         $load = $given['sealed']->potted->first();
+        $craft = $given['sealed']->dish->craft;
         $view->with([
             'drawing' => new HeatDrawing(
                 $given['sealed']->course(), $load->heat(), $this->say, $given['sealed']->kitchen,
                 $load->place->ring->id, self::WIDE,
             ),
+            'cues' => array_filter(
+                $craft->cues->all, static fn (Cue $cue): bool => $cue->isOffered && $cue->says !== null
+                    && $cue->sense !== Sense::Look,
+            ), 'edges' => $craft->told(Sense::Look),
             'wide' => self::WIDE, 'steers' => $this->bySteam($given['sealed']),
         ]);
     }

@@ -4,9 +4,10 @@
         :course="$sealed->course()" :now="0" :width="350" />
     <p class="steer-alone" data-steers="{{ json_encode($steers) }}" role="status" hidden></p>
     <div class="taps" role="group" aria-label="{{ $t('pages/stove.what-do-you-see')
-        }}">@foreach (array_filter($sealed->dish->craft->cues->all, fn ($cue) =>
-        $cue->isOffered && $cue->says !== null) as $cue)<button
+        }}">@foreach ($cues as $cue)<button
         type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $cue->says }}</button>@endforeach</div>
+    <p>{{ $t('pages/stove.look-at-the-edge') }}</p>
+    @include('stove.swatches', ['edges' => $edges])
     @include('stove.photograph', ['cook' => $cooks[$step['dish']], 'home' => route('cook', $cooks[$step['dish']], false),
         'shows' => App\Models\Shows::Lid])
 </div>

@@ -3,8 +3,7 @@
     <div class="look-at" role="group" aria-labelledby="look-at-{{ $of }}">
         <h3 id="look-at-{{ $of }}">{{ $t('pages/stove.look-at-the-edge') }}</h3>
         <p>{{ $t('pages/stove.slide-a-knife-down-the-wall', number: (int) round(1000 * Orbek\Core\Lid\Steaming::OPENED_KG)) }}</p>
-        <div class="swatches">@foreach ($cues(Orbek\Core\Lid\Sense::Look) as $cue)<button type="button" data-event="cue" data-subject="{{
-            $cue->id }}"><i class="{{ $cue->id }}"></i>{{ $cue->short }}</button>@endforeach</div>
+        @include('stove.swatches', ['edges' => $cues(Orbek\Core\Lid\Sense::Look)])
         <p>{{ $t('pages/stove.or-smell-and-listen-the-lid') }}</p>
         <div class="cues">@foreach ([...$cues(Orbek\Core\Lid\Sense::Smell), ...$cues(Orbek\Core\Lid\Sense::Sound)] as $cue)<button
             type="button" data-event="cue" data-subject="{{ $cue->id }}">{{ $t('pages/stove.smells-or-sounds', smells: $cue->sense ===
