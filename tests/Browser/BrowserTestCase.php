@@ -17,7 +17,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected const HEIGHT = 800;
 
-    private const WAIT_S = 30;
+    private const WAIT_S = 60;
 
     private const TAP_AGAIN_S = 4.0;
 
